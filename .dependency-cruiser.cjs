@@ -1,0 +1,41 @@
+// The walls of the house. `npm run walls` (and `npm test`) prints the chain that breaks one.
+const rule = (name, comment, from, to) => ({ name, comment, severity: 'error', from, to });
+
+module.exports = {
+	forbidden: [
+		rule('core-imports-itself', 'The core imports nothing but itself.', { path: '^src/core/', pathNot: '\\.test\\.ts$' }, { pathNot: '^src/core/' }),
+		rule(
+			'lib-stays-off-server-and-routes',
+			'Parts that run in a browser never reach the server rooms or the screens.',
+			{ path: '^src/lib/', pathNot: '^src/lib/server/|\\.test\\.ts$' },
+			{ path: '^src/(lib/server|routes)/' }
+		),
+		rule(
+			'lib-without-node',
+			'Parts that run in a browser use no Node modules, database or private environment.',
+			{ path: '^src/lib/', pathNot: '^src/lib/server/|\\.test\\.ts$' },
+			{ path: '(^|node_modules/)(kysely|pg)(/|$)|\\$env/(static|dynamic)/private', dependencyTypesNot: ['type-only'] }
+		),
+		rule(
+			'server-without-components',
+			'The server draws nothing.',
+			{ path: '^src/lib/server/' },
+			{ path: '^src/(lib/(components|drawings|state|device|workers)|routes)/' }
+		),
+		rule(
+			'only-server-routes-use-the-server',
+			'Only *.server.ts and +server.ts reach lib/server.',
+			{ path: '^src/routes/', pathNot: '\\+server\\.ts$|\\.server\\.ts$' },
+			{ path: '^src/lib/server/' }
+		),
+		rule('nobody-imports-tests', 'Tests, bench, simulators and scripts are imported by nobody.', { path: '^src/' }, { path: '^(tests|bench|simulators|scripts|demo)/' }),
+		rule('no-circles', 'Two rooms that need each other are one room.', {}, { circular: true })
+	],
+	options: {
+		tsConfig: { fileName: 'tsconfig.walls.json' },
+		tsPreCompilationDeps: true,
+		doNotFollow: { path: 'node_modules' },
+		exclude: { path: '(^|/)\\.svelte-kit/|\\$types' },
+		enhancedResolveOptions: { extensions: ['.ts', '.svelte.ts', '.js', '.mjs', '.svelte', '.json'], conditionNames: ['svelte', 'import', 'default'] }
+	}
+};

@@ -1,0 +1,52 @@
+import svelte from 'eslint-plugin-svelte';
+import globals from 'globals';
+import ts from 'typescript-eslint';
+import svelteConfig from './svelte.config.js';
+
+const pure = (what) => `The core is handed the outside: ${what} belongs to its caller.`;
+
+export default ts.config(
+	{ ignores: ['build/', '.svelte-kit/', '.data/', 'node_modules/', 'test-results/'] },
+	...ts.configs.recommended,
+	...svelte.configs.recommended,
+	{
+		languageOptions: { globals: { ...globals.browser, ...globals.node } },
+		rules: {
+			'@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+			'no-undef': 'off',
+			'no-console': 'error',
+			'svelte/no-at-html-tags': 'error',
+			// The app is served from the root of its origin, so plain paths are what links are.
+			'svelte/no-navigation-without-resolve': 'off'
+		}
+	},
+	{
+		files: ['**/*.svelte', '**/*.svelte.ts', '**/*.svelte.js'],
+		languageOptions: { parserOptions: { parser: ts.parser, svelteConfig } }
+	},
+	{
+		files: ['src/core/**/*.ts'],
+		rules: {
+			'no-restricted-globals': [
+				'error',
+				...['Date', 'performance', 'window', 'document', 'navigator', 'process', 'crypto', 'fetch', 'setTimeout', 'Intl'].map(
+					(name) => ({ name, message: pure(name) })
+				)
+			],
+			'no-restricted-properties': [
+				'error',
+				{ object: 'Math', property: 'random', message: pure('randomness') },
+				{ object: 'Date', property: 'now', message: pure('the clock') }
+			],
+			'no-restricted-syntax': [
+				'error',
+				{ selector: "NewExpression[callee.name='Date']", message: pure('the clock') },
+				{ selector: "CallExpression[callee.property.name=/^toLocale/]", message: pure('the locale') }
+			]
+		}
+	},
+	{
+		files: ['scripts/**', 'bench/**', 'simulators/**', 'tests/**'],
+		rules: { 'no-console': 'off' }
+	}
+);

@@ -1,0 +1,7 @@
+// The command line of Fallow's open formats. Plain JavaScript, so that it can install what is missing first.
+import { ensurePackages } from './lib/packages.mjs';
+
+await ensurePackages({ quiet: true });
+const { register } = await import('tsx/esm/api');
+register();
+await import('./calc-main.ts');

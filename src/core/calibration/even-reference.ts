@@ -1,0 +1,23 @@
+import { mean } from '../measurement/mean';
+import type { Flow } from '../quantity/quantity';
+import { si } from '../quantity/quantity';
+import { median } from './median';
+
+/** Half width of the even band around the reference, as a share of it. */
+export const evenBand = 0.05;
+/** Slack that keeps a limit inclusive in binary arithmetic. */
+export const inclusive = 1e-9;
+
+/**
+ * What the nozzles of a group are judged against: the mean of those flows that lie within ±5 % of the group's median,
+ * limits included. One blocked nozzle cannot drag it down, as it would the plain mean.
+ *
+ * flows: one or more, any one unit. Where none lies so close (an even number split in two camps), the median itself.
+ * @example
+ * evenReference([20, 20.4, 19.6, 3]) // => 20
+ */
+export function evenReference(flows: readonly Flow[]): Flow {
+	const m = median(flows);
+	const near = flows.filter((q) => Math.abs(q - m) <= (evenBand + inclusive) * m);
+	return near.length > 0 ? si<'flow'>(mean(near)) : si<'flow'>(m);
+}

@@ -1,0 +1,16 @@
+import type { Measured } from '../measurement/measured';
+import { over, times } from '../measurement/measured';
+
+/**
+ * Spray volume from flow, speed and width, `R = q / (v W)`.
+ *
+ * flow: of all nozzles, m³/s. speed: m/s. width: of the treated swath, m. Returns m³/m². With units:
+ * `gal/ac = gal/min × 5940 / (mph × in)`, `L/ha = L/min × 600 / (km/h × m)`.
+ * @example
+ * speedWidthFlow({ value: 0.00016, errors: [] }, { value: 2, errors: [] }, { value: 4, errors: [] }).value // => 0.00002
+ */
+export const speedWidthFlow = (
+	flow: Measured<'flow'>,
+	speed: Measured<'speed'>,
+	width: Measured<'length'>
+): Measured<'volumePerArea'> => over<'volumePerArea'>(flow, times(speed, width));

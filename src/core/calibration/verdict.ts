@@ -1,0 +1,22 @@
+import type { Flow } from '../quantity/quantity';
+import { evenBand, inclusive } from './even-reference';
+
+export type Verdict = 'even' | 'low' | 'high' | 'blocked' | 'not caught';
+
+/** Under this share of its group's median a nozzle is blocked, not merely low. */
+export const blockedShare = 0.1;
+
+/**
+ * Verdict on one nozzle: `blocked` under 10 % of the group's median, else `even` within ±5 % of the reference (limits
+ * included), `low` or `high` outside.
+ * @example
+ * verdictOf(95, 100, 100) // => "even"
+ * verdictOf(94.9, 100, 100) // => "low"
+ * verdictOf(9, 100, 100) // => "blocked"
+ */
+export function verdictOf(flow: Flow, reference: Flow, groupMedian: Flow): Verdict {
+	if (flow < blockedShare * groupMedian || flow === 0) return 'blocked';
+	const deviation = flow / reference - 1;
+	if (Math.abs(deviation) <= evenBand + inclusive) return 'even';
+	return deviation < 0 ? 'low' : 'high';
+}

@@ -1,0 +1,28 @@
+import type { Area, Mass, Volume } from '../quantity/quantity';
+import { si } from '../quantity/quantity';
+import type { Dose } from './sheet';
+
+export type Amount =
+	| { readonly kind: 'volume'; readonly amount: Volume }
+	| { readonly kind: 'mass'; readonly amount: Mass };
+
+/**
+ * Product for one load: dose × the load's area, or × its mix.
+ *
+ * area: m² that the load covers; mix: m³ in the load.
+ * @example
+ * productAmount({ basis: 'liquidPerArea', dose: 2e-7 }, 33333, 0.6) // => {"kind":"volume","amount":0.0066666}
+ * productAmount({ basis: 'shareDry', perVolume: 10 }, 33333, 0.6) // => {"kind":"mass","amount":6}
+ */
+export function productAmount(dose: Dose, area: Area, mix: Volume): Amount {
+	switch (dose.basis) {
+		case 'liquidPerArea':
+			return { kind: 'volume', amount: si<'volume'>(dose.dose * area) };
+		case 'dryPerArea':
+			return { kind: 'mass', amount: si<'mass'>(dose.dose * area) };
+		case 'shareLiquid':
+			return { kind: 'volume', amount: si<'volume'>(dose.share * mix) };
+		case 'shareDry':
+			return { kind: 'mass', amount: si<'mass'>(dose.perVolume * mix) };
+	}
+}

@@ -1,0 +1,47 @@
+/**
+ * Something a person (or a file) got wrong, as data: a code, the place, and the bound that was passed. The words for
+ * each code live outside the core, in one place. Bugs are not issues; they throw.
+ */
+export interface Issue {
+	readonly code: IssueCode;
+	/** Dotted place in the input: `flow.catches.3`. */
+	readonly path: string;
+	/** What was typed, given back as it was. */
+	readonly text?: string | undefined;
+	/** What was wanted there, for choosing an example. */
+	readonly wanted?: string | undefined;
+	readonly bound?: string | undefined;
+}
+
+export type IssueCode =
+	| 'empty'
+	| 'unreadable'
+	| 'comma'
+	| 'no-unit'
+	| 'unknown-unit'
+	| 'wrong-kind'
+	| 'ambiguous-oz'
+	| 'negative'
+	| 'zero'
+	| 'too-small'
+	| 'too-large'
+	| 'missing'
+	| 'not-whole'
+	| 'count-mismatch'
+	| 'nothing-caught'
+	| 'no-runs'
+	| 'sections-mismatch'
+	| 'all-sections-off'
+	| 'products-fill-tank'
+	| 'too-many-loads'
+	| 'not-supported';
+
+export type Result<T> =
+	| { readonly ok: true; readonly value: T }
+	| { readonly ok: false; readonly issues: readonly Issue[] };
+
+export const good = <T>(value: T): Result<T> => ({ ok: true, value });
+export const bad = (...issues: Issue[]): { readonly ok: false; readonly issues: readonly Issue[] } => ({
+	ok: false,
+	issues
+});

@@ -1,0 +1,49 @@
+import type { Result } from './issue';
+import { bad, good } from './issue';
+import type { Kind } from './quantity';
+import type { ReadQuantity } from './read-quantity';
+import { showFigure } from './show-figure';
+import { factor } from './units';
+
+/** Bounds of sense for a field, in SI. `zero` says that nothing at all is an answer too (a blocked nozzle). */
+export interface Bounds {
+	readonly min: number;
+	readonly max: number;
+	readonly zero?: boolean;
+}
+
+/** What a sprayer can be: wide enough for any real rig, narrow enough to catch a wrong unit or a slipped point. */
+export const bounds = {
+	course: { min: 3, max: 5000 },
+	courseTime: { min: 1, max: 7200 },
+	catchTime: { min: 1, max: 3600 },
+	catchVolume: { min: 1e-6, max: 0.5, zero: true },
+	catchMass: { min: 1e-3, max: 500, zero: true },
+	graduation: { min: 1e-7, max: 0.02 },
+	spacing: { min: 0.05, max: 5 },
+	swath: { min: 0.05, max: 100 },
+	speed: { min: 0.1, max: 15 },
+	tank: { min: 2e-4, max: 50 },
+	pressure: { min: 5e3, max: 1e7 },
+	nozzleFlow: { min: 1e-8, max: 2e-2 },
+	volumePerArea: { min: 1e-8, max: 0.1 },
+	dosePerAreaLiquid: { min: 1e-11, max: 0.05 },
+	dosePerAreaDry: { min: 1e-9, max: 20 },
+	area: { min: 0.1, max: 1e9 },
+	side: { min: 0.1, max: 1e5 }
+} as const satisfies Record<string, Bounds>;
+
+/** Passes a quantity on if it is inside the bounds; else tells which bound, in the unit that the person used. */
+export function within<K extends Kind>(
+	quantity: ReadQuantity<K>,
+	limits: Bounds,
+	path: string
+): Result<ReadQuantity<K>> {
+	const { value, kind, unit, text } = quantity;
+	if (value === 0 && limits.zero) return good(quantity);
+	const told = (bound: number) => `${showFigure(bound / factor(kind, unit), 3)} ${unit}`;
+	if (value === 0) return bad({ code: 'zero', path, text, wanted: kind });
+	if (value < limits.min) return bad({ code: 'too-small', path, text, wanted: kind, bound: told(limits.min) });
+	if (value > limits.max) return bad({ code: 'too-large', path, text, wanted: kind, bound: told(limits.max) });
+	return good(quantity);
+}

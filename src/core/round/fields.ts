@@ -1,0 +1,41 @@
+import type { Result } from '../quantity/issue';
+import type { Kind } from '../quantity/quantity';
+import type { ReadQuantity } from '../quantity/read-quantity';
+import type { Typed } from '../quantity/typed';
+import { readTyped } from '../quantity/typed';
+import type { Bounds } from '../quantity/within';
+import { bounds, within } from '../quantity/within';
+
+/** One thing that a person types in a round: the kinds of unit it takes and what is sensible there. */
+export interface Field<K extends Kind = Kind> {
+	readonly kinds: readonly K[];
+	readonly bounds: Readonly<Partial<Record<K, Bounds>>>;
+}
+
+const field = <K extends Kind>(kinds: readonly K[], limits: Partial<Record<K, Bounds>>): Field<K> => ({
+	kinds,
+	bounds: limits
+});
+
+export const fields = {
+	course: field(['length'], { length: bounds.course }),
+	runTime: field(['time'], { time: bounds.courseTime }),
+	dial: field(['speed'], { speed: bounds.speed }),
+	spacing: field(['length'], { length: bounds.spacing }),
+	catchTime: field(['time'], { time: bounds.catchTime }),
+	jug: field(['volume'], { volume: bounds.graduation }),
+	catchAmount: field(['volume', 'mass'], { volume: bounds.catchVolume, mass: bounds.catchMass }),
+	pressure: field(['pressure'], { pressure: bounds.pressure }),
+	nozzleFlow: field(['flow'], { flow: bounds.nozzleFlow }),
+	tank: field(['volume'], { volume: bounds.tank }),
+	area: field(['area'], { area: bounds.area }),
+	side: field(['length'], { length: bounds.side })
+} as const;
+
+/** Reads one typed field and holds it against its bounds. */
+export function readField<K extends Kind>(f: Field<K>, typed: Typed, path: string): Result<ReadQuantity<K>> {
+	const read = readTyped(typed, f.kinds, path);
+	if (!read.ok) return read;
+	const limits = f.bounds[read.value.kind];
+	return limits ? within(read.value, limits, path) : read;
+}

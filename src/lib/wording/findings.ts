@@ -1,0 +1,105 @@
+import type { Finding } from '../../core';
+import { showDecimals, showFigure } from '../../core';
+
+export interface FindingWords {
+	readonly title: string;
+	readonly body: string;
+	/** How loud: `look` asks for a look or an action, `stop` says that the reading should not be used as it is. */
+	readonly tone: 'look' | 'stop';
+}
+
+const percent = (share: number) => {
+	const p = Math.abs(share) * 100;
+	return `${showDecimals(p, p < 9.95 ? 1 : 0)} %`.replace('.0 %', ' %');
+};
+const kmh = (speed: number) => `${showDecimals(speed * 3.6, 1)} km/h`;
+const mph = (speed: number) => `${showDecimals(speed / 0.44704, 1)} mph`;
+const cleaning = 'Clean it with a soft brush or water, never a wire, never your mouth, then catch it again.';
+
+/** A finding in words: what, how much, why Fallow thinks so, and what to do. */
+export function wordFinding(finding: Finding): FindingWords {
+	switch (finding.code) {
+		case 'nozzle-low':
+			return {
+				tone: 'look',
+				title: `Nozzle ${finding.nozzle} is ${percent(finding.share)} low`,
+				body: finding.neighbours
+					? `Its neighbours are even, so this is a partial blockage, not pressure. ${cleaning}`
+					: `Look at its filter and mouth first. ${cleaning}`
+			};
+		case 'nozzle-blocked':
+			return {
+				tone: 'stop',
+				title: `Nozzle ${finding.nozzle} is blocked`,
+				body: `It gives under a tenth of the others. Stop the pump, take it out and look at its filter too. ${cleaning}`
+			};
+		case 'nozzle-high':
+			return {
+				tone: 'look',
+				title: `Nozzle ${finding.nozzle} is ${percent(finding.share)} high`,
+				body: 'It is worn, cracked or the wrong size. Read what is stamped on it; replace it, then catch it again.'
+			};
+		case 'section-low':
+			return {
+				tone: 'look',
+				title: `Section ${finding.section + 1} is ${percent(finding.share)} low as a whole`,
+				body: `All of its nozzles (${finding.nozzles[0]} to ${finding.nozzles.at(-1)}) are low together, so look at that section's filter, valve and hose before any nozzle.`
+			};
+		case 'third-out':
+			return {
+				tone: 'stop',
+				title: `${finding.out} of ${finding.caught} nozzles are out of the even band`,
+				body: 'More than a third of the set is out. Replace the set together rather than nozzle by nozzle.'
+			};
+		case 'set-over-rated':
+			return {
+				tone: 'look',
+				title: `The set gives ${percent(finding.share)} more than rated`,
+				body: 'Over 10 % the nozzles are worn out: replace all of them together. If they are new, the gauge reads low.'
+			};
+		case 'set-under-rated':
+			return {
+				tone: 'look',
+				title: `The set gives ${percent(finding.share)} less than rated`,
+				body: 'All are low alike: the gauge reads high, the main filter is choked, or the pump or its rpm is down.'
+			};
+		case 'run-apart':
+			return {
+				tone: 'look',
+				title: `Run ${finding.run} is ${percent(finding.share)} ${finding.share > 0 ? 'slower' : 'faster'} than the others`,
+				body: 'That is more than a stopwatch and a steady foot explain. If something went wrong, strike it and drive it again; if not, it counts.'
+			};
+		case 'catch-apart':
+			return {
+				tone: 'look',
+				title: `Nozzle ${finding.nozzle} was caught twice, ${percent(finding.share)} apart`,
+				body: 'Two catches of one nozzle should agree within 5 %. If one was a slip, type it again as a slip; if something changed in between, say so.'
+			};
+		case 'speed-unusual':
+			return {
+				tone: 'look',
+				title: `${kmh(finding.speed)} (${mph(finding.speed)}) is ${finding.slow ? 'slow' : 'fast'} for a boom`,
+				body: finding.slow
+					? 'A tractor boom usually does 6 to 12 km/h (4 to 7.5 mph). Check the course length and its unit.'
+					: 'Even self-propelled booms stay under 20 km/h (12 mph). Check the course length and its unit.'
+			};
+		case 'course-short':
+			return {
+				tone: 'look',
+				title: `A ${showDecimals(finding.course, 0)} m course is short`,
+				body: 'Under 30 m (100 ft) the thumb on the stopwatch is the largest error. 60 m (200 ft) is better.'
+			};
+		case 'catch-too-short':
+			return {
+				tone: 'look',
+				title: `A ${showFigure(finding.time, 3)} s catch is good to ±${percent(finding.good)}`,
+				body: `That is too coarse to judge 5 %. Catch for ${finding.needed} s, or use a jug with finer marks.`
+			};
+		case 'sample-of-one':
+			return {
+				tone: 'look',
+				title: `One nozzle stands for ${finding.nozzles}`,
+				body: 'Nothing is known about the others, so the ± counts them as up to 10 % apart. Catch more of them.'
+			};
+	}
+}

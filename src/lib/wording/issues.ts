@@ -1,0 +1,104 @@
+import type { Issue } from '../../core';
+
+/** An example that works, by what was wanted. */
+const examples: Record<string, string> = {
+	length: '60 m, 200 ft or 18 ft 6 in',
+	area: '6.3 ha, 15.5 ac or 1000 ft2',
+	volume: '600 L, 2 gal 1 qt or 19.2 fl oz',
+	time: '27.4 s, 0:55 or 1 min 5 s',
+	mass: '652 g or 14 oz',
+	speed: '7.9 km/h or 4.9 mph',
+	pressure: '3 bar or 40 psi',
+	flow: '1.2 L/min or 0.3 gal/min',
+	volumePerArea: '180 L/ha or 20 gal/ac',
+	massPerArea: '1.5 kg/ha or 14 oz/ac',
+	'volume|mass': '19.2 fl oz, 568 ml or 566 g',
+	'volumePerArea|massPerArea': '2 L/ha, 14 oz/ac or 0.1 %',
+	percent: '0.1 %',
+	nozzles: '12',
+	sections: '4, 4, 4',
+	rpm: '540'
+};
+
+const thing: Record<string, string> = {
+	length: 'a length',
+	area: 'an area',
+	volume: 'a volume',
+	time: 'a time',
+	mass: 'a weight',
+	speed: 'a speed',
+	pressure: 'a pressure',
+	flow: 'a flow',
+	volumePerArea: 'a volume per area',
+	massPerArea: 'a weight per area',
+	'volume|mass': 'a volume or a weight of water',
+	'volumePerArea|massPerArea': 'a dose',
+	percent: 'a percent of the mix'
+};
+
+const places: Record<string, string> = {
+	'speed.course': 'the course length',
+	'speed.times': 'the runs',
+	'flow.time': 'the catch time',
+	'width.on': 'the number of nozzles on',
+	speed: 'the ground speed',
+	rate: 'the spray volume'
+};
+
+/**
+ * What is wrong, in words: what was typed, why it does not do, and an example that does. The only place where issue
+ * codes become sentences.
+ */
+export function wordIssue(issue: Issue): string {
+	const typed = issue.text === undefined || issue.text === '' ? '' : `“${issue.text}”`;
+	const example = examples[issue.wanted ?? ''];
+	const such = example ? ` Write it like ${example}.` : '';
+	const wanted = thing[issue.wanted ?? ''] ?? 'what belongs here';
+	switch (issue.code) {
+		case 'empty':
+			return `Nothing is written here.${such}`;
+		case 'unreadable':
+			return `${typed} cannot be read as ${wanted}.${such}`;
+		case 'comma':
+			return `The comma or point in ${typed} could mean two things. Group thousands as in 3,420 and write parts as in 3.42, or as your farm's decimal sign has it.${such}`;
+		case 'no-unit':
+			return `${typed} has no unit.${such}`;
+		case 'unknown-unit':
+			return `The unit in ${typed} is not one that Fallow knows for ${wanted}.${such}`;
+		case 'wrong-kind':
+			return `${typed} is not ${wanted}.${such}`;
+		case 'ambiguous-oz':
+			return `${typed}: is that fluid ounces or ounces of weight? Write fl oz for a liquid, or say that the product is dry.`;
+		case 'negative':
+			return `${typed} is below zero; it has to be more.${such}`;
+		case 'zero':
+			return `${typed || 'Zero'} is nothing; it has to be more than zero.${such}`;
+		case 'too-small':
+			return `${typed} is too small to be true here; ${issue.bound} is the least.${such}`;
+		case 'too-large':
+			return `${typed} is too large to be true here; ${issue.bound} is the most.${such}`;
+		case 'missing':
+			return `Still missing: ${places[issue.path] ?? issue.path}.`;
+		case 'not-whole':
+			return `${typed} is not a whole number of one or more.${such}`;
+		case 'count-mismatch':
+			return `${typed} given where there are ${issue.bound}. One for each nozzle, or say how many nozzles the catches stand for.`;
+		case 'nothing-caught':
+			return 'No water was caught yet. At least one nozzle has to give some.';
+		case 'no-runs':
+			return 'No run over the course was timed yet.';
+		case 'sections-mismatch':
+			return `The sections ${typed} do not add up to ${issue.bound} nozzles. Write the nozzles in each from left to right, like 4, 4, 4.`;
+		case 'all-sections-off':
+			return 'Every section is off, so nothing sprays. Turn one on.';
+		case 'products-fill-tank':
+			return 'The products alone fill the tank: no room is left for water. Check the doses and their units.';
+		case 'too-many-loads':
+			return `That would be ${issue.text} loads; Fallow plans ${issue.bound} at the most. Check the tank and the area.`;
+		case 'not-supported':
+			return `${typed} is not supported by this version yet.`;
+	}
+}
+
+/** The example alone, for a field's hint. */
+export const exampleOf = (wanted: string): string | undefined => examples[wanted];

@@ -1,0 +1,29 @@
+import { svelte } from '@sveltejs/vite-plugin-svelte';
+import { fileURLToPath } from 'node:url';
+import { defineConfig } from 'vitest/config';
+
+const here = (path: string) => fileURLToPath(new URL(path, import.meta.url));
+const alias = { $core: here('./src/core/index.ts'), $lib: here('./src/lib') };
+
+export default defineConfig({
+	test: {
+		projects: [
+			{
+				plugins: [svelte()],
+				resolve: { alias, conditions: ['browser'] },
+				test: { name: 'unit', environment: 'node', include: ['src/**/*.test.ts', 'tests/unit/**/*.test.ts'] }
+			},
+			{
+				resolve: { alias },
+				test: {
+					name: 'database',
+					environment: 'node',
+					include: ['tests/database/**/*.test.ts'],
+					fileParallelism: false,
+					testTimeout: 30_000,
+					hookTimeout: 60_000
+				}
+			}
+		]
+	}
+});
