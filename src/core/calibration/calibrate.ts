@@ -24,6 +24,7 @@ import type { FlowResult } from './nozzle-flow';
 import { nozzleFlow } from './nozzle-flow';
 import type { CalibrationSheet, SpeedReading, TimedCourse } from './sheet';
 import { speedWidthFlow } from './speed-width-flow';
+import type { EvenRule } from './verdict';
 import { waterDensity } from './water-volume';
 
 export interface Calibration {
@@ -55,14 +56,18 @@ export const speedOf = (reading: SpeedReading, skill: MeasuringSkill): Measured<
  * Errors: `nothing-caught`, `no-runs`, `missing` (course-catch without a course, a catch time that nothing gives),
  * `count-mismatch` (a boom with more or fewer catches than nozzles), `too-small`/`too-large` speed or spray volume.
  */
-export function calibrate(sheet: CalibrationSheet, skill: MeasuringSkill = usualSkill): Result<Calibration> {
+export function calibrate(
+	sheet: CalibrationSheet,
+	skill: MeasuringSkill = usualSkill,
+	rule: EvenRule = 'average'
+): Result<Calibration> {
 	const issues = checkSheet(sheet);
 	if (issues.length > 0) return bad(...issues);
 	const speed = speedOf(sheet.speed, skill);
 	const timed = isTimed(sheet.speed) ? sheet.speed : null;
 	const width = boomWidth(sheet.width.on ?? sheet.width.nozzles, sheet.width.spacing, skill);
 	const courseT = timed && courseTime(timed.times, skill);
-	const nozzles = nozzleFlow(sheet.flow, sheet.flow.time ?? courseT!.value, skill);
+	const nozzles = nozzleFlow(sheet.flow, sheet.flow.time ?? courseT!.value, skill, rule);
 	const flow = over<'flow'>(nozzles.volume, measured(nozzles.time));
 	const rate =
 		sheet.method === 'speed-width-flow'

@@ -11,8 +11,8 @@ import { evenReference } from './even-reference';
 import { median } from './median';
 import { ratedFlow } from './rated-flow';
 import type { Catch, FlowReading } from './sheet';
-import type { Verdict } from './verdict';
-import { verdictOf } from './verdict';
+import type { EvenRule, Verdict } from './verdict';
+import { verdictByRated, verdictOf } from './verdict';
 import { waterDensity, waterVolume } from './water-volume';
 
 export interface NozzleResult {
@@ -87,7 +87,7 @@ export const sampledPart = (deviation: number, caught: number, all: number): num
  * mean of its group; `flow.nozzles` above the number of catches marks them as a sample. Uncertainty: timing and marks
  * of each catch are independent (caught together: one timing error for all), plus the sample's own part.
  */
-export function nozzleFlow(flow: FlowReading, time: Time, skill: MeasuringSkill): FlowResult {
+export function nozzleFlow(flow: FlowReading, time: Time, skill: MeasuringSkill, rule: EvenRule = 'average'): FlowResult {
 	const count = Math.max(flow.nozzles ?? 0, flow.catches.length);
 	const groupNames = flow.catches.map((_, i) => flow.groups?.[i] ?? '');
 	const readings = flow.catches.map((c) => (c && c.length > 0 ? caughtNozzle(c, time, flow, skill) : null));
@@ -115,7 +115,7 @@ export function nozzleFlow(flow: FlowReading, time: Time, skill: MeasuringSkill)
 		{ input: 'catchTime', relative: flow.catching === 'together' ? skill.jugMove / time : root((t) => t.timeVariance) },
 		{ input: 'catchVolume', relative: root((t) => t.markVariance) }
 	];
-	const judged = judge(flow, readings, groupNames, groups, time);
+	const judged = judge(flow, readings, groupNames, groups, time, rule);
 	return {
 		nozzles: judged.nozzles,
 		references: judged.references,
@@ -157,7 +157,8 @@ function judge(
 	readings: readonly (CaughtNozzle | null)[],
 	groupNames: readonly string[],
 	groups: ReadonlyMap<string, readonly CaughtNozzle[]>,
-	time: Time
+	time: Time,
+	rule: EvenRule
 ): { nozzles: NozzleResult[]; references: Map<string, Flow> } {
 	const references = new Map<string, Flow>();
 	const medians = new Map<string, Flow>();
@@ -173,12 +174,16 @@ function judge(
 		if (!reading) return { ...place, flow: null, fromAverage: null, fromRated: null, verdict: 'not caught', catches: [] };
 		const q = si<'flow'>(reading.volume / time);
 		const reference = references.get(group)!;
+		const fromRated = rated === null ? null : q / rated - 1;
 		return {
 			...place,
 			flow: q,
 			fromAverage: reference > 0 ? q / reference - 1 : null,
-			fromRated: rated === null ? null : q / rated - 1,
-			verdict: verdictOf(q, reference, medians.get(group)!),
+			fromRated,
+			verdict:
+				rule === 'rated' && fromRated !== null
+					? verdictByRated(q, fromRated, medians.get(group)!)
+					: verdictOf(q, reference, medians.get(group)!),
 			catches: flow.catches[i]!.map(volumeOf)
 		};
 	});

@@ -3,6 +3,13 @@ import { evenBand, inclusive } from './even-reference';
 
 export type Verdict = 'even' | 'low' | 'high' | 'blocked' | 'not caught';
 
+/**
+ * The two rules of the trade for an even nozzle: within ±5 % of its group's reference, or within ±10 % of the rated flow
+ * at the gauge's pressure.
+ */
+export type EvenRule = 'average' | 'rated';
+export const ratedBand = 0.1;
+
 /** Under this share of its group's median a nozzle is blocked, not merely low. */
 export const blockedShare = 0.1;
 
@@ -19,4 +26,18 @@ export function verdictOf(flow: Flow, reference: Flow, groupMedian: Flow): Verdi
 	const deviation = flow / reference - 1;
 	if (Math.abs(deviation) <= evenBand + inclusive) return 'even';
 	return deviation < 0 ? 'low' : 'high';
+}
+
+/**
+ * The same by the other rule: `even` within ±10 % of the rated flow, limits included.
+ *
+ * fromRated: share above or below the rated flow at the gauge's pressure.
+ * @example
+ * verdictByRated(109, 0.09, 100) // => "even"
+ * verdictByRated(111, 0.11, 100) // => "high"
+ */
+export function verdictByRated(flow: Flow, fromRated: number, groupMedian: Flow): Verdict {
+	if (flow < blockedShare * groupMedian || flow === 0) return 'blocked';
+	if (Math.abs(fromRated) <= ratedBand + inclusive) return 'even';
+	return fromRated < 0 ? 'low' : 'high';
 }

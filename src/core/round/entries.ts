@@ -35,6 +35,8 @@ export type EntryBody =
 	| { readonly kind: 'catch-time'; readonly time: Typed | null }
 	| { readonly kind: 'catch'; readonly nozzle: number; readonly amount: Typed; readonly why: CatchReason }
 	| { readonly kind: 'not-caught'; readonly nozzle: number }
+	/** What the gauge shows while the nozzles are caught. */
+	| { readonly kind: 'gauge'; readonly pressure: Typed }
 	| {
 			readonly kind: 'sign-off';
 			readonly person: string;

@@ -35,6 +35,7 @@ export interface Round {
 	/** Sections that are off, from 0. */
 	readonly off: readonly number[];
 	readonly jug: Typed | null;
+	readonly gauge: Typed | null;
 	/** undefined: nobody has said; null: as long as the course took. */
 	readonly catchTime: Typed | null | undefined;
 	readonly nozzles: ReadonlyMap<number, NozzleTakes>;
@@ -57,6 +58,7 @@ export function foldRound(entries: readonly Entry[]): Round {
 	let dial: Typed | null = null;
 	let off: readonly number[] = [];
 	let jug: Typed | null = null;
+	let gauge: Typed | null = null;
 	let catchTime: Typed | null | undefined;
 	let signOff: SignOff | null = null;
 	for (const entry of inOrder(entries)) {
@@ -86,6 +88,9 @@ export function foldRound(entries: readonly Entry[]): Round {
 			case 'jug':
 				jug = entry.graduation;
 				break;
+			case 'gauge':
+				gauge = entry.pressure;
+				break;
 			case 'catch-time':
 				catchTime = entry.time;
 				break;
@@ -100,9 +105,10 @@ export function foldRound(entries: readonly Entry[]): Round {
 			}
 			case 'sign-off':
 				signOff = entry;
+				gauge = entry.pressure;
 		}
 	}
-	return { ticks, course, runs, dial, off, jug, catchTime, nozzles, signOff };
+	return { ticks, course, runs, dial, off, jug, gauge, catchTime, nozzles, signOff };
 }
 
 /**

@@ -2,7 +2,7 @@ import type { Issue, Result } from '../quantity/issue';
 import { bad, good } from '../quantity/issue';
 import type { Flow, Length, Pressure, Volume } from '../quantity/quantity';
 import type { Typed } from '../quantity/typed';
-import { fields, readField } from './fields';
+import { fields, readField } from '../quantity/fields';
 
 /** A boom sprayer as its owner typed it. A round keeps the rig as it was when the round began. */
 export interface Rig {

@@ -1,9 +1,11 @@
-import type { Catch, CalibrationSheet, NozzleCatches, TimedCourse } from '../calibration/sheet';
+import type { Catch, CalibrationSheet, FlowReading, NozzleCatches, TimedCourse } from '../calibration/sheet';
 import type { Issue, Result } from '../quantity/issue';
 import { bad, good } from '../quantity/issue';
-import type { Mass, Pressure, Speed, Time, Volume } from '../quantity/quantity';
+import type { Kind, Mass, Speed, Time, Volume } from '../quantity/quantity';
 import { si } from '../quantity/quantity';
-import { fields, readField } from './fields';
+import type { Field } from '../quantity/fields';
+import { fields, readField } from '../quantity/fields';
+import type { Typed } from '../quantity/typed';
 import type { Round, Take } from './fold-round';
 import type { RigNumbers } from './rig';
 import { sectionOfNozzles } from './rig';
@@ -39,41 +41,52 @@ const readTake = (take: Take, path: string): Result<Catch> => {
 	return good(kind === 'mass' ? { mass: si<'mass'>(value) as Mass } : { volume: si<'volume'>(value) as Volume });
 };
 
-/**
- * The calibration sheet of a round so far: speed × width × flow where the jugs were held for a time of their own, the
- * course's time otherwise. Errors name what is missing or cannot be read; a round with one run and one catch is enough.
- */
-export function roundSheet(rig: RigNumbers, round: Round, pressure?: Pressure): Result<CalibrationSheet> {
+/** The catches of a round so far: those of the nozzles that are on, with the jug, the gauge and the time they go with. */
+export function roundFlow(rig: RigNumbers, round: Round): Result<FlowReading> {
 	const issues: Issue[] = [];
-	const speed = roundSpeed(round);
-	if (!speed.ok) issues.push(...speed.issues);
 	const on = nozzlesOn(rig.sections, round.off);
 	if (on.length === 0) issues.push({ code: 'all-sections-off', path: 'width.on' });
 	const catches = on.map((nozzle): NozzleCatches => {
 		const counted = round.nozzles.get(nozzle)?.takes.filter((t) => t.counts) ?? [];
 		const read = counted.map((take) => readTake(take, `flow.catches.${nozzle}`));
 		for (const one of read) if (!one.ok) issues.push(...one.issues);
-		const good = read.flatMap((one) => (one.ok ? [one.value] : []));
-		return good.length > 0 ? good : null;
+		const amounts = read.flatMap((one) => (one.ok ? [one.value] : []));
+		return amounts.length > 0 ? amounts : null;
 	});
-	const time = round.catchTime ? readField(fields.catchTime, round.catchTime, 'flow.time') : null;
-	if (time && !time.ok) issues.push(...time.issues);
-	const jug = round.jug ? readField(fields.jug, round.jug, 'flow.graduation') : null;
-	if (jug && !jug.ok) issues.push(...jug.issues);
-	if (issues.length > 0 || !speed.ok) return bad(...issues);
+	const optional = <K extends Kind>(f: Field<K>, typed: Typed | null | undefined, path: string) => {
+		if (!typed) return undefined;
+		const read = readField(f, typed, path);
+		if (!read.ok) issues.push(...read.issues);
+		return read.ok ? read.value.value : undefined;
+	};
+	const time = optional(fields.catchTime, round.catchTime, 'flow.time');
+	const graduation = optional(fields.jug, round.jug, 'flow.graduation');
+	const pressure = optional(fields.pressure, round.gauge, 'flow.pressure');
+	if (issues.length > 0) return bad(...issues);
 	const sections = sectionOfNozzles(rig.sections);
 	return good({
-		method: time ? 'speed-width-flow' : 'course-catch',
+		time,
+		catches,
+		numbers: on,
+		sections: on.map((n) => sections[n - 1]!),
+		graduation,
+		rated: rig.rated ?? undefined,
+		pressure
+	});
+}
+
+/**
+ * The calibration sheet of a round so far: speed × width × flow where the jugs were held for a time of their own, the
+ * course's time otherwise. Errors name what is missing or cannot be read; a round with one run and one catch is enough.
+ */
+export function roundSheet(rig: RigNumbers, round: Round): Result<CalibrationSheet> {
+	const speed = roundSpeed(round);
+	const flow = roundFlow(rig, round);
+	if (!speed.ok || !flow.ok) return bad(...(speed.ok ? [] : speed.issues), ...(flow.ok ? [] : flow.issues));
+	return good({
+		method: flow.value.time === undefined ? 'course-catch' : 'speed-width-flow',
 		speed: speed.value,
-		width: { kind: 'boom', nozzles: rig.nozzles, spacing: rig.spacing, on: on.length },
-		flow: {
-			time: time?.ok ? time.value.value : undefined,
-			catches,
-			numbers: on,
-			sections: on.map((n) => sections[n - 1]!),
-			graduation: jug?.ok ? jug.value.value : undefined,
-			rated: rig.rated ?? undefined,
-			pressure
-		}
+		width: { kind: 'boom', nozzles: rig.nozzles, spacing: rig.spacing, on: flow.value.catches.length },
+		flow: flow.value
 	});
 }

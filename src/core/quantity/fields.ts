@@ -1,10 +1,10 @@
-import type { Result } from '../quantity/issue';
-import type { Kind } from '../quantity/quantity';
-import type { ReadQuantity } from '../quantity/read-quantity';
-import type { Typed } from '../quantity/typed';
-import { readTyped } from '../quantity/typed';
-import type { Bounds } from '../quantity/within';
-import { bounds, within } from '../quantity/within';
+import type { Result } from './issue';
+import type { Kind } from './quantity';
+import type { ReadQuantity } from './read-quantity';
+import type { Typed } from './typed';
+import { readTyped } from './typed';
+import type { Bounds } from './within';
+import { bounds, within } from './within';
 
 /** One thing that a person types in a round: the kinds of unit it takes and what is sensible there. */
 export interface Field<K extends Kind = Kind> {

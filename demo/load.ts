@@ -1,0 +1,26 @@
+import { v7 } from 'uuid';
+import { connect } from '../src/lib/server/db/connect';
+import { farmHandle, firstFarm } from '../src/lib/server/db/farm';
+import { migrate } from '../src/lib/server/db/migrate';
+import { barleyBoom, demoFarm, longMeadow, messageOf, pastRounds } from './farm';
+
+// Loads the demo farm once: a database that has a sprayer already is left as it is.
+const url = process.env.DATABASE_URL;
+if (!url) throw new Error('DATABASE_URL is not set');
+const { db, close } = connect(url, () => undefined, 2);
+try {
+	await migrate(db);
+	const farmId = await firstFarm(db, demoFarm.name);
+	const before = await farmHandle(db, farmId);
+	if (!before) throw new Error('the farm that was just made is not there');
+	if ((await before.sprayers.list()).length === 0) {
+		await before.saveFarm(demoFarm.name, demoFarm.settings);
+		const farm = (await farmHandle(db, farmId))!;
+		const ids = new Map([longMeadow, barleyBoom].map((rig) => [rig, v7()] as const));
+		for (const [rig, id] of ids) await farm.sprayers.put(id, rig);
+		for (const past of pastRounds) await farm.rounds.put(messageOf(past, ids.get(past.rig)!, Date.now()));
+		console.log(`${demoFarm.name} is loaded.`);
+	}
+} finally {
+	await close();
+}

@@ -1,0 +1,73 @@
+// `npm start` and `npm run demo`: from a clone to a running Fallow. Installs what is missing, builds, starts the database
+// and the server, and takes both down again at Ctrl-C.
+import { accessSync, constants, mkdirSync, writeFileSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { ensureBuild } from './lib/build.mjs';
+import { loadDemo } from './lib/demo.mjs';
+import { ensurePackages } from './lib/packages.mjs';
+import { dataFolder } from './lib/paths.mjs';
+import { portTaken, startPostgres } from './lib/postgres.mjs';
+import { Plain, main, say } from './lib/say.mjs';
+import { startServer } from './lib/server.mjs';
+
+const demo = process.argv.includes('--demo');
+const port = Number(process.env.PORT || 4310);
+const host = process.env.HOST || '127.0.0.1';
+
+/** The data folder can be written to; a full or read-only disk is told now and not in the middle. */
+function checkData(folder) {
+	try {
+		mkdirSync(folder, { recursive: true });
+		accessSync(folder, constants.W_OK);
+		const probe = join(folder, '.probe');
+		writeFileSync(probe, Buffer.alloc(64 * 1024));
+		rmSync(probe);
+	} catch (error) {
+		if (error.code === 'ENOSPC') throw new Plain(`The disk of ${folder} is full. Free some space and start again; nothing was deleted.`);
+		throw new Plain(`The data folder ${folder} cannot be written to (${error.code}). Set FALLOW_DATA to one that can.`);
+	}
+}
+
+await main(async () => {
+	const data = dataFolder();
+	checkData(data);
+	if (port !== 0 && (await portTaken(port, host === '0.0.0.0' ? '127.0.0.1' : host)))
+		throw new Plain(`Port ${port} on ${host} is taken. Stop what uses it, or choose another: PORT=${port + 1} npm ${demo ? 'run demo' : 'start'}`);
+	await ensurePackages();
+	await ensureBuild();
+
+	let stopDatabase = () => {};
+	let stopping = null;
+	let server = null;
+	const stop = () =>
+		(stopping ??= (async () => {
+			say('Stopping …');
+			await server?.stop();
+			stopDatabase();
+			say('Fallow is stopped. Everything that was entered is kept.');
+		})());
+	for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => void stop().then(() => process.exit(0)));
+
+	let url = process.env.DATABASE_URL;
+	if (!url) {
+		const postgres = await startPostgres({ folder: join(data, 'postgres') });
+		url = postgres.url;
+		stopDatabase = postgres.stop;
+	}
+	try {
+		if (demo) await loadDemo(url);
+		server = await startServer({
+			env: { DATABASE_URL: url, PORT: String(port), HOST: host },
+			logFile: process.env.FALLOW_LOG === 'stdout' ? null : join(data, 'logs', 'server.log')
+		});
+	} catch (error) {
+		stopDatabase();
+		throw error;
+	}
+	process.stdout.write(`Fallow is ready at http://${host === '0.0.0.0' ? '127.0.0.1' : host}:${server.port}\n`);
+	const { code, signal } = await server.exited;
+	if (!stopping) {
+		stopDatabase();
+		throw new Plain(`The server ended by itself (${signal ?? `exit ${code}`}). See ${join(data, 'logs', 'server.log')}`);
+	}
+});

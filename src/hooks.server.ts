@@ -1,0 +1,63 @@
+import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
+import { isHttpError } from '@sveltejs/kit';
+import { v7 } from 'uuid';
+import { failureResponse, isDatabaseGone, messageOf, stackOf } from '$lib/server/api';
+import { database, startApp, stopApp } from '$lib/server/app';
+import { farmHandle } from '$lib/server/db/farm';
+import { Failure } from '$lib/server/failure';
+import { checkSameOrigin } from '$lib/server/guards';
+import { log } from '$lib/server/log';
+
+export const init: ServerInit = async () => {
+	await startApp();
+	process.once('fallow:stop', () => void stopApp());
+};
+
+const headers = {
+	'x-content-type-options': 'nosniff',
+	'referrer-policy': 'same-origin',
+	'cross-origin-opener-policy': 'same-origin',
+	'permissions-policy': 'camera=(), microphone=(), payment=()'
+};
+
+/** A round's pages are made on the device: they are served even while the database is down. */
+const needsFarm = (route: string | null) => route !== null && route !== '/healthz' && !route.startsWith('/(field)');
+
+export const handle: Handle = async ({ event, resolve }) => {
+	const began = performance.now();
+	event.locals.requestId = v7();
+	const isApi = event.url.pathname.startsWith('/api/');
+	let response: Response;
+	try {
+		checkSameOrigin(event.request, event.url.origin);
+		if (needsFarm(event.route.id)) {
+			const { db, farmId } = database();
+			const farm = await farmHandle(db, farmId);
+			if (!farm) throw new Error(`farm ${farmId} is gone`);
+			event.locals.farm = farm;
+		}
+		response = await resolve(event);
+	} catch (e) {
+		if (!isApi && !(e instanceof Failure)) throw e;
+		response = failureResponse(e, event.locals.requestId);
+	}
+	for (const [name, value] of Object.entries(headers)) response.headers.set(name, value);
+	log('info', 'request', {
+		requestId: event.locals.requestId,
+		method: event.request.method,
+		route: event.route.id,
+		status: response.status,
+		ms: Math.round((performance.now() - began) * 10) / 10
+	});
+	return response;
+};
+
+export const handleError: HandleServerError = ({ error, event, status, message }) => {
+	if (isHttpError(error)) return error.body;
+	if (status !== 404)
+		log('error', 'failed', { requestId: event.locals.requestId, message: messageOf(error), stack: stackOf(error) });
+	if (isDatabaseGone(error))
+		return { message: 'The database cannot be reached. Nothing was lost; try again in a moment.', code: 'database-unreachable' };
+	return { message: status === 404 ? 'There is nothing at this address.' : message };
+};
+

@@ -1,0 +1,123 @@
+<!-- @component The answer always in sight: spray volume so far, its ±, what is odd, what it rests on, the working. -->
+<script lang="ts">
+	import { relativeU, workingOf } from '$core';
+	import type { RoundState } from '$lib/state/round.svelte';
+	import { answerFacts, shownRate } from '$lib/state/answer';
+	import { measuresOf } from '$lib/formats/field-units';
+	import type { RateUnit } from '$lib/formats/rate-units';
+	import { wordIssue } from '$lib/wording/issues';
+	import BudgetBar from './BudgetBar.svelte';
+	import FindingCard from './FindingCard.svelte';
+
+	let { state, unit }: { state: RoundState; unit: RateUnit } = $props();
+
+	const c = $derived(state.calibration);
+	const shown = $derived(c ? shownRate(c.rate.value, 2 * relativeU(c.rate), unit, state.settings.decimalComma) : null);
+	const missing = $derived(state.result.ok ? [] : state.result.issues);
+	const rateLine = $derived(
+		c && state.sheet.ok
+			? workingOf(state.sheet.value, c, state.settings.school, measuresOf(state.settings)).find((l) => l.finds === 'rate')
+			: null
+	);
+	const rests = $derived.by(() => {
+		if (!c) return '';
+		const left = c.nozzles.count - c.nozzles.caught;
+		if (left > 0) return `${left} of ${c.nozzles.count} not caught, counted as the mean`;
+		return c.nozzles.nozzles.some((n) => n.verdict !== 'even') ? 'every nozzle counted as caught' : 'all nozzles caught and even';
+	});
+</script>
+
+<section aria-label="Spray volume so far">
+	<div aria-live="polite">
+		<p class="lab">{state.signedOff ? 'Spray volume' : 'Spray volume so far'}</p>
+		{#if shown}
+			<p class="big"><span class="num" data-testid="answer">{shown.value}</span> <span class="unit">{shown.unit}</span></p>
+			<p class="pm"><strong>± {shown.interval}</strong> (95 %) · {rests}</p>
+		{:else}
+			<p class="big"><span class="num dry">–</span> <span class="unit">{unit}</span></p>
+			{#if missing.some((i) => i.code !== 'missing' && i.code !== 'no-runs' && i.code !== 'nothing-caught')}
+				<p class="problem">{wordIssue(missing[0]!)}</p>
+			{:else}
+				<p class="lab">Time a run and catch a nozzle, and the answer grows from there.</p>
+			{/if}
+		{/if}
+	</div>
+	{#if c}
+		<div>
+			<p class="lab">Where the ± comes from</p>
+			<BudgetBar budget={c.budget} />
+		</div>
+		{#each c.findings.slice(0, 3) as finding (finding.code + ('nozzle' in finding ? finding.nozzle : ''))}
+			<FindingCard {finding} />
+		{/each}
+		{#if c.findings.length > 3}<p class="lab">and {c.findings.length - 3} more under Spray volume</p>{/if}
+		<dl>
+			{#each answerFacts(c, state.settings) as fact (fact.name)}
+				<div>
+					<dt>{fact.name}</dt>
+					<dd class="num">{fact.value}</dd>
+				</div>
+			{/each}
+		</dl>
+		{#if rateLine}
+			<p class="eq"><span>{rateLine.rule}</span><br /><b>{rateLine.figures}</b></p>
+		{/if}
+	{/if}
+</section>
+
+<style>
+	section {
+		display: grid;
+		gap: 0.9rem;
+		align-content: start;
+	}
+	.big {
+		line-height: 1;
+	}
+	.big .num {
+		font-size: 4.4rem;
+		letter-spacing: -0.03em;
+	}
+	.big .dry {
+		color: var(--straw-edge);
+	}
+	.unit {
+		font-size: 1.1rem;
+		font-weight: 600;
+	}
+	.pm {
+		margin-top: 6px;
+		font-size: 0.98rem;
+	}
+	.problem {
+		margin-top: 6px;
+		color: var(--rust-text);
+		font-weight: 600;
+	}
+	dl {
+		margin: 0;
+		border-top: 1px solid var(--rule);
+		padding-top: 0.4rem;
+	}
+	dl div {
+		display: grid;
+		grid-template-columns: 1fr auto;
+		gap: 0.5rem;
+		align-items: baseline;
+		padding: 4px 0;
+		border-bottom: 1px dashed var(--rule);
+		font-size: 0.95rem;
+	}
+	dd {
+		margin: 0;
+		font-size: 1.1rem;
+	}
+	.eq {
+		font-family: var(--font-figures);
+		font-stretch: 80%;
+		line-height: 1.45;
+	}
+	.eq span {
+		color: var(--soft);
+	}
+</style>

@@ -1,0 +1,114 @@
+<!-- @component Asked when a nozzle that has a catch is caught again: what happened decides what counts. -->
+<script lang="ts">
+	import type { CatchReason } from '$core';
+	import { Dialog, Portal } from '@skeletonlabs/skeleton-svelte';
+
+	interface Props {
+		/** What is asked about; closed when null. */
+		asked: { readonly nozzle: number; readonly text: string; readonly before: string } | null;
+		onchoose: (why: CatchReason) => void;
+		oncancel: () => void;
+	}
+	let { asked, onchoose, oncancel }: Props = $props();
+
+	const choices: readonly { why: CatchReason; title: string; what: string }[] = [
+		{ why: 'sure', title: 'To be sure', what: 'Nothing was changed. Both catches count, averaged.' },
+		{ why: 'cleaned', title: 'After cleaning it', what: 'The new catch counts. The old one stays on record.' },
+		{ why: 'replaced', title: 'After replacing it', what: 'The new catch counts. The old one stays on record.' },
+		{ why: 'slip', title: 'I typed it wrong', what: 'The new figure takes the place of the last one.' }
+	];
+
+	function onkeydown(event: KeyboardEvent) {
+		const choice = choices[Number(event.key) - 1];
+		if (choice) onchoose(choice.why);
+	}
+</script>
+
+<Dialog open={asked !== null} onOpenChange={(d) => !d.open && oncancel()}>
+	<Portal>
+		<Dialog.Backdrop class="fallow-backdrop" />
+		<Dialog.Positioner class="fallow-positioner">
+			<Dialog.Content class="fallow-dialog" {onkeydown}>
+				{#if asked}
+					<Dialog.Title class="title">Nozzle {asked.nozzle} was {asked.before}. Why {asked.text} now?</Dialog.Title>
+					<Dialog.Description class="lab">What happened in between decides what counts.</Dialog.Description>
+					<div class="choices">
+						{#each choices as choice, i (choice.why)}
+							<button type="button" class="choice" onclick={() => onchoose(choice.why)}>
+								<kbd>{i + 1}</kbd><b>{choice.title}</b><span>{choice.what}</span>
+							</button>
+						{/each}
+					</div>
+					<Dialog.CloseTrigger class="btn plain">Keep it as it was</Dialog.CloseTrigger>
+				{/if}
+			</Dialog.Content>
+		</Dialog.Positioner>
+	</Portal>
+</Dialog>
+
+<style>
+	:global(.fallow-backdrop) {
+		position: fixed;
+		inset: 0;
+		z-index: 30;
+		background: rgb(10 16 14 / 0.55);
+	}
+	:global(.fallow-positioner) {
+		position: fixed;
+		inset: 0;
+		z-index: 31;
+		display: grid;
+		place-items: center;
+		padding: 16px;
+	}
+	:global(.fallow-dialog) {
+		display: grid;
+		gap: 14px;
+		width: min(520px, 100%);
+		max-height: calc(100dvh - 32px);
+		overflow: auto;
+		padding: 22px;
+		border: 2px solid var(--ink);
+		border-radius: 8px;
+		background: var(--card);
+		color: var(--ink);
+	}
+	:global(.fallow-dialog .title) {
+		font: 700 1.4rem/1.15 var(--font-figures);
+		font-stretch: 82%;
+	}
+	.choices {
+		display: grid;
+		gap: 8px;
+	}
+	.choice {
+		display: grid;
+		grid-template-columns: 34px 1fr;
+		align-items: center;
+		min-height: 64px;
+		padding: 8px 12px;
+		border: 2px solid var(--dye);
+		border-radius: 6px;
+		background: transparent;
+		color: var(--ink);
+		font: inherit;
+		text-align: left;
+		cursor: pointer;
+	}
+	.choice b {
+		font-size: 1.08rem;
+	}
+	.choice span {
+		grid-column: 2;
+		color: var(--soft);
+		font-size: 0.95rem;
+	}
+	.choice kbd {
+		grid-row: 1 / 3;
+		width: 24px;
+		border: 1px solid var(--field-border);
+		border-radius: 4px;
+		font: 600 0.95rem/22px var(--font-text);
+		text-align: center;
+	}
+</style>

@@ -1,0 +1,31 @@
+<!-- @component One finding in words: what, how much, why, and what to do. -->
+<script lang="ts">
+	import type { Finding } from '$core';
+	import { wordFinding } from '$lib/wording/findings';
+
+	let { finding }: { finding: Finding } = $props();
+	const words = $derived(wordFinding(finding));
+</script>
+
+<div class="finding" data-tone={words.tone} data-code={finding.code}>
+	<strong><span aria-hidden="true">{words.tone === 'stop' ? '✕' : '▲'}</span> {words.title}</strong>
+	<p>{words.body}</p>
+</div>
+
+<style>
+	.finding {
+		padding: 0.6rem 0.75rem;
+		border-left: 5px solid var(--amber);
+		background: var(--amber-wash);
+		font-size: 0.95rem;
+		line-height: 1.35;
+	}
+	.finding[data-tone='stop'] {
+		border-color: var(--rust);
+		background: var(--rust-wash);
+	}
+	strong {
+		display: block;
+		margin-bottom: 2px;
+	}
+</style>

@@ -1,0 +1,331 @@
+<!-- @component Ground speed: a course, runs by stopwatch or typed, their mean, what the dial said. -->
+<script lang="ts">
+	import { untrack } from 'svelte';
+	import type { Issue } from '$core';
+	import { dialFor, fields, inUnit, mean, readField, relativeU, showDecimals, showFigure, showWithInterval } from '$core';
+	import type { Device } from '$lib/state/device.svelte';
+	import type { RoundState } from '$lib/state/round.svelte';
+	import { usualRuns } from '$lib/state/round-steps';
+	import { Stopwatch } from '$lib/state/stopwatch.svelte';
+	import { typed } from '$lib/formats/field-units';
+	import { everyFrame, spaceBar } from '$lib/state/attachments';
+	import Course from '$lib/drawings/Course.svelte';
+	import QuantityField from './QuantityField.svelte';
+
+	let { state: round, device }: { state: RoundState; device: Pick<Device, 'now' | 'steady' | 'store'> } = $props();
+
+	const key = untrack(() => `run:${round.head.id}`);
+	const watch = untrack(
+		() => new Stopwatch({ now: device.now, steady: device.steady, keep: (w) => device.store.keepWatch(key, w) })
+	);
+	void untrack(() => device.store.watch(key)).then((kept) => watch.resume(kept));
+
+	const unit = $derived(round.units.speed);
+	const comma = $derived(round.settings.decimalComma);
+	const runs = $derived(round.round.runs);
+	const counted = $derived(runs.filter((r) => !r.struck));
+	const courseText = $derived(round.round.course?.text ?? '');
+	const course = $derived.by(() => {
+		const read = round.round.course && readField(fields.course, round.round.course, '');
+		return read?.ok ? read.value.value : null;
+	});
+	const courseShown = $derived(
+		course === null ? '' : `${showFigure(inUnit('length', course, round.units.course), 4, comma)} ${round.units.course}`
+	);
+	const seconds = (run: (typeof runs)[number]): number | null => {
+		const read = readField(fields.runTime, run.time, '');
+		return read.ok ? read.value.value : null;
+	};
+	const speedOf = (time: number | null) =>
+		course === null || time === null ? '' : `${showDecimals(inUnit('speed', (course / time) as never, unit), 2, comma)} ${unit}`;
+	const meanShown = $derived.by(() => {
+		const m = round.speed?.measured;
+		if (!m) return null;
+		const value = inUnit('speed', m.value, unit);
+		return showWithInterval(value, 2 * relativeU(m) * value, comma);
+	});
+	const dial = $derived.by(() => {
+		const s = round.speed;
+		if (!s?.reading.dial) return null;
+		const off = s.reading.dial / s.measured.value - 1;
+		const want = unit === 'mph' ? 5 : 8;
+		const hold = dialFor((s.measured.value / inUnit('speed', s.measured.value, unit)) * want as never, s.measured.value, s.reading.dial);
+		return {
+			words:
+				Math.abs(off) < 0.005
+					? 'the dial is right'
+					: `it reads ${showDecimals(Math.abs(off) * 100, 1, comma)} % ${off > 0 ? 'fast' : 'slow'}`,
+			hold: `To do ${want} ${unit}, hold the dial at ${showDecimals(inUnit('speed', hold, unit), 1, comma)}`
+		};
+	});
+	// What a run should take, for moving the rig over the drawing while the watch runs.
+	const expected = $derived(counted.length > 0 ? mean(counted.map((r) => seconds(r) ?? 30)) : 30);
+	const next = $derived(counted.length + 1);
+	const back = $derived(next % 2 === 0);
+	let problem = $state<string | null>(null);
+	let typing = $state('');
+
+	async function press() {
+		if (round.signedOff) return;
+		if (!watch.running) {
+			problem = round.round.course ? null : 'Say how long the course is first; the time counts once it is known.';
+			watch.start();
+			return;
+		}
+		const time = watch.stop();
+		const issues = await round.add({ kind: 'run', time: typed(time.toFixed(2), 's', { ...round.settings, decimalComma: false }), by: 'stopwatch' });
+		problem = issues.length > 0 ? `${time.toFixed(2)} s is too short for a run: it was not kept.` : null;
+	}
+
+	const typeTime = async (text: string): Promise<readonly Issue[]> => {
+		const issues = await round.add({ kind: 'run', time: typed(text, 's', round.settings), by: 'typed' });
+		if (issues.length === 0) typing = '';
+		return issues;
+	};
+</script>
+
+<svelte:window {@attach spaceBar(() => void press())} />
+
+<div class="speed" {@attach everyFrame(() => watch.running, () => watch.tick())}>
+	<div class="asked">
+		<QuantityField
+			label="Course length"
+			kept={courseText}
+			unit={round.units.course}
+			hint="Taped, on ground like the field's. 60 m or 200 ft does well."
+			disabled={round.signedOff}
+			commit={(text) => round.add({ kind: 'course', length: typed(text, round.units.course, round.settings) })}
+		/>
+		<QuantityField
+			label="Dial or screen said"
+			kept={round.round.dial?.text ?? ''}
+			{unit}
+			hint={dial?.hold ?? 'To learn how far it is off.'}
+			disabled={round.signedOff}
+			commit={(text) => round.add({ kind: 'dial', speed: typed(text, unit, round.settings) })}
+		/>
+	</div>
+
+	<div class="course"><Course done={watch.running ? Math.min(1, watch.elapsed / expected) : counted.length >= usualRuns ? 1 : 0} {back} length={courseShown} /></div>
+
+	<ol class="runs" aria-label="Runs">
+		{#each runs as run, i (run.id)}
+			<li class:struck={run.struck}>
+				<span class="dir" aria-hidden="true">{i % 2 ? '←' : '→'}</span>
+				<span>Run {i + 1} {i % 2 ? 'back' : 'out'}{run.by === 'typed' ? ', typed' : ''}</span>
+				<span class="num">{seconds(run) === null ? run.time.text : showDecimals(seconds(run)!, 2, comma)} s</span>
+				<span class="each">{run.struck ? 'struck' : speedOf(seconds(run))}</span>
+				{#if !run.struck && !round.signedOff}
+					<button type="button" class="strike" onclick={() => void round.add({ kind: 'strike', entry: run.id })} aria-label="Strike run {i + 1}">Strike</button>
+				{/if}
+			</li>
+		{/each}
+		{#each { length: Math.max(0, usualRuns - counted.length) }, i (i)}
+			<li class="open"><span class="dir" aria-hidden="true">·</span><span>Run {runs.length + i + 1}</span></li>
+		{/each}
+	</ol>
+
+	<div class="mean" aria-live="polite">
+		<div>
+			<span class="lab">{counted.length === 0 ? 'Mean' : counted.length === 1 ? 'One run' : `Mean of ${counted.length}`}</span><br />
+			<span class="num" data-testid="mean-speed">{meanShown?.value ?? '–'}</span> <b>{unit}</b>
+		</div>
+		<div class="beside">
+			{#if meanShown}± {meanShown.interval}{/if}
+			{#if dial}<br />dial said {round.round.dial?.text}: <b>{dial.words}</b>{/if}
+			{#if counted.length > 0 && counted.length < usualRuns}<br />{usualRuns - counted.length} more would narrow the ±{/if}
+		</div>
+	</div>
+
+	<div class="typed">
+		<QuantityField label="Or type a time" kept={typing} unit="s" hint="27.4, 0:55 or 1 min 5 s" disabled={round.signedOff} commit={typeTime} />
+	</div>
+
+	{#if problem}<p class="problem" role="alert">{problem}</p>{/if}
+
+	{#if !round.signedOff}
+		<button type="button" class="watch on-dye" class:running={watch.running} onclick={() => void press()}>
+			<small>{watch.running ? (watch.carriedOver ? 'running since before the reload' : 'running') : `run ${next}, ${back ? 'back' : 'out'}`}</small>
+			<span class="num">{showDecimals(watch.elapsed, 1, comma)}</span>
+			<span class="say">{watch.running ? 'Tap as you pass the flag' : 'Tap at the first flag, already at speed'} <kbd>Space</kbd></span>
+		</button>
+	{/if}
+</div>
+
+<style>
+	.speed {
+		display: grid;
+		grid-template: 'asked course' auto 'runs mean' auto 'runs typed' 1fr 'problem problem' auto 'watch watch' auto / 1.15fr 1fr;
+		gap: 14px 18px;
+		flex: 1;
+		min-height: 0;
+	}
+	.asked {
+		grid-area: asked;
+		display: grid;
+		grid-template-columns: 1fr 1fr;
+		gap: 14px;
+	}
+	.course {
+		grid-area: course;
+		align-self: center;
+	}
+	.runs {
+		grid-area: runs;
+		list-style: none;
+		margin: 0;
+		padding: 0;
+		display: grid;
+		gap: 8px;
+		align-content: start;
+	}
+	.runs li {
+		display: grid;
+		grid-template-columns: 30px 1fr auto 5.6rem auto;
+		align-items: center;
+		gap: 10px;
+		min-height: 56px;
+		padding: 4px 6px 4px 12px;
+		border: 1px solid var(--rule);
+		border-radius: 6px;
+		background: var(--card);
+	}
+	.runs .num {
+		font-size: 1.6rem;
+	}
+	.runs .open {
+		border: 1px dashed var(--straw-edge);
+		background: var(--straw-wash);
+		color: var(--straw-text);
+	}
+	.struck {
+		text-decoration: line-through;
+		color: var(--soft);
+	}
+	.dir {
+		color: var(--dye-text);
+		font-size: 1.35rem;
+	}
+	.each {
+		color: var(--soft);
+		font-size: 0.95rem;
+	}
+	.strike {
+		min-width: 64px;
+		min-height: 48px;
+		border: 0;
+		border-radius: 6px;
+		background: transparent;
+		color: var(--rust-text);
+		font-size: 0.95rem;
+		text-decoration: underline;
+		cursor: pointer;
+	}
+	.mean {
+		grid-area: mean;
+		display: flex;
+		align-items: end;
+		gap: 10px;
+		padding: 12px 14px;
+		border-radius: 6px;
+		background: var(--paper-deep);
+	}
+	.mean .num {
+		font-size: 3rem;
+		line-height: 0.95;
+	}
+	.beside {
+		margin-left: auto;
+		text-align: right;
+		font-size: 0.95rem;
+	}
+	.typed {
+		grid-area: typed;
+	}
+	.problem {
+		grid-area: problem;
+		color: var(--rust-text);
+		font-weight: 600;
+	}
+	.watch {
+		grid-area: watch;
+		display: grid;
+		grid-template-columns: 1fr auto 1fr;
+		align-items: center;
+		gap: 1rem;
+		min-height: 120px;
+		padding: 0 1.6rem;
+		border: 0;
+		border-radius: 8px;
+		background: var(--dye);
+		color: var(--on-dye);
+		font: inherit;
+		cursor: pointer;
+		touch-action: manipulation;
+		-webkit-user-select: none;
+		user-select: none;
+	}
+	.watch .num {
+		font-size: 5.6rem;
+		line-height: 0.95;
+	}
+	.watch small {
+		text-align: left;
+		font-size: 1.05rem;
+	}
+	.say {
+		text-align: right;
+		font-weight: 600;
+		font-size: 1.05rem;
+	}
+	.running {
+		background: #0d3d78;
+		box-shadow: inset 0 0 0 4px var(--straw);
+	}
+	kbd {
+		border: 1px solid currentColor;
+		border-radius: 4px;
+		padding: 1px 6px;
+		font: inherit;
+		font-size: 0.8rem;
+		font-weight: 400;
+	}
+	@media (max-width: 859px) {
+		.speed {
+			display: flex;
+			flex-direction: column;
+			gap: 10px;
+		}
+		.course {
+			align-self: stretch;
+		}
+		.runs li {
+			min-height: 50px;
+			grid-template-columns: 24px 1fr auto 5.2rem auto;
+		}
+		.runs .open {
+			min-height: 36px;
+		}
+		.watch {
+			position: sticky;
+			bottom: 0;
+			grid-template: auto auto auto / 1fr;
+			justify-items: center;
+			align-content: center;
+			gap: 4px;
+			min-height: 200px;
+			margin: auto -16px 0;
+			border-radius: 0;
+		}
+		.watch small,
+		.say {
+			text-align: center;
+		}
+		.watch .num {
+			font-size: 6rem;
+		}
+		kbd {
+			display: none;
+		}
+	}
+</style>

@@ -1,0 +1,79 @@
+<!-- @component A sprayer in a list: its name, drawing, latest spray volume, and what there is to do. -->
+<script lang="ts">
+	import BoomMini from '$lib/drawings/BoomMini.svelte';
+	import type { FarmSettings } from '$lib/formats/farm-settings';
+	import { shownRate } from '$lib/state/answer';
+	import { typedText } from '$lib/formats/typed-text';
+	import type { Rig } from '$core';
+
+	interface Props {
+		id: string;
+		rig: Rig;
+		latest: { readonly id: string; readonly signedDay: string; readonly rate: number; readonly relativeU95: number; readonly findings: number } | null;
+		openRound: string | null;
+		settings: FarmSettings;
+	}
+	let { id, rig, latest, openRound, settings }: Props = $props();
+	const shown = $derived(latest ? shownRate(latest.rate, latest.relativeU95, settings.rateUnit, settings.decimalComma) : null);
+</script>
+
+<article class="card">
+	<h3><a href="/sprayers/{id}">{rig.name}</a></h3>
+	<p class="state" class:look={!latest || latest.findings > 0}>
+		{#if openRound}round under way{:else if !latest}▲ not calibrated{:else if latest.findings > 0}▲ {latest.findings} {latest.findings === 1 ? 'finding' : 'findings'}{:else}even{/if}
+	</p>
+	<div class="figure">
+		{#if shown}
+			<span class="num">{shown.value}</span> <b>{shown.unit} ± {shown.interval}</b>
+		{:else}
+			<span class="num dry">–</span> <b>{settings.rateUnit}</b>
+		{/if}
+		<p class="lab">{rig.nozzles} nozzles at {typedText(rig.spacing)}{latest ? `, calibrated ${latest.signedDay}` : ''}</p>
+	</div>
+	<BoomMini nozzles={rig.nozzles} odd={(latest?.findings ?? 0) > 0} />
+	<div class="do">
+		{#if openRound}<a class="btn go" href="/rounds/{openRound}">Carry on</a>
+		{:else}<a class="btn" href="/rounds/new?sprayer={id}" data-sveltekit-preload-data="off">Start a round</a>{/if}
+		{#if latest}<a class="btn plain" href="/calibrations/{latest.id}/tank">Fill the tank</a>{/if}
+	</div>
+</article>
+
+<style>
+	article {
+		display: grid;
+		grid-template-columns: 1fr auto;
+		gap: 6px 12px;
+		align-items: end;
+		padding: 14px 16px;
+	}
+	h3 a {
+		color: var(--ink);
+		text-decoration: none;
+	}
+	h3 a:hover {
+		text-decoration: underline;
+	}
+	.state {
+		align-self: start;
+		color: var(--moss-text);
+		font-weight: 600;
+		font-size: 0.9rem;
+	}
+	.state.look {
+		color: var(--amber-text);
+	}
+	.num {
+		font-size: 2.3rem;
+		line-height: 1;
+	}
+	.dry {
+		color: var(--straw-edge);
+	}
+	.do {
+		grid-column: 1 / 3;
+		display: flex;
+		flex-wrap: wrap;
+		gap: 10px;
+		margin-top: 6px;
+	}
+</style>

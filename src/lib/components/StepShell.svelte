@@ -1,0 +1,91 @@
+<!-- @component One step of a round: its title, what to do, its body, and the one thing to do next, within the thumb's reach. -->
+<script lang="ts">
+	import type { Snippet } from 'svelte';
+
+	interface Props {
+		title: string;
+		lead: string;
+		/** Words on the next button; none when empty. */
+		next: string;
+		onnext: () => void;
+		children: Snippet;
+		/** The body brings its own action on a phone (a key pad). */
+		bare?: boolean;
+		/** On a phone the stopwatch holds the thumb's place; the next button goes above it, smaller. */
+		besideWatch?: boolean;
+	}
+	let { title, lead, next, onnext, children, bare = false, besideWatch = false }: Props = $props();
+</script>
+
+<div class="step" class:bare>
+	<div class="head">
+		<div>
+			<h1>{title}</h1>
+			{#if lead}<p class="lab">{lead}</p>{/if}
+		</div>
+		{#if next && besideWatch}<button type="button" class="btn ink above" onclick={onnext}>{next} →</button>{/if}
+	</div>
+	{@render children()}
+	{#if next && !bare}
+		<div class="foot" class:desk={besideWatch}>
+			<button type="button" class="btn ink big" onclick={onnext}>{next} →</button>
+		</div>
+	{/if}
+</div>
+
+<style>
+	.step {
+		display: flex;
+		flex-direction: column;
+		gap: 12px;
+		flex: 1;
+		min-height: 0;
+	}
+	.head {
+		display: flex;
+		align-items: end;
+		gap: 16px;
+	}
+	.head > div {
+		flex: 1;
+	}
+	.head .lab {
+		margin-top: 4px;
+	}
+	.above {
+		display: none;
+	}
+	.foot {
+		display: flex;
+		justify-content: flex-end;
+	}
+	@media (max-width: 859px) {
+		.foot {
+			position: sticky;
+			bottom: 0;
+			margin: auto -16px 0;
+			padding: 10px 16px max(12px, env(safe-area-inset-bottom));
+			background: var(--paper);
+			border-top: 1px solid var(--rule);
+		}
+		.foot .btn {
+			width: 100%;
+		}
+		.foot.desk {
+			display: none;
+		}
+		.above {
+			display: inline-flex;
+			padding: 0 0.8rem;
+		}
+		.bare .head {
+			display: none;
+		}
+		.bare {
+			gap: 0;
+		}
+		h1 {
+			font-size: 1.6rem;
+		}
+	}
+</style>

@@ -1,0 +1,79 @@
+<!-- @component The answer: spray volume with its ±, where the ± comes from, the working, what is odd. -->
+<script lang="ts">
+	import { relativeU } from '$core';
+	import type { RoundState } from '$lib/state/round.svelte';
+	import { measuresOf } from '$lib/formats/field-units';
+	import { wordIssue } from '$lib/wording/issues';
+	import type { RateUnit } from '$lib/formats/rate-units';
+	import BudgetBar from './BudgetBar.svelte';
+	import FindingCard from './FindingCard.svelte';
+	import RateFigure from './RateFigure.svelte';
+	import Working from './Working.svelte';
+
+	let { state: round, unit }: { state: RoundState; unit: RateUnit } = $props();
+	const c = $derived(round.calibration);
+</script>
+
+<div class="volume">
+	{#if c && round.sheet.ok}
+		<div class="card top">
+			<RateFigure rate={c.rate.value} relativeU95={2 * relativeU(c.rate)} {unit} decimalComma={round.settings.decimalComma} />
+			<div>
+				<p class="lab">Where the ± comes from</p>
+				<BudgetBar budget={c.budget} advise />
+			</div>
+		</div>
+		<div class="card bottom">
+			<Working sheet={round.sheet.value} calibration={c} school={round.settings.school} measures={measuresOf(round.settings)} />
+		</div>
+		{#if c.findings.length > 0}
+			<div class="findings">
+				{#each c.findings as finding (finding.code + ('nozzle' in finding ? finding.nozzle : ''))}<FindingCard {finding} />{/each}
+			</div>
+		{/if}
+	{:else if !round.result.ok}
+		<div class="card empty">
+			<h2>Not yet</h2>
+			<ul>
+				{#each round.result.issues as issue (issue.path + issue.code)}<li>{wordIssue(issue)}</li>{/each}
+			</ul>
+			<p class="lab">One timed run and one catch are enough for a first answer; more narrow its ±.</p>
+		</div>
+	{/if}
+</div>
+
+<style>
+	.volume {
+		display: flex;
+		flex-direction: column;
+		gap: 12px;
+		flex: 1;
+		min-height: 0;
+	}
+	.top {
+		display: grid;
+		gap: 12px;
+		padding: 16px 18px;
+	}
+	.bottom {
+		padding: 12px 18px;
+	}
+	.findings {
+		display: none;
+		gap: 10px;
+	}
+	.empty {
+		display: grid;
+		gap: 10px;
+		padding: 20px;
+	}
+	ul {
+		margin: 0;
+		padding-left: 1.2rem;
+	}
+	@media (max-width: 859px) {
+		.findings {
+			display: grid;
+		}
+	}
+</style>

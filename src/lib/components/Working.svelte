@@ -1,0 +1,95 @@
+<!-- @component The working, line by line with units, in the school that the reader picks. -->
+<script lang="ts">
+	import type { Calibration, CalibrationSheet, Measures, School } from '$core';
+	import { workingOf } from '$core';
+	import Segmented from './Segmented.svelte';
+
+	interface Props {
+		sheet: CalibrationSheet;
+		calibration: Calibration;
+		/** The farm's school; the reader may look at another. */
+		school: School;
+		measures: Measures;
+	}
+	let { sheet, calibration, school, measures }: Props = $props();
+
+	let picked = $state<School | null>(null);
+	const shown = $derived(picked ?? school);
+	const lines = $derived(workingOf(sheet, calibration, shown, measures));
+	const names = { speed: 'Ground speed', width: 'Swath', flow: 'Flow', rate: 'Spray volume' };
+</script>
+
+<div class="working">
+	<div class="head">
+		<h2>The working</h2>
+		<Segmented
+			label="School of the working"
+			options={[
+				{ value: 'units', label: 'By units' },
+				{ value: '5940', label: '5940' },
+				{ value: '600', label: '600' }
+			]}
+			value={shown}
+			onchange={(v) => (picked = v)}
+		/>
+	</div>
+	<ol>
+		{#each lines as line (line.finds)}
+			<li>
+				<span class="what">{names[line.finds]}</span>
+				<span class="rule">{line.rule}</span>
+				<span class="figures">{line.figures}</span>
+			</li>
+		{/each}
+	</ol>
+</div>
+
+<style>
+	.head {
+		display: flex;
+		flex-wrap: wrap;
+		justify-content: space-between;
+		align-items: center;
+		gap: 8px 16px;
+		margin-bottom: 6px;
+	}
+	ol {
+		list-style: none;
+		margin: 0;
+		padding: 0;
+	}
+	li {
+		display: grid;
+		grid-template-columns: 118px 1fr;
+		column-gap: 12px;
+		padding: 7px 0;
+		border-bottom: 1px dashed var(--rule);
+	}
+	li:last-child {
+		border: 0;
+		font-weight: 700;
+	}
+	.what {
+		font-weight: 600;
+	}
+	.rule {
+		color: var(--soft);
+		font-weight: 400;
+		font-size: 0.95rem;
+	}
+	.figures {
+		grid-column: 2;
+		font-family: var(--font-figures);
+		font-stretch: 82%;
+		font-variant-numeric: tabular-nums;
+		font-size: 1.1rem;
+	}
+	@media (max-width: 700px) {
+		li {
+			grid-template-columns: 1fr;
+		}
+		.figures {
+			grid-column: 1;
+		}
+	}
+</style>

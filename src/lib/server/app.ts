@@ -1,0 +1,29 @@
+import { env } from '$env/dynamic/private';
+import type { Connection } from './db/connect';
+import { connect } from './db/connect';
+import { firstFarm } from './db/farm';
+import { migrate } from './db/migrate';
+import { log } from './log';
+
+/** The running server's database. Opened once, before the first request is answered. */
+let connection: Connection | null = null;
+let farmId: string | null = null;
+
+export function database() {
+	if (!connection || !farmId) throw new Error('the server has not started');
+	return { db: connection.db, farmId };
+}
+
+export async function startApp(): Promise<void> {
+	const url = env.DATABASE_URL;
+	if (!url) throw new Error('DATABASE_URL is not set; `npm start` sets it');
+	connection = connect(url, (error) => log('warn', 'database-connection-lost', { message: error.message }));
+	const run = await migrate(connection.db);
+	farmId = await firstFarm(connection.db);
+	log('info', 'started', { migrations: run });
+}
+
+export async function stopApp(): Promise<void> {
+	await connection?.close();
+	connection = null;
+}

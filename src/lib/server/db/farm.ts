@@ -1,0 +1,54 @@
+import type { Kysely } from 'kysely';
+import { v7 } from 'uuid';
+import type { FarmSettings } from '../../formats/farm-settings';
+import { farmSettingsSchema } from '../../formats/farm-settings';
+import { calibrationsOf } from './calibrations';
+import { roundsOf } from './rounds';
+import type { Database } from './schema';
+import type { Scope } from './scope';
+import { sprayersOf } from './sprayers';
+import { tankPlansOf } from './tank-plans';
+
+export interface FarmHandle {
+	readonly id: string;
+	readonly name: string;
+	readonly settings: FarmSettings;
+	readonly sprayers: ReturnType<typeof sprayersOf>;
+	readonly rounds: ReturnType<typeof roundsOf>;
+	readonly calibrations: ReturnType<typeof calibrationsOf>;
+	readonly tankPlans: ReturnType<typeof tankPlansOf>;
+	saveFarm(name: string, settings: FarmSettings): Promise<void>;
+}
+
+/** The one place where a farm is bound to the database; sign-in and roles will change this file and no other. */
+export async function farmHandle(db: Kysely<Database>, farmId: string): Promise<FarmHandle | null> {
+	const farm = await db.selectFrom('farm').select(['id', 'name', 'settings']).where('id', '=', farmId).executeTakeFirst();
+	if (!farm) return null;
+	const settings = farmSettingsSchema.parse(farm.settings);
+	const scope: Scope = { db, farmId, settings };
+	return {
+		id: farm.id,
+		name: farm.name,
+		settings,
+		sprayers: sprayersOf(scope),
+		rounds: roundsOf(scope),
+		calibrations: calibrationsOf(scope),
+		tankPlans: tankPlansOf(scope),
+		async saveFarm(name, changed) {
+			await db
+				.updateTable('farm')
+				.set({ name, settings: JSON.stringify(changed) })
+				.where('id', '=', farmId)
+				.execute();
+		}
+	};
+}
+
+/** Until there is sign-in, one database serves one farm: the first. Made when there is none. */
+export async function firstFarm(db: Kysely<Database>, name = 'My farm'): Promise<string> {
+	const found = await db.selectFrom('farm').select('id').orderBy('created_at').orderBy('id').limit(1).executeTakeFirst();
+	if (found) return found.id;
+	const id = v7();
+	await db.insertInto('farm').values({ id, name, settings: '{}' }).execute();
+	return id;
+}

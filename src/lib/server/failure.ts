@@ -1,0 +1,24 @@
+import type { Issue } from '../../core';
+import { wordIssue } from '../wording/issues';
+
+/** A refusal that the one who asked can understand and mend. Thrown inside the server, told as JSON or as a page. */
+export class Failure extends Error {
+	constructor(
+		readonly status: number,
+		readonly code: string,
+		readonly path: string,
+		message: string
+	) {
+		super(message);
+	}
+
+	toJSON() {
+		return { error: { code: this.code, path: this.path, message: this.message } };
+	}
+}
+
+export const notFound = (what: string, path = 'id') =>
+	new Failure(404, 'not-found', path, `There is no such ${what} on this farm.`);
+
+export const fromIssue = (issue: Issue, under = '') =>
+	new Failure(422, issue.code, [under, issue.path].filter(Boolean).join('.'), wordIssue(issue));

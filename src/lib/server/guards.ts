@@ -1,0 +1,49 @@
+import { Failure } from './failure';
+
+const writes = new Set(['POST', 'PUT', 'PATCH', 'DELETE']);
+
+/**
+ * Refuses a write that a page of another origin caused. Browsers say where a write comes from; a program that says
+ * nothing is no browser, and carries no one's session.
+ */
+export function checkSameOrigin(request: Request, origin: string): void {
+	if (!writes.has(request.method)) return;
+	const from = request.headers.get('origin');
+	const site = request.headers.get('sec-fetch-site');
+	if ((from !== null && from !== origin) || (from === null && site !== null && site !== 'same-origin' && site !== 'none'))
+		throw new Failure(403, 'cross-origin', '', 'This write came from a page of another site and was refused.');
+}
+
+/** Largest body that any address takes: a round's message with some hundred readings is a tenth of it. */
+export const bodyLimit = 512 * 1024;
+
+const tooLarge = () =>
+	new Failure(413, 'too-large', '', `The message is over ${bodyLimit / 1024} kB and was refused before it was read.`);
+
+/** Reads a JSON body, never more of it than the limit, whatever its head says. */
+export async function readJson(request: Request): Promise<unknown> {
+	const type = request.headers.get('content-type') ?? '';
+	if (!/^application\/json\b/i.test(type))
+		throw new Failure(415, 'not-json', '', 'Send JSON, with the content type application/json.');
+	if (Number(request.headers.get('content-length') ?? 0) > bodyLimit) throw tooLarge();
+	const chunks: Uint8Array[] = [];
+	let size = 0;
+	const reader = request.body?.getReader();
+	while (reader) {
+		const { done, value } = await reader.read().catch(() => {
+			throw tooLarge();
+		});
+		if (done) break;
+		size += value.byteLength;
+		if (size > bodyLimit) {
+			await reader.cancel();
+			throw tooLarge();
+		}
+		chunks.push(value);
+	}
+	try {
+		return JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(Buffer.concat(chunks)));
+	} catch {
+		throw new Failure(400, 'malformed', '', 'The body is not JSON. It should look like {"round": {…}, "entries": […]}.');
+	}
+}

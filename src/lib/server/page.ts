@@ -1,0 +1,20 @@
+import { error } from '@sveltejs/kit';
+import { Failure } from './failure';
+
+/** A load's answer, with refusals told as a page that says what is wrong. */
+export async function orError<T>(run: Promise<T>): Promise<T> {
+	try {
+		return await run;
+	} catch (e) {
+		if (e instanceof Failure) error(e.status, { message: e.message, code: e.code, path: e.path });
+		throw e;
+	}
+}
+
+const uuid = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i;
+
+/** An id from an address; anything else cannot be on the farm. */
+export function idParam(id: string, what: string): string {
+	if (!uuid.test(id)) error(404, { message: `There is no such ${what} on this farm.`, code: 'not-found' });
+	return id;
+}

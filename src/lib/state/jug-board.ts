@@ -1,0 +1,93 @@
+import type { FlowResult, NozzleResult, Verdict, Volume } from '$core';
+import { evenBand, inUnit, isUnit, showDecimals, showFigure, waterDensity } from '$core';
+import { jugMarks } from '$lib/drawings/boom-geometry';
+
+/** One jug as it is drawn: figures in the jug's own unit, words ready to show. */
+export interface ShownJug {
+	readonly n: number;
+	readonly amount: number | null;
+	/** The amount to the digits that a jug shows. */
+	readonly figure: string;
+	readonly deviation: string;
+	readonly verdict: Verdict;
+	readonly fill: number | null;
+	readonly passedOver: boolean;
+	/** Catches that count; 2 or more are averaged. */
+	readonly takes: number;
+}
+
+export interface JugBoard {
+	readonly unit: string;
+	readonly top: number;
+	readonly marks: readonly number[];
+	readonly band: readonly [number, number] | null;
+	/** Reference amount of an even catch. */
+	readonly reference: number | null;
+	readonly jugs: readonly ShownJug[];
+}
+
+interface BoardSource {
+	readonly on: readonly number[];
+	readonly catchUnit: string;
+	readonly flow: FlowResult | null;
+	readonly passedOver: (nozzle: number) => boolean;
+	readonly decimalComma: boolean;
+}
+
+/** A volume of water in any jug or scale unit. */
+export function amountIn(volume: Volume, unit: string): number {
+	if (isUnit('volume', unit)) return inUnit('volume', volume, unit as 'ml');
+	return inUnit('mass', (volume * waterDensity) as never, unit as 'g');
+}
+
+const meanOf = (nozzle: NozzleResult): Volume | null =>
+	nozzle.catches.length === 0
+		? null
+		: ((nozzle.catches.reduce((s, v) => s + v, 0) / nozzle.catches.length) as Volume);
+
+/** `▼ −15 %`, `+0.5 %`: shape, sign and figure, so that colour is never alone. */
+export function deviationWords(nozzle: NozzleResult, share: number | null, decimalComma: boolean): string {
+	if (nozzle.verdict === 'not caught') return '';
+	if (nozzle.verdict === 'blocked') return '✕ blocked';
+	if (share === null) return '';
+	const percent = share * 100;
+	const figure = `${percent < -0.05 ? '−' : '+'}${showDecimals(Math.abs(percent), Math.abs(percent) < 9.95 ? 1 : 0, decimalComma)} %`;
+	const shape = { low: '▼ ', high: '▲ ', even: '' }[nozzle.verdict];
+	return shape + figure;
+}
+
+/** What the jugs of a boom show. The brim lies a quarter above the largest catch or the even band. */
+export function jugBoard(source: BoardSource): JugBoard {
+	const unit = source.catchUnit;
+	const byNumber = new Map(source.flow?.nozzles.map((n) => [n.n, n]));
+	const referenceFlow = source.flow ? [...source.flow.references.values()][0] : undefined;
+	const reference =
+		source.flow && referenceFlow !== undefined ? amountIn((referenceFlow * source.flow.time) as Volume, unit) : null;
+	const amounts = source.on.map((n) => {
+		const nozzle = byNumber.get(n);
+		const volume = nozzle ? meanOf(nozzle) : null;
+		return volume === null ? null : amountIn(volume, unit);
+	});
+	const most = Math.max(reference ?? 0, ...amounts.map((a) => a ?? 0));
+	const top = most > 0 ? most * 1.22 : amountIn(8e-4 as Volume, unit);
+	const jugs = source.on.map((n, i): ShownJug => {
+		const nozzle = byNumber.get(n);
+		const amount = amounts[i] ?? null;
+		return {
+			n,
+			amount,
+			figure: amount === null ? '' : jugFigure(amount, source.decimalComma),
+			deviation: nozzle ? deviationWords(nozzle, nozzle.fromAverage, source.decimalComma) : '',
+			verdict: nozzle?.verdict ?? 'not caught',
+			fill: amount === null ? null : amount / top,
+			passedOver: source.passedOver(n),
+			takes: nozzle?.catches.length ?? 0
+		};
+	});
+	const band = reference === null ? null : ([reference * (1 - evenBand), reference * (1 + evenBand)] as const);
+	return { unit, top, marks: jugMarks(top), band, reference, jugs };
+}
+
+/** Three digits or so, as a jug is read: `19.2`, `602`, `1,310`. */
+export const jugFigure = (amount: number, decimalComma: boolean): string =>
+	amount >= 100 ? showDecimals(amount, 0, decimalComma) : amount === 0 ? '0' : showFigure(amount, 3, decimalComma);

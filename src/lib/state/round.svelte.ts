@@ -1,0 +1,184 @@
+import type {
+	Calibration,
+	CalibrationSheet,
+	CatchReason,
+	Entry,
+	EntryBody,
+	FlowResult,
+	Issue,
+	Result,
+	RigNumbers,
+	Round,
+	Time
+} from '$core';
+import {
+	calibrate,
+	checkEntry,
+	foldRound,
+	mean,
+	nozzleFlow,
+	nozzlesOn,
+	readRig,
+	roundFlow,
+	roundSheet,
+	roundSpeed,
+	speedOf,
+	usualSkill
+} from '$core';
+import type { KeptRound, RoundStore } from '$lib/device/round-store';
+import type { FarmSettings } from '$lib/formats/farm-settings';
+import type { RoundHead } from '$lib/formats/round-message';
+import { fieldUnits, typed } from '$lib/formats/field-units';
+import type { StepName, StepState } from './round-steps';
+import { stepStates } from './round-steps';
+
+export interface RoundOutside {
+	readonly store: Pick<RoundStore, 'add'>;
+	/** A new UUIDv7. */
+	readonly newId: () => string;
+	/** Wall clock, ms. */
+	readonly now: () => number;
+	/** Something was added that wants sending. */
+	readonly onAdded: () => void;
+}
+
+export type { StepName, StepState };
+
+/**
+ * A round as it is worked on: its entries, and all that follows from them. Everything shown is derived, so opening an
+ * earlier step and changing it carries through at once.
+ */
+export class RoundState {
+	readonly head: RoundHead;
+	readonly settings: FarmSettings;
+	readonly rig: RigNumbers;
+	readonly units: ReturnType<typeof fieldUnits>;
+	readonly #outside: RoundOutside;
+	#queue: Promise<unknown> = Promise.resolve();
+
+	entries = $state.raw<readonly Entry[]>([]);
+	/** The device could not keep an entry: the one thing that must be shouted. */
+	storeError = $state<string | null>(null);
+
+	round: Round = $derived(foldRound(this.entries));
+	sheet: Result<CalibrationSheet> = $derived.by(() => roundSheet(this.rig, this.round));
+	result: Result<Calibration> = $derived.by(() =>
+		this.sheet.ok ? calibrate(this.sheet.value, usualSkill, this.settings.evenRule) : this.sheet
+	);
+	calibration: Calibration | null = $derived(this.result.ok ? this.result.value : null);
+	speed = $derived.by(() => {
+		const reading = roundSpeed(this.round);
+		return reading.ok ? { reading: reading.value, measured: speedOf(reading.value, usualSkill) } : null;
+	});
+	/** Flow and verdicts by themselves, so that catches are judged before any run was timed. */
+	flow: FlowResult | null = $derived.by(() => {
+		const reading = roundFlow(this.rig, this.round);
+		if (!reading.ok || reading.value.catches.every((c) => c === null)) return null;
+		const time = reading.value.time ?? this.#courseTime();
+		return time === null ? null : nozzleFlow(reading.value, time, usualSkill, this.settings.evenRule);
+	});
+	on: readonly number[] = $derived.by(() => nozzlesOn(this.rig.sections, this.round.off));
+	signedOff: boolean = $derived(this.round.signOff !== null);
+	steps: readonly StepState[] = $derived.by(() => stepStates(this));
+
+	constructor(kept: KeptRound, settings: FarmSettings, outside: RoundOutside) {
+		const rig = readRig(kept.head.rig);
+		if (!rig.ok) throw new Error(`round ${kept.head.id} has a rig that does not read`);
+		this.head = kept.head;
+		this.settings = settings;
+		this.rig = rig.value;
+		this.units = fieldUnits(settings);
+		this.#outside = outside;
+		this.entries = kept.entries;
+	}
+
+	/**
+	 * Adds what happened: checked, kept on the device, then shown and sent. Answers with what is wrong, in which case
+	 * nothing was kept. Calls wait for each other, so that the order of a quick hand stays.
+	 */
+	add(body: EntryBody): Promise<readonly Issue[]> {
+		const added = this.#queue.then(() => this.#add(body));
+		this.#queue = added.catch(() => undefined);
+		return added;
+	}
+
+	async #add(body: EntryBody): Promise<readonly Issue[]> {
+		if (this.signedOff) return [];
+		const issues = checkEntry(body, this.rig);
+		if (issues.length > 0) return issues;
+		const seq = this.entries.reduce((most, e) => Math.max(most, e.seq), -1) + 1;
+		const entry = { ...body, id: this.#outside.newId(), seq, at: new Date(this.#outside.now()).toISOString() } as Entry;
+		try {
+			await this.#outside.store.add(this.head.id, entry);
+		} catch (error) {
+			this.storeError = error instanceof Error ? error.message : String(error);
+			throw error;
+		}
+		this.storeError = null;
+		this.entries = [...this.entries, entry];
+		this.#outside.onAdded();
+		return [];
+	}
+
+	/** Takes in entries that another device made. */
+	takeIn(entries: readonly Entry[]): void {
+		const known = new Set(this.entries.map((e) => e.id));
+		const fresh = entries.filter((e) => !known.has(e.id));
+		if (fresh.length > 0) this.entries = [...this.entries, ...fresh];
+	}
+
+	/** How long a jug is held, as typed; the trade's usual half minute until somebody says otherwise. */
+	catchTime = $derived.by(() =>
+		this.round.catchTime === undefined ? typed('30', 's', this.settings) : this.round.catchTime
+	);
+
+	#courseTime(): Time | null {
+		const times = this.speed?.reading.times;
+		return times ? (mean(times) as Time) : null;
+	}
+
+	countedTakes(nozzle: number) {
+		return this.round.nozzles.get(nozzle)?.takes.filter((t) => t.counts) ?? [];
+	}
+
+	/**
+	 * Types a catch. The first catch of a round also writes down how long the jugs are held, so that the record does not
+	 * rest on a default. A nozzle that has a catch needs a reason: without one nothing is kept and `ask` comes back.
+	 */
+	async typeCatch(
+		nozzle: number,
+		text: string,
+		why?: CatchReason,
+		unit = this.catchUnit
+	): Promise<readonly Issue[] | 'ask'> {
+		const has = this.countedTakes(nozzle).length > 0;
+		if (has && why === undefined) {
+			const issues = checkEntry(this.catchEntry(nozzle, text, 'sure', unit), this.rig);
+			return issues.length > 0 ? issues : 'ask';
+		}
+		const entry = this.catchEntry(nozzle, text, has ? why! : 'first', unit);
+		const issues = checkEntry(entry, this.rig);
+		if (issues.length > 0) return issues;
+		if (this.round.catchTime === undefined) await this.add({ kind: 'catch-time', time: this.catchTime });
+		return this.add(entry);
+	}
+
+	/** Unit of the next jug: whatever the last one was typed in, so that a millilitre jug is said once. */
+	catchUnit: string = $derived.by(() => {
+		const last = this.entries.findLast((e) => e.kind === 'catch');
+		return last?.kind === 'catch' ? last.amount.unit : this.units.catch;
+	});
+
+	catchEntry(nozzle: number, text: string, why: CatchReason, unit = this.catchUnit) {
+		return { kind: 'catch', nozzle, amount: typed(text, unit, this.settings), why } as const;
+	}
+
+	/** The next nozzle that has neither a catch nor been passed over, after this one, round the end. */
+	nextNozzle(after: number): number | null {
+		const open = this.on.filter((n) => {
+			const takes = this.round.nozzles.get(n);
+			return !takes || (!takes.passedOver && takes.takes.every((t) => !t.counts));
+		});
+		return open.find((n) => n > after) ?? open[0] ?? null;
+	}
+}

@@ -1,0 +1,67 @@
+import type { Issue } from '$core';
+import { rigChecks } from '$core';
+import { wordIssue } from '$lib/wording/issues';
+import { typed } from '$lib/formats/field-units';
+import type { RoundState } from './round.svelte';
+
+type Place = 'person' | 'day' | 'pressure' | 'gear' | 'rpm';
+
+/** The form that closes a round: who, when, at what pressure, gear and rpm. What was typed stays where it is refused. */
+export class SignOffState {
+	readonly #round: RoundState;
+	person = $state('');
+	day = $state('');
+	pressure = $state('');
+	gear = $state('');
+	rpm = $state('');
+	remarks = $state('');
+	problems = $state<Partial<Record<Place, string>>>({});
+	/** What stands against signing: words; empty when nothing does. */
+	blocked: string = $derived.by(() => {
+		const { result } = this.#round;
+		return result.ok ? '' : wordIssue(result.issues[0]!);
+	});
+	/** What the signature will say was left undone or odd. Findings never block. */
+	notes: readonly string[] = $derived.by(() => {
+		const c = this.#round.calibration;
+		if (!c) return [];
+		const unticked = rigChecks.length - this.#round.round.ticks.size;
+		const uncaught = c.nozzles.count - c.nozzles.caught;
+		return [
+			...(unticked > 0 ? [`${unticked} of ${rigChecks.length} checks of the rig are not ticked`] : []),
+			...(uncaught > 0 ? [`${uncaught} of ${c.nozzles.count} nozzles were not caught`] : []),
+			...(c.findings.length > 0 ? [`${c.findings.length} ${c.findings.length === 1 ? 'finding' : 'findings'} will stand on the calibration`] : [])
+		];
+	});
+
+	constructor(round: RoundState, today: string) {
+		this.#round = round;
+		this.day = today;
+		this.pressure = round.round.gauge?.text ?? '';
+	}
+
+	/** Signs if all is well. Answers whether it did. */
+	async sign(): Promise<boolean> {
+		const problems: Partial<Record<Place, string>> = {};
+		if (this.person.trim() === '') problems.person = 'Nobody has signed yet. Write the name of who calibrated, like A. Sample.';
+		if (!/^\d{4}-\d\d-\d\d$/.test(this.day)) problems.day = 'That is not a day. Write it like 2026-03-14.';
+		if (this.pressure.trim() === '') problems.pressure = 'Nothing is written here. The gauge belongs to the calibration: 3 bar or 40 psi.';
+		if (this.gear.trim() === '') problems.gear = 'Nothing is written here. Write the gear as you call it, like B2.';
+		const rpm = this.rpm.trim().replace(',', '');
+		if (rpm !== '' && !(/^\d+$/.test(rpm) && Number(rpm) <= 10_000))
+			problems.rpm = `“${this.rpm}” is not a number of turns. Write it like 540.`;
+		this.problems = problems;
+		if (Object.keys(problems).length > 0 || this.blocked !== '') return false;
+		const issues: readonly Issue[] = await this.#round.add({
+			kind: 'sign-off',
+			person: this.person.trim(),
+			day: this.day,
+			pressure: typed(this.pressure, this.#round.units.pressure, this.#round.settings),
+			gear: this.gear.trim(),
+			rpm: rpm === '' ? null : Number(rpm),
+			remarks: this.remarks.trim()
+		});
+		if (issues[0]) this.problems = { pressure: wordIssue(issues[0]) };
+		return issues.length === 0;
+	}
+}

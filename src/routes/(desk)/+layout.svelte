@@ -1,0 +1,48 @@
+<script lang="ts">
+	import type { Snippet } from 'svelte';
+	import { onMount } from 'svelte';
+	import { page } from '$app/state';
+	import type { LayoutData } from './$types';
+	import AppBar from '$lib/components/AppBar.svelte';
+	import OutboxStatus from '$lib/components/OutboxStatus.svelte';
+	import type { Device } from '$lib/state/device.svelte';
+	import { longUnit } from '$lib/formats/field-units';
+
+	let { data, children }: { data: LayoutData; children: Snippet } = $props();
+	let device = $state<Device>();
+
+	// The device's memory is loaded after the page: the farm is kept for working out of range, the outbox sends what waits.
+	onMount(async () => {
+		device = (await import('$lib/state/device.svelte')).device();
+	});
+	$effect(() => {
+		void device?.store.keepFarm($state.snapshot(data.farm));
+	});
+</script>
+
+<a class="skip" href="#page">To the page</a>
+<AppBar path={page.url.pathname}>
+	{#snippet right()}
+		<a class="chip" href="/farm" title="The farm's unit">{longUnit(data.farm.settings.rateUnit)}</a>
+		{#if device && device.status.state !== 'sent'}<span class="status"><OutboxStatus status={device.status} /></span>{/if}
+	{/snippet}
+</AppBar>
+<div id="page">{@render children()}</div>
+
+<style>
+	.chip {
+		padding: 6px 12px;
+		border: 1px solid #56655c;
+		border-radius: 99px;
+		color: var(--bar-soft);
+		font-size: 0.9rem;
+		text-decoration: none;
+		white-space: nowrap;
+	}
+	@media (max-width: 700px) {
+		.chip,
+		.status {
+			display: none;
+		}
+	}
+</style>

@@ -1,0 +1,47 @@
+import { fail, redirect } from '@sveltejs/kit';
+import { z } from 'zod';
+import type { Actions, PageServerLoad } from './$types';
+import { tankPlanInputSchema } from '$lib/formats/tank-plan';
+import { Failure } from '$lib/server/failure';
+import { idParam, orError } from '$lib/server/page';
+
+export const load: PageServerLoad = async ({ params, locals }) => {
+	const id = idParam(params.id, 'calibration');
+	const calibration = await orError(locals.farm.calibrations.get(id));
+	const { rig } = (await orError(locals.farm.rounds.get(id))).round;
+	return {
+		calibration: {
+			id,
+			signedDay: calibration.signed_day,
+			rate: calibration.rate_m3_per_m2,
+			relativeU95: calibration.relative_u95,
+			findings: calibration.findings.length
+		},
+		rig
+	};
+};
+
+const posted = z.strictObject({ id: z.uuidv7(), input: tankPlanInputSchema });
+
+export const actions: Actions = {
+	/** Keeps the plan as it was typed; the server works it out again. */
+	default: async ({ request, params, locals }) => {
+		const calibrationId = idParam(params.id, 'calibration');
+		const text = (await request.formData()).get('plan');
+		let json: unknown;
+		try {
+			json = JSON.parse(typeof text === 'string' ? text : '');
+		} catch {
+			return fail(400, { message: 'The plan did not arrive whole. Press the button again.' });
+		}
+		const plan = posted.safeParse(json);
+		if (!plan.success) return fail(400, { message: plan.error.issues[0]?.message ?? 'The plan cannot be read.' });
+		try {
+			await locals.farm.tankPlans.put(plan.data.id, calibrationId, plan.data.input);
+		} catch (e) {
+			if (e instanceof Failure) return fail(e.status, { message: e.message });
+			throw e;
+		}
+		redirect(303, `/tank-plans/${plan.data.id}`);
+	}
+};

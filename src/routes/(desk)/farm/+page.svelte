@@ -1,0 +1,153 @@
+<script lang="ts">
+	import { untrack } from 'svelte';
+	import { superForm } from 'sveltekit-superforms';
+	import type { PageData } from './$types';
+	import FormField from '$lib/components/FormField.svelte';
+	import { longUnit } from '$lib/formats/field-units';
+	import { rateUnits } from '$lib/formats/rate-units';
+
+	let { data }: { data: PageData } = $props();
+	const { form, errors, message, enhance } = superForm(
+		untrack(() => data.form),
+		{ resetForm: false, invalidateAll: 'force' }
+	);
+	const choices = $derived([
+		{
+			name: 'rateUnit' as const,
+			title: 'Answers in',
+			why: 'The unit of every spray volume, and the measures of the fields around it.',
+			options: rateUnits.map((u) => ({ value: u as string, label: longUnit(u) }))
+		},
+		{
+			name: 'gallon' as const,
+			title: 'A bare gallon is',
+			why: 'And so pint, quart and fluid ounce. US or Imp before a unit always wins.',
+			options: [
+				{ value: 'US', label: 'US (3.785 L)' },
+				{ value: 'Imperial', label: 'Imperial (4.546 L)' }
+			]
+		},
+		{
+			name: 'school' as const,
+			title: 'The working is shown',
+			why: 'All three give the same answer.',
+			options: [
+				{ value: 'units', label: 'By units' },
+				{ value: '5940', label: 'With 5940' },
+				{ value: '600', label: 'With 600' }
+			]
+		},
+		{
+			name: 'evenRule' as const,
+			title: 'A nozzle is even within',
+			why: 'Both figures are shown; this one gives the verdict.',
+			options: [
+				{ value: 'average', label: '5 % of the others' },
+				{ value: 'rated', label: '10 % of rated' }
+			]
+		}
+	]);
+</script>
+
+<svelte:head><title>Farm · Fallow</title></svelte:head>
+
+<main>
+	<h1>The farm, and how it measures</h1>
+	<form method="post" use:enhance novalidate class="card">
+		<FormField name="name" label="Name of the farm" bind:value={$form.name} problem={$errors.name?.[0]} required />
+		{#each choices as choice (choice.name)}
+			<fieldset>
+				<legend>{choice.title}</legend>
+				<p class="lab">{choice.why}</p>
+				<div class="options">
+					{#each choice.options as option (option.value)}
+						<label class="option">
+							<input
+								type="radio"
+								name={choice.name}
+								value={option.value}
+								checked={$form[choice.name] === option.value}
+								onchange={() => form.update((f) => ({ ...f, [choice.name]: option.value }))}
+							/>
+							<span>{option.label}</span>
+						</label>
+					{/each}
+				</div>
+			</fieldset>
+		{/each}
+		<fieldset>
+			<legend>Decimal sign</legend>
+			<label class="check"><input type="checkbox" name="decimalComma" bind:checked={$form.decimalComma} /> Write and show a decimal comma (12,5)</label>
+		</fieldset>
+		<div class="do">
+			<button class="btn go big">Keep it</button>
+			{#if $message}<p role="status"><b>{$message}</b></p>{/if}
+		</div>
+	</form>
+</main>
+
+<style>
+	main {
+		display: grid;
+		gap: 16px;
+		max-width: 860px;
+		padding: 22px 24px;
+	}
+	form {
+		display: grid;
+		gap: 18px;
+		padding: 20px;
+	}
+	fieldset {
+		margin: 0;
+		padding: 0;
+		border: 0;
+	}
+	legend {
+		padding: 0;
+		font-weight: 600;
+	}
+	.options {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 8px;
+		margin-top: 6px;
+	}
+	.option {
+		display: inline-flex;
+		align-items: center;
+		gap: 8px;
+		min-height: 48px;
+		padding: 0 14px;
+		border: 2px solid var(--field-border);
+		border-radius: 6px;
+		cursor: pointer;
+	}
+	.option:has(:checked) {
+		border-color: var(--dye);
+		background: var(--dye-wash);
+		font-weight: 600;
+	}
+	input[type='radio'],
+	input[type='checkbox'] {
+		width: 20px;
+		height: 20px;
+		accent-color: var(--dye);
+	}
+	.check {
+		display: flex;
+		align-items: center;
+		gap: 10px;
+		min-height: 48px;
+	}
+	.do {
+		display: flex;
+		align-items: center;
+		gap: 16px;
+	}
+	@media (max-width: 859px) {
+		main {
+			padding: 16px;
+		}
+	}
+</style>

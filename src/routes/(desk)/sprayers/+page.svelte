@@ -1,0 +1,45 @@
+<script lang="ts">
+	import type { PageData } from './$types';
+	import SprayerCard from '$lib/components/SprayerCard.svelte';
+
+	let { data }: { data: PageData } = $props();
+</script>
+
+<svelte:head><title>Sprayers · Fallow</title></svelte:head>
+
+<main>
+	<div class="head">
+		<h1>Sprayers</h1>
+		<a class="btn go" href="/sprayers/new">Add a sprayer</a>
+	</div>
+	{#if data.sprayers.length === 0}
+		<p class="lab">The farm's sprayers belong here, each with its nozzles and what it was measured to put on the ground. Add the first one.</p>
+	{/if}
+	<div class="grid">
+		{#each data.sprayers as sprayer (sprayer.id)}<SprayerCard {...sprayer} settings={data.farm.settings} />{/each}
+	</div>
+</main>
+
+<style>
+	main {
+		display: grid;
+		gap: 18px;
+		padding: 24px;
+	}
+	.head {
+		display: flex;
+		justify-content: space-between;
+		align-items: center;
+		gap: 16px;
+	}
+	.grid {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(min(380px, 100%), 1fr));
+		gap: 16px;
+	}
+	@media (max-width: 859px) {
+		main {
+			padding: 18px 16px;
+		}
+	}
+</style>

@@ -1,0 +1,24 @@
+import { fail, redirect } from '@sveltejs/kit';
+import { superValidate } from 'sveltekit-superforms';
+import { zod4 } from 'sveltekit-superforms/adapters';
+import type { Actions, PageServerLoad } from './$types';
+import { formOfRig } from '$lib/formats/rig-form';
+import { sprayerFormSchema } from '$lib/formats/sprayer-form';
+import { idParam, orError } from '$lib/server/page';
+import { rigOrErrors } from '$lib/server/sprayer-form';
+
+export const load: PageServerLoad = async ({ params, locals }) => {
+	const sprayer = await orError(locals.farm.sprayers.get(idParam(params.id, 'sprayer')));
+	return { sprayer, form: await superValidate(formOfRig(sprayer.rig), zod4(sprayerFormSchema)) };
+};
+
+export const actions: Actions = {
+	default: async ({ request, params, locals }) => {
+		const { id } = await orError(locals.farm.sprayers.get(idParam(params.id, 'sprayer')));
+		const form = await superValidate(request, zod4(sprayerFormSchema));
+		const rig = form.valid ? rigOrErrors(form, locals.farm.settings) : null;
+		if (!rig) return fail(422, { form });
+		await locals.farm.sprayers.put(id, rig);
+		redirect(303, `/sprayers/${id}`);
+	}
+};

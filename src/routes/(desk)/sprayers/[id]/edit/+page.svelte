@@ -1,0 +1,29 @@
+<script lang="ts">
+	import type { PageData } from './$types';
+	import SprayerForm from '$lib/components/SprayerForm.svelte';
+
+	let { data }: { data: PageData } = $props();
+</script>
+
+<svelte:head><title>Change {data.sprayer.rig.name} · Fallow</title></svelte:head>
+
+<main>
+	<div>
+		<h1>Change {data.sprayer.rig.name}</h1>
+		<p class="lab">Rounds that were begun keep the rig as it was. A changed nozzle or spacing wants a new round.</p>
+	</div>
+	<SprayerForm form={data.form} settings={data.farm.settings} submit="Keep the changes" cancel="/sprayers/{data.sprayer.id}" />
+</main>
+
+<style>
+	main {
+		display: grid;
+		gap: 16px;
+		padding: 20px 24px;
+	}
+	@media (max-width: 859px) {
+		main {
+			padding: 16px;
+		}
+	}
+</style>

@@ -1,0 +1,19 @@
+import type { PageServerLoad } from './$types';
+import { idParam, orError } from '$lib/server/page';
+
+export const load: PageServerLoad = async ({ params, locals }) => {
+	const plan = await orError(locals.farm.tankPlans.get(idParam(params.id, 'tank plan')));
+	const calibration = await orError(locals.farm.calibrations.get(plan.calibration_id));
+	const { rig } = (await orError(locals.farm.rounds.get(plan.calibration_id))).round;
+	return {
+		plan: { id: plan.id, input: plan.input, day: plan.created_at.toISOString().slice(0, 10) },
+		calibration: {
+			id: calibration.id,
+			sprayerId: calibration.sprayer_id,
+			signedDay: calibration.signed_day,
+			rate: calibration.rate_m3_per_m2,
+			relativeU95: calibration.relative_u95
+		},
+		rig
+	};
+};

@@ -1,0 +1,73 @@
+<script lang="ts">
+	import { planLoads, readTankPlan } from '$core';
+	import type { VolumePerArea } from '$core';
+	import type { PageData } from './$types';
+	import LoadCards from '$lib/components/LoadCards.svelte';
+	import { typedText } from '$lib/formats/typed-text';
+	import { shownRate } from '$lib/state/answer';
+
+	let { data }: { data: PageData } = $props();
+	const c = $derived(data.calibration);
+	const settings = $derived(data.farm.settings);
+	const rate = $derived(shownRate(c.rate, c.relativeU95, settings.rateUnit, settings.decimalComma));
+	const sheet = $derived(readTankPlan(data.plan.input, c.rate as VolumePerArea));
+	const plan = $derived(sheet.ok ? planLoads(sheet.value) : null);
+	const names = $derived(data.plan.input.products.map((p) => p.name));
+	const ground = $derived(
+		data.plan.input.area.by === 'area'
+			? typedText(data.plan.input.area.area)
+			: `${typedText(data.plan.input.area.length)} × ${typedText(data.plan.input.area.width)}`
+	);
+</script>
+
+<svelte:head><title>Tank plan · {data.rig.name} · Fallow</title></svelte:head>
+
+<main>
+	<div class="head">
+		<div>
+			<h1>Tank plan for {ground}</h1>
+			<p class="lab">
+				<a href="/sprayers/{c.sprayerId}">{data.rig.name}</a> at {rate.value} {rate.unit} ± {rate.interval},
+				<a href="/calibrations/{c.id}">measured {c.signedDay}</a>. Planned {data.plan.day}, {typedText(data.plan.input.tank)} tank,
+				{data.plan.input.split === 'equal' ? 'equal loads' : 'full loads and a part load'}.
+				{#each data.plan.input.products as p, i (i)}{i > 0 ? ', ' : ''}{p.name} {typedText(p.dose)}{/each}
+			</p>
+		</div>
+		<a class="btn" href="/calibrations/{c.id}/tank">Another plan</a>
+	</div>
+	{#if plan?.ok && sheet.ok}<LoadCards plan={plan.value} tank={sheet.value.tank} {names} {settings} />{/if}
+	<div class="caution">
+		<b>Wear and watch</b>
+		<p>The label is the law, and local rules and licences stand above this page. Gloves, face shield, apron and boots as the label asks; water first; triple-rinse containers into the tank.</p>
+	</div>
+</main>
+
+<style>
+	main {
+		display: grid;
+		gap: 18px;
+		align-content: start;
+		padding: 22px 24px;
+	}
+	.head {
+		display: flex;
+		flex-wrap: wrap;
+		justify-content: space-between;
+		align-items: start;
+		gap: 16px;
+	}
+	.head > div {
+		flex: 1 1 300px;
+	}
+	.caution {
+		padding: 10px 14px;
+		border-left: 5px solid var(--amber);
+		background: var(--amber-wash);
+		font-size: 0.95rem;
+	}
+	@media (max-width: 859px) {
+		main {
+			padding: 16px;
+		}
+	}
+</style>

@@ -1,0 +1,39 @@
+<script lang="ts">
+	import type { Snippet } from 'svelte';
+	import { untrack } from 'svelte';
+	import { page } from '$app/state';
+	import type { LayoutData } from './$types';
+	import RoundFrame from '$lib/components/RoundFrame.svelte';
+	import { device as theDevice, getJson } from '$lib/state/device.svelte';
+	import { isStepName, stepTitles } from '$lib/state/round-steps';
+	import { RoundState } from '$lib/state/round.svelte';
+	import { provideRound } from '$lib/state/round-context';
+
+	let { data, children }: { data: LayoutData; children: Snippet } = $props();
+	const device = theDevice();
+	const round = untrack(
+		() =>
+			new RoundState(data.kept, data.farm.settings, {
+				store: device.store,
+				newId: device.newId,
+				now: device.now,
+				onAdded: () => void device.outbox.kick()
+			})
+	);
+	provideRound(round);
+
+	// Another device may have worked on this round: what it added is taken in when the server can be asked.
+	void getJson<{ entries: typeof data.kept.entries }>(`/api/rounds/${untrack(() => data.kept.head.id)}`).then((stored) => {
+		if (stored) round.takeIn(stored.entries);
+	});
+	// The farm's settings may have changed since; the next round opens with them.
+	void device.farm();
+
+	const step = $derived(isStepName(page.params.step ?? '') ? (page.params.step as keyof typeof stepTitles) : 'ready');
+</script>
+
+<svelte:head><title>{stepTitles[step]} · {round.head.rig.name} · Fallow</title></svelte:head>
+
+<RoundFrame {round} {step} status={device.status} path={page.url.pathname}>
+	{@render children()}
+</RoundFrame>

@@ -1,0 +1,8 @@
+import { error } from '@sveltejs/kit';
+import type { PageLoad } from './$types';
+import { isStepName } from '$lib/state/round-steps';
+
+export const load: PageLoad = ({ params }) => {
+	if (!isStepName(params.step)) error(404, { message: `A round has no step “${params.step}”.` });
+	return { step: params.step };
+};

@@ -1,0 +1,47 @@
+<!-- Begins a round: gives it an id, keeps its head on the device, and goes to its first step. -->
+<script lang="ts">
+	import { onMount } from 'svelte';
+	import { goto } from '$app/navigation';
+	import { page } from '$app/state';
+	import type { Rig } from '$core';
+	import AppBar from '$lib/components/AppBar.svelte';
+	import { device as theDevice, getJson } from '$lib/state/device.svelte';
+
+	let problem = $state('');
+
+	onMount(async () => {
+		const device = theDevice();
+		const sprayerId = page.url.searchParams.get('sprayer') ?? '';
+		const answer = /^[0-9a-f-]{36}$/.test(sprayerId) ? await getJson<{ rig: Rig }>(`/api/sprayers/${sprayerId}`) : null;
+		if (answer) await device.store.keepRig(sprayerId, answer.rig);
+		const rig = answer?.rig ?? (await device.store.rig(sprayerId));
+		if (!rig) {
+			problem = 'This sprayer is not known here. Open it once while the farm can be reached, then begin the round.';
+			return;
+		}
+		const id = device.newId();
+		await device.store.create({ id, sprayerId, startedAt: new Date(device.now()).toISOString(), rig: rig as never });
+		void device.outbox.kick();
+		await goto(`/rounds/${id}/ready`, { replaceState: true });
+	});
+</script>
+
+<svelte:head><title>New round · Fallow</title></svelte:head>
+<AppBar path="/rounds" />
+<main>
+	{#if problem}
+		<p role="alert">{problem}</p>
+		<a class="btn" href="/sprayers">To the sprayers</a>
+	{:else}
+		<p class="lab">Beginning the round …</p>
+	{/if}
+</main>
+
+<style>
+	main {
+		display: grid;
+		gap: 16px;
+		justify-items: start;
+		padding: 32px 24px;
+	}
+</style>

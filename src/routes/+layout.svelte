@@ -1,0 +1,17 @@
+<script lang="ts">
+	import '../app.css';
+	import type { Snippet } from 'svelte';
+	import { onMount } from 'svelte';
+
+	let { children }: { children: Snippet } = $props();
+
+	onMount(() => {
+		// The page says when the device can go on without the server: tests and people may want to know.
+		void navigator.serviceWorker?.register('/service-worker.js', { type: 'module' }).then(async () => {
+			await navigator.serviceWorker.ready;
+			document.documentElement.dataset.offline = 'ready';
+		});
+	});
+</script>
+
+{@render children()}

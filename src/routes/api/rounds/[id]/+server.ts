@@ -1,0 +1,18 @@
+import { z } from 'zod';
+import type { RequestHandler } from './$types';
+import { roundMessageSchema } from '$lib/formats/round-message';
+import { endpoint, parse } from '$lib/server/api';
+import { Failure } from '$lib/server/failure';
+import { readJson } from '$lib/server/guards';
+
+export const GET: RequestHandler = (event) =>
+	endpoint(event, () => event.locals.farm.rounds.get(parse(z.uuidv7(), event.params.id)));
+
+/** One message of a device's outbox. Sending it again is harmless. */
+export const PUT: RequestHandler = (event) =>
+	endpoint(event, async () => {
+		const message = parse(roundMessageSchema, await readJson(event.request));
+		if (message.round.id !== event.params.id)
+			throw new Failure(400, 'invalid', 'round.id', 'The round in the message is not the one in the address.');
+		return event.locals.farm.rounds.put(message);
+	});

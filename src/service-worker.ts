@@ -1,0 +1,68 @@
+/// <reference no-default-lib="true"/>
+/// <reference lib="esnext" />
+/// <reference lib="webworker" />
+/// <reference types="@sveltejs/kit" />
+import { build, files, version } from '$service-worker';
+
+// Keeps the app's own files and the pages that were looked at, so that the round goes on with the server gone.
+const worker = self as unknown as ServiceWorkerGlobalScope;
+const shellCache = `fallow-app-${version}`;
+const pageCache = 'fallow-pages';
+const own = new Set([...build, ...files]);
+/** One shell serves every round: its pages are made on the device. */
+const roundShell = '/rounds/shell';
+const isRound = (path: string) => path.startsWith('/rounds/');
+
+worker.addEventListener('install', (event) => {
+	event.waitUntil(
+		caches
+			.open(shellCache)
+			.then((cache) => cache.addAll([...own, roundShell]))
+			.then(() => worker.skipWaiting())
+	);
+});
+
+worker.addEventListener('activate', (event) => {
+	event.waitUntil(
+		caches
+			.keys()
+			.then((names) => Promise.all(names.filter((n) => n !== shellCache && n !== pageCache).map((n) => caches.delete(n))))
+			.then(() => worker.clients.claim())
+	);
+});
+
+worker.addEventListener('fetch', (event) => {
+	const { request } = event;
+	const url = new URL(request.url);
+	if (request.method !== 'GET' || url.origin !== location.origin) return;
+	if (url.pathname.startsWith('/api/') || url.pathname === '/healthz') return;
+	if (own.has(url.pathname)) event.respondWith(fromCache(request, url.pathname));
+	else event.respondWith(fromNetwork(request, url));
+});
+
+async function fromCache(request: Request, path: string): Promise<Response> {
+	const cache = await caches.open(shellCache);
+	return (await cache.match(path)) ?? fetch(request);
+}
+
+async function fromNetwork(request: Request, url: URL): Promise<Response> {
+	const navigation = request.mode === 'navigate';
+	try {
+		const response = await fetch(request);
+		// A proxy in front of a dead server answers 502: for a round that is the same as no answer.
+		if (response.status >= 500 && navigation && isRound(url.pathname)) throw new Error(`status ${response.status}`);
+		if (response.ok && !isRound(url.pathname)) {
+			const pages = await caches.open(pageCache);
+			await pages.put(request, response.clone());
+		}
+		return response;
+	} catch (error) {
+		if (navigation && isRound(url.pathname)) {
+			const shell = await (await caches.open(shellCache)).match(roundShell);
+			if (shell) return shell;
+		}
+		const kept = await (await caches.open(pageCache)).match(request, { ignoreVary: true });
+		if (kept) return kept;
+		throw error;
+	}
+}
