@@ -1,6 +1,7 @@
 import type { Entry, EntryBody, Rig, Typed } from '../src/core';
 import { rigChecks } from '../src/core';
 import type { RoundMessage } from '../src/lib/formats/round-message';
+import type { TankPlanInput } from '../src/lib/formats/tank-plan';
 import type { FarmSettings } from '../src/lib/formats/farm-settings';
 import { v7 } from 'uuid';
 
@@ -149,3 +150,14 @@ export function messageOf(past: PastRound, sprayerId: string, now: number): Roun
 		entries: entries as RoundMessage['entries']
 	};
 }
+
+/** A tank plan from the newest calibration of the long-meadow boom. */
+export const demoPlan: TankPlanInput = {
+	area: { by: 'area', area: t('40 ac', 'ac') },
+	tank: t('300 gal', 'US gal'),
+	split: 'full-then-part',
+	products: [
+		{ name: 'Sample Ochre', dose: t('32 fl oz/ac', 'US fl oz/ac'), state: 'liquid' },
+		{ name: 'Sample Chalk', dose: t('0.25 %', 'US fl oz/ac'), state: 'liquid' }
+	]
+};

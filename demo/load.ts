@@ -2,7 +2,7 @@ import { v7 } from 'uuid';
 import { connect } from '../src/lib/server/db/connect';
 import { farmHandle, firstFarm } from '../src/lib/server/db/farm';
 import { migrate } from '../src/lib/server/db/migrate';
-import { barleyBoom, demoFarm, longMeadow, messageOf, pastRounds } from './farm';
+import { barleyBoom, demoFarm, demoPlan, longMeadow, messageOf, pastRounds } from './farm';
 
 // Loads the demo farm once: a database that has a sprayer already is left as it is.
 const url = process.env.DATABASE_URL;
@@ -18,7 +18,13 @@ try {
 		const farm = (await farmHandle(db, farmId))!;
 		const ids = new Map([longMeadow, barleyBoom].map((rig) => [rig, v7()] as const));
 		for (const [rig, id] of ids) await farm.sprayers.put(id, rig);
-		for (const past of pastRounds) await farm.rounds.put(messageOf(past, ids.get(past.rig)!, Date.now()));
+		let newest = '';
+		for (const past of pastRounds) {
+			const message = messageOf(past, ids.get(past.rig)!, Date.now());
+			await farm.rounds.put(message);
+			if (past.rig === longMeadow) newest = message.round.id;
+		}
+		await farm.tankPlans.put(v7(), newest, demoPlan);
 		console.log(`${demoFarm.name} is loaded.`);
 	}
 } finally {

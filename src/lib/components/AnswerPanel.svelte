@@ -7,6 +7,7 @@
 	import type { RateUnit } from '$lib/formats/rate-units';
 	import { wordIssue } from '$lib/wording/issues';
 	import BudgetBar from './BudgetBar.svelte';
+	import { findingKey } from '$lib/wording/findings';
 	import FindingCard from './FindingCard.svelte';
 
 	let { state, unit }: { state: RoundState; unit: RateUnit } = $props();
@@ -47,7 +48,7 @@
 			<p class="lab">Where the ± comes from</p>
 			<BudgetBar budget={c.budget} />
 		</div>
-		{#each c.findings.slice(0, 3) as finding (finding.code + ('nozzle' in finding ? finding.nozzle : ''))}
+		{#each c.findings.slice(0, 3) as finding (findingKey(finding))}
 			<FindingCard {finding} />
 		{/each}
 		{#if c.findings.length > 3}<p class="lab">and {c.findings.length - 3} more under Spray volume</p>{/if}

@@ -36,7 +36,7 @@
 
 <header class="bar">
 	<a class="logo" href="/" aria-label="Fallow, today">
-		<span class="mark" aria-hidden="true"><i></i><i></i><i></i></span><span class="name">Fallow</span>
+		<span class="stripes" aria-hidden="true"><i></i><i></i><i></i></span><span class="name">Fallow</span>
 	</a>
 	<nav aria-label="Rooms">
 		{#each rooms as room (room.href)}
@@ -72,21 +72,21 @@
 		font-stretch: 90%;
 		letter-spacing: -0.02em;
 	}
-	.mark {
+	.stripes {
 		display: grid;
 		gap: 3px;
 	}
-	.mark i {
+	.stripes i {
 		display: block;
 		width: 22px;
 		height: 4px;
 		background: var(--straw);
 	}
-	.mark i:nth-child(2) {
+	.stripes i:nth-child(2) {
 		width: 14px;
 		background: #6fa5e6;
 	}
-	.mark i:nth-child(3) {
+	.stripes i:nth-child(3) {
 		background: #6fa5e6;
 	}
 	nav {

@@ -23,7 +23,7 @@
 		device: Pick<Device, 'now' | 'steady' | 'store'>;
 		/** One jug and a pad instead of the board. */
 		phone: boolean;
-		/** Called from the pad when no nozzle is left. */
+		/** On to the next step. */
 		ondone: () => void;
 	}
 	let { state: round, device, phone, ondone }: Props = $props();
@@ -45,7 +45,7 @@
 		return read.ok ? read.value.value : null;
 	});
 	const asLong = $derived(round.round.catchTime === null);
-	const left = $derived(step.board.jugs.filter((j) => j.amount === null && !j.passedOver).length);
+	const left = $derived(step.board.jugs.filter((j) => (j.amount === null || step.drafts[j.n] !== undefined) && !j.passedOver).length);
 	const rail = $derived(step.board.jugs);
 	const nextOpen = $derived(round.nextNozzle(step.at));
 	const shownRange = $derived(
@@ -56,21 +56,21 @@
 	);
 
 	const focus = (n: number | null) => {
-		if (n !== null && !phone) void columns?.focusOn(n);
+		if (n !== null && !phone) columns?.focusOn(n);
 	};
 	const press = () => {
 		if (round.signedOff) return;
 		if (watch.running) watch.stop();
 		else watch.start();
 	};
-	async function padEnter() {
+	function padEnter() {
 		if (left === 0 && !step.drafts[step.at]) return ondone();
-		await step.enter(step.at);
+		step.enter(step.at);
 	}
 
 	// The focus starts in the first open jug, so that a desk can type at once.
 	$effect(() => {
-		if (!phone && columns && !round.signedOff) void columns.focusOn(untrack(() => step.at));
+		if (!phone && columns && !round.signedOff) columns.focusOn(untrack(() => step.at));
 	});
 </script>
 
@@ -120,9 +120,8 @@
 				</p>
 				<p class="dev {step.jug?.verdict}" aria-live="polite">
 					{#if step.problem}<span class="problem">{step.problem}</span>
-					{:else if step.drafts[step.at] !== undefined}&nbsp;
 					{:else if step.jug?.passedOver}not caught: counts as the mean
-					{:else if step.jug?.amount !== null}{step.jug?.deviation} against the others: {step.jug?.verdict}
+					{:else if step.jug && step.jug.amount !== null}{step.jug.deviation ? `${step.jug.deviation} against the others: ${step.jug.verdict}` : 'the first one'}
 					{:else}type what is in the jug{/if}
 				</p>
 			</div>
@@ -143,8 +142,8 @@
 				unit={shortUnit(step.unit)}
 				onunit={() => step.nextUnit()}
 				onagain={() => step.erase()}
-				onskip={() => void step.passOver(step.at)}
-				onnext={() => void padEnter()}
+				onskip={() => step.passOver(step.at)}
+				onnext={padEnter}
 				next={padNext}
 				decimal={comma ? ',' : '.'}
 			/>
@@ -158,9 +157,6 @@
 				<p class="lab">{shownRange}. Arrows go on along the boom.</p>
 			</div>
 		{/if}
-		{#if step.board.band && step.board.reference !== null}
-			<p class="band">even band: within 5 % of {jugFigure(step.board.reference, comma)} {shortUnit(step.board.unit)}</p>
-		{/if}
 		<JugColumns
 			bind:this={columns}
 			bind:drafts={step.drafts}
@@ -169,29 +165,34 @@
 			at={step.at}
 			disabled={round.signedOff}
 			onpick={(n) => step.pick(n)}
-			onenter={(n) => void step.enter(n).then(focus)}
+			onenter={(n) => focus(step.enter(n))}
 			onmove={(n, by) => focus(step.move(n, by))}
 			sectionOf={(n) => sections[n - 1] ?? 0}
 			sectionName={(s) => sectionName(s, round.rig.sections.length)}
 		/>
-		{#if step.problem}<p class="problem" role="alert">{step.problem}</p>{/if}
-		<GroundStripe jugs={step.board.jugs} reference={step.board.reference} />
+		{#if step.problem}<p class="problem" role="alert">{step.problem}</p>
+		{:else if !round.signedOff && step.jug && step.jug.amount === null && !step.jug.passedOver}
+			<p class="skip-one"><button type="button" class="link" onclick={() => focus(step.passOver(step.at))}>Nozzle {step.at} will not be caught</button></p>
+		{/if}
+		<GroundStripe
+			jugs={step.board.jugs}
+			reference={step.board.reference}
+			band={step.board.reference === null ? '' : `even band: within 5 % of ${jugFigure(step.board.reference, comma)} ${shortUnit(step.board.unit)}`}
+		/>
 	</div>
 	{@render settings()}
 	<div class="foot">
 		<CatchTimer {watch} target={heldFor} onpress={press} decimalComma={comma} />
 		<p class="lab">
-			Type a reading and press <b>Enter</b> for the next jug. <b>19.2 oz</b>, <b>1 pt 3 oz</b>, <b>568 ml</b> and <b>566 g</b> all work.
-			{#if !round.signedOff && step.jug && step.jug.amount === null && !step.jug.passedOver}
-				<button type="button" class="link" onclick={() => void step.passOver(step.at).then(focus)}>Nozzle {step.at} will not be caught</button>
-			{/if}
+			Type a reading, <b>Enter</b> goes to the next jug. <b>19.2 oz</b>, <b>1 pt 3 oz</b>, <b>568 ml</b>, <b>566 g</b> all work.
 		</p>
+		<button type="button" class="btn ink big" onclick={ondone}>Use these catches →</button>
 	</div>
 {/if}
 
 {#if step.asked}
 	{#await import('./CatchAgainDialog.svelte') then { default: CatchAgainDialog }}
-		<CatchAgainDialog asked={step.asked} onchoose={(why) => void step.choose(why).then(focus)} oncancel={() => (step.cancel(), focus(step.at))} />
+		<CatchAgainDialog asked={step.asked} onchoose={(why) => focus(step.choose(why))} oncancel={() => (step.cancel(), focus(step.at))} />
 	{/await}
 {/if}
 
@@ -207,13 +208,6 @@
 	.long {
 		margin-bottom: 6px;
 	}
-	.band {
-		position: absolute;
-		top: 12px;
-		right: 18px;
-		color: var(--moss-text);
-		font-size: 0.9rem;
-	}
 	.settings {
 		display: grid;
 		grid-template-columns: repeat(3, minmax(0, 1fr)) auto;
@@ -222,7 +216,7 @@
 	}
 	.foot {
 		display: grid;
-		grid-template-columns: auto 1fr;
+		grid-template-columns: auto 1fr auto;
 		gap: 16px;
 		align-items: center;
 	}
@@ -238,6 +232,14 @@
 		font: inherit;
 		text-decoration: underline;
 		cursor: pointer;
+	}
+	.skip-one {
+		display: flex;
+		justify-content: flex-end;
+	}
+	.skip-one .link {
+		min-height: 28px;
+		font-size: 0.9rem;
 	}
 	.problem {
 		color: var(--rust-text);

@@ -43,11 +43,11 @@
 	}
 
 	/** The jug at hand has the focus, so that the next figure needs no pointer. */
-	export async function focusOn(n: number) {
-		await tick();
+	export function focusOn(n: number) {
 		const input = document.getElementById(`catch-${n}`) as HTMLInputElement | null;
-		input?.focus();
-		input?.select();
+		// At once where the jug is in view, so that a quick hand's next digit does not land in the last jug.
+		if (input) input.focus();
+		else void tick().then(() => document.getElementById(`catch-${n}`)?.focus());
 	}
 </script>
 
@@ -84,6 +84,7 @@
 
 <style>
 	.columns {
+		margin-bottom: 2px;
 		display: grid;
 		grid-template-columns: repeat(var(--n), minmax(0, 1fr));
 		flex: 1;
@@ -91,7 +92,7 @@
 	}
 	.col {
 		display: grid;
-		grid-template-rows: 22px minmax(120px, 1fr) 46px 20px 22px;
+		grid-template: 22px minmax(110px, 1fr) 46px 20px 22px / minmax(0, 1fr);
 		min-width: 0;
 		min-height: 0;
 		text-align: center;

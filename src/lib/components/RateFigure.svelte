@@ -53,7 +53,7 @@
 		line-height: 0.9;
 	}
 	.big .num {
-		font-size: 6.2rem;
+		font-size: 5.6rem;
 		letter-spacing: -0.03em;
 	}
 	.unit {
@@ -72,7 +72,7 @@
 		margin: 6px 0 0;
 	}
 	dl div {
-		padding: 6px 10px;
+		padding: 4px 10px;
 		border: 1px solid var(--rule);
 		border-radius: 6px;
 	}
@@ -83,7 +83,8 @@
 	}
 	dt {
 		color: var(--soft);
-		font-size: 0.88rem;
+		font-size: 0.82rem;
+		white-space: nowrap;
 	}
 	@media (max-width: 700px) {
 		.rate {

@@ -12,7 +12,14 @@
 	import Course from '$lib/drawings/Course.svelte';
 	import QuantityField from './QuantityField.svelte';
 
-	let { state: round, device }: { state: RoundState; device: Pick<Device, 'now' | 'steady' | 'store'> } = $props();
+	interface Props {
+		state: RoundState;
+		device: Pick<Device, 'now' | 'steady' | 'store'>;
+		/** Words on the next button of a desk, and what it does. */
+		next: string;
+		onnext: () => void;
+	}
+	let { state: round, device, next: nextWords, onnext }: Props = $props();
 
 	const key = untrack(() => `run:${round.head.id}`);
 	const watch = untrack(
@@ -92,7 +99,7 @@
 			label="Course length"
 			kept={courseText}
 			unit={round.units.course}
-			hint="Taped, on ground like the field's. 60 m or 200 ft does well."
+			hint="Taped. 60 m or 200 ft does well."
 			disabled={round.signedOff}
 			commit={(text) => round.add({ kind: 'course', length: typed(text, round.units.course, round.settings) })}
 		/>
@@ -112,11 +119,11 @@
 		{#each runs as run, i (run.id)}
 			<li class:struck={run.struck}>
 				<span class="dir" aria-hidden="true">{i % 2 ? '←' : '→'}</span>
-				<span>Run {i + 1} {i % 2 ? 'back' : 'out'}{run.by === 'typed' ? ', typed' : ''}</span>
+				<span class="name">Run {i + 1} {i % 2 ? 'back' : 'out'}{#if run.by === 'typed'}<small>typed</small>{/if}</span>
 				<span class="num">{seconds(run) === null ? run.time.text : showDecimals(seconds(run)!, 2, comma)} s</span>
 				<span class="each">{run.struck ? 'struck' : speedOf(seconds(run))}</span>
 				{#if !run.struck && !round.signedOff}
-					<button type="button" class="strike" onclick={() => void round.add({ kind: 'strike', entry: run.id })} aria-label="Strike run {i + 1}">Strike</button>
+					<button type="button" class="strike" onclick={() => void round.add({ kind: 'strike', entry: run.id })} aria-label="Strike run {i + 1}" title="Strike it: it stays on record and no longer counts">✕</button>
 				{/if}
 			</li>
 		{/each}
@@ -126,7 +133,7 @@
 	</ol>
 
 	<div class="mean" aria-live="polite">
-		<div>
+		<div class="figure">
 			<span class="lab">{counted.length === 0 ? 'Mean' : counted.length === 1 ? 'One run' : `Mean of ${counted.length}`}</span><br />
 			<span class="num" data-testid="mean-speed">{meanShown?.value ?? '–'}</span> <b>{unit}</b>
 		</div>
@@ -147,15 +154,16 @@
 		<button type="button" class="watch on-dye" class:running={watch.running} onclick={() => void press()}>
 			<small>{watch.running ? (watch.carriedOver ? 'running since before the reload' : 'running') : `run ${next}, ${back ? 'back' : 'out'}`}</small>
 			<span class="num">{showDecimals(watch.elapsed, 1, comma)}</span>
-			<span class="say">{watch.running ? 'Tap as you pass the flag' : 'Tap at the first flag, already at speed'} <kbd>Space</kbd></span>
+			<span class="say">{watch.running ? 'Tap as you pass the flag' : 'Tap at the first flag, at speed'} <kbd>Space</kbd></span>
 		</button>
 	{/if}
+	<button type="button" class="btn ink big next" onclick={onnext}>{nextWords} →</button>
 </div>
 
 <style>
 	.speed {
 		display: grid;
-		grid-template: 'asked course' auto 'runs mean' auto 'runs typed' 1fr 'problem problem' auto 'watch watch' auto / 1.15fr 1fr;
+		grid-template: 'course course' auto 'asked mean' auto 'runs typed' 1fr 'problem problem' auto 'watch next' auto / 1.15fr 1fr;
 		gap: 14px 18px;
 		flex: 1;
 		min-height: 0;
@@ -168,7 +176,6 @@
 	}
 	.course {
 		grid-area: course;
-		align-self: center;
 	}
 	.runs {
 		grid-area: runs;
@@ -181,7 +188,7 @@
 	}
 	.runs li {
 		display: grid;
-		grid-template-columns: 30px 1fr auto 5.6rem auto;
+		grid-template-columns: 26px 1fr auto 5.4rem 48px;
 		align-items: center;
 		gap: 10px;
 		min-height: 56px;
@@ -189,6 +196,13 @@
 		border: 1px solid var(--rule);
 		border-radius: 6px;
 		background: var(--card);
+	}
+	.name {
+		white-space: nowrap;
+	}
+	.name small {
+		margin-left: 6px;
+		color: var(--soft);
 	}
 	.runs .num {
 		font-size: 1.6rem;
@@ -211,20 +225,19 @@
 		font-size: 0.95rem;
 	}
 	.strike {
-		min-width: 64px;
+		width: 48px;
 		min-height: 48px;
 		border: 0;
 		border-radius: 6px;
 		background: transparent;
 		color: var(--rust-text);
-		font-size: 0.95rem;
-		text-decoration: underline;
+		font-size: 1.1rem;
 		cursor: pointer;
 	}
 	.mean {
 		grid-area: mean;
 		display: flex;
-		align-items: end;
+		align-items: center;
 		gap: 10px;
 		padding: 12px 14px;
 		border-radius: 6px;
@@ -233,6 +246,9 @@
 	.mean .num {
 		font-size: 3rem;
 		line-height: 0.95;
+	}
+	.figure {
+		white-space: nowrap;
 	}
 	.beside {
 		margin-left: auto;
@@ -250,10 +266,10 @@
 	.watch {
 		grid-area: watch;
 		display: grid;
-		grid-template-columns: 1fr auto 1fr;
-		align-items: center;
-		gap: 1rem;
-		min-height: 120px;
+		grid-template: 'small num' auto 'say num' auto / 1fr auto;
+		align-content: center;
+		gap: 4px 1rem;
+		min-height: 124px;
 		padding: 0 1.6rem;
 		border: 0;
 		border-radius: 8px;
@@ -265,16 +281,24 @@
 		-webkit-user-select: none;
 		user-select: none;
 	}
+	.next {
+		grid-area: next;
+		justify-self: end;
+		align-self: end;
+	}
 	.watch .num {
+		grid-area: num;
 		font-size: 5.6rem;
 		line-height: 0.95;
 	}
 	.watch small {
+		grid-area: small;
 		text-align: left;
 		font-size: 1.05rem;
 	}
 	.say {
-		text-align: right;
+		grid-area: say;
+		text-align: left;
 		font-weight: 600;
 		font-size: 1.05rem;
 	}
@@ -296,24 +320,37 @@
 			flex-direction: column;
 			gap: 10px;
 		}
-		.course {
-			align-self: stretch;
+		.name small {
+			display: none;
+		}
+		.mean {
+			order: 0;
+		}
+		.runs,
+		.typed,
+		.problem {
+			order: 1;
+		}
+		.watch {
+			order: 2;
 		}
 		.runs li {
-			min-height: 50px;
-			grid-template-columns: 24px 1fr auto 5.2rem auto;
+			min-height: 46px;
+			padding: 0 2px 0 10px;
+			gap: 8px;
+			grid-template-columns: 18px minmax(0, 1fr) auto 4.6rem 44px;
 		}
 		.runs .open {
-			min-height: 36px;
+			min-height: 34px;
 		}
 		.watch {
 			position: sticky;
 			bottom: 0;
-			grid-template: auto auto auto / 1fr;
+			grid-template: 'small' auto 'num' auto 'say' auto / 1fr;
 			justify-items: center;
 			align-content: center;
 			gap: 4px;
-			min-height: 200px;
+			min-height: 184px;
 			margin: auto -16px 0;
 			border-radius: 0;
 		}
@@ -324,7 +361,8 @@
 		.watch .num {
 			font-size: 6rem;
 		}
-		kbd {
+		kbd,
+		.next {
 			display: none;
 		}
 	}

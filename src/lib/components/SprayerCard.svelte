@@ -55,6 +55,7 @@
 	}
 	.state {
 		align-self: start;
+		text-align: right;
 		color: var(--moss-text);
 		font-weight: 600;
 		font-size: 0.9rem;

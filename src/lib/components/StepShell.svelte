@@ -11,14 +11,16 @@
 		children: Snippet;
 		/** The body brings its own action on a phone (a key pad). */
 		bare?: boolean;
+		/** The body brings its own next button everywhere. */
+		ownFoot?: boolean;
 		/** On a phone the stopwatch holds the thumb's place; the next button goes above it, smaller. */
 		besideWatch?: boolean;
 	}
-	let { title, lead, next, onnext, children, bare = false, besideWatch = false }: Props = $props();
+	let { title, lead, next, onnext, children, bare = false, ownFoot = false, besideWatch = false }: Props = $props();
 </script>
 
 <div class="step" class:bare>
-	<div class="head">
+	<div class="head" class:beside={besideWatch}>
 		<div>
 			<h1>{title}</h1>
 			{#if lead}<p class="lab">{lead}</p>{/if}
@@ -26,7 +28,7 @@
 		{#if next && besideWatch}<button type="button" class="btn ink above" onclick={onnext}>{next} →</button>{/if}
 	</div>
 	{@render children()}
-	{#if next && !bare}
+	{#if next && !bare && !ownFoot}
 		<div class="foot" class:desk={besideWatch}>
 			<button type="button" class="btn ink big" onclick={onnext}>{next} →</button>
 		</div>
@@ -38,8 +40,7 @@
 		display: flex;
 		flex-direction: column;
 		gap: 12px;
-		flex: 1;
-		min-height: 0;
+		flex: 1 0 auto;
 	}
 	.head {
 		display: flex;
@@ -56,8 +57,14 @@
 		display: none;
 	}
 	.foot {
+		position: sticky;
+		bottom: -16px;
 		display: flex;
 		justify-content: flex-end;
+		margin-top: auto;
+		padding: 4px 0 16px;
+		margin-bottom: -16px;
+		background: var(--paper);
 	}
 	@media (max-width: 859px) {
 		.foot {
@@ -72,6 +79,9 @@
 			width: 100%;
 		}
 		.foot.desk {
+			display: none;
+		}
+		.beside .lab {
 			display: none;
 		}
 		.above {

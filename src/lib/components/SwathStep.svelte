@@ -1,6 +1,6 @@
 <!-- @component Swath of a boom: nozzles × spacing, sections switched off by touching them. -->
 <script lang="ts">
-	import { inUnit, showFigure } from '$core';
+	import { inUnit, showDecimals, showFigure } from '$core';
 	import type { Issue } from '$core';
 	import Swath from '$lib/drawings/Swath.svelte';
 	import { sectionName } from '$lib/drawings/boom-geometry';
@@ -12,7 +12,7 @@
 	const comma = $derived(round.settings.decimalComma);
 	const metric = $derived(round.units.course === 'm');
 	const width = $derived(round.on.length * round.rig.spacing);
-	const shown = $derived(metric ? showFigure(width, 4, comma) : showFigure(width / 0.3048, 4, comma));
+	const shown = $derived(metric ? showDecimals(width, 2, comma) : showDecimals(width / 0.3048, 1, comma));
 	const unit = $derived(metric ? 'm' : 'ft');
 	const spacing = $derived(
 		`${showFigure(inUnit('length', round.rig.spacing, round.units.spacing), 4, comma)} ${round.units.spacing}`
@@ -115,6 +115,9 @@
 		font-weight: 600;
 	}
 	@media (max-width: 859px) {
+		.switches button {
+			font-size: 0.85rem;
+		}
 		.board {
 			padding: 8px;
 			flex: none;

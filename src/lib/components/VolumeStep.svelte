@@ -6,6 +6,7 @@
 	import { wordIssue } from '$lib/wording/issues';
 	import type { RateUnit } from '$lib/formats/rate-units';
 	import BudgetBar from './BudgetBar.svelte';
+	import { findingKey } from '$lib/wording/findings';
 	import FindingCard from './FindingCard.svelte';
 	import RateFigure from './RateFigure.svelte';
 	import Working from './Working.svelte';
@@ -28,7 +29,7 @@
 		</div>
 		{#if c.findings.length > 0}
 			<div class="findings">
-				{#each c.findings as finding (finding.code + ('nozzle' in finding ? finding.nozzle : ''))}<FindingCard {finding} />{/each}
+				{#each c.findings as finding (findingKey(finding))}<FindingCard {finding} />{/each}
 			</div>
 		{/if}
 	{:else if !round.result.ok}
@@ -47,8 +48,6 @@
 		display: flex;
 		flex-direction: column;
 		gap: 12px;
-		flex: 1;
-		min-height: 0;
 	}
 	.top {
 		display: grid;

@@ -60,9 +60,10 @@
 	}
 	li {
 		display: grid;
-		grid-template-columns: 118px 1fr;
+		grid-template-columns: 104px minmax(0, 0.8fr) minmax(0, 1.2fr);
+		align-items: baseline;
 		column-gap: 12px;
-		padding: 7px 0;
+		padding: 5px 0;
 		border-bottom: 1px dashed var(--rule);
 	}
 	li:last-child {
@@ -75,10 +76,10 @@
 	.rule {
 		color: var(--soft);
 		font-weight: 400;
-		font-size: 0.95rem;
+		font-size: 0.86rem;
+		line-height: 1.25;
 	}
 	.figures {
-		grid-column: 2;
 		font-family: var(--font-figures);
 		font-stretch: 82%;
 		font-variant-numeric: tabular-nums;
@@ -89,7 +90,7 @@
 			grid-template-columns: 1fr;
 		}
 		.figures {
-			grid-column: 1;
+			font-size: 1.05rem;
 		}
 	}
 </style>

@@ -6,15 +6,17 @@
 		jugs: readonly ShownJug[];
 		/** Amount of an even catch, in the jugs' unit. */
 		reference: number | null;
+		/** Words on the even band; none when empty. */
+		band?: string;
 	}
-	let { jugs, reference }: Props = $props();
+	let { jugs, reference, band = '' }: Props = $props();
 
 	/** Strength of the dye: 1 at the reference, falling twice as fast as the flow, so that 15 % less can be seen. */
 	const strength = (amount: number) => Math.max(0.08, Math.min(1, 1 - 2 * (1 - amount / (reference ?? amount))));
 </script>
 
 <div class="stripe">
-	<p class="lab">What the ground gets under each nozzle</p>
+	<div class="words"><p class="lab">What the ground gets under each nozzle</p>{#if band}<p class="band"><i></i>{band}</p>{/if}</div>
 	<div class="cells" aria-hidden="true">
 		{#each jugs as jug (jug.n)}
 			{#if jug.amount === null}
@@ -30,15 +32,32 @@
 	.stripe {
 		margin-top: 6px;
 	}
-	.lab {
+	.words {
+		display: flex;
+		justify-content: space-between;
+		gap: 12px;
+	}
+	.lab,
+	.band {
 		font-size: 0.85rem;
+	}
+	.band {
+		color: var(--moss-text);
+	}
+	.band i {
+		display: inline-block;
+		width: 16px;
+		height: 9px;
+		margin-right: 6px;
+		background: var(--moss-wash);
+		box-shadow: inset 0 0 0 1px var(--moss);
 	}
 	.cells {
 		display: flex;
 		height: 24px;
 		border: 1px solid var(--rule);
 	}
-	i {
+	.cells i {
 		flex: 1;
 	}
 	.dry {

@@ -41,15 +41,15 @@
 	{#each nozzles as n (n.n)}
 		<path d="M{n.x * W - 4} 95h8l3 12h-14z" fill="var(--ink)" />
 		{#if n.on}<path d="M{n.x * W} 108l{-gap / 2} 20h{gap}z" fill="var(--dye-light)" opacity="0.5" />{/if}
-		{#if nozzles.length <= 40 || n.n % 6 === 1}<text x={n.x * W} y="252" text-anchor="middle" class="small">{n.n}</text>{/if}
+		{#if nozzles.length <= 40 || n.n % 6 === 1}<text class="small" class:many={nozzles.length > 12} x={n.x * W} y="252" text-anchor="middle">{n.n}</text>{/if}
 	{/each}
 	{#if on.length > 0}
 		<path d="M{from} 268v26M{to} 268v26M{from + 2} 281H{to - 2}" stroke="var(--ink)" stroke-width="2" fill="none" />
 		<path d="M{from} 281l12-6v12zM{to} 281l-12-6v12z" fill="var(--ink)" />
 		<rect x={(from + to) / 2 - 60} y="266" width="120" height="30" fill="var(--card)" />
 		<text x={(from + to) / 2} y="289" text-anchor="middle" class="width">{width}</text>
-		<text x={from} y="318" class="small">half a spacing past nozzle {on[0]!.n}</text>
-		<text x={to} y="318" class="small" text-anchor="end">half a spacing past nozzle {on.at(-1)!.n}</text>
+		<text x={from} y="318" class="small many">half a spacing past nozzle {on[0]!.n}</text>
+		<text x={to} y="318" class="small many" text-anchor="end">half a spacing past nozzle {on.at(-1)!.n}</text>
 	{/if}
 </svg>
 
@@ -71,5 +71,19 @@
 		font: 700 24px var(--font-figures);
 		font-stretch: 78%;
 		fill: var(--ink);
+	}
+	@media (max-width: 859px) {
+		.name {
+			font-size: 36px;
+		}
+		.small {
+			font-size: 30px;
+		}
+		.many {
+			display: none;
+		}
+		.width {
+			font-size: 42px;
+		}
 	}
 </style>

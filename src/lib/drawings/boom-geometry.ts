@@ -38,9 +38,9 @@ export function views(nozzles: readonly number[], most: number = jugsInView): nu
 	return Array.from({ length: count }, (_, i) => nozzles.slice(Math.round(i * size), Math.round((i + 1) * size)));
 }
 
-/** Marks on a jug: a round step that gives four or five of them up to the top, all in one unit. */
+/** Marks on a jug: a round step that gives three to six of them up to the top, all in one unit. */
 export function jugMarks(top: number): number[] {
-	const rough = top / 4.5;
+	const rough = top / 6;
 	const power = 10 ** Math.floor(Math.log10(rough));
 	const step = [1, 2, 2.5, 5, 10].map((s) => s * power).find((s) => s >= rough) ?? 10 * power;
 	return Array.from({ length: Math.floor(top / step + 1e-9) }, (_, i) => (i + 1) * step);

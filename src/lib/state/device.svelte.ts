@@ -32,17 +32,17 @@ class Device {
 	}
 
 	/** The farm as the server has it, or as this device last saw it. */
-	async farm(): Promise<KeptFarm | null> {
-		const fresh = await getJson<KeptFarm>('/api/farm');
+	async farm(fetcher: typeof fetch = fetch): Promise<KeptFarm | null> {
+		const fresh = await getJson<KeptFarm>('/api/farm', fetcher);
 		if (fresh) await this.store.keepFarm(fresh);
 		return fresh ?? this.store.farm();
 	}
 }
 
 /** A JSON answer, or null where the server cannot be reached or knows nothing. */
-export async function getJson<T>(path: string): Promise<T | null> {
+export async function getJson<T>(path: string, fetcher: typeof fetch = fetch): Promise<T | null> {
 	try {
-		const response = await fetch(path, { signal: AbortSignal.timeout(4000) });
+		const response = await fetcher(path, { signal: AbortSignal.timeout(4000) });
 		return response.ok ? ((await response.json()) as T) : null;
 	} catch {
 		return null;

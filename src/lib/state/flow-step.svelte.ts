@@ -1,6 +1,8 @@
-import type { CatchReason, Issue } from '$core';
+import type { CatchReason, Volume } from '$core';
+import { checkEntry, fields, readField, waterVolume } from '$core';
 import { wordIssue } from '$lib/wording/issues';
 import { views } from '$lib/drawings/boom-geometry';
+import { shortUnit } from '$lib/formats/field-units';
 import { jugBoard } from './jug-board';
 import type { RoundState } from './round.svelte';
 
@@ -35,20 +37,33 @@ export class FlowStepState {
 	}
 
 	unit: string = $derived.by(() => this.#pickedUnit ?? this.round.catchUnit);
-	board = $derived.by(() =>
-		jugBoard({
-			on: this.round.on,
-			catchUnit: this.unit,
-			flow: this.round.flow,
-			passedOver: (n) => this.round.round.nozzles.get(n)?.passedOver ?? false,
-			decimalComma: this.round.settings.decimalComma
-		})
-	);
+	#source = $derived.by(() => ({
+		on: this.round.on,
+		catchUnit: this.unit,
+		flow: this.round.flow,
+		passedOver: (n: number) => this.round.round.nozzles.get(n)?.passedOver ?? false,
+		decimalComma: this.round.settings.decimalComma
+	}));
+	/** The jugs as they are kept. */
+	#kept = $derived.by(() => jugBoard(this.#source));
+	/** The jugs as they are shown: what is being typed is in them already. */
+	board = $derived.by(() => jugBoard({ ...this.#source, typing: this.#typing }));
+	/** What is being typed and can be read so far, by nozzle: the jug rises with the digits. */
+	#typing: ReadonlyMap<number, Volume> = $derived.by(() => {
+		const volumes = new Map<number, Volume>();
+		for (const [n, text] of Object.entries(this.drafts)) {
+			const read = readField(fields.catchAmount, this.round.catchEntry(Number(n), text, 'first', this.unit).amount, '');
+			if (!read.ok) continue;
+			const { kind, value } = read.value;
+			volumes.set(Number(n), kind === 'mass' ? waterVolume(value as never) : (value as never));
+		}
+		return volumes;
+	});
 	views = $derived.by(() => views(this.round.on));
 	view = $derived.by(() => this.views.find((v) => v.includes(this.at)) ?? this.views[0] ?? []);
 	jug = $derived.by(() => this.board.jugs.find((j) => j.n === this.at));
 	/** What the large figure of the phone shows: what is typed, else what is kept. */
-	text = $derived.by(() => this.drafts[this.at] ?? this.jug?.figure ?? '');
+	text = $derived.by(() => this.drafts[this.at] ?? this.#keptFigure(this.at));
 
 	pick(n: number): void {
 		if (n !== this.at) this.problem = null;
@@ -64,21 +79,27 @@ export class FlowStepState {
 	}
 
 	/**
-	 * Takes what was typed at a nozzle and goes on to the next that is open. Nothing typed: just goes on. A nozzle that has
-	 * a catch asks why first. Resolves with the nozzle to go to, or null where the hand should stay.
+	 * Takes what was typed at a nozzle and goes on to the next that is open, at once: the keeping goes on behind. Nothing
+	 * typed: just goes on. A nozzle that has a catch asks why first. Answers with the nozzle to go to, or null where the
+	 * hand should stay.
 	 */
-	async enter(n: number): Promise<number | null> {
+	enter(n: number): number | null {
 		const text = (this.drafts[n] ?? '').trim();
-		if (text === '' || text === this.board.jugs.find((j) => j.n === n)?.figure) {
+		if (text === '' || text === this.#keptFigure(n)) {
 			delete this.drafts[n];
 			this.problem = null;
 			return this.goOn(n);
 		}
-		return this.#keep(n, text, undefined);
+		if (this.round.countedTakes(n).length > 0) {
+			if (this.#refuses(n, text)) return null;
+			this.asked = { nozzle: n, text, before: `${this.#keptFigure(n)} ${shortUnit(this.unit)}` };
+			return null;
+		}
+		return this.#keep(n, text, 'first');
 	}
 
 	/** The answer to the question. */
-	async choose(why: CatchReason): Promise<number | null> {
+	choose(why: CatchReason): number | null {
 		const question = this.asked;
 		this.asked = null;
 		return question ? this.#keep(question.nozzle, question.text, why) : null;
@@ -90,36 +111,39 @@ export class FlowStepState {
 		this.asked = null;
 	}
 
-	async #keep(n: number, text: string, why: CatchReason | undefined): Promise<number | null> {
-		const answer = await this.round.typeCatch(n, text, why, this.unit);
-		if (answer === 'ask') {
-			const before = this.board.jugs.find((j) => j.n === n);
-			this.asked = { nozzle: n, text, before: `${before?.figure ?? ''} ${this.unit}`.trim() };
-			return null;
-		}
-		if (this.#tellProblem(answer)) return null;
-		delete this.drafts[n];
-		this.#pickedUnit = null;
+	#keptFigure(n: number): string {
+		return this.#kept.jugs.find((j) => j.n === n)?.figure ?? '';
+	}
+
+	/** Whether a text cannot be kept; says why. */
+	#refuses(n: number, text: string): boolean {
+		const issues = checkEntry(this.round.catchEntry(n, text, 'first', this.unit), this.round.rig);
+		this.problem = issues[0] ? wordIssue(issues[0]) : null;
+		return issues.length > 0;
+	}
+
+	#keep(n: number, text: string, why: CatchReason): number | null {
+		if (this.#refuses(n, text)) return null;
+		void this.round.keepCatch(n, text, why, this.unit).then(() => {
+			if (this.drafts[n]?.trim() === text) delete this.drafts[n];
+		});
+		this.#pickedUnit = this.unit;
 		return this.goOn(n);
 	}
 
 	/** A nozzle that will not be caught: it counts as the mean of the others. */
-	async passOver(n: number): Promise<number | null> {
-		const issues = await this.round.add({ kind: 'not-caught', nozzle: n });
-		if (this.#tellProblem(issues)) return null;
+	passOver(n: number): number | null {
+		void this.round.add({ kind: 'not-caught', nozzle: n });
 		delete this.drafts[n];
 		return this.goOn(n);
 	}
 
 	goOn(n: number): number | null {
-		const next = this.round.nextNozzle(n);
+		// What was just typed may still be on its way to the device's memory: it is not open any more.
+		const waiting = Object.keys(this.drafts).map(Number);
+		const next = this.round.nextNozzle(n, [n, ...waiting]);
 		if (next !== null) this.pick(next);
 		return next;
-	}
-
-	#tellProblem(issues: readonly Issue[]): boolean {
-		this.problem = issues[0] ? wordIssue(issues[0]) : null;
-		return issues.length > 0;
 	}
 
 	/** A key of the pad. The first key over a kept figure begins a new one. */

@@ -1,5 +1,5 @@
 import type { FlowResult, NozzleResult, Verdict, Volume } from '$core';
-import { evenBand, inUnit, isUnit, showDecimals, showFigure, waterDensity } from '$core';
+import { blockedShare, evenBand, inUnit, isUnit, showDecimals, waterDensity } from '$core';
 import { jugMarks } from '$lib/drawings/boom-geometry';
 
 /** One jug as it is drawn: figures in the jug's own unit, words ready to show. */
@@ -32,6 +32,8 @@ interface BoardSource {
 	readonly flow: FlowResult | null;
 	readonly passedOver: (nozzle: number) => boolean;
 	readonly decimalComma: boolean;
+	/** Amounts that are being typed and not kept yet, by nozzle. */
+	readonly typing?: ReadonlyMap<number, Volume>;
 }
 
 /** A volume of water in any jug or scale unit. */
@@ -46,7 +48,7 @@ const meanOf = (nozzle: NozzleResult): Volume | null =>
 		: ((nozzle.catches.reduce((s, v) => s + v, 0) / nozzle.catches.length) as Volume);
 
 /** `▼ −15 %`, `+0.5 %`: shape, sign and figure, so that colour is never alone. */
-export function deviationWords(nozzle: NozzleResult, share: number | null, decimalComma: boolean): string {
+export function deviationWords(nozzle: Pick<NozzleResult, 'verdict'>, share: number | null, decimalComma: boolean): string {
 	if (nozzle.verdict === 'not caught') return '';
 	if (nozzle.verdict === 'blocked') return '✕ blocked';
 	if (share === null) return '';
@@ -65,7 +67,7 @@ export function jugBoard(source: BoardSource): JugBoard {
 		source.flow && referenceFlow !== undefined ? amountIn((referenceFlow * source.flow.time) as Volume, unit) : null;
 	const amounts = source.on.map((n) => {
 		const nozzle = byNumber.get(n);
-		const volume = nozzle ? meanOf(nozzle) : null;
+		const volume = source.typing?.get(n) ?? (nozzle ? meanOf(nozzle) : null);
 		return volume === null ? null : amountIn(volume, unit);
 	});
 	const most = Math.max(reference ?? 0, ...amounts.map((a) => a ?? 0));
@@ -73,6 +75,7 @@ export function jugBoard(source: BoardSource): JugBoard {
 	const jugs = source.on.map((n, i): ShownJug => {
 		const nozzle = byNumber.get(n);
 		const amount = amounts[i] ?? null;
+		if (source.typing?.has(n) && amount !== null) return typedJug(n, amount, reference, top, source);
 		return {
 			n,
 			amount,
@@ -88,6 +91,29 @@ export function jugBoard(source: BoardSource): JugBoard {
 	return { unit, top, marks: jugMarks(top), band, reference, jugs };
 }
 
+/** A jug while its figure is typed: judged against the others as they stand, though nothing is kept yet. */
+function typedJug(n: number, amount: number, reference: number | null, top: number, source: BoardSource): ShownJug {
+	const share = reference === null ? null : amount / reference - 1;
+	const verdict: Verdict =
+		share === null || Math.abs(share) <= evenBand
+			? 'even'
+			: share < -1 + blockedShare
+				? 'blocked'
+				: share < 0
+					? 'low'
+					: 'high';
+	return {
+		n,
+		amount,
+		figure: jugFigure(amount, source.decimalComma),
+		deviation: deviationWords({ verdict }, share, source.decimalComma),
+		verdict,
+		fill: amount / top,
+		passedOver: false,
+		takes: 1
+	};
+}
+
 /** Three digits or so, as a jug is read: `19.2`, `602`, `1,310`. */
 export const jugFigure = (amount: number, decimalComma: boolean): string =>
-	amount >= 100 ? showDecimals(amount, 0, decimalComma) : amount === 0 ? '0' : showFigure(amount, 3, decimalComma);
+	showDecimals(amount, amount >= 100 ? 0 : amount >= 10 ? 1 : 2, decimalComma);

@@ -1,5 +1,5 @@
 import type { Calibration, Measured, Round, TimedCourse } from '$core';
-import { inUnit, relativeU, rigChecks, showDecimals, showFigure, showWithInterval } from '$core';
+import { inUnit, relativeU, rigChecks, showDecimals, showWithInterval } from '$core';
 import type { FarmSettings } from '$lib/formats/farm-settings';
 import { measuresOf } from '$lib/formats/field-units';
 
@@ -70,7 +70,7 @@ export function stepStates(source: StepSource): StepState[] {
 		const unit = metric ? 'm' : 'ft';
 		// The swath follows from the rig; it is settled once somebody has gone on to the catches.
 		const settled = source.round.nozzles.size > 0 ? 1 : 0;
-		return state('swath', settled, showFigure(width / (metric ? 1 : 0.3048), 3, comma), unit);
+		return state('swath', settled, metric ? showDecimals(width, 2, comma) : showDecimals(width / 0.3048, 1, comma), unit);
 	}
 
 	function flowStep(): StepState {

@@ -55,6 +55,7 @@ export class RoundState {
 	readonly units: ReturnType<typeof fieldUnits>;
 	readonly #outside: RoundOutside;
 	#queue: Promise<unknown> = Promise.resolve();
+	#catchTimeKept = false;
 
 	entries = $state.raw<readonly Entry[]>([]);
 	/** The device could not keep an entry: the one thing that must be shouted. */
@@ -142,25 +143,15 @@ export class RoundState {
 	}
 
 	/**
-	 * Types a catch. The first catch of a round also writes down how long the jugs are held, so that the record does not
-	 * rest on a default. A nozzle that has a catch needs a reason: without one nothing is kept and `ask` comes back.
+	 * Keeps a catch. The first catch of a round also writes down how long the jugs are held, so that the record does not
+	 * rest on a default.
 	 */
-	async typeCatch(
-		nozzle: number,
-		text: string,
-		why?: CatchReason,
-		unit = this.catchUnit
-	): Promise<readonly Issue[] | 'ask'> {
-		const has = this.countedTakes(nozzle).length > 0;
-		if (has && why === undefined) {
-			const issues = checkEntry(this.catchEntry(nozzle, text, 'sure', unit), this.rig);
-			return issues.length > 0 ? issues : 'ask';
+	keepCatch(nozzle: number, text: string, why: CatchReason, unit: string): Promise<readonly Issue[]> {
+		if (this.round.catchTime === undefined && !this.#catchTimeKept) {
+			this.#catchTimeKept = true;
+			void this.add({ kind: 'catch-time', time: this.catchTime });
 		}
-		const entry = this.catchEntry(nozzle, text, has ? why! : 'first', unit);
-		const issues = checkEntry(entry, this.rig);
-		if (issues.length > 0) return issues;
-		if (this.round.catchTime === undefined) await this.add({ kind: 'catch-time', time: this.catchTime });
-		return this.add(entry);
+		return this.add(this.catchEntry(nozzle, text, why, unit));
 	}
 
 	/** Unit of the next jug: whatever the last one was typed in, so that a millilitre jug is said once. */
@@ -173,9 +164,13 @@ export class RoundState {
 		return { kind: 'catch', nozzle, amount: typed(text, unit, this.settings), why } as const;
 	}
 
-	/** The next nozzle that has neither a catch nor been passed over, after this one, round the end. */
-	nextNozzle(after: number): number | null {
+	/**
+	 * The next nozzle that has neither a catch nor been passed over, after this one, round the end; `taken` are as good as
+	 * caught.
+	 */
+	nextNozzle(after: number, taken: readonly number[] = []): number | null {
 		const open = this.on.filter((n) => {
+			if (taken.includes(n)) return false;
 			const takes = this.round.nozzles.get(n);
 			return !takes || (!takes.passedOver && takes.takes.every((t) => !t.counts));
 		});

@@ -1,8 +1,11 @@
 <script lang="ts">
 	import type { PageData } from './$types';
+	import { inUnit, showFigure } from '$core';
+	import { fieldUnits } from '$lib/formats/field-units';
 	import SprayerCard from '$lib/components/SprayerCard.svelte';
 
 	let { data }: { data: PageData } = $props();
+	const units = $derived(fieldUnits(data.farm.settings));
 	const open = $derived(data.sprayers.filter((s) => s.openRound));
 	const uncalibrated = $derived(data.sprayers.filter((s) => !s.latest && !s.openRound));
 	const ready = $derived(data.sprayers.filter((s) => s.latest && !s.openRound));
@@ -61,6 +64,22 @@
 				</li>
 			{/each}
 		</ul>
+		{#if data.plans.length > 0}
+			<section>
+				<h2>Loads planned last</h2>
+				<ul>
+					{#each data.plans as plan (plan.id)}
+						<li class="plan">
+							<div>
+								<b>{showFigure(inUnit('area', plan.area as never, units.area), 4, data.farm.settings.decimalComma)} {units.area} in {plan.loads} {plan.loads === 1 ? 'load' : 'loads'}</b>
+								<p class="lab">{plan.sprayer}, {plan.products.join(', ') || 'water only'}, planned {plan.day}</p>
+							</div>
+							<a class="btn plain" href="/tank-plans/{plan.id}">See the loads</a>
+						</li>
+					{/each}
+				</ul>
+			</section>
+		{/if}
 	</main>
 	<aside aria-label="Sprayers">
 		<h2>Sprayers</h2>
@@ -126,6 +145,12 @@
 		content: '';
 		height: 36px;
 		background: var(--dye);
+	}
+	li.plan::before {
+		background: var(--dye-wash);
+	}
+	section h2 {
+		margin-bottom: 8px;
 	}
 	li.look::before {
 		background: var(--amber);

@@ -91,5 +91,6 @@ export async function up(db: Kysely<unknown>): Promise<void> {
 			primary key (farm_id, id),
 			foreign key (farm_id, calibration_id) references calibration (farm_id, id)
 		)`.execute(db);
+	await sql`create index tank_plan_newest on tank_plan (farm_id, created_at desc)`.execute(db);
 	await sql`create index tank_plan_by_calibration on tank_plan (farm_id, calibration_id, created_at desc)`.execute(db);
 }

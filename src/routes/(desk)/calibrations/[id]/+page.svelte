@@ -1,9 +1,10 @@
 <script lang="ts">
-	import { inUnit, rigChecks, sectionOfNozzles, showFigure } from '$core';
+	import { inUnit, rigChecks, sectionOfNozzles, showDecimals, showFigure } from '$core';
 	import type { VolumePerArea } from '$core';
 	import type { PageData } from './$types';
 	import BoomRail from '$lib/drawings/BoomRail.svelte';
 	import BudgetBar from '$lib/components/BudgetBar.svelte';
+	import { findingKey } from '$lib/wording/findings';
 	import FindingCard from '$lib/components/FindingCard.svelte';
 	import RateFigure from '$lib/components/RateFigure.svelte';
 	import Working from '$lib/components/Working.svelte';
@@ -32,7 +33,7 @@
 	const sections = $derived(sectionOfNozzles(data.rig.sections));
 	const whyWords = { first: '', sure: 'to be sure', cleaned: 'after cleaning', replaced: 'after replacing', slip: 'typed again' };
 	const percent = (share: number | null) =>
-		share === null ? '' : `${share < -0.0005 ? '−' : '+'}${figure(Math.abs(share) * 100, Math.abs(share) < 0.0995 ? 2 : 3)} %`;
+		share === null ? '' : `${share < -0.0005 ? '−' : '+'}${showDecimals(Math.abs(share) * 100, 1, settings.decimalComma)} %`;
 </script>
 
 <svelte:head><title>Calibration {c.signedDay} · {data.rig.name} · Fallow</title></svelte:head>
@@ -86,7 +87,7 @@
 	<aside>
 		<a class="btn go big" href="/calibrations/{c.id}/tank">What goes in the tank</a>
 		<h2>{c.findings.length === 0 ? 'Nothing odd' : c.findings.length === 1 ? 'One finding' : `${c.findings.length} findings`}</h2>
-		{#each c.findings as finding (finding.code + ('nozzle' in finding ? finding.nozzle : ''))}<FindingCard {finding} />{/each}
+		{#each c.findings as finding (findingKey(finding))}<FindingCard {finding} />{/each}
 		{#if data.plans.length > 0}
 			<h2>Tank plans from it</h2>
 			<ul>

@@ -30,15 +30,15 @@
 		<ReadyStep state={round} />
 	</StepShell>
 {:else if data.step === 'speed'}
-	<StepShell title="Ground speed" lead="Tank half full, in the gear and rpm you spray in, already at speed at the first flag. Both ways on a slope." next="To the swath" onnext={go('swath')} besideWatch>
-		<SpeedStep state={round} {device} />
+	<StepShell title="Ground speed" lead="Tank half full, in the gear and rpm you spray in, already at speed at the first flag. Both ways on a slope." next="To the swath" onnext={go('swath')} ownFoot besideWatch>
+		<SpeedStep state={round} {device} next="To the swath" onnext={go('swath')} />
 	</StepShell>
 {:else if data.step === 'swath'}
 	<StepShell title="Swath" lead="Nozzles that spray × their spacing. Switch a section off by touching it." next="To the nozzle flow" onnext={go('flow')}>
 		<SwathStep state={round} />
 	</StepShell>
 {:else if data.step === 'flow'}
-	<StepShell title="Nozzle flow" lead="Clean water from every nozzle for the same time, rig parked, same rpm and pressure." next="Use these catches" onnext={go('volume')} bare={phone.current}>
+	<StepShell title="Nozzle flow" lead="Clean water from every nozzle for the same time, rig parked, same rpm and pressure." next="Use these catches" onnext={go('volume')} bare={phone.current} ownFoot>
 		<FlowStep state={round} {device} phone={phone.current} ondone={go('volume')} />
 	</StepShell>
 {:else if data.step === 'volume'}
