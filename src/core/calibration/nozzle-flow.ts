@@ -75,7 +75,7 @@ function caughtNozzle(catches: readonly Catch[], time: Time, flow: FlowReading, 
  *
  * deviation: s of the caught, any unit; caught: n ≥ 2; all: N ≥ n. Returns the unit of the deviation.
  * @example
- * sampledPart(10, 3, 24) // => 278.8188973962568
+ * sampledPart(10, 3, 24) // => 278.8437665784342
  */
 export const sampledPart = (deviation: number, caught: number, all: number): number =>
 	((all * deviation * studentT95(caught - 1)) / 2 / Math.sqrt(caught)) * Math.sqrt(1 - caught / all);

@@ -12,6 +12,7 @@ export function tidyText(text: string): string {
 		.replace(/''/g, '"')
 		.replace(/[−–]/g, '-')
 		.replace(/\s+/gu, ' ')
+		.replace(/\bfl\. ?oz\b/gi, 'fl oz')
 		.trim();
 }
 

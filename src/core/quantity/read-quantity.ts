@@ -44,7 +44,8 @@ const term = new RegExp(
 export function readQuantity<K extends Kind>(text: string, reading: Reading<K>, path: string): Result<ReadQuantity<K>> {
 	const fail = (code: IssueCode) => bad(issue(code, path, text, reading));
 	const fast = simple.exec(text);
-	if (fast) return oneTerm(text, Number(fast[1]), fast[2], reading, path);
+	// With a decimal comma a point may be a thousands mark: that wants the careful way.
+	if (fast && !(reading.decimalComma && fast[1]!.includes('.'))) return oneTerm(text, Number(fast[1]), fast[2], reading, path);
 	const tidy = tidyText(text);
 	if (tidy === '') return fail('empty');
 	if (/^-/.test(tidy)) return fail(/\d/.test(tidy) ? 'negative' : 'unreadable');
@@ -95,7 +96,7 @@ function severalTerms<K extends Kind>(
 	let terms = 0;
 	while (rest !== '') {
 		const match = term.exec(rest);
-		if (!match) return fail(terms === 0 && /^[\d.,/ ]+[^\d.,/ ]/.test(rest) ? 'unknown-unit' : 'unreadable');
+		if (!match) return fail(terms === 0 && /^[\d.,/ ]+[a-z²"' /%]+$/i.test(rest) ? 'unknown-unit' : 'unreadable');
 		const value = readNumber(match[1]!, reading.decimalComma ?? false);
 		if (typeof value === 'string') return fail(value);
 		rest = rest.slice(match[0].length).trim();

@@ -1,0 +1,133 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { entriesOf, signOff, t, testRig, wholeRound } from '../../../tests/support/entries';
+import { calibrate } from '../calibration/calibrate';
+import { checkEntry } from './check-entry';
+import type { EntryBody } from './entries';
+import { foldRound } from './fold-round';
+import { readRig } from './rig';
+import { nozzlesOn, roundSheet } from './round-sheet';
+
+const rig = (() => {
+	const read = readRig(testRig);
+	if (!read.ok) throw new Error('the test rig does not read');
+	return read.value;
+})();
+const caught = (bodies: readonly EntryBody[], nozzle: number) => {
+	const round = foldRound(entriesOf(bodies));
+	return (round.nozzles.get(nozzle)?.takes ?? []).map((take) => [take.amount.text, take.counts]);
+};
+const take = (amount: string, why: Extract<EntryBody, { kind: 'catch' }>['why'], nozzle = 1): EntryBody => ({
+	kind: 'catch',
+	nozzle,
+	amount: t(amount, 'ml'),
+	why
+});
+
+describe('catching a nozzle again', () => {
+	it('to be sure: both count', () => {
+		expect(caught([take('500', 'first'), take('510', 'sure')], 1)).toEqual([['500', true], ['510', true]]);
+	});
+	it('after cleaning or replacing: the newer counts, the older stays on record', () => {
+		for (const why of ['cleaned', 'replaced'] as const)
+			expect(caught([take('300', 'first'), take('310', 'sure'), take('600', why)], 1)).toEqual([
+				['300', false],
+				['310', false],
+				['600', true]
+			]);
+	});
+	it('a slip of the finger takes the place of the last one only', () => {
+		expect(caught([take('500', 'first'), take('50', 'sure'), take('505', 'slip')], 1)).toEqual([
+			['500', true],
+			['50', false],
+			['505', true]
+		]);
+	});
+	it('passed over: nothing counts until it is caught', () => {
+		expect(caught([take('500', 'first'), { kind: 'not-caught', nozzle: 1 }], 1)).toEqual([['500', false]]);
+		const round = foldRound(entriesOf([{ kind: 'not-caught', nozzle: 1 }, take('500', 'first')]));
+		expect(round.nozzles.get(1)?.passedOver).toBe(false);
+	});
+});
+
+describe('a round from its entries', () => {
+	it('is the same whatever order they arrive in, and however often', () => {
+		const entries = entriesOf([...wholeRound, signOff]);
+		const wanted = JSON.stringify(foldRound(entries), (_k, v: unknown) => (v instanceof Map || v instanceof Set ? [...v] : v));
+		fc.assert(
+			fc.property(fc.shuffledSubarray(entries, { minLength: entries.length }), fc.subarray(entries), (shuffled, again) => {
+				const got = foldRound([...shuffled, ...again]);
+				return JSON.stringify(got, (_k, v: unknown) => (v instanceof Map || v instanceof Set ? [...v] : v)) === wanted;
+			}),
+			{ numRuns: 100 }
+		);
+	});
+
+	it('takes nothing after the sign-off', () => {
+		const round = foldRound(entriesOf([...wholeRound, signOff, { kind: 'run', time: t('10'), by: 'typed' }]));
+		expect(round.runs).toHaveLength(3);
+		expect(round.signOff?.person).toBe('A. Sample');
+	});
+
+	it('strikes a run and keeps it', () => {
+		const entries = entriesOf(wholeRound);
+		const round = foldRound([...entries, ...entriesOf([{ kind: 'strike', entry: entries[2]!.id }], 50)]);
+		expect(round.runs.map((r) => r.struck)).toEqual([true, false, false]);
+	});
+
+	it('becomes a sheet that computes, with the sections that are off left out', () => {
+		const whole = roundSheet(rig, foldRound(entriesOf(wholeRound)));
+		const answer = whole.ok ? calibrate(whole.value) : whole;
+		expect(answer.ok && answer.value.rate.value * 1e7).toBeCloseTo((3604e-6 / 30 / ((60 / 27.2) * 3)) * 1e7, 9);
+		const half = roundSheet(rig, foldRound(entriesOf([...wholeRound, { kind: 'sections', off: [1] }])));
+		expect(half.ok && half.value.width.on).toBe(3);
+		expect(half.ok && half.value.flow.numbers).toEqual([1, 2, 3]);
+		expect(nozzlesOn([2, 3, 1], [1])).toEqual([1, 2, 6]);
+	});
+
+	it('is course and catch where the jugs were held as long as the course', () => {
+		const sheet = roundSheet(rig, foldRound(entriesOf([...wholeRound, { kind: 'catch-time', time: null }])));
+		expect(sheet.ok && sheet.value.method).toBe('course-catch');
+	});
+
+	it('says what is still missing', () => {
+		const empty = roundSheet(rig, foldRound([]));
+		expect(empty.ok ? [] : empty.issues.map((i) => i.path)).toEqual(['speed.course', 'speed.times']);
+	});
+});
+
+describe('what is wrong with an entry', () => {
+	const codes = (body: EntryBody) => checkEntry(body, rig).map((i) => i.code);
+	it.each<[EntryBody, string[]]>([
+		[{ kind: 'course', length: t('3 L', 'm') }, ['wrong-kind']],
+		[{ kind: 'course', length: t('0', 'm') }, ['zero']],
+		[{ kind: 'course', length: t('90 km', 'm') }, ['too-large']],
+		[{ kind: 'run', time: t('-3'), by: 'typed' }, ['negative']],
+		[{ kind: 'run', time: t('NaN'), by: 'typed' }, ['unreadable']],
+		[{ kind: 'dial', speed: t('900 km/h', 'km/h') }, ['too-large']],
+		[take('0', 'first'), []],
+		[take('566 g', 'first'), []],
+		[take('600 L', 'first'), ['too-large']],
+		[take('600', 'first', 7), ['too-large']],
+		[{ kind: 'sections', off: [0, 1] }, ['all-sections-off']],
+		[{ kind: 'sections', off: [4] }, ['too-large']],
+		[{ kind: 'catch-time', time: null }, []],
+		[signOff, []]
+	])('%j: %j', (body, wanted) => {
+		expect(codes(body)).toEqual(wanted);
+	});
+});
+
+describe('a rig', () => {
+	const codes = (change: object) => {
+		const read = readRig({ ...testRig, ...change });
+		return read.ok ? [] : read.issues.map((i) => `${i.path} ${i.code}`);
+	};
+	it('tells a 0.5 mm spacing, sections that do not add up, and a count that is none', () => {
+		expect(codes({ spacing: t('0.5 mm', 'cm') })).toEqual(['spacing too-small']);
+		expect(codes({ sections: [3, 4] })).toEqual(['sections sections-mismatch']);
+		expect(codes({ nozzles: 2.5 })).toContain('nozzles not-whole');
+		expect(codes({ nozzles: 9000, sections: [9000] })).toContain('nozzles too-large');
+		expect(codes({ tank: t('3 m', 'L') })).toEqual(['tank wrong-kind']);
+	});
+});
