@@ -17,7 +17,9 @@ export default ts.config(
 			'no-console': 'error',
 			'svelte/no-at-html-tags': 'error',
 			// The app is served from the root of its origin, so plain paths are what links are.
-			'svelte/no-navigation-without-resolve': 'off'
+			'svelte/no-navigation-without-resolve': 'off',
+			// It cannot tell a map that lives for one computation from one that is state; those here are the former.
+			'svelte/prefer-svelte-reactivity': 'off'
 		}
 	},
 	{
@@ -29,9 +31,18 @@ export default ts.config(
 		rules: {
 			'no-restricted-globals': [
 				'error',
-				...['Date', 'performance', 'window', 'document', 'navigator', 'process', 'crypto', 'fetch', 'setTimeout', 'Intl'].map(
-					(name) => ({ name, message: pure(name) })
-				)
+				...[
+					'Date',
+					'performance',
+					'window',
+					'document',
+					'navigator',
+					'process',
+					'crypto',
+					'fetch',
+					'setTimeout',
+					'Intl'
+				].map((name) => ({ name, message: pure(name) }))
 			],
 			'no-restricted-properties': [
 				'error',
@@ -41,12 +52,12 @@ export default ts.config(
 			'no-restricted-syntax': [
 				'error',
 				{ selector: "NewExpression[callee.name='Date']", message: pure('the clock') },
-				{ selector: "CallExpression[callee.property.name=/^toLocale/]", message: pure('the locale') }
+				{ selector: 'CallExpression[callee.property.name=/^toLocale/]', message: pure('the locale') }
 			]
 		}
 	},
 	{
-		files: ['scripts/**', 'bench/**', 'simulators/**', 'tests/**'],
+		files: ['scripts/**', 'bench/**', 'demo/**', 'simulators/**', 'tests/**'],
 		rules: { 'no-console': 'off' }
 	}
 );

@@ -134,7 +134,9 @@ export function messageOf(past: PastRound, sprayerId: string, now: number): Roun
 	add({ kind: 'dial', speed: t(past.dial, past.unit === 'ml' ? 'km/h' : 'mph') });
 	add({ kind: 'gauge', pressure: t(past.pressure, past.pressureUnit) });
 	add({ kind: 'catch-time', time: t(past.catchTime, 's') });
-	past.catches.forEach((amount, i) => add({ kind: 'catch', nozzle: i + 1, amount: t(amount, past.unit), why: 'first' }));
+	past.catches.forEach((amount, i) =>
+		add({ kind: 'catch', nozzle: i + 1, amount: t(amount, past.unit), why: 'first' })
+	);
 	if (!past.open)
 		add({
 			kind: 'sign-off',
@@ -146,7 +148,12 @@ export function messageOf(past: PastRound, sprayerId: string, now: number): Roun
 			remarks: past.remarks
 		});
 	return {
-		round: { id, sprayerId, startedAt: new Date(began).toISOString(), rig: structuredClone(past.rig) as RoundMessage['round']['rig'] },
+		round: {
+			id,
+			sprayerId,
+			startedAt: new Date(began).toISOString(),
+			rig: structuredClone(past.rig) as RoundMessage['round']['rig']
+		},
 		entries: entries as RoundMessage['entries']
 	};
 }

@@ -14,7 +14,10 @@ function read(file: string): string {
 	try {
 		bytes = readFileSync(file === '-' ? 0 : file);
 	} catch (e) {
-		return fail('', `${file} cannot be read (${(e as NodeJS.ErrnoException).code ?? 'unknown'}). Use it like: ${usage}`);
+		return fail(
+			'',
+			`${file} cannot be read (${(e as NodeJS.ErrnoException).code ?? 'unknown'}). Use it like: ${usage}`
+		);
 	}
 	if (bytes.length > limit) fail('', `${file} is over ${limit / 1024 / 1024} MB.`);
 	return bytes.toString('utf8').replace(/^\uFEFF/, '');

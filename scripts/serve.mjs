@@ -17,7 +17,8 @@ function giveUp(message) {
 
 // Without ORIGIN the app is spoken to directly: then the scheme is http, and only names of this machine are answered, so
 // that a name that is pointed here from outside cannot reach the farm.
-const direct = !env.ORIGIN;
+if (!env.ORIGIN) delete env.ORIGIN;
+const direct = env.ORIGIN === undefined;
 env.PROTOCOL_HEADER = direct ? 'x-fallow-scheme' : env.PROTOCOL_HEADER;
 env.BODY_SIZE_LIMIT = String(600 * 1024);
 const ownNames = new Set(['localhost', '127.0.0.1', '[::1]', host]);
@@ -31,9 +32,13 @@ try {
 }
 
 function startFailure(error) {
-	if (['ECONNREFUSED', 'ENOTFOUND', 'ETIMEDOUT', 'EHOSTUNREACH'].includes(error?.code) || /timeout/.test(error?.message ?? ''))
+	if (
+		['ECONNREFUSED', 'ENOTFOUND', 'ETIMEDOUT', 'EHOSTUNREACH'].includes(error?.code) ||
+		/timeout/.test(error?.message ?? '')
+	)
 		return 'The database cannot be reached. Is the address in DATABASE_URL right, and is it running?';
-	if (error?.code === '28P01' || error?.code === '28000') return 'The database refused the user or the password in DATABASE_URL.';
+	if (error?.code === '28P01' || error?.code === '28000')
+		return 'The database refused the user or the password in DATABASE_URL.';
 	if (error?.code === '3D000') return 'There is no database of the name in DATABASE_URL.';
 	if (error?.code === '53100') return 'The disk of the database is full. Free some space; nothing was deleted.';
 	return error?.message ?? String(error);
@@ -43,7 +48,9 @@ const server = createServer((request, response) => {
 	if (direct) {
 		if (!ownNames.has(nameOf(request.headers.host))) {
 			response.writeHead(421, { 'content-type': 'text/plain; charset=utf-8' });
-			response.end('Fallow answers here only under this machine’s own name. Set ORIGIN to the address that it is reached by.\n');
+			response.end(
+				'Fallow answers here only under this machine’s own name. Set ORIGIN to the address that it is reached by.\n'
+			);
 			return;
 		}
 		request.headers['x-fallow-scheme'] = 'http';
@@ -58,12 +65,16 @@ server.requestTimeout = 60_000;
 server.keepAliveTimeout = 10_000;
 
 server.once('error', (error) => {
-	if (error.code === 'EADDRINUSE') giveUp(`Port ${port} on ${host} is taken. Stop what uses it, or choose another: PORT=${port + 1} npm start`);
-	else if (error.code === 'EACCES') giveUp(`Port ${port} may not be used by this user. Choose one over 1023, like PORT=4310.`);
-	else if (error.code === 'EADDRNOTAVAIL') giveUp(`${host} is no address of this machine. Leave HOST out for loopback, or use 0.0.0.0.`);
+	if (error.code === 'EADDRINUSE')
+		giveUp(`Port ${port} on ${host} is taken. Stop what uses it, or choose another: PORT=${port + 1} npm start`);
+	else if (error.code === 'EACCES')
+		giveUp(`Port ${port} may not be used by this user. Choose one over 1023, like PORT=4310.`);
+	else if (error.code === 'EADDRNOTAVAIL')
+		giveUp(`${host} is no address of this machine. Leave HOST out for loopback, or use 0.0.0.0.`);
 	else giveUp(error.message);
 });
-if (!Number.isInteger(port) || port < 0 || port > 65535) giveUp(`PORT is “${env.PORT}”, which is no port. Use a number like 4310.`);
+if (!Number.isInteger(port) || port < 0 || port > 65535)
+	giveUp(`PORT is “${env.PORT}”, which is no port. Use a number like 4310.`);
 
 let stopping = false;
 function stop(why) {

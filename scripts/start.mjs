@@ -23,7 +23,8 @@ function checkData(folder) {
 		writeFileSync(probe, Buffer.alloc(64 * 1024));
 		rmSync(probe);
 	} catch (error) {
-		if (error.code === 'ENOSPC') throw new Plain(`The disk of ${folder} is full. Free some space and start again; nothing was deleted.`);
+		if (error.code === 'ENOSPC')
+			throw new Plain(`The disk of ${folder} is full. Free some space and start again; nothing was deleted.`);
 		throw new Plain(`The data folder ${folder} cannot be written to (${error.code}). Set FALLOW_DATA to one that can.`);
 	}
 }
@@ -32,7 +33,9 @@ await main(async () => {
 	const data = dataFolder();
 	checkData(data);
 	if (port !== 0 && (await portTaken(port, host === '0.0.0.0' ? '127.0.0.1' : host)))
-		throw new Plain(`Port ${port} on ${host} is taken. Stop what uses it, or choose another: PORT=${port + 1} npm ${demo ? 'run demo' : 'start'}`);
+		throw new Plain(
+			`Port ${port} on ${host} is taken. Stop what uses it, or choose another: PORT=${port + 1} npm ${demo ? 'run demo' : 'start'}`
+		);
 	await ensurePackages();
 	await ensureBuild();
 
@@ -46,7 +49,8 @@ await main(async () => {
 			stopDatabase();
 			say('Fallow is stopped. Everything that was entered is kept.');
 		})());
-	for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => void stop().then(() => process.exit(0)));
+	for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'])
+		process.on(signal, () => void stop().then(() => process.exit(0)));
 
 	let url = process.env.DATABASE_URL;
 	if (!url) {
@@ -68,6 +72,8 @@ await main(async () => {
 	const { code, signal } = await server.exited;
 	if (!stopping) {
 		stopDatabase();
-		throw new Plain(`The server ended by itself (${signal ?? `exit ${code}`}). See ${join(data, 'logs', 'server.log')}`);
+		throw new Plain(
+			`The server ended by itself (${signal ?? `exit ${code}`}). See ${join(data, 'logs', 'server.log')}`
+		);
 	}
 });

@@ -57,7 +57,9 @@ export const handleError: HandleServerError = ({ error, event, status, message }
 	if (status !== 404)
 		log('error', 'failed', { requestId: event.locals.requestId, message: messageOf(error), stack: stackOf(error) });
 	if (isDatabaseGone(error))
-		return { message: 'The database cannot be reached. Nothing was lost; try again in a moment.', code: 'database-unreachable' };
+		return {
+			message: 'The database cannot be reached. Nothing was lost; try again in a moment.',
+			code: 'database-unreachable'
+		};
 	return { message: status === 404 ? 'There is nothing at this address.' : message };
 };
-

@@ -26,7 +26,9 @@ worker.addEventListener('activate', (event) => {
 	event.waitUntil(
 		caches
 			.keys()
-			.then((names) => Promise.all(names.filter((n) => n !== shellCache && n !== pageCache).map((n) => caches.delete(n))))
+			.then((names) =>
+				Promise.all(names.filter((n) => n !== shellCache && n !== pageCache).map((n) => caches.delete(n)))
+			)
 			.then(() => worker.clients.claim())
 	);
 });

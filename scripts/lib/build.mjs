@@ -17,7 +17,8 @@ function* filesUnder(path) {
 function sourcesHash() {
 	const hash = createHash('sha256');
 	for (const input of inputs)
-		for (const file of filesUnder(join(root, input))) if (!file.endsWith('.test.ts')) hash.update(file.slice(root.length)).update(readFileSync(file));
+		for (const file of filesUnder(join(root, input)))
+			if (!file.endsWith('.test.ts')) hash.update(file.slice(root.length)).update(readFileSync(file));
 	return hash.digest('hex');
 }
 
@@ -34,7 +35,9 @@ export async function ensureBuild() {
 	});
 	if (code !== 0) {
 		say(output.split('\n').slice(-25).join('\n'));
-		throw new Plain(/ENOSPC/.test(output) ? 'The disk is full: the app could not be built.' : 'The app could not be built; see above.');
+		throw new Plain(
+			/ENOSPC/.test(output) ? 'The disk is full: the app could not be built.' : 'The app could not be built; see above.'
+		);
 	}
 	writeFileSync(stamp, wanted);
 }

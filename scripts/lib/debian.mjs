@@ -2,7 +2,11 @@
 import { spawnSync } from 'node:child_process';
 import { Plain, say } from './say.mjs';
 
-const quiet = { stdio: ['ignore', 'ignore', 'pipe'], encoding: 'utf8', env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } };
+const quiet = {
+	stdio: ['ignore', 'ignore', 'pipe'],
+	encoding: 'utf8',
+	env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
+};
 const has = (command) => spawnSync('sh', ['-c', `command -v ${command}`], { stdio: 'ignore' }).status === 0;
 
 /** Installs one of Debian's packages, or says in one line what a person has to type. */
@@ -13,9 +17,12 @@ export function installDebian(name, what) {
 	if (!root && (!has('sudo') || spawnSync('sudo', ['-n', 'true'], { stdio: 'ignore' }).status !== 0))
 		throw new Plain(`${what} is missing, and installing it takes root. Run this once, then start again:\n  ${byHand}`);
 	say(`Installing Debian's ${name} …`);
-	const run = (...args) => (root ? spawnSync(args[0], args.slice(1), quiet) : spawnSync('sudo', ['-n', ...args], quiet));
+	const run = (...args) =>
+		root ? spawnSync(args[0], args.slice(1), quiet) : spawnSync('sudo', ['-n', ...args], quiet);
 	run('apt-get', 'update');
 	const done = run('apt-get', 'install', '-y', '--no-install-recommends', name);
 	if (done.status !== 0)
-		throw new Plain(`Debian's ${name} could not be installed (${done.stderr.trim().split('\n').at(-1)}). Try by hand:\n  ${byHand}`);
+		throw new Plain(
+			`Debian's ${name} could not be installed (${done.stderr.trim().split('\n').at(-1)}). Try by hand:\n  ${byHand}`
+		);
 }

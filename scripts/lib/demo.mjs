@@ -21,7 +21,12 @@ export async function loadDemo(url) {
 		throw new Plain(
 			gone
 				? 'The database cannot be reached. Is the address in DATABASE_URL right, and is it running?'
-				: `The demo farm could not be loaded: ${loaded.stderr.trim().split('\n').find((l) => /Error/.test(l)) ?? loaded.stderr.trim().split('\n').at(-1)}`
+				: `The demo farm could not be loaded: ${
+						loaded.stderr
+							.trim()
+							.split('\n')
+							.find((l) => /Error/.test(l)) ?? loaded.stderr.trim().split('\n').at(-1)
+					}`
 		);
 	}
 	if (loaded.stdout.trim()) say(loaded.stdout.trim());

@@ -8,7 +8,10 @@ import { Plain, say } from './say.mjs';
 
 const stamp = join(root, 'node_modules', '.fallow-lock');
 
-const lockHash = () => createHash('sha256').update(readFileSync(join(root, 'package-lock.json'))).digest('hex');
+const lockHash = () =>
+	createHash('sha256')
+		.update(readFileSync(join(root, 'package-lock.json')))
+		.digest('hex');
 
 export async function ensurePackages({ quiet = false } = {}) {
 	const wanted = lockHash();

@@ -2,8 +2,21 @@
 import { spawnSync } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
 import {
-	chmodSync, chownSync, existsSync, lstatSync, mkdirSync, readFileSync, readdirSync, readlinkSync, realpathSync, renameSync,
-	rmSync, statSync, symlinkSync, unlinkSync, writeFileSync
+	chmodSync,
+	chownSync,
+	existsSync,
+	lstatSync,
+	mkdirSync,
+	readFileSync,
+	readdirSync,
+	readlinkSync,
+	realpathSync,
+	renameSync,
+	rmSync,
+	statSync,
+	symlinkSync,
+	unlinkSync,
+	writeFileSync
 } from 'node:fs';
 import { createConnection } from 'node:net';
 import { createHash } from 'node:crypto';
@@ -24,7 +37,8 @@ function majors() {
 /** Debian's server, installed if there is none. Its packaged cluster is not used and not started by us. */
 function ensureBinaries() {
 	if (majors().length === 0) installDebian('postgresql', 'PostgreSQL');
-	if (majors().length === 0) throw new Plain('PostgreSQL was installed, but its programs are not under /usr/lib/postgresql.');
+	if (majors().length === 0)
+		throw new Plain('PostgreSQL was installed, but its programs are not under /usr/lib/postgresql.');
 }
 
 /** PostgreSQL refuses to run as root: then it runs as the owner of the data's folder, or as Debian's postgres user. */
@@ -37,7 +51,8 @@ function serverUser(folder) {
 		return { uid: owner, gid };
 	}
 	const uid = idOf('-u', 'postgres');
-	if (!Number.isInteger(uid) || uid === 0) throw new Plain('Started as root, but there is no user postgres to run the database as.');
+	if (!Number.isInteger(uid) || uid === 0)
+		throw new Plain('Started as root, but there is no user postgres to run the database as.');
 	return { uid, gid: idOf('-g', 'postgres') };
 }
 
@@ -59,7 +74,10 @@ function place(folder, user) {
 	if (existsSync(folder) && lstatSync(folder).isSymbolicLink()) folder = realpathSync(folder);
 	mkdirSync(dirname(folder), { recursive: true });
 	if (user && as(user, 'test', ['-x', dirname(folder)]).status !== 0) {
-		if (existsSync(folder)) throw new Plain(`${folder} exists, but the database's user cannot reach it. Move it to a folder that others may enter.`);
+		if (existsSync(folder))
+			throw new Plain(
+				`${folder} exists, but the database's user cannot reach it. Move it to a folder that others may enter.`
+			);
 		const other = join('/var/tmp', `fallow-${createHash('sha256').update(folder).digest('hex').slice(0, 12)}`);
 		say(`The database's user cannot enter ${dirname(folder)}: its files go to ${other}, linked from there.`);
 		mkdirSync(other, { recursive: true });
@@ -91,7 +109,10 @@ function clearStalePid(folder) {
 	if (!existsSync(pidFile(folder)) || livePid(folder)) return;
 	for (const name of readdirSync('/proc').filter((n) => /^\d+$/.test(n))) {
 		try {
-			if (readlinkSync(`/proc/${name}/cwd`) === folder && !/^State:\s*Z/m.test(readFileSync(`/proc/${name}/status`, 'utf8')))
+			if (
+				readlinkSync(`/proc/${name}/cwd`) === folder &&
+				!/^State:\s*Z/m.test(readFileSync(`/proc/${name}/status`, 'utf8'))
+			)
 				throw new Plain(`Process ${name} still works in ${folder}. Wait for it to end and start again.`);
 		} catch (error) {
 			if (error instanceof Plain) throw error;
@@ -135,13 +156,30 @@ function initialise(folder, user, bin) {
 	writeFileSync(file, password, { mode: 0o600 });
 	if (user) for (const path of [fresh, file]) chownSync(path, user.uid, user.gid);
 	const made = as(user, join(bin, 'initdb'), [
-		'-D', fresh, '-U', 'fallow', `--pwfile=${file}`, '--auth=scram-sha-256', '-E', 'UTF8', '--locale=C.UTF-8', '--no-instructions'
+		'-D',
+		fresh,
+		'-U',
+		'fallow',
+		`--pwfile=${file}`,
+		'--auth=scram-sha-256',
+		'-E',
+		'UTF8',
+		'--locale=C.UTF-8',
+		'--no-instructions'
 	]);
 	rmSync(file, { force: true });
 	if (made.status !== 0) {
 		rmSync(fresh, { recursive: true, force: true });
-		const why = made.stderr.trim().split('\n').find((l) => /error|fatal|could not/i.test(l)) ?? made.stderr.trim().split('\n').at(-1);
-		throw new Plain(/space/i.test(made.stderr) ? 'The disk is full: the database could not be made.' : `The database could not be made: ${why}`);
+		const why =
+			made.stderr
+				.trim()
+				.split('\n')
+				.find((l) => /error|fatal|could not/i.test(l)) ?? made.stderr.trim().split('\n').at(-1);
+		throw new Plain(
+			/space/i.test(made.stderr)
+				? 'The disk is full: the database could not be made.'
+				: `The database could not be made: ${why}`
+		);
 	}
 	writeFileSync(join(fresh, '.password'), password, { mode: 0o600 });
 	if (user) chownSync(join(fresh, '.password'), user.uid, user.gid);
@@ -152,15 +190,23 @@ function initialise(folder, user, bin) {
 function checkFolder(folder) {
 	const inside = readdirSync(folder);
 	if (inside.length === 0) return 'empty';
-	if (!existsSync(join(folder, 'PG_VERSION')) || !existsSync(join(folder, '.password')) || !existsSync(join(folder, 'global', 'pg_control')))
-		throw new Plain(`${folder} is half written: it is not empty, and no whole database either. Nothing was deleted. Move it away and start again.`);
+	if (
+		!existsSync(join(folder, 'PG_VERSION')) ||
+		!existsSync(join(folder, '.password')) ||
+		!existsSync(join(folder, 'global', 'pg_control'))
+	)
+		throw new Plain(
+			`${folder} is half written: it is not empty, and no whole database either. Nothing was deleted. Move it away and start again.`
+		);
 	return 'cluster';
 }
 
 function binFor(folder) {
 	const major = readFileSync(join(folder, 'PG_VERSION'), 'utf8').trim();
 	if (!majors().includes(major))
-		throw new Plain(`The data in ${folder} is of PostgreSQL ${major}, and only ${majors().join(', ')} is installed. Install postgresql-${major}.`);
+		throw new Plain(
+			`The data in ${folder} is of PostgreSQL ${major}, and only ${majors().join(', ')} is installed. Install postgresql-${major}.`
+		);
 	return join(binaries, major, 'bin');
 }
 
@@ -205,7 +251,8 @@ async function launch(folder, user, bin, durable, firstPort) {
 		if (started.status === 0) return;
 		const tail = existsSync(log) ? readFileSync(log, 'utf8').split('\n').slice(-12) : [];
 		if (tail.some((l) => l.includes('Address already in use'))) continue;
-		if (tail.some((l) => /No space left/i.test(l))) throw new Plain('The disk is full: the database cannot start. Free some space; nothing was deleted.');
+		if (tail.some((l) => /No space left/i.test(l)))
+			throw new Plain('The disk is full: the database cannot start. Free some space; nothing was deleted.');
 		const why = tail.find((l) => /FATAL|PANIC/.test(l)) ?? tail.filter(Boolean).at(-1) ?? started.stderr.trim();
 		throw new Plain(`The database did not start: ${why.replace(/^.*(FATAL|PANIC):\s*/, '')} (see ${log})`);
 	}
@@ -219,10 +266,16 @@ function ensureDatabase(user, bin, port, password, database, folder) {
 	if (user) chownSync(file, user.uid, user.gid);
 	const at = ['-h', '127.0.0.1', '-p', String(port), '-U', 'fallow'];
 	const env = { PGPASSFILE: file };
-	const asked = as(user, join(bin, 'psql'), [...at, '-d', 'postgres', '-XAtc', `select 1 from pg_database where datname = '${database}'`], env);
+	const asked = as(
+		user,
+		join(bin, 'psql'),
+		[...at, '-d', 'postgres', '-XAtc', `select 1 from pg_database where datname = '${database}'`],
+		env
+	);
 	if (asked.stdout.trim() === '1') return;
 	const made = as(user, join(bin, 'createdb'), [...at, database], env);
-	if (made.status !== 0) throw new Plain(`The database could not be made: ${(made.stderr || asked.stderr).trim().split('\n').at(-1)}`);
+	if (made.status !== 0)
+		throw new Plain(`The database could not be made: ${(made.stderr || asked.stderr).trim().split('\n').at(-1)}`);
 }
 
 function stopPostgres(folder, user, bin) {

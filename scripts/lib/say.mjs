@@ -11,7 +11,8 @@ export async function main(run) {
 		await run();
 	} catch (error) {
 		if (error instanceof Plain) say(`Fallow: ${error.message}`);
-		else if (error?.code === 'ENOSPC') say('Fallow: the disk is full. Free some space and start again; nothing was deleted.');
+		else if (error?.code === 'ENOSPC')
+			say('Fallow: the disk is full. Free some space and start again; nothing was deleted.');
 		else say(error?.stack ?? String(error));
 		process.exitCode = 1;
 	}

@@ -28,12 +28,21 @@ export function startServer({ env, logFile }) {
 		}
 		const exited = new Promise((done) => child.once('exit', (code, signal) => done({ code, signal })));
 		child.on('message', (message) => {
-			if (message.type === 'ready') resolve({ child, port: message.port, exited, stop: () => (child.kill('SIGTERM'), exited) });
+			if (message.type === 'ready')
+				resolve({ child, port: message.port, exited, stop: () => (child.kill('SIGTERM'), exited) });
 			if (message.type === 'failed') reject(new Plain(message.message));
 		});
 		void exited.then(({ code, signal }) => {
-			const told = last.trim().split('\n').find((line) => /error/i.test(line)) ?? '';
-			reject(new Plain(`The server ended at its start (${signal ?? `exit ${code}`}). ${told}${logFile ? ` See ${logFile}` : ''}`));
+			const told =
+				last
+					.trim()
+					.split('\n')
+					.find((line) => /error/i.test(line)) ?? '';
+			reject(
+				new Plain(
+					`The server ended at its start (${signal ?? `exit ${code}`}). ${told}${logFile ? ` See ${logFile}` : ''}`
+				)
+			);
 		});
 	});
 }

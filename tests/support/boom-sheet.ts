@@ -19,7 +19,10 @@ export function boomSheet(made: Made = {}): CalibrationSheet {
 	const count = made.nozzles ?? catches.length;
 	return {
 		method: made.method ?? 'speed-width-flow',
-		speed: { course: si<'length'>(made.course ?? 60), times: (made.times ?? [27.4, 26.9, 27.3]).map((t) => si<'time'>(t)) },
+		speed: {
+			course: si<'length'>(made.course ?? 60),
+			times: (made.times ?? [27.4, 26.9, 27.3]).map((t) => si<'time'>(t))
+		},
 		width: { kind: 'boom', nozzles: count, spacing: si<'length'>(made.spacing ?? 0.5) },
 		flow: {
 			time: 'catchTime' in made && made.catchTime === undefined ? undefined : si<'time'>(made.catchTime ?? 30),

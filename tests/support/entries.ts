@@ -34,9 +34,12 @@ export const wholeRound: readonly EntryBody[] = [
 	{ kind: 'run', time: t('27.3'), by: 'typed' },
 	{ kind: 'dial', speed: t('8.2', 'km/h') },
 	{ kind: 'catch-time', time: t('30') },
-	...['602', '598', '605', '600', '596', '603'].map(
-		(ml, i): EntryBody => ({ kind: 'catch', nozzle: i + 1, amount: t(ml, 'ml'), why: 'first' })
-	)
+	...['602', '598', '605', '600', '596', '603'].map((ml, i): EntryBody => ({
+		kind: 'catch',
+		nozzle: i + 1,
+		amount: t(ml, 'ml'),
+		why: 'first'
+	}))
 ];
 
 export const signOff: EntryBody = {

@@ -44,7 +44,13 @@ export function simulatedRound(
 }
 
 /** Share of simulated rounds whose 95 % interval holds the truth. */
-export function coverage(random: Seeded, rounds: number, method: CalibrationSheet['method'], runs: number, sample: number | null): number {
+export function coverage(
+	random: Seeded,
+	rounds: number,
+	method: CalibrationSheet['method'],
+	runs: number,
+	sample: number | null
+): number {
 	let held = 0;
 	for (let i = 0; i < rounds; i += 1) {
 		const { truth, sheet } = simulatedRound(random, method, runs, sample);

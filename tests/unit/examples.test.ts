@@ -29,10 +29,21 @@ const same = (got: unknown, wanted: unknown): boolean =>
 
 /** Formulas by folder: each file that exports one has a worked example in its docstring. */
 const formulaFolders = ['calibration', 'loads', 'measurement'];
-const notFormulas = new Set(['sheet.ts', 'defaults.ts', 'findings.ts', 'calibrate.ts', 'working.ts', 'nozzle-flow.ts', 'plan-loads.ts']);
+const notFormulas = new Set([
+	'sheet.ts',
+	'defaults.ts',
+	'findings.ts',
+	'calibrate.ts',
+	'working.ts',
+	'nozzle-flow.ts',
+	'plan-loads.ts'
+]);
 
 describe('worked examples of the core', () => {
-	const all = [...files(root)].map((path) => ({ path: path.slice(root.length), examples: examplesIn(readFileSync(path, 'utf8')) }));
+	const all = [...files(root)].map((path) => ({
+		path: path.slice(root.length),
+		examples: examplesIn(readFileSync(path, 'utf8'))
+	}));
 
 	it('stand in every formula file', () => {
 		const without = all
@@ -47,6 +58,8 @@ describe('worked examples of the core', () => {
 			it(`${path}: ${code}`, () => {
 				const run = new Function(...Object.keys(core), `return (${code});`);
 				const got: unknown = run(...Object.values(core));
-				expect(same(got, JSON.parse(wanted)), `${code} gave ${JSON.stringify(got)}, the docstring says ${wanted}`).toBe(true);
+				expect(same(got, JSON.parse(wanted)), `${code} gave ${JSON.stringify(got)}, the docstring says ${wanted}`).toBe(
+					true
+				);
 			});
 });

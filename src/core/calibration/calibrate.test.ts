@@ -57,8 +57,10 @@ describe('speed × width × flow', () => {
 				const held = (seconds: number) => Array.from({ length: boom.nozzles }, () => boom.flow * seconds * 1e6);
 				const base = { course: boom.course, times: [time], spacing: boom.spacing };
 				const byFlow = run(boomSheet({ ...base, catches: held(30) })).rate.value;
-				const byCourse = run(boomSheet({ ...base, method: 'course-catch', catchTime: undefined, catches: held(time) })).rate.value;
-				const byOther = run(boomSheet({ ...base, method: 'course-catch', catchTime: 40, catches: held(40) })).rate.value;
+				const byCourse = run(boomSheet({ ...base, method: 'course-catch', catchTime: undefined, catches: held(time) }))
+					.rate.value;
+				const byOther = run(boomSheet({ ...base, method: 'course-catch', catchTime: 40, catches: held(40) })).rate
+					.value;
 				return near(byFlow, truth) && near(byCourse, truth) && near(byOther, truth);
 			})
 		);

@@ -72,13 +72,7 @@ export function calibrate(
 	const rate =
 		sheet.method === 'speed-width-flow'
 			? speedWidthFlow(flow, speed, width)
-			: courseCatch(
-					nozzles.volume,
-					nozzles.time,
-					width,
-					tapedLength(timed!.course, 'courseLength', skill),
-					courseT!
-				);
+			: courseCatch(nozzles.volume, nozzles.time, width, tapedLength(timed!.course, 'courseLength', skill), courseT!);
 	const absurd = checkAnswer(speed.value, rate.value);
 	if (absurd.length > 0) return bad(...absurd);
 	const marks = sheet.flow.graduation ?? skill.jugMarks;
@@ -112,14 +106,24 @@ function checkSheet(sheet: CalibrationSheet): Issue[] {
 	if (!isTimed(speed) && flow.time === undefined) issues.push({ code: 'missing', path: 'flow.time' });
 	const on = width.on ?? width.nozzles;
 	if (on > width.nozzles || on < 1)
-		issues.push({ code: on < 1 ? 'all-sections-off' : 'too-large', path: 'width.on', text: `${on}`, bound: `${width.nozzles}` });
+		issues.push({
+			code: on < 1 ? 'all-sections-off' : 'too-large',
+			path: 'width.on',
+			text: `${on}`,
+			bound: `${width.nozzles}`
+		});
 	const expected = flow.nozzles ?? on;
 	if (flow.nozzles === undefined ? flow.catches.length !== on : flow.catches.length > flow.nozzles)
 		issues.push({ code: 'count-mismatch', path: 'flow.catches', text: `${flow.catches.length}`, bound: `${expected}` });
 	if (flow.nozzles !== undefined && flow.nozzles !== on)
 		issues.push({ code: 'count-mismatch', path: 'flow.nozzles', text: `${flow.nozzles}`, bound: `${on}` });
 	if (flow.groups && flow.groups.length !== flow.catches.length)
-		issues.push({ code: 'count-mismatch', path: 'flow.groups', text: `${flow.groups.length}`, bound: `${flow.catches.length}` });
+		issues.push({
+			code: 'count-mismatch',
+			path: 'flow.groups',
+			text: `${flow.groups.length}`,
+			bound: `${flow.catches.length}`
+		});
 	const anything = flow.catches.some((c) => c?.some((one) => ('volume' in one ? one.volume : one.mass) > 0));
 	if (!anything) issues.push({ code: 'nothing-caught', path: 'flow.catches' });
 	return issues;
@@ -133,8 +137,24 @@ function checkAnswer(speed: number, rate: VolumePerArea): Issue[] {
 	if (!(speed <= bounds.speed.max))
 		return [{ code: 'too-large', path: 'speed', text: kmh(speed), wanted: 'speed', bound: kmh(bounds.speed.max) }];
 	if (!(rate >= bounds.volumePerArea.min))
-		return [{ code: 'too-small', path: 'rate', text: lha(rate), wanted: 'volumePerArea', bound: lha(bounds.volumePerArea.min) }];
+		return [
+			{
+				code: 'too-small',
+				path: 'rate',
+				text: lha(rate),
+				wanted: 'volumePerArea',
+				bound: lha(bounds.volumePerArea.min)
+			}
+		];
 	if (!(rate <= bounds.volumePerArea.max))
-		return [{ code: 'too-large', path: 'rate', text: lha(rate), wanted: 'volumePerArea', bound: lha(bounds.volumePerArea.max) }];
+		return [
+			{
+				code: 'too-large',
+				path: 'rate',
+				text: lha(rate),
+				wanted: 'volumePerArea',
+				bound: lha(bounds.volumePerArea.max)
+			}
+		];
 	return [];
 }

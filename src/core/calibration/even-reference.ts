@@ -16,8 +16,8 @@ export const inclusive = 1e-9;
  * @example
  * evenReference([20, 20.4, 19.6, 3]) // => 20
  */
-export function evenReference(flows: readonly Flow[]): Flow {
-	const m = median(flows);
+export function evenReference(flows: readonly Flow[], middle: number = median(flows)): Flow {
+	const m = middle;
 	const near = flows.filter((q) => Math.abs(q - m) <= (evenBand + inclusive) * m);
 	return near.length > 0 ? si<'flow'>(mean(near)) : si<'flow'>(m);
 }

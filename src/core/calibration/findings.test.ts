@@ -78,7 +78,9 @@ describe('a spread that is a mistake', () => {
 	it('points out a second catch over 5 % from the first', () => {
 		const sheet = boomSheet({ catches: even });
 		const catches = sheet.flow.catches.map((c, i) => (i === 2 ? [...c!, { volume: 560e-6 as never }] : c));
-		expect(findings({ ...sheet, flow: { ...sheet.flow, catches } })).toMatchObject([{ code: 'catch-apart', nozzle: 3 }]);
+		expect(findings({ ...sheet, flow: { ...sheet.flow, catches } })).toMatchObject([
+			{ code: 'catch-apart', nozzle: 3 }
+		]);
 	});
 });
 

@@ -9,7 +9,12 @@ export type Finding =
 	| { readonly code: 'nozzle-low'; readonly nozzle: number; readonly share: number; readonly neighbours: boolean }
 	| { readonly code: 'nozzle-blocked'; readonly nozzle: number; readonly share: number }
 	| { readonly code: 'nozzle-high'; readonly nozzle: number; readonly share: number }
-	| { readonly code: 'section-low'; readonly section: number; readonly nozzles: readonly number[]; readonly share: number }
+	| {
+			readonly code: 'section-low';
+			readonly section: number;
+			readonly nozzles: readonly number[];
+			readonly share: number;
+	  }
 	| { readonly code: 'third-out'; readonly out: number; readonly caught: number }
 	| { readonly code: 'set-over-rated'; readonly share: number }
 	| { readonly code: 'set-under-rated'; readonly share: number }
@@ -41,6 +46,7 @@ export function findRunsApart(reading: TimedCourse): Finding[] {
 /** Second catches more than 5 % from the first of the same nozzle. */
 export const findCatchesApart = (flow: FlowResult): Finding[] =>
 	flow.nozzles.flatMap((nozzle) => {
+		if (nozzle.catches.length < 2) return [];
 		const [first, ...again] = nozzle.catches;
 		const far = again.map((v) => v / first! - 1).find((share) => beyond(share, apart));
 		return far === undefined ? [] : [{ code: 'catch-apart', nozzle: nozzle.n, share: far } as const];
@@ -105,7 +111,11 @@ function shiftFromRated(caught: readonly NozzleResult[]): number | null {
 /** A section of two nozzles or more, all of them low, while another section is not. */
 function lowSections(caught: readonly NozzleResult[]) {
 	const sections = new Map<number, NozzleResult[]>();
-	for (const n of caught) sections.set(n.section, [...(sections.get(n.section) ?? []), n]);
+	for (const n of caught) {
+		const known = sections.get(n.section);
+		if (known) known.push(n);
+		else sections.set(n.section, [n]);
+	}
 	if (sections.size < 2) return [];
 	return [...sections].flatMap(([section, nozzles]) =>
 		nozzles.length >= 2 && nozzles.every((n) => n.verdict === 'low')

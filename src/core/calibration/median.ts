@@ -4,7 +4,8 @@
  * median([3, 1, 2, 10]) // => 2.5
  */
 export function median(values: readonly number[]): number {
-	const sorted = [...values].sort((a, b) => a - b);
+	// A typed array sorts numbers as numbers, without a call for each pair.
+	const sorted = Float64Array.from(values).sort();
 	const middle = sorted.length >> 1;
 	const upper = sorted[middle];
 	if (upper === undefined) throw new Error('median of nothing');

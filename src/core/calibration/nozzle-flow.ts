@@ -49,6 +49,7 @@ const volumeOf = (c: Catch): Volume => ('volume' in c ? c.volume : waterVolume(c
 
 interface CaughtNozzle {
 	readonly volume: number;
+	readonly volumes: readonly Volume[];
 	readonly timeVariance: number;
 	readonly markVariance: number;
 }
@@ -65,7 +66,12 @@ function caughtNozzle(catches: readonly Catch[], time: Time, flow: FlowReading, 
 	const one = timing * timing + resolution(division) ** 2;
 	// Repeats that scatter by more than one reading is good for widen both parts alike.
 	const widened = Math.max(sampleDeviation(volumes) ** 2, one) / one / volumes.length;
-	return { volume, timeVariance: timing * timing * widened, markVariance: (one - timing * timing) * widened };
+	return {
+		volume,
+		volumes,
+		timeVariance: timing * timing * widened,
+		markVariance: (one - timing * timing) * widened
+	};
 }
 
 /**
@@ -87,7 +93,12 @@ export const sampledPart = (deviation: number, caught: number, all: number): num
  * mean of its group; `flow.nozzles` above the number of catches marks them as a sample. Uncertainty: timing and marks
  * of each catch are independent (caught together: one timing error for all), plus the sample's own part.
  */
-export function nozzleFlow(flow: FlowReading, time: Time, skill: MeasuringSkill, rule: EvenRule = 'average'): FlowResult {
+export function nozzleFlow(
+	flow: FlowReading,
+	time: Time,
+	skill: MeasuringSkill,
+	rule: EvenRule = 'average'
+): FlowResult {
 	const count = Math.max(flow.nozzles ?? 0, flow.catches.length);
 	const groupNames = flow.catches.map((_, i) => flow.groups?.[i] ?? '');
 	const readings = flow.catches.map((c) => (c && c.length > 0 ? caughtNozzle(c, time, flow, skill) : null));
@@ -96,7 +107,10 @@ export function nozzleFlow(flow: FlowReading, time: Time, skill: MeasuringSkill,
 	groupNames.forEach((name, i) => {
 		sizes.set(name, (sizes.get(name) ?? 0) + 1);
 		const reading = readings[i];
-		if (reading) groups.set(name, [...(groups.get(name) ?? []), reading]);
+		if (!reading) return;
+		const known = groups.get(name);
+		if (known) known.push(reading);
+		else groups.set(name, [reading]);
 	});
 	const extra = count - flow.catches.length;
 	const totals = [...groups].map(([name, caught]) => groupTotal(caught, sizes.get(name)!, skill));
@@ -164,27 +178,31 @@ function judge(
 	const medians = new Map<string, Flow>();
 	for (const [name, caught] of groups) {
 		const flows = caught.map((c) => si<'flow'>(c.volume / time));
-		references.set(name, evenReference(flows));
-		medians.set(name, si<'flow'>(median(flows)));
+		const middle = si<'flow'>(median(flows));
+		references.set(name, evenReference(flows, middle));
+		medians.set(name, middle);
 	}
 	const rated = flow.rated && flow.pressure ? ratedFlow(flow.rated.flow, flow.rated.at, flow.pressure) : null;
 	const nozzles = readings.map((reading, i): NozzleResult => {
 		const group = groupNames[i]!;
-		const place = { n: flow.numbers?.[i] ?? i + 1, group, section: flow.sections?.[i] ?? 0 };
-		if (!reading) return { ...place, flow: null, fromAverage: null, fromRated: null, verdict: 'not caught', catches: [] };
+		const n = flow.numbers?.[i] ?? i + 1;
+		const section = flow.sections?.[i] ?? 0;
+		if (!reading)
+			return { n, group, section, flow: null, fromAverage: null, fromRated: null, verdict: 'not caught', catches: [] };
 		const q = si<'flow'>(reading.volume / time);
 		const reference = references.get(group)!;
+		const middle = medians.get(group)!;
 		const fromRated = rated === null ? null : q / rated - 1;
+		const byRated = rule === 'rated' && fromRated !== null;
 		return {
-			...place,
+			n,
+			group,
+			section,
 			flow: q,
 			fromAverage: reference > 0 ? q / reference - 1 : null,
 			fromRated,
-			verdict:
-				rule === 'rated' && fromRated !== null
-					? verdictByRated(q, fromRated, medians.get(group)!)
-					: verdictOf(q, reference, medians.get(group)!),
-			catches: flow.catches[i]!.map(volumeOf)
+			verdict: byRated ? verdictByRated(q, fromRated, middle) : verdictOf(q, reference, middle),
+			catches: reading.volumes
 		};
 	});
 	return { nozzles, references };

@@ -127,7 +127,8 @@ function rateLine(sheet: CalibrationSheet, result: Calibration, school: School, 
 function courseLine(sheet: CalibrationSheet, result: Calibration, u: Told, rate: string): WorkingLine {
 	if (!isTimed(sheet.speed)) throw new Error('a course-catch round has a course');
 	const course = five(inUnit('length', sheet.speed.course, u.length));
-	const scale = sheet.flow.time === undefined ? '' : ` × ${five(mean(sheet.speed.times))} s ÷ ${five(result.nozzles.time)} s`;
+	const scale =
+		sheet.flow.time === undefined ? '' : ` × ${five(mean(sheet.speed.times))} s ÷ ${five(result.nozzles.time)} s`;
 	const caught = `${five(inUnit('volume', result.nozzles.volume.value, u.length === 'm' ? 'L' : u.volume))} ${u.length === 'm' ? 'L' : u.volume}`;
 	const ground = u.length === 'm' ? '10,000 m²/ha' : `43,560 ft²/ac${u.rate.startsWith('US') ? ' ÷ 128' : ' ÷ 160'}`;
 	const width = five(inUnit('length', result.width.value, u.length));

@@ -30,9 +30,20 @@ describe('loads', () => {
 				const { loads, mix, area, totals } = result.value;
 				const sum = (pick: (l: (typeof loads)[number]) => number) => loads.reduce((s, l) => s + pick(l), 0);
 				return (
-					near(sum((l) => l.mix), mix) &&
-					near(sum((l) => l.area), area) &&
-					totals.every((t, i) => near(sum((l) => l.products[i]!.amount), t.amount)) &&
+					near(
+						sum((l) => l.mix),
+						mix
+					) &&
+					near(
+						sum((l) => l.area),
+						area
+					) &&
+					totals.every((t, i) =>
+						near(
+							sum((l) => l.products[i]!.amount),
+							t.amount
+						)
+					) &&
 					loads.every((l) => l.mix <= sheet.tank * (1 + 1e-9) && l.water > 0)
 				);
 			})
@@ -44,7 +55,9 @@ describe('loads', () => {
 			fc.property(plan, (sheet) => {
 				const once = planLoads(sheet);
 				const twice = planLoads({ ...sheet, area: si<'area'>(sheet.area * 2) });
-				return !once.ok || !twice.ok || once.value.totals.every((t, i) => near(twice.value.totals[i]!.amount, 2 * t.amount));
+				return (
+					!once.ok || !twice.ok || once.value.totals.every((t, i) => near(twice.value.totals[i]!.amount, 2 * t.amount))
+				);
 			})
 		);
 	});

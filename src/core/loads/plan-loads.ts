@@ -36,15 +36,16 @@ const mostLoads = 500;
 export function planLoads(sheet: PlanSheet): Result<LoadPlan> {
 	const mix = si<'volume'>(sheet.area * sheet.rate);
 	const count = loadCount(mix, sheet.tank);
-	if (count > mostLoads)
-		return bad({ code: 'too-many-loads', path: 'tank', text: `${count}`, bound: `${mostLoads}` });
+	if (count > mostLoads) return bad({ code: 'too-many-loads', path: 'tank', text: `${count}`, bound: `${mostLoads}` });
 	const loads = loadVolumes(mix, sheet.tank, sheet.split).map((volume): Load => {
 		const area = si<'area'>(volume / sheet.rate);
 		const products = sheet.products.map((p) => productAmount(p.dose, area, volume));
 		const liquid = products.reduce((sum, p) => sum + (p.kind === 'volume' ? p.amount : 0), 0);
 		return { mix: volume, area, water: si<'volume'>(volume - liquid), products };
 	});
-	const issues: Issue[] = loads.some((load) => load.water <= 0) ? [{ code: 'products-fill-tank', path: 'products' }] : [];
+	const issues: Issue[] = loads.some((load) => load.water <= 0)
+		? [{ code: 'products-fill-tank', path: 'products' }]
+		: [];
 	if (issues.length > 0) return bad(...issues);
 	const totals = sheet.products.map((p) => productAmount(p.dose, sheet.area, mix));
 	return good({ area: sheet.area, mix, loads, totals });

@@ -3,8 +3,7 @@ import { si } from '../quantity/quantity';
 import type { Dose } from './sheet';
 
 export type Amount =
-	| { readonly kind: 'volume'; readonly amount: Volume }
-	| { readonly kind: 'mass'; readonly amount: Mass };
+	{ readonly kind: 'volume'; readonly amount: Volume } | { readonly kind: 'mass'; readonly amount: Mass };
 
 /**
  * Product for one load: dose × the load's area, or × its mix.

@@ -64,6 +64,8 @@ function readPercent(text: string, number: string, reading: DoseReading, path: s
 	if (value >= 50) return bad({ code: 'too-large', path, text, wanted: 'percent', bound: '50 %' });
 	// 1 % of a dry product is 1 kg in 100 L, that is 10 kg in a cubic metre.
 	return good(
-		reading.state === 'dry' ? { basis: 'shareDry', perVolume: value * 10 } : { basis: 'shareLiquid', share: value / 100 }
+		reading.state === 'dry'
+			? { basis: 'shareDry', perVolume: value * 10 }
+			: { basis: 'shareLiquid', share: value / 100 }
 	);
 }

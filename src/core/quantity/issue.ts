@@ -37,8 +37,7 @@ export type IssueCode =
 	| 'not-supported';
 
 export type Result<T> =
-	| { readonly ok: true; readonly value: T }
-	| { readonly ok: false; readonly issues: readonly Issue[] };
+	{ readonly ok: true; readonly value: T } | { readonly ok: false; readonly issues: readonly Issue[] };
 
 export const good = <T>(value: T): Result<T> => ({ ok: true, value });
 export const bad = (...issues: Issue[]): { readonly ok: false; readonly issues: readonly Issue[] } => ({

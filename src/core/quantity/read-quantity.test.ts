@@ -38,7 +38,7 @@ describe('what people write', () => {
 		['3,420.5 mL', 'volume', 3.4205e-3],
 		['2.15 litres', 'volume', 2.15e-3],
 		['18 ft 6 in', 'length', 18.5 * 0.3048],
-		["18'6\"", 'length', 18.5 * 0.3048],
+		['18\'6"', 'length', 18.5 * 0.3048],
 		['18′ 6″', 'length', 18.5 * 0.3048],
 		["6'", 'length', 6 * 0.3048],
 		['225 feet', 'length', 225 * 0.3048],
@@ -159,7 +159,9 @@ describe('what cannot be read says why, and guesses nothing', () => {
 });
 
 describe('units', () => {
-	const all = (Object.keys(units) as Kind[]).flatMap((kind) => Object.keys(units[kind]).map((unit) => [kind, unit] as const));
+	const all = (Object.keys(units) as Kind[]).flatMap((kind) =>
+		Object.keys(units[kind]).map((unit) => [kind, unit] as const)
+	);
 
 	it('every unit reads as its own symbol, to its exact factor', () => {
 		for (const [kind, unit] of all) {

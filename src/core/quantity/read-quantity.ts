@@ -45,13 +45,15 @@ export function readQuantity<K extends Kind>(text: string, reading: Reading<K>, 
 	const fail = (code: IssueCode) => bad(issue(code, path, text, reading));
 	const fast = simple.exec(text);
 	// With a decimal comma a point may be a thousands mark: that wants the careful way.
-	if (fast && !(reading.decimalComma && fast[1]!.includes('.'))) return oneTerm(text, Number(fast[1]), fast[2], reading, path);
+	if (fast && !(reading.decimalComma && fast[1]!.includes('.')))
+		return oneTerm(text, Number(fast[1]), fast[2], reading, path);
 	const tidy = tidyText(text);
 	if (tidy === '') return fail('empty');
 	if (/^-/.test(tidy)) return fail(/\d/.test(tidy) ? 'negative' : 'unreadable');
 	if (!/\d/.test(tidy)) return fail('unreadable');
 	const time = clock.exec(tidy);
-	if (time && (reading.kinds as readonly Kind[]).includes('time')) return good(clockTime(text, time) as ReadQuantity<K>);
+	if (time && (reading.kinds as readonly Kind[]).includes('time'))
+		return good(clockTime(text, time) as ReadQuantity<K>);
 	return severalTerms(text, tidy, reading, path);
 }
 

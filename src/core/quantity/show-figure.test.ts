@@ -25,16 +25,20 @@ describe('shown figures', () => {
 
 	it('never shows more digits than the interval is worth', () => {
 		fc.assert(
-			fc.property(fc.double({ min: 0.01, max: 1e5, noNaN: true }), fc.double({ min: 1e-4, max: 0.3, noNaN: true }), (value, share) => {
-				const interval = value * share;
-				const shown = showWithInterval(value, interval);
-				const back = Number(shown.value.replace(/,/g, ''));
-				// What is lost by showing is under the interval itself, and the ± is right to a tenth or so of itself.
-				return (
-					Math.abs(back - value) <= interval * 0.55 &&
-					Math.abs(Number(shown.interval.replace(/,/g, '')) / interval - 1) <= 0.35
-				);
-			})
+			fc.property(
+				fc.double({ min: 0.01, max: 1e5, noNaN: true }),
+				fc.double({ min: 1e-4, max: 0.3, noNaN: true }),
+				(value, share) => {
+					const interval = value * share;
+					const shown = showWithInterval(value, interval);
+					const back = Number(shown.value.replace(/,/g, ''));
+					// What is lost by showing is under the interval itself, and the ± is right to a tenth or so of itself.
+					return (
+						Math.abs(back - value) <= interval * 0.55 &&
+						Math.abs(Number(shown.interval.replace(/,/g, '')) / interval - 1) <= 0.35
+					);
+				}
+			)
 		);
 	});
 

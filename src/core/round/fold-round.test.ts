@@ -26,7 +26,10 @@ const take = (amount: string, why: Extract<EntryBody, { kind: 'catch' }>['why'],
 
 describe('catching a nozzle again', () => {
 	it('to be sure: both count', () => {
-		expect(caught([take('500', 'first'), take('510', 'sure')], 1)).toEqual([['500', true], ['510', true]]);
+		expect(caught([take('500', 'first'), take('510', 'sure')], 1)).toEqual([
+			['500', true],
+			['510', true]
+		]);
 	});
 	it('after cleaning or replacing: the newer counts, the older stays on record', () => {
 		for (const why of ['cleaned', 'replaced'] as const)
@@ -53,12 +56,20 @@ describe('catching a nozzle again', () => {
 describe('a round from its entries', () => {
 	it('is the same whatever order they arrive in, and however often', () => {
 		const entries = entriesOf([...wholeRound, signOff]);
-		const wanted = JSON.stringify(foldRound(entries), (_k, v: unknown) => (v instanceof Map || v instanceof Set ? [...v] : v));
+		const wanted = JSON.stringify(foldRound(entries), (_k, v: unknown) =>
+			v instanceof Map || v instanceof Set ? [...v] : v
+		);
 		fc.assert(
-			fc.property(fc.shuffledSubarray(entries, { minLength: entries.length }), fc.subarray(entries), (shuffled, again) => {
-				const got = foldRound([...shuffled, ...again]);
-				return JSON.stringify(got, (_k, v: unknown) => (v instanceof Map || v instanceof Set ? [...v] : v)) === wanted;
-			}),
+			fc.property(
+				fc.shuffledSubarray(entries, { minLength: entries.length }),
+				fc.subarray(entries),
+				(shuffled, again) => {
+					const got = foldRound([...shuffled, ...again]);
+					return (
+						JSON.stringify(got, (_k, v: unknown) => (v instanceof Map || v instanceof Set ? [...v] : v)) === wanted
+					);
+				}
+			),
 			{ numRuns: 100 }
 		);
 	});

@@ -29,7 +29,10 @@ export interface RigFormReading {
  * A rig from what was typed, with everything that is wrong with it. The issues' paths are the form's own: `nozzles`,
  * `sections`, `ratedAt`. A rig comes back even where there are issues, for drawing as far as it goes.
  */
-export function rigFromForm(form: RigForm, reading: RigFormReading): { readonly rig: Rig; readonly issues: readonly Issue[] } {
+export function rigFromForm(
+	form: RigForm,
+	reading: RigFormReading
+): { readonly rig: Rig; readonly issues: readonly Issue[] } {
 	const nozzles = Number(form.nozzles.trim());
 	const written = form.sections.trim();
 	const sections = written === '' ? [nozzles] : written.split(/[\s,;+/]+/).map(Number);

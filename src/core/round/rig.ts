@@ -43,10 +43,21 @@ export function readRig(rig: Rig): Result<RigNumbers> {
 	if (!Number.isInteger(rig.nozzles) || rig.nozzles < 1)
 		issues.push({ code: 'not-whole', path: 'nozzles', text: `${rig.nozzles}`, wanted: 'nozzles' });
 	else if (rig.nozzles > mostNozzles)
-		issues.push({ code: 'too-large', path: 'nozzles', text: `${rig.nozzles}`, wanted: 'nozzles', bound: `${mostNozzles}` });
+		issues.push({
+			code: 'too-large',
+			path: 'nozzles',
+			text: `${rig.nozzles}`,
+			wanted: 'nozzles',
+			bound: `${mostNozzles}`
+		});
 	const sum = rig.sections.reduce((s, n) => s + n, 0);
 	if (sum !== rig.nozzles || rig.sections.some((n) => !Number.isInteger(n) || n < 1))
-		issues.push({ code: 'sections-mismatch', path: 'sections', text: rig.sections.join(', '), bound: `${rig.nozzles}` });
+		issues.push({
+			code: 'sections-mismatch',
+			path: 'sections',
+			text: rig.sections.join(', '),
+			bound: `${rig.nozzles}`
+		});
 	if (issues.length > 0 || !tank.ok || !spacing.ok) return bad(...issues);
 	return good({
 		tank: tank.value.value,

@@ -17,14 +17,18 @@
 	const missing = $derived(state.result.ok ? [] : state.result.issues);
 	const rateLine = $derived(
 		c && state.sheet.ok
-			? workingOf(state.sheet.value, c, state.settings.school, measuresOf(state.settings)).find((l) => l.finds === 'rate')
+			? workingOf(state.sheet.value, c, state.settings.school, measuresOf(state.settings)).find(
+					(l) => l.finds === 'rate'
+				)
 			: null
 	);
 	const rests = $derived.by(() => {
 		if (!c) return '';
 		const left = c.nozzles.count - c.nozzles.caught;
 		if (left > 0) return `${left} of ${c.nozzles.count} not caught, counted as the mean`;
-		return c.nozzles.nozzles.some((n) => n.verdict !== 'even') ? 'every nozzle counted as caught' : 'all nozzles caught and even';
+		return c.nozzles.nozzles.some((n) => n.verdict !== 'even')
+			? 'every nozzle counted as caught'
+			: 'all nozzles caught and even';
 	});
 </script>
 
@@ -32,7 +36,9 @@
 	<div aria-live="polite">
 		<p class="lab">{state.signedOff ? 'Spray volume' : 'Spray volume so far'}</p>
 		{#if shown}
-			<p class="big"><span class="num" data-testid="answer">{shown.value}</span> <span class="unit">{shown.unit}</span></p>
+			<p class="big">
+				<span class="num" data-testid="answer">{shown.value}</span> <span class="unit">{shown.unit}</span>
+			</p>
 			<p class="pm"><strong>± {shown.interval}</strong> (95 %) · {rests}</p>
 		{:else}
 			<p class="big"><span class="num dry">–</span> <span class="unit">{unit}</span></p>

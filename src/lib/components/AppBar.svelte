@@ -1,6 +1,7 @@
 <!-- @component The bar of the desk: where one is, the unit that answers come in, what is still to be sent, day or night. -->
 <script lang="ts">
 	import type { Snippet } from 'svelte';
+	import { onMount } from 'svelte';
 	import Moon from '@lucide/svelte/icons/moon';
 	import Sun from '@lucide/svelte/icons/sun';
 
@@ -18,7 +19,7 @@
 	];
 
 	let night = $state(false);
-	$effect(() => {
+	onMount(() => {
 		night = document.documentElement.dataset.mode === 'night';
 	});
 

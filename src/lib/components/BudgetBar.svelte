@@ -15,7 +15,11 @@
 		{/each}
 	</div>
 	<p class="words">
-		{#each shares as part, i (part.input)}{i > 0 ? ' · ' : ''}<span class="key" style="background:{fills[i]}" aria-hidden="true"></span>{part.name}
+		{#each shares as part, i (part.input)}{i > 0 ? ' · ' : ''}<span
+				class="key"
+				style="background:{fills[i]}"
+				aria-hidden="true"
+			></span>{part.name}
 			{Math.round(part.share * 100)} %{/each}
 	</p>
 	{#if advise && shares.length > 0}<p class="advice">{budgetAdvice(shares)}</p>{/if}

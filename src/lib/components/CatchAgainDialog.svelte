@@ -18,17 +18,22 @@
 		{ why: 'slip', title: 'I typed it wrong', what: 'The new figure takes the place of the last one.' }
 	];
 
+	/** Heard on the whole window: a quick hand presses the digit before the focus has come into the dialog. */
 	function onkeydown(event: KeyboardEvent) {
-		const choice = choices[Number(event.key) - 1];
-		if (choice) onchoose(choice.why);
+		const choice = asked ? choices[Number(event.key) - 1] : undefined;
+		if (!choice) return;
+		event.preventDefault();
+		onchoose(choice.why);
 	}
 </script>
+
+<svelte:window onkeydowncapture={onkeydown} />
 
 <Dialog open={asked !== null} onOpenChange={(d) => !d.open && oncancel()}>
 	<Portal>
 		<Dialog.Backdrop class="fallow-backdrop" />
 		<Dialog.Positioner class="fallow-positioner">
-			<Dialog.Content class="fallow-dialog" {onkeydown}>
+			<Dialog.Content class="fallow-dialog">
 				{#if asked}
 					<Dialog.Title class="title">Nozzle {asked.nozzle} was {asked.before}. Why {asked.text} now?</Dialog.Title>
 					<Dialog.Description class="lab">What happened in between decides what counts.</Dialog.Description>

@@ -34,7 +34,15 @@
 	)}
 >
 	<span>
-		<small>{over ? 'Take the jug away' : watch.running ? 'Catching' : watch.elapsed > 0 ? 'Last catch' : 'Catch timer'}</small>
+		<small
+			>{over
+				? 'Take the jug away'
+				: watch.running
+					? 'Catching'
+					: watch.elapsed > 0
+						? 'Last catch'
+						: 'Catch timer'}</small
+		>
 		<span class="num">{showDecimals(shown, 1, decimalComma)}<span class="s"> s</span></span>
 	</span>
 	<kbd>Space</kbd>

@@ -45,14 +45,22 @@
 		return read.ok ? read.value.value : null;
 	});
 	const asLong = $derived(round.round.catchTime === null);
-	const left = $derived(step.board.jugs.filter((j) => (j.amount === null || step.drafts[j.n] !== undefined) && !j.passedOver).length);
+	const left = $derived(
+		step.board.jugs.filter((j) => (j.amount === null || step.drafts[j.n] !== undefined) && !j.passedOver).length
+	);
 	const rail = $derived(step.board.jugs);
 	const nextOpen = $derived(round.nextNozzle(step.at));
 	const shownRange = $derived(
 		step.view.length ? `Nozzles ${step.view[0]} to ${step.view.at(-1)} of ${round.rig.nozzles}` : ''
 	);
 	const padNext = $derived(
-		left === 0 && !step.drafts[step.at] ? 'Done' : left <= 1 && step.drafts[step.at] ? 'Enter' : nextOpen ? `Next: nozzle ${nextOpen}` : 'Enter'
+		left === 0 && !step.drafts[step.at]
+			? 'Done'
+			: left <= 1 && step.drafts[step.at]
+				? 'Enter'
+				: nextOpen
+					? `Next: nozzle ${nextOpen}`
+					: 'Enter'
 	);
 
 	const focus = (n: number | null) => {
@@ -103,7 +111,9 @@
 			commit={(text) => round.add({ kind: 'gauge', pressure: typed(text, round.units.pressure, round.settings) })}
 		/>
 		{#if !asLong && round.speed && !round.signedOff}
-			<button type="button" class="link" onclick={() => void round.add({ kind: 'catch-time', time: null })}>Hold as long as the course</button>
+			<button type="button" class="link" onclick={() => void round.add({ kind: 'catch-time', time: null })}
+				>Hold as long as the course</button
+			>
 		{/if}
 	</div>
 {/snippet}
@@ -113,7 +123,9 @@
 		<div class="rail"><BoomRail jugs={rail} at={step.at} onpick={(n) => step.pick(n)} /></div>
 		<div class="mid">
 			<div>
-				<p class="lab">Nozzle {step.at} of {round.rig.nozzles}{heldFor === null ? '' : `, caught ${showFigure(heldFor, 3, comma)} s`}</p>
+				<p class="lab">
+					Nozzle {step.at} of {round.rig.nozzles}{heldFor === null ? '' : `, caught ${showFigure(heldFor, 3, comma)} s`}
+				</p>
 				<p class="val">
 					<output class="num" aria-label="Nozzle {step.at}, {shortUnit(step.unit)}">{step.text || '–'}</output>
 					<span class="unit">{shortUnit(step.unit)}</span>
@@ -121,12 +133,21 @@
 				<p class="dev {step.jug?.verdict}" aria-live="polite">
 					{#if step.problem}<span class="problem">{step.problem}</span>
 					{:else if step.jug?.passedOver}not caught: counts as the mean
-					{:else if step.jug && step.jug.amount !== null}{step.jug.deviation ? `${step.jug.deviation} against the others: ${step.jug.verdict}` : 'the first one'}
+					{:else if step.jug && step.jug.amount !== null}{step.jug.deviation
+							? `${step.jug.deviation} against the others: ${step.jug.verdict}`
+							: 'the first one'}
 					{:else}type what is in the jug{/if}
 				</p>
 			</div>
 			<div class="bigjug">
-				<Jug amount={step.jug?.amount ?? null} top={step.board.top} marks={step.board.marks} band={step.board.band} verdict={step.jug?.verdict ?? 'not caught'} nozzle={false} />
+				<Jug
+					amount={step.jug?.amount ?? null}
+					top={step.board.top}
+					marks={step.board.marks}
+					band={step.board.band}
+					verdict={step.jug?.verdict ?? 'not caught'}
+					nozzle={false}
+				/>
 			</div>
 		</div>
 		<div class="strip">
@@ -172,19 +193,26 @@
 		/>
 		{#if step.problem}<p class="problem" role="alert">{step.problem}</p>
 		{:else if !round.signedOff && step.jug && step.jug.amount === null && !step.jug.passedOver}
-			<p class="skip-one"><button type="button" class="link" onclick={() => focus(step.passOver(step.at))}>Nozzle {step.at} will not be caught</button></p>
+			<p class="skip-one">
+				<button type="button" class="link" onclick={() => focus(step.passOver(step.at))}
+					>Nozzle {step.at} will not be caught</button
+				>
+			</p>
 		{/if}
 		<GroundStripe
 			jugs={step.board.jugs}
 			reference={step.board.reference}
-			band={step.board.reference === null ? '' : `even band: within 5 % of ${jugFigure(step.board.reference, comma)} ${shortUnit(step.board.unit)}`}
+			band={step.board.reference === null
+				? ''
+				: `even band: within 5 % of ${jugFigure(step.board.reference, comma)} ${shortUnit(step.board.unit)}`}
 		/>
 	</div>
 	{@render settings()}
 	<div class="foot">
 		<CatchTimer {watch} target={heldFor} onpress={press} decimalComma={comma} />
 		<p class="lab">
-			Type a reading, <b>Enter</b> goes to the next jug. <b>19.2 oz</b>, <b>1 pt 3 oz</b>, <b>568 ml</b>, <b>566 g</b> all work.
+			Type a reading, <b>Enter</b> goes to the next jug. <b>19.2 oz</b>, <b>1 pt 3 oz</b>, <b>568 ml</b>, <b>566 g</b> all
+			work.
 		</p>
 		<button type="button" class="btn ink big" onclick={ondone}>Use these catches →</button>
 	</div>
@@ -192,7 +220,11 @@
 
 {#if step.asked}
 	{#await import('./CatchAgainDialog.svelte') then { default: CatchAgainDialog }}
-		<CatchAgainDialog asked={step.asked} onchoose={(why) => focus(step.choose(why))} oncancel={() => (step.cancel(), focus(step.at))} />
+		<CatchAgainDialog
+			asked={step.asked}
+			onchoose={(why) => focus(step.choose(why))}
+			oncancel={() => (step.cancel(), focus(step.at))}
+		/>
 	{/await}
 {/if}
 
@@ -250,7 +282,8 @@
 		flex-direction: column;
 		flex: 1;
 		min-height: 0;
-		margin: 0 -16px;
+		margin: -12px -16px 0;
+		overflow-y: auto;
 	}
 	.rail {
 		padding: 8px 12px 0;

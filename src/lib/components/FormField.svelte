@@ -26,7 +26,9 @@
 </script>
 
 <div class="field">
-	<label for={id}>{label}{#if required}<span aria-hidden="true"> *</span>{/if}</label>
+	<label for={id}
+		>{label}{#if required}<span aria-hidden="true"> *</span>{/if}</label
+	>
 	<input
 		{id}
 		{name}

@@ -23,7 +23,18 @@
 		sectionOf: (n: number) => number;
 		sectionName: (section: number) => string;
 	}
-	let { board, shown, at, drafts = $bindable(), disabled, onpick, onenter, onmove, sectionOf, sectionName }: Props = $props();
+	let {
+		board,
+		shown,
+		at,
+		drafts = $bindable(),
+		disabled,
+		onpick,
+		onenter,
+		onmove,
+		sectionOf,
+		sectionName
+	}: Props = $props();
 
 	const jugs = $derived(board.jugs.filter((j) => shown.includes(j.n)));
 	const unit = $derived(shortUnit(board.unit));
@@ -55,7 +66,9 @@
 	{#each jugs as jug, i (jug.n)}
 		<div class="col" class:first={startsSection(jug, i)} class:edge={i > 0 && startsSection(jug, i)}>
 			<p class="section">{startsSection(jug, i) ? sectionName(sectionOf(jug.n)) : ''}</p>
-			<div class="jug"><Jug amount={jug.amount} top={board.top} marks={board.marks} band={board.band} verdict={jug.verdict} /></div>
+			<div class="jug">
+				<Jug amount={jug.amount} top={board.top} marks={board.marks} band={board.band} verdict={jug.verdict} />
+			</div>
 			<input
 				id="catch-{jug.n}"
 				class="num {jug.verdict.replace(' ', '-')}"
@@ -109,8 +122,14 @@
 		overflow: visible;
 	}
 	.jug {
+		position: relative;
 		min-height: 0;
 		overflow: hidden;
+	}
+	/* Out of the flow: the jug takes the height that is left, it does not ask for one. */
+	.jug :global(svg) {
+		position: absolute;
+		inset: 0;
 	}
 	input {
 		width: calc(100% - 6px);

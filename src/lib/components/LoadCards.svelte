@@ -23,8 +23,16 @@
 </script>
 
 <div class="facts" aria-live="polite">
-	<div><span class="lab">to spray</span><span class="num">{figure(inUnit('area', plan.area, units.area))} <small>{units.area}</small></span></div>
-	<div><span class="lab">spray mix</span><span class="num">{figure(inUnit('volume', plan.mix, units.tank))} <small>{shortUnit(units.tank)}</small></span></div>
+	<div>
+		<span class="lab">to spray</span><span class="num"
+			>{figure(inUnit('area', plan.area, units.area))} <small>{units.area}</small></span
+		>
+	</div>
+	<div>
+		<span class="lab">spray mix</span><span class="num"
+			>{figure(inUnit('volume', plan.mix, units.tank))} <small>{shortUnit(units.tank)}</small></span
+		>
+	</div>
 	<div><span class="lab">loads</span><span class="num" data-testid="load-count">{plan.loads.length}</span></div>
 	{#each plan.totals as total, i (i)}
 		{@const t = shownAmount(total, settings)}
@@ -38,12 +46,22 @@
 			<div>
 				<h3>
 					{group.from === group.to ? `Load ${group.from}` : `Loads ${group.from} to ${group.to}, each`}
-					{#if group.load.part}<span class="tag">{plan.loads.length > 1 && group.to === plan.loads.length && group.from === group.to ? 'part load' : 'part full'}</span>{/if}
+					{#if group.load.part}<span class="tag"
+							>{plan.loads.length > 1 && group.to === plan.loads.length && group.from === group.to
+								? 'part load'
+								: 'part full'}</span
+						>{/if}
 				</h3>
 				<p class="mix"><span class="num">{group.load.mix}</span> over {group.load.area}</p>
 				<dl>
-					<div><dt>Water</dt><dd class="num">{group.load.water}</dd></div>
-					{#each group.load.products as p, i (i)}<div class="product"><dt>{p.name}</dt><dd class="num">{p.value} <small>{p.unit}</small></dd></div>{/each}
+					<div>
+						<dt>Water</dt>
+						<dd class="num">{group.load.water}</dd>
+					</div>
+					{#each group.load.products as p, i (i)}<div class="product">
+							<dt>{p.name}</dt>
+							<dd class="num">{p.value} <small>{p.unit}</small></dd>
+						</div>{/each}
 				</dl>
 			</div>
 		</li>

@@ -19,9 +19,7 @@
 
 	const shown = $derived(shownRate(rate, relativeU95, unit, decimalComma));
 	const others = $derived(
-		rateUnits
-			.filter((u) => u !== unit)
-			.map((u) => shownRate(rate, relativeU95, u, decimalComma))
+		rateUnits.filter((u) => u !== unit).map((u) => shownRate(rate, relativeU95, u, decimalComma))
 	);
 	const whole = $derived(showFigure(inUnit('volumePerArea', rate, unit), 5, decimalComma));
 </script>

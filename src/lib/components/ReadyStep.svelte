@@ -22,7 +22,9 @@
 				disabled={state.signedOff}
 				onclick={() => void state.add({ kind: 'tick', check, done: !on })}
 			>
-				<span class="tick" aria-hidden="true">{#if on}<Check size={26} strokeWidth={3.5} />{/if}</span>
+				<span class="tick" aria-hidden="true"
+					>{#if on}<Check size={26} strokeWidth={3.5} />{/if}</span
+				>
 				<span class="title">{rigCheckWords[check].title}</span>
 				<span class="why" id="why-{check}">{rigCheckWords[check].why}</span>
 			</button>

@@ -1,6 +1,7 @@
 <!-- @component The frame of a round: steps and what they yielded, the machine, the answer. One line of each on a phone. -->
 <script lang="ts">
 	import type { Snippet } from 'svelte';
+	import { MediaQuery } from 'svelte/reactivity';
 	import { relativeU } from '$core';
 	import { longUnit } from '$lib/formats/field-units';
 	import { typedText } from '$lib/formats/typed-text';
@@ -27,9 +28,15 @@
 	);
 	const shown = $derived(
 		round.calibration
-			? shownRate(round.calibration.rate.value, 2 * relativeU(round.calibration.rate), unit, round.settings.decimalComma)
+			? shownRate(
+					round.calibration.rate.value,
+					2 * relativeU(round.calibration.rate),
+					unit,
+					round.settings.decimalComma
+				)
 			: null
 	);
+	const phone = new MediaQuery('(max-width: 859px)');
 	let stepsOpen = $state(false);
 	let keysOpen = $state(false);
 
@@ -62,68 +69,94 @@
 	{/each}
 {/snippet}
 
-<div class="frame">
-	<div class="top">
-		<AppBar {path}>
-			{#snippet right()}
-				<a class="chip" href="/farm" title="The farm's unit">{longUnit(unit)}</a>
-				<OutboxStatus {status} />
-			{/snippet}
-		</AppBar>
-	</div>
-
-	<header class="phone-top bar">
-		<button type="button" class="steps-button" aria-expanded={stepsOpen} onclick={() => (stepsOpen = !stepsOpen)}>
-			<b>{round.steps.find((s) => s.name === step)?.title}</b><span>{rig.name} ▾</span>
-		</button>
-		<span class="pill"><OutboxStatus {status} short /></span>
-	</header>
-	<div class="strip" aria-hidden="true">
-		{#each round.steps as s (s.name)}<i style="--done:{s.done * 100}%"></i>{/each}
-	</div>
-	{#if stepsOpen}
-		<nav class="sheet" aria-label="Steps of the round"><ol>{@render rail()}</ol><a class="btn plain" href="/sprayers/{round.head.sprayerId}">Leave the round, it is kept</a></nav>
-	{/if}
-
-	<aside class="steps">
-		<div class="rig">
-			<h2>{rig.name}</h2>
-			<p class="lab">{describe}</p>
-		</div>
-		<nav aria-label="Steps of the round"><ol>{@render rail()}</ol></nav>
-		<div class="rest">
-			{#if round.signedOff}<p class="lab"><b>Signed off.</b> Read-only.</p>{/if}
-			<button type="button" class="keys" onclick={() => (keysOpen = true)}><kbd>?</kbd> Keys</button>
-		</div>
-	</aside>
-
+{#snippet body()}
 	<main id="step">
 		{#if round.storeError}
-			<p class="shout" role="alert">This device could not keep that reading ({round.storeError}). Free some room, then enter it again.</p>
+			<p class="shout" role="alert">
+				This device could not keep that reading ({round.storeError}). Free some room, then enter it again.
+			</p>
 		{/if}
 		{@render children()}
 	</main>
+{/snippet}
 
-	<aside class="answer"><AnswerPanel state={round} {unit} /></aside>
-
-	<details class="line">
-		<summary>
-			<span>Spray volume{round.signedOff ? '' : ' so far'}</span>
-			{#if shown}<span><span class="num">{shown.value}</span> <b>{shown.unit}</b> ± {shown.interval}</span>{:else}<span class="lab">not yet</span>{/if}
-		</summary>
-		<div class="opened"><AnswerPanel state={round} {unit} /></div>
-	</details>
-</div>
+{#if phone.current}
+	<div class="phone">
+		<header class="bar">
+			<button type="button" class="steps-button" aria-expanded={stepsOpen} onclick={() => (stepsOpen = !stepsOpen)}>
+				<b>{round.steps.find((s) => s.name === step)?.title}</b><span>{rig.name} ▾</span>
+			</button>
+			<span class="pill"><OutboxStatus {status} short /></span>
+		</header>
+		<div class="strip" aria-hidden="true">
+			{#each round.steps as s (s.name)}<i style="--done:{s.done * 100}%"></i>{/each}
+		</div>
+		{#if stepsOpen}
+			<nav class="sheet" aria-label="Steps of the round">
+				<ol>{@render rail()}</ol>
+				<a class="btn plain" href="/sprayers/{round.head.sprayerId}">Leave the round, it is kept</a>
+			</nav>
+		{/if}
+		<details class="line">
+			<summary>
+				<span>Spray volume{round.signedOff ? '' : ' so far'}</span>
+				{#if shown}<span><span class="num">{shown.value}</span> <b>{shown.unit}</b> ± {shown.interval}</span
+					>{:else}<span class="lab">not yet</span>{/if}
+			</summary>
+			<div class="opened"><AnswerPanel state={round} {unit} /></div>
+		</details>
+		{@render body()}
+	</div>
+{:else}
+	<div class="frame">
+		<div class="top">
+			<AppBar {path}>
+				{#snippet right()}
+					<a class="chip" href="/farm" title="The farm's unit">{longUnit(unit)}</a>
+					<OutboxStatus {status} />
+				{/snippet}
+			</AppBar>
+		</div>
+		<aside class="steps" aria-label="The round">
+			<div class="rig">
+				<h2>{rig.name}</h2>
+				<p class="lab">{describe}</p>
+			</div>
+			<nav aria-label="Steps of the round"><ol>{@render rail()}</ol></nav>
+			<div class="rest">
+				{#if round.signedOff}<p class="lab"><b>Signed off.</b> Read-only.</p>{/if}
+				<button type="button" class="keys" onclick={() => (keysOpen = true)}><kbd>?</kbd> Keys</button>
+			</div>
+		</aside>
+		{@render body()}
+		<aside class="answer" aria-label="The answer"><AnswerPanel state={round} {unit} /></aside>
+	</div>
+{/if}
 
 {#if keysOpen}
 	<div class="keys-card card" role="dialog" aria-label="Keys">
 		<h2>Keys</h2>
 		<dl>
-			<div><dt><kbd>Space</kbd></dt><dd>starts and stops the stopwatch</dd></div>
-			<div><dt><kbd>Enter</kbd></dt><dd>keeps a reading and goes to the next jug</dd></div>
-			<div><dt><kbd>←</kbd> <kbd>→</kbd></dt><dd>move along the boom</dd></div>
-			<div><dt><kbd>Esc</kbd></dt><dd>takes back what is being typed</dd></div>
-			<div><dt><kbd>?</kbd></dt><dd>shows and hides this</dd></div>
+			<div>
+				<dt><kbd>Space</kbd></dt>
+				<dd>starts and stops the stopwatch</dd>
+			</div>
+			<div>
+				<dt><kbd>Enter</kbd></dt>
+				<dd>keeps a reading and goes to the next jug</dd>
+			</div>
+			<div>
+				<dt><kbd>←</kbd> <kbd>→</kbd></dt>
+				<dd>move along the boom</dd>
+			</div>
+			<div>
+				<dt><kbd>Esc</kbd></dt>
+				<dd>takes back what is being typed</dd>
+			</div>
+			<div>
+				<dt><kbd>?</kbd></dt>
+				<dd>shows and hides this</dd>
+			</div>
 		</dl>
 		<button type="button" class="btn plain" onclick={() => (keysOpen = false)}>Close</button>
 	</div>
@@ -184,7 +217,9 @@
 	}
 	li a.on {
 		background: var(--card);
-		box-shadow: inset 0 1px var(--rule), inset 0 -1px var(--rule);
+		box-shadow:
+			inset 0 1px var(--rule),
+			inset 0 -1px var(--rule);
 	}
 	li b {
 		font-weight: 600;
@@ -237,12 +272,6 @@
 		background: var(--paper-deep);
 		overflow: auto;
 	}
-	.phone-top,
-	.strip,
-	.line,
-	.sheet {
-		display: none;
-	}
 	.shout {
 		margin-bottom: 12px;
 		padding: 12px;
@@ -272,100 +301,94 @@
 	.keys-card dd {
 		margin: 0;
 	}
-	@media (max-width: 859px) {
-		.frame {
-			display: flex;
-			flex-direction: column;
-			min-height: 100dvh;
-			height: auto;
-		}
-		.top,
-		.steps,
-		.answer {
-			display: none;
-		}
-		.phone-top {
-			display: flex;
-			align-items: center;
-			gap: 12px;
-			min-height: 52px;
-			padding: 0 8px 0 0;
-			background: var(--bar);
-			color: var(--bar-text);
-		}
-		.steps-button {
-			display: flex;
-			align-items: baseline;
-			gap: 10px;
-			flex: 1;
-			min-width: 0;
-			min-height: 52px;
-			padding: 14px 0 0 16px;
-			align-self: stretch;
-			border: 0;
-			background: none;
-			color: inherit;
-			font: inherit;
-			font-size: 0.9rem;
-			text-align: left;
-			white-space: nowrap;
-			overflow: hidden;
-		}
-		.steps-button b {
-			font: 700 1.15rem var(--font-figures);
-			font-stretch: 85%;
-		}
-		.pill {
-			padding: 4px 10px;
-			border-radius: 99px;
-			background: var(--bar-raised);
-		}
-		.strip {
-			display: flex;
-			gap: 2px;
-			height: 8px;
-		}
-		.strip i {
-			flex: 1;
-			background: linear-gradient(90deg, var(--dye) var(--done), var(--straw-wash) var(--done));
-		}
-		.sheet {
-			display: grid;
-			gap: 12px;
-			padding: 8px 0 16px;
-			background: var(--card);
-			border-bottom: 2px solid var(--ink);
-		}
-		.sheet .btn {
-			margin: 0 16px;
-		}
-		main {
-			flex: 1;
-			order: 1;
-			padding: 12px 16px 0;
-			overflow: visible;
-		}
-		.line {
-			display: block;
-			order: 0;
-			background: var(--paper-deep);
-			border-bottom: 1px solid var(--rule);
-		}
-		.line summary {
-			display: flex;
-			justify-content: space-between;
-			align-items: center;
-			gap: 8px;
-			min-height: 48px;
-			padding: 4px 16px;
-			font-size: 0.95rem;
-			cursor: pointer;
-		}
-		.line .num {
-			font-size: 1.5rem;
-		}
-		.opened {
-			padding: 8px 16px 16px;
-		}
+	.phone {
+		display: flex;
+		flex-direction: column;
+		height: 100dvh;
+	}
+	.phone header {
+		display: flex;
+		align-items: center;
+		gap: 12px;
+		min-height: 52px;
+		padding-right: 8px;
+		background: var(--bar);
+		color: var(--bar-text);
+	}
+	.steps-button {
+		display: flex;
+		align-items: baseline;
+		gap: 10px;
+		flex: 1;
+		min-width: 0;
+		min-height: 52px;
+		padding: 14px 0 0 16px;
+		align-self: stretch;
+		border: 0;
+		background: none;
+		color: inherit;
+		font: inherit;
+		font-size: 0.9rem;
+		text-align: left;
+		white-space: nowrap;
+		overflow: hidden;
+	}
+	.steps-button b {
+		font: 700 1.15rem var(--font-figures);
+		font-stretch: 85%;
+	}
+	.pill {
+		padding: 4px 10px;
+		border-radius: 99px;
+		background: var(--bar-raised);
+	}
+	.strip {
+		display: flex;
+		gap: 2px;
+		height: 8px;
+	}
+	.strip i {
+		flex: 1;
+		background: linear-gradient(90deg, var(--dye) var(--done), var(--straw-wash) var(--done));
+	}
+	.sheet {
+		display: grid;
+		gap: 12px;
+		padding: 8px 0 16px;
+		background: var(--card);
+		border-bottom: 2px solid var(--ink);
+		max-height: 80dvh;
+		overflow: auto;
+	}
+	.sheet .btn {
+		margin: 0 16px;
+	}
+	.phone main {
+		flex: 1;
+		min-height: 0;
+		padding: 12px 16px 0;
+		overflow: hidden;
+	}
+	.line {
+		background: var(--paper-deep);
+		border-bottom: 1px solid var(--rule);
+	}
+	.line summary {
+		display: flex;
+		justify-content: space-between;
+		align-items: center;
+		gap: 8px;
+		min-height: 48px;
+		padding: 4px 16px;
+		font-size: 0.95rem;
+		cursor: pointer;
+	}
+	.line .num {
+		font-size: 1.5rem;
+	}
+	.opened {
+		max-height: 60dvh;
+		padding: 8px 16px 16px;
+		overflow: auto;
 	}
 </style>

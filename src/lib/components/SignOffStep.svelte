@@ -35,7 +35,10 @@
 				<a class="btn big" href="/calibrations/{round.head.id}">See the calibration</a>
 			</div>
 		{:else}
-			<p><b>It is kept on this device</b> and will be sent to the farm as soon as there is a connection. The tank plan follows then.</p>
+			<p>
+				<b>It is kept on this device</b> and will be sent to the farm as soon as there is a connection. The tank plan follows
+				then.
+			</p>
 		{/if}
 	</div>
 {:else}
@@ -49,13 +52,27 @@
 			hint="A bare number is {round.units.pressure}."
 			required
 		/>
-		<FormField label="Gear" bind:value={f.gear} problem={f.problems.gear} hint="As you call it: B2, third low." required />
-		<FormField label="Engine or PTO rpm" bind:value={f.rpm} problem={f.problems.rpm} inputmode="numeric" hint="540 at the PTO, or what the engine showed." />
+		<FormField
+			label="Gear"
+			bind:value={f.gear}
+			problem={f.problems.gear}
+			hint="As you call it: B2, third low."
+			required
+		/>
+		<FormField
+			label="Engine or PTO rpm"
+			bind:value={f.rpm}
+			problem={f.problems.rpm}
+			inputmode="numeric"
+			hint="540 at the PTO, or what the engine showed."
+		/>
 		<FormField label="Remarks" bind:value={f.remarks} hint="Ground, wind, what was changed." />
 		<div class="notes">
 			{#if f.blocked}<p class="problem">{f.blocked}</p>{/if}
 			{#each f.notes as note (note)}<p><span aria-hidden="true">▲</span> {note}.</p>{/each}
-			<p class="lab">After signing, this round is read-only. Nothing is lost: every reading stays on it as it was typed.</p>
+			<p class="lab">
+				After signing, this round is read-only. Nothing is lost: every reading stays on it as it was typed.
+			</p>
 		</div>
 	</form>
 {/if}

@@ -2,12 +2,13 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import type { Issue } from '$core';
-	import { dialFor, fields, inUnit, mean, readField, relativeU, showDecimals, showFigure, showWithInterval } from '$core';
+	import { dialFor, fields, inUnit, mean, readField, relativeU, showDecimals, showWithInterval } from '$core';
 	import type { Device } from '$lib/state/device.svelte';
 	import type { RoundState } from '$lib/state/round.svelte';
 	import { usualRuns } from '$lib/state/round-steps';
 	import { Stopwatch } from '$lib/state/stopwatch.svelte';
 	import { typed } from '$lib/formats/field-units';
+	import { typedText } from '$lib/formats/typed-text';
 	import { everyFrame, spaceBar } from '$lib/state/attachments';
 	import Course from '$lib/drawings/Course.svelte';
 	import QuantityField from './QuantityField.svelte';
@@ -36,15 +37,15 @@
 		const read = round.round.course && readField(fields.course, round.round.course, '');
 		return read?.ok ? read.value.value : null;
 	});
-	const courseShown = $derived(
-		course === null ? '' : `${showFigure(inUnit('length', course, round.units.course), 4, comma)} ${round.units.course}`
-	);
+	const courseShown = $derived(round.round.course ? typedText(round.round.course) : '');
 	const seconds = (run: (typeof runs)[number]): number | null => {
 		const read = readField(fields.runTime, run.time, '');
 		return read.ok ? read.value.value : null;
 	};
 	const speedOf = (time: number | null) =>
-		course === null || time === null ? '' : `${showDecimals(inUnit('speed', (course / time) as never, unit), 2, comma)} ${unit}`;
+		course === null || time === null
+			? ''
+			: `${showDecimals(inUnit('speed', (course / time) as never, unit), 2, comma)} ${unit}`;
 	const meanShown = $derived.by(() => {
 		const m = round.speed?.measured;
 		if (!m) return null;
@@ -56,7 +57,11 @@
 		if (!s?.reading.dial) return null;
 		const off = s.reading.dial / s.measured.value - 1;
 		const want = unit === 'mph' ? 5 : 8;
-		const hold = dialFor((s.measured.value / inUnit('speed', s.measured.value, unit)) * want as never, s.measured.value, s.reading.dial);
+		const hold = dialFor(
+			((s.measured.value / inUnit('speed', s.measured.value, unit)) * want) as never,
+			s.measured.value,
+			s.reading.dial
+		);
 		return {
 			words:
 				Math.abs(off) < 0.005
@@ -80,7 +85,11 @@
 			return;
 		}
 		const time = watch.stop();
-		const issues = await round.add({ kind: 'run', time: typed(time.toFixed(2), 's', { ...round.settings, decimalComma: false }), by: 'stopwatch' });
+		const issues = await round.add({
+			kind: 'run',
+			time: typed(time.toFixed(2), 's', { ...round.settings, decimalComma: false }),
+			by: 'stopwatch'
+		});
 		problem = issues.length > 0 ? `${time.toFixed(2)} s is too short for a run: it was not kept.` : null;
 	}
 
@@ -93,68 +102,107 @@
 
 <svelte:window {@attach spaceBar(() => void press())} />
 
-<div class="speed" {@attach everyFrame(() => watch.running, () => watch.tick())}>
-	<div class="asked">
-		<QuantityField
-			label="Course length"
-			kept={courseText}
-			unit={round.units.course}
-			hint="Taped. 60 m or 200 ft does well."
-			disabled={round.signedOff}
-			commit={(text) => round.add({ kind: 'course', length: typed(text, round.units.course, round.settings) })}
-		/>
-		<QuantityField
-			label="Dial or screen said"
-			kept={round.round.dial?.text ?? ''}
-			{unit}
-			hint={dial?.hold ?? 'To learn how far it is off.'}
-			disabled={round.signedOff}
-			commit={(text) => round.add({ kind: 'dial', speed: typed(text, unit, round.settings) })}
-		/>
-	</div>
-
-	<div class="course"><Course done={watch.running ? Math.min(1, watch.elapsed / expected) : counted.length >= usualRuns ? 1 : 0} {back} length={courseShown} /></div>
-
-	<ol class="runs" aria-label="Runs">
-		{#each runs as run, i (run.id)}
-			<li class:struck={run.struck}>
-				<span class="dir" aria-hidden="true">{i % 2 ? '←' : '→'}</span>
-				<span class="name">Run {i + 1} {i % 2 ? 'back' : 'out'}{#if run.by === 'typed'}<small>typed</small>{/if}</span>
-				<span class="num">{seconds(run) === null ? run.time.text : showDecimals(seconds(run)!, 2, comma)} s</span>
-				<span class="each">{run.struck ? 'struck' : speedOf(seconds(run))}</span>
-				{#if !run.struck && !round.signedOff}
-					<button type="button" class="strike" onclick={() => void round.add({ kind: 'strike', entry: run.id })} aria-label="Strike run {i + 1}" title="Strike it: it stays on record and no longer counts">✕</button>
-				{/if}
-			</li>
-		{/each}
-		{#each { length: Math.max(0, usualRuns - counted.length) }, i (i)}
-			<li class="open"><span class="dir" aria-hidden="true">·</span><span>Run {runs.length + i + 1}</span></li>
-		{/each}
-	</ol>
-
-	<div class="mean" aria-live="polite">
-		<div class="figure">
-			<span class="lab">{counted.length === 0 ? 'Mean' : counted.length === 1 ? 'One run' : `Mean of ${counted.length}`}</span><br />
-			<span class="num" data-testid="mean-speed">{meanShown?.value ?? '–'}</span> <b>{unit}</b>
+<div
+	class="speed"
+	{@attach everyFrame(
+		() => watch.running,
+		() => watch.tick()
+	)}
+>
+	<div class="scrolling">
+		<div class="asked">
+			<QuantityField
+				label="Course length"
+				kept={courseText}
+				unit={round.units.course}
+				hint="Taped. 60 m or 200 ft does well."
+				disabled={round.signedOff}
+				commit={(text) => round.add({ kind: 'course', length: typed(text, round.units.course, round.settings) })}
+			/>
+			<QuantityField
+				label="Dial or screen said"
+				kept={round.round.dial?.text ?? ''}
+				{unit}
+				hint={dial?.hold ?? 'To learn how far it is off.'}
+				disabled={round.signedOff}
+				commit={(text) => round.add({ kind: 'dial', speed: typed(text, unit, round.settings) })}
+			/>
 		</div>
-		<div class="beside">
-			{#if meanShown}± {meanShown.interval}{/if}
-			{#if dial}<br />dial said {round.round.dial?.text}: <b>{dial.words}</b>{/if}
-			{#if counted.length > 0 && counted.length < usualRuns}<br />{usualRuns - counted.length} more would narrow the ±{/if}
+
+		<div class="course">
+			<Course
+				done={watch.running ? Math.min(1, watch.elapsed / expected) : counted.length >= usualRuns ? 1 : 0}
+				{back}
+				length={courseShown}
+			/>
 		</div>
+
+		<ol class="runs" aria-label="Runs">
+			{#each runs as run, i (run.id)}
+				<li class:struck={run.struck}>
+					<span class="dir" aria-hidden="true">{i % 2 ? '←' : '→'}</span>
+					<span class="name"
+						>Run {i + 1}
+						{i % 2 ? 'back' : 'out'}{#if run.by === 'typed'}<small>typed</small>{/if}</span
+					>
+					<span class="num">{seconds(run) === null ? run.time.text : showDecimals(seconds(run)!, 2, comma)} s</span>
+					<span class="each">{run.struck ? 'struck' : speedOf(seconds(run))}</span>
+					{#if !run.struck && !round.signedOff}
+						<button
+							type="button"
+							class="strike"
+							onclick={() => void round.add({ kind: 'strike', entry: run.id })}
+							aria-label="Strike run {i + 1}"
+							title="Strike it: it stays on record and no longer counts">✕</button
+						>
+					{/if}
+				</li>
+			{/each}
+			{#each { length: Math.max(0, usualRuns - counted.length) }, i (i)}
+				<li class="open"><span class="dir" aria-hidden="true">·</span><span>Run {runs.length + i + 1}</span></li>
+			{/each}
+		</ol>
+
+		<div class="mean" aria-live="polite">
+			<div class="figure">
+				<span class="lab"
+					>{counted.length === 0 ? 'Mean' : counted.length === 1 ? 'One run' : `Mean of ${counted.length}`}</span
+				><br />
+				<span class="num" data-testid="mean-speed">{meanShown?.value ?? '–'}</span> <b>{unit}</b>
+			</div>
+			<div class="beside">
+				{#if meanShown}± {meanShown.interval}{/if}
+				{#if dial}<br />dial said {round.round.dial ? typedText(round.round.dial) : ''}: <b>{dial.words}</b>{/if}
+				{#if counted.length > 0 && counted.length < usualRuns}<br />{usualRuns - counted.length} more would narrow the ±{/if}
+			</div>
+		</div>
+
+		<div class="typed">
+			<QuantityField
+				label="Or type a time"
+				kept={typing}
+				unit="s"
+				hint="27.4, 0:55 or 1 min 5 s"
+				disabled={round.signedOff}
+				commit={typeTime}
+			/>
+		</div>
+
+		{#if problem}<p class="problem" role="alert">{problem}</p>{/if}
 	</div>
-
-	<div class="typed">
-		<QuantityField label="Or type a time" kept={typing} unit="s" hint="27.4, 0:55 or 1 min 5 s" disabled={round.signedOff} commit={typeTime} />
-	</div>
-
-	{#if problem}<p class="problem" role="alert">{problem}</p>{/if}
-
 	{#if !round.signedOff}
 		<button type="button" class="watch on-dye" class:running={watch.running} onclick={() => void press()}>
-			<small>{watch.running ? (watch.carriedOver ? 'running since before the reload' : 'running') : `run ${next}, ${back ? 'back' : 'out'}`}</small>
+			<small
+				>{watch.running
+					? watch.carriedOver
+						? 'running since before the reload'
+						: 'running'
+					: `run ${next}, ${back ? 'back' : 'out'}`}</small
+			>
 			<span class="num">{showDecimals(watch.elapsed, 1, comma)}</span>
-			<span class="say">{watch.running ? 'Tap as you pass the flag' : 'Tap at the first flag, at speed'} <kbd>Space</kbd></span>
+			<span class="say"
+				>{watch.running ? 'Tap as you pass the flag' : 'Tap at the first flag, at speed'} <kbd>Space</kbd></span
+			>
 		</button>
 	{/if}
 	<button type="button" class="btn ink big next" onclick={onnext}>{nextWords} →</button>
@@ -167,6 +215,10 @@
 		gap: 14px 18px;
 		flex: 1;
 		min-height: 0;
+	}
+	/* At a desk all of it is one grid; on a phone all but the stopwatch scrolls. */
+	.scrolling {
+		display: contents;
 	}
 	.asked {
 		grid-area: asked;
@@ -320,6 +372,16 @@
 			flex-direction: column;
 			gap: 10px;
 		}
+		.scrolling {
+			display: flex;
+			flex-direction: column;
+			gap: 10px;
+			flex: 1;
+			min-height: 0;
+			margin: 0 -16px;
+			padding: 0 16px 8px;
+			overflow-y: auto;
+		}
 		.name small {
 			display: none;
 		}
@@ -331,9 +393,6 @@
 		.problem {
 			order: 1;
 		}
-		.watch {
-			order: 2;
-		}
 		.runs li {
 			min-height: 46px;
 			padding: 0 2px 0 10px;
@@ -344,14 +403,13 @@
 			min-height: 34px;
 		}
 		.watch {
-			position: sticky;
-			bottom: 0;
+			flex: none;
 			grid-template: 'small' auto 'num' auto 'say' auto / 1fr;
 			justify-items: center;
 			align-content: center;
 			gap: 4px;
 			min-height: 184px;
-			margin: auto -16px 0;
+			margin: 0 -16px;
 			border-radius: 0;
 		}
 		.watch small,

@@ -9,18 +9,27 @@
 	interface Props {
 		id: string;
 		rig: Rig;
-		latest: { readonly id: string; readonly signedDay: string; readonly rate: number; readonly relativeU95: number; readonly findings: number } | null;
+		latest: {
+			readonly id: string;
+			readonly signedDay: string;
+			readonly rate: number;
+			readonly relativeU95: number;
+			readonly findings: number;
+		} | null;
 		openRound: string | null;
 		settings: FarmSettings;
 	}
 	let { id, rig, latest, openRound, settings }: Props = $props();
-	const shown = $derived(latest ? shownRate(latest.rate, latest.relativeU95, settings.rateUnit, settings.decimalComma) : null);
+	const shown = $derived(
+		latest ? shownRate(latest.rate, latest.relativeU95, settings.rateUnit, settings.decimalComma) : null
+	);
 </script>
 
 <article class="card">
 	<h3><a href="/sprayers/{id}">{rig.name}</a></h3>
 	<p class="state" class:look={!latest || latest.findings > 0}>
-		{#if openRound}round under way{:else if !latest}▲ not calibrated{:else if latest.findings > 0}▲ {latest.findings} {latest.findings === 1 ? 'finding' : 'findings'}{:else}even{/if}
+		{#if openRound}round under way{:else if !latest}▲ not calibrated{:else if latest.findings > 0}▲ {latest.findings}
+			{latest.findings === 1 ? 'finding' : 'findings'}{:else}even{/if}
 	</p>
 	<div class="figure">
 		{#if shown}
@@ -28,7 +37,9 @@
 		{:else}
 			<span class="num dry">–</span> <b>{settings.rateUnit}</b>
 		{/if}
-		<p class="lab">{rig.nozzles} nozzles at {typedText(rig.spacing)}{latest ? `, calibrated ${latest.signedDay}` : ''}</p>
+		<p class="lab">
+			{rig.nozzles} nozzles at {typedText(rig.spacing)}{latest ? `, calibrated ${latest.signedDay}` : ''}
+		</p>
 	</div>
 	<BoomMini nozzles={rig.nozzles} odd={(latest?.findings ?? 0) > 0} />
 	<div class="do">

@@ -19,7 +19,10 @@
 	}
 	let { form: initial, settings, submit, cancel }: Props = $props();
 
-	const { form, errors, enhance, submitting } = superForm(untrack(() => initial), { resetForm: false, invalidateAll: true });
+	const { form, errors, enhance, submitting } = superForm(
+		untrack(() => initial),
+		{ resetForm: false, invalidateAll: true }
+	);
 	const units = $derived(fieldUnits(settings));
 	const drawn = $derived.by(() => {
 		const { rig } = readRigForm($form as RigForm, settings);
@@ -28,7 +31,9 @@
 		if (!whole) return null;
 		const spacing = readField(fields.spacing, rig.spacing, '');
 		const unit = units.course;
-		const width = spacing.ok ? `${showFigure(inUnit('length', (spacing.value.value * rig.nozzles) as never, unit), 4)} ${unit}` : '?';
+		const width = spacing.ok
+			? `${showFigure(inUnit('length', (spacing.value.value * rig.nozzles) as never, unit), 4)} ${unit}`
+			: '?';
 		return { sections: sum === rig.nozzles ? rig.sections : [rig.nozzles], width };
 	});
 	const first = (name: keyof RigForm) => ($errors[name] as string[] | undefined)?.[0];
@@ -36,15 +41,63 @@
 
 <form method="post" use:enhance novalidate>
 	<div class="fields card">
-		<div class="wide"><FormField name="name" label="What you call it" bind:value={$form.name} problem={first('name')} required /></div>
-		<FormField name="nozzles" label="Nozzles" inputmode="numeric" bind:value={$form.nozzles} problem={first('nozzles')} hint="On the whole boom, like 12." required />
-		<FormField name="spacing" label="Nozzle spacing" bind:value={$form.spacing} problem={first('spacing')} hint="A bare number is {shortUnit(units.spacing)}." required />
-		<FormField name="sections" label="Sections" bind:value={$form.sections} problem={first('sections')} hint="Nozzles in each, left to right, like 4, 4, 4. Empty: one section." />
-		<FormField name="tank" label="Tank" bind:value={$form.tank} problem={first('tank')} hint="What it holds. A bare number is {shortUnit(units.tank)}." required />
-		<FormField name="nozzle" label="Stamped on the nozzle" bind:value={$form.nozzle} problem={first('nozzle')} hint="As you call it, like 110-03." />
+		<div class="wide">
+			<FormField name="name" label="What you call it" bind:value={$form.name} problem={first('name')} required />
+		</div>
+		<FormField
+			name="nozzles"
+			label="Nozzles"
+			inputmode="numeric"
+			bind:value={$form.nozzles}
+			problem={first('nozzles')}
+			hint="On the whole boom, like 12."
+			required
+		/>
+		<FormField
+			name="spacing"
+			label="Nozzle spacing"
+			bind:value={$form.spacing}
+			problem={first('spacing')}
+			hint="A bare number is {shortUnit(units.spacing)}."
+			required
+		/>
+		<FormField
+			name="sections"
+			label="Sections"
+			bind:value={$form.sections}
+			problem={first('sections')}
+			hint="Nozzles in each, left to right, like 4, 4, 4. Empty: one section."
+		/>
+		<FormField
+			name="tank"
+			label="Tank"
+			bind:value={$form.tank}
+			problem={first('tank')}
+			hint="What it holds. A bare number is {shortUnit(units.tank)}."
+			required
+		/>
+		<FormField
+			name="nozzle"
+			label="Stamped on the nozzle"
+			bind:value={$form.nozzle}
+			problem={first('nozzle')}
+			hint="As you call it, like 110-03."
+		/>
 		<div></div>
-		<FormField name="ratedFlow" label="Rated flow of one nozzle" bind:value={$form.ratedFlow} problem={first('ratedFlow')} hint="From its sheet. A bare number is {shortUnit(units.flow)}." />
-		<FormField name="ratedAt" label="at a pressure of" bind:value={$form.ratedAt} problem={first('ratedAt')} hint="A bare number is {units.pressure}. Empty both if you do not know." />
+		<FormField
+			name="ratedFlow"
+			label="Rated flow of one nozzle"
+			bind:value={$form.ratedFlow}
+			problem={first('ratedFlow')}
+			hint="From its sheet. A bare number is {shortUnit(units.flow)}."
+		/>
+		<FormField
+			name="ratedAt"
+			label="at a pressure of"
+			bind:value={$form.ratedAt}
+			problem={first('ratedAt')}
+			hint="A bare number is {units.pressure}. Empty both if you do not know."
+		/>
 	</div>
 	<div class="side">
 		<div class="card drawing">

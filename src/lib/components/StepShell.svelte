@@ -27,7 +27,7 @@
 		</div>
 		{#if next && besideWatch}<button type="button" class="btn ink above" onclick={onnext}>{next} →</button>{/if}
 	</div>
-	{@render children()}
+	<div class="body">{@render children()}</div>
 	{#if next && !bare && !ownFoot}
 		<div class="foot" class:desk={besideWatch}>
 			<button type="button" class="btn ink big" onclick={onnext}>{next} →</button>
@@ -37,6 +37,12 @@
 
 <style>
 	.step {
+		display: flex;
+		flex-direction: column;
+		gap: 12px;
+		flex: 1 0 auto;
+	}
+	.body {
 		display: flex;
 		flex-direction: column;
 		gap: 12px;
@@ -67,12 +73,25 @@
 		background: var(--paper);
 	}
 	@media (max-width: 859px) {
+		/* The body scrolls between the bar and the next action, which never leaves the thumb. */
+		.step {
+			flex: 1;
+			min-height: 0;
+		}
+		.body {
+			flex: 1;
+			min-height: 0;
+			margin: 0 -16px;
+			padding: 0 16px;
+			overflow-y: auto;
+		}
+		.bare .body {
+			gap: 0;
+		}
 		.foot {
-			position: sticky;
-			bottom: 0;
-			margin: auto -16px 0;
+			position: static;
+			margin: 0 -16px;
 			padding: 10px 16px max(12px, env(safe-area-inset-bottom));
-			background: var(--paper);
 			border-top: 1px solid var(--rule);
 		}
 		.foot .btn {
@@ -88,8 +107,13 @@
 			display: inline-flex;
 			padding: 0 0.8rem;
 		}
+		/* The bar above names the step; the heading stays for those who listen. */
 		.bare .head {
-			display: none;
+			position: absolute;
+			width: 1px;
+			height: 1px;
+			overflow: hidden;
+			clip-path: inset(50%);
 		}
 		.bare {
 			gap: 0;

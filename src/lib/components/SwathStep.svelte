@@ -34,7 +34,13 @@
 			<div class="switches" role="group" aria-label="Sections that spray">
 				{#each round.rig.sections as size, i (i)}
 					{@const isOn = !round.round.off.includes(i)}
-					<button type="button" aria-pressed={isOn} disabled={round.signedOff} style="flex:{size}" onclick={() => void toggle(i)}>
+					<button
+						type="button"
+						aria-pressed={isOn}
+						disabled={round.signedOff}
+						style="flex:{size}"
+						onclick={() => void toggle(i)}
+					>
 						<b>{sectionName(i, round.rig.sections.length)}</b>
 						<span>{isOn ? 'on' : 'off'} · {size} {size === 1 ? 'nozzle' : 'nozzles'}</span>
 					</button>
@@ -50,7 +56,10 @@
 		</div>
 		<p>
 			<b>{round.on.length} nozzles × {spacing}</b><br />
-			<span class="lab">Tape the spacing over several nozzles. A section off makes this a calibration of its own: pressure and flow change.</span>
+			<span class="lab"
+				>Tape the spacing over several nozzles. A section off makes this a calibration of its own: pressure and flow
+				change.</span
+			>
 		</p>
 	</div>
 </div>

@@ -18,14 +18,24 @@
 <div class="volume">
 	{#if c && round.sheet.ok}
 		<div class="card top">
-			<RateFigure rate={c.rate.value} relativeU95={2 * relativeU(c.rate)} {unit} decimalComma={round.settings.decimalComma} />
+			<RateFigure
+				rate={c.rate.value}
+				relativeU95={2 * relativeU(c.rate)}
+				{unit}
+				decimalComma={round.settings.decimalComma}
+			/>
 			<div>
 				<p class="lab">Where the ± comes from</p>
 				<BudgetBar budget={c.budget} advise />
 			</div>
 		</div>
 		<div class="card bottom">
-			<Working sheet={round.sheet.value} calibration={c} school={round.settings.school} measures={measuresOf(round.settings)} />
+			<Working
+				sheet={round.sheet.value}
+				calibration={c}
+				school={round.settings.school}
+				measures={measuresOf(round.settings)}
+			/>
 		</div>
 		{#if c.findings.length > 0}
 			<div class="findings">

@@ -66,9 +66,7 @@ export class DexieStore implements RoundStore {
 		const ids = new Set([...heads.map((h) => h.id), ...waiting.map((e) => e.roundId)]);
 		const rows = await this.#heads.bulkGet([...ids].sort());
 		return rows.flatMap((row) =>
-			row
-				? [{ head: row.head, entries: inOrder(waiting.filter((e) => e.roundId === row.id).map((e) => e.entry)) }]
-				: []
+			row ? [{ head: row.head, entries: inOrder(waiting.filter((e) => e.roundId === row.id).map((e) => e.entry)) }] : []
 		);
 	}
 

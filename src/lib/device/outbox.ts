@@ -108,9 +108,10 @@ export const sendByHttp =
 			return null;
 		}
 		if (response.status >= 500 || response.status === 408 || response.status === 429) return null;
-		const body = (await response.json().catch(() => null)) as
-			| { acknowledged?: string[]; error?: { message: string } }
-			| null;
+		const body = (await response.json().catch(() => null)) as {
+			acknowledged?: string[];
+			error?: { message: string };
+		} | null;
 		if (response.ok && body?.acknowledged) return { acknowledged: body.acknowledged };
 		return body?.error ? { refused: body.error.message } : null;
 	};

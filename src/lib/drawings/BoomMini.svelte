@@ -9,6 +9,10 @@
 	<path d="M3 8h106" stroke="var(--ink)" stroke-width="4" stroke-linecap="round" />
 	{#each { length: count }, i (i)}
 		{@const x = 4 + gap * (i + 0.5)}
-		<path d="M{x} 11l{-gap * 0.46} 28h{gap * 0.92}z" fill={odd && i === Math.floor(count * 0.7) ? 'var(--amber-fill)' : 'var(--dye)'} opacity="0.88" />
+		<path
+			d="M{x} 11l{-gap * 0.46} 28h{gap * 0.92}z"
+			fill={odd && i === Math.floor(count * 0.7) ? 'var(--amber-fill)' : 'var(--dye)'}
+			opacity="0.88"
+		/>
 	{/each}
 </svg>

@@ -21,12 +21,21 @@
 	const gap = $derived((width - 8) / jugs.length);
 	const jugWidth = $derived(Math.min(18, gap * 0.72));
 	const crowded = $derived(jugs.length > 16);
-	const fills = { even: 'var(--dye)', low: 'var(--amber-fill)', high: 'var(--amber-fill)', blocked: 'var(--rust)' } as const;
+	const fills = {
+		even: 'var(--dye)',
+		low: 'var(--amber-fill)',
+		high: 'var(--amber-fill)',
+		blocked: 'var(--rust)'
+	} as const;
 	const fillOf = (v: Verdict) => (v === 'not caught' ? 'none' : fills[v]);
 	const mark = (v: Verdict) => ({ low: '▼', high: '▲', blocked: '✕', even: '', 'not caught': '' })[v];
 </script>
 
-<svg viewBox="0 0 {width} 96" role="img" aria-label="{jugs.filter((j) => j.fill !== null).length} of {jugs.length} nozzles caught">
+<svg
+	viewBox="0 0 {width} 96"
+	role="img"
+	aria-label="{jugs.filter((j) => j.fill !== null).length} of {jugs.length} nozzles caught"
+>
 	<path d="M4 14h{width - 8}" stroke="var(--ink)" stroke-width="4" stroke-linecap="round" />
 	{#each jugs as jug, i (jug.n)}
 		{@const x = 4 + gap * (i + 0.5)}
@@ -45,10 +54,13 @@
 			{#if jug.fill !== null}
 				{@const h = Math.min(1, jug.fill) * 40}
 				<path
-					d="M{x - jugWidth / 2 + 1 + ((40 - h) / 40) * 1.5} {70 - h}h{jugWidth - 2 - ((40 - h) / 40) * 3}l-{(h / 40) * 1.6} {h - 1}h-{jugWidth - 5}z"
+					d="M{x - jugWidth / 2 + 1 + ((40 - h) / 40) * 1.5} {70 - h}h{jugWidth - 2 - ((40 - h) / 40) * 3}l-{(h / 40) *
+						1.6} {h - 1}h-{jugWidth - 5}z"
 					fill={fillOf(jug.verdict)}
 				/>
-				{#if mark(jug.verdict)}<text x={x} y="26" text-anchor="middle" font-size="10" fill="var(--amber-text)">{mark(jug.verdict)}</text>{/if}
+				{#if mark(jug.verdict)}<text {x} y="26" text-anchor="middle" font-size="10" fill="var(--amber-text)"
+						>{mark(jug.verdict)}</text
+					>{/if}
 			{:else if jug.passedOver}
 				<path d="M{x - 5} 50h10" stroke="var(--field-border)" stroke-width="2" />
 			{/if}

@@ -15,7 +15,11 @@
 	const at = $derived(back ? right - (right - left) * done : left + (right - left) * done);
 </script>
 
-<svg viewBox="0 0 600 104" role="img" aria-label="Course of {length || 'unknown length'}, {Math.round(done * 100)} % driven">
+<svg
+	viewBox="0 0 600 104"
+	role="img"
+	aria-label="Course of {length || 'unknown length'}, {Math.round(done * 100)} % driven"
+>
 	<rect x="0" y="62" width="600" height="22" fill="var(--straw-wash)" stroke="var(--straw-edge)" stroke-width="0.75" />
 	<rect x={back ? at : left} y="62" width={back ? right - at : at - left} height="22" fill="var(--dye)" />
 	{#each [left, right] as x (x)}

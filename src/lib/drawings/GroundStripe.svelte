@@ -16,7 +16,10 @@
 </script>
 
 <div class="stripe">
-	<div class="words"><p class="lab">What the ground gets under each nozzle</p>{#if band}<p class="band"><i></i>{band}</p>{/if}</div>
+	<div class="words">
+		<p class="lab">What the ground gets under each nozzle</p>
+		{#if band}<p class="band"><i></i>{band}</p>{/if}
+	</div>
 	<div class="cells" aria-hidden="true">
 		{#each jugs as jug (jug.n)}
 			{#if jug.amount === null}

@@ -22,7 +22,9 @@
 	const y = (v: number) => floor - (Math.min(v, top) / top) * (floor - rim);
 	/** Half the width of the jug at a height: it tapers to its floor. */
 	const half = (at: number) => 19 - ((at - rim) / (floor - rim)) * 4;
-	const colour = $derived(verdict === 'even' ? 'var(--dye)' : verdict === 'blocked' ? 'var(--rust)' : 'var(--amber-fill)');
+	const colour = $derived(
+		verdict === 'even' ? 'var(--dye)' : verdict === 'blocked' ? 'var(--rust)' : 'var(--amber-fill)'
+	);
 	const level = $derived(amount === null ? floor : y(amount));
 </script>
 
@@ -44,7 +46,15 @@
 		/>
 	{/if}
 	{#each marks as m (m)}
-		<line x1={30 + half(y(m)) - 8} x2={30 + half(y(m)) - 2} y1={y(m)} y2={y(m)} stroke={amount !== null && amount > m ? '#fff' : 'var(--ink)'} stroke-width="1.2" opacity="0.65" />
+		<line
+			x1={30 + half(y(m)) - 8}
+			x2={30 + half(y(m)) - 2}
+			y1={y(m)}
+			y2={y(m)}
+			stroke={amount !== null && amount > m ? '#fff' : 'var(--ink)'}
+			stroke-width="1.2"
+			opacity="0.65"
+		/>
 	{/each}
 	<path
 		d="M{30 - half(rim)} {rim}L{30 - half(floor)} {floor}H{30 + half(floor)}L{30 + half(rim)} {rim}"

@@ -22,7 +22,11 @@
 	const starts = $derived(sections.map((_, i) => sections.slice(0, i).reduce((s, n) => s + n, 0) * gap));
 </script>
 
-<svg viewBox="-14 0 {W + 28} 330" role="img" aria-label="Boom with {on.length} of {nozzles.length} nozzles on, swath {width}">
+<svg
+	viewBox="-14 0 {W + 28} 330"
+	role="img"
+	aria-label="Boom with {on.length} of {nozzles.length} nozzles on, swath {width}"
+>
 	<g transform="translate({W / 2} 70)" fill="var(--ink)">
 		<rect x="-34" y="-62" width="68" height="56" rx="6" />
 		<rect x="-24" y="-54" width="48" height="24" rx="3" fill="var(--dye-light)" opacity="0.55" />
@@ -32,16 +36,40 @@
 	<path d="M0 92H{W}" stroke="var(--ink)" stroke-width="7" stroke-linecap="round" />
 	{#each sections as size, i (i)}
 		{@const isOff = off.includes(i)}
-		<rect x={starts[i]! + 1} y="128" width={size * gap - 2} height="104" fill={isOff ? 'var(--straw-wash)' : 'var(--dye)'} stroke={isOff ? 'var(--straw-edge)' : 'none'} stroke-dasharray={isOff ? '5 4' : undefined} />
-		{#if i > 0}<path d="M{starts[i]} 78v170" stroke="var(--paper)" stroke-width="3" /><path d="M{starts[i]} 78v28" stroke="var(--ink)" stroke-width="2" />{/if}
-		<text x={starts[i]! + (size * gap) / 2} y="186" text-anchor="middle" class="name" fill={isOff ? 'var(--straw-text)' : '#fff'}>
+		<rect
+			x={starts[i]! + 1}
+			y="128"
+			width={size * gap - 2}
+			height="104"
+			fill={isOff ? 'var(--straw-wash)' : 'var(--dye)'}
+			stroke={isOff ? 'var(--straw-edge)' : 'none'}
+			stroke-dasharray={isOff ? '5 4' : undefined}
+		/>
+		{#if i > 0}<path d="M{starts[i]} 78v170" stroke="var(--paper)" stroke-width="3" /><path
+				d="M{starts[i]} 78v28"
+				stroke="var(--ink)"
+				stroke-width="2"
+			/>{/if}
+		<text
+			x={starts[i]! + (size * gap) / 2}
+			y="186"
+			text-anchor="middle"
+			class="name"
+			fill={isOff ? 'var(--straw-text)' : '#fff'}
+		>
 			{sections.length > 6 ? i + 1 : sectionName(i, sections.length)}
 		</text>
 	{/each}
 	{#each nozzles as n (n.n)}
 		<path d="M{n.x * W - 4} 95h8l3 12h-14z" fill="var(--ink)" />
 		{#if n.on}<path d="M{n.x * W} 108l{-gap / 2} 20h{gap}z" fill="var(--dye-light)" opacity="0.5" />{/if}
-		{#if nozzles.length <= 40 || n.n % 6 === 1}<text class="small" class:many={nozzles.length > 12} x={n.x * W} y="252" text-anchor="middle">{n.n}</text>{/if}
+		{#if nozzles.length <= 40 || n.n % 6 === 1}<text
+				class="small"
+				class:many={nozzles.length > 12}
+				x={n.x * W}
+				y="252"
+				text-anchor="middle">{n.n}</text
+			>{/if}
 	{/each}
 	{#if on.length > 0}
 		<path d="M{from} 268v26M{to} 268v26M{from + 2} 281H{to - 2}" stroke="var(--ink)" stroke-width="2" fill="none" />

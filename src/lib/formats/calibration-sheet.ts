@@ -100,11 +100,7 @@ function keep<T>(issues: Issue[], result: Result<T>): T | undefined {
 	return undefined;
 }
 
-function readCatches(
-	r: QuantityReader,
-	written: QuantityText | null | QuantityText[],
-	path: string
-): NozzleCatches {
+function readCatches(r: QuantityReader, written: QuantityText | null | QuantityText[], path: string): NozzleCatches {
 	if (written === null) return null;
 	const each = Array.isArray(written) ? written : [written];
 	return each.flatMap((text, i): Catch[] => {

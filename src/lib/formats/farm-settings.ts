@@ -16,5 +16,9 @@ export const defaultSettings: FarmSettings = farmSettingsSchema.parse({});
 
 /** The farm's own page: its name and how it measures. */
 export const farmFormSchema = farmSettingsSchema.extend({
-	name: z.string().trim().min(1, 'A farm needs a name, like Quillet Farm.').max(120, 'That name is over 120 letters long.')
+	name: z
+		.string()
+		.trim()
+		.min(1, 'A farm needs a name, like Quillet Farm.')
+		.max(120, 'That name is over 120 letters long.')
 });

@@ -68,7 +68,11 @@ export const typed = (text: string, unit: string, settings: FarmSettings): Typed
 });
 
 /** A unit as it is shown where whose gallon is plain: `fl oz`, not `US fl oz`. */
-export const shortUnit = (unit: string): string => unit.replace(/^(US|Imp) /, '').replace('m2', 'm²').replace('ft2', 'ft²');
+export const shortUnit = (unit: string): string =>
+	unit
+		.replace(/^(US|Imp) /, '')
+		.replace('m2', 'm²')
+		.replace('ft2', 'ft²');
 
 /** The same, whose gallon kept: for answers. */
 export const longUnit = (unit: string): string => unit.replace('m2', 'm²').replace('ft2', 'ft²');

@@ -4,10 +4,7 @@ import { z } from 'zod';
 
 /** A quantity in a file: text as a person types it, or a bare number with its unit. */
 export const quantityText = z
-	.union([
-		z.string().max(80),
-		z.strictObject({ value: z.number().nonnegative(), unit: z.string().max(40) })
-	])
+	.union([z.string().max(80), z.strictObject({ value: z.number().nonnegative(), unit: z.string().max(40) })])
 	.meta({ id: 'Quantity', description: 'A quantity as typed ("2 gal 1 qt") or {"value", "unit"}.' });
 
 export type QuantityText = z.infer<typeof quantityText>;

@@ -14,9 +14,17 @@ export async function endpoint(event: RequestEvent, run: () => Promise<unknown>)
 }
 
 export function failureResponse(error: unknown, requestId: string): Response {
-	if (error instanceof Failure) return json(error.toJSON(), { status: error.status });
+	if (error instanceof Failure) {
+		// A body that was not read to its end leaves the connection of no use for another request.
+		const headers: HeadersInit = error.status === 413 ? { connection: 'close' } : {};
+		return json(error.toJSON(), { status: error.status, headers });
+	}
 	const lost = isDatabaseGone(error);
-	log('error', lost ? 'database-unreachable' : 'failed', { requestId, message: messageOf(error), stack: stackOf(error) });
+	log('error', lost ? 'database-unreachable' : 'failed', {
+		requestId,
+		message: messageOf(error),
+		stack: stackOf(error)
+	});
 	const failure = lost
 		? new Failure(503, 'database-unreachable', '', 'The database cannot be reached. Nothing was saved; try again.')
 		: new Failure(500, 'internal', '', 'Something went wrong on the server. Nothing was saved; try again.');
@@ -30,7 +38,8 @@ const goneCodes = new Set(['ECONNREFUSED', 'ECONNRESET', '57P01', '57P02', '57P0
 
 export const isDatabaseGone = (error: unknown): boolean =>
 	error instanceof Error &&
-	(goneCodes.has((error as { code?: string }).code ?? '') || /Connection terminated|timeout exceeded when trying to connect/.test(error.message));
+	(goneCodes.has((error as { code?: string }).code ?? '') ||
+		/Connection terminated|timeout exceeded when trying to connect/.test(error.message));
 
 /** Holds a value against its schema; the first thing wrong is told with its place. */
 export function parse<T extends z.ZodType>(schema: T, value: unknown): z.output<T> {

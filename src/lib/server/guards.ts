@@ -2,15 +2,20 @@ import { Failure } from './failure';
 
 const writes = new Set(['POST', 'PUT', 'PATCH', 'DELETE']);
 
+/** Content types that a page may send anywhere without asking first. */
+const formTypes = /^(application\/x-www-form-urlencoded|multipart\/form-data|text\/plain)\b/i;
+
 /**
- * Refuses a write that a page of another origin caused. Browsers say where a write comes from; a program that says
- * nothing is no browser, and carries no one's session.
+ * Refuses a write that a page of another origin caused. Browsers say where a write comes from; what a form could send
+ * has to say so. JSON that says nothing is no browser's: a browser would have asked first and been told no.
  */
 export function checkSameOrigin(request: Request, origin: string): void {
 	if (!writes.has(request.method)) return;
 	const from = request.headers.get('origin');
 	const site = request.headers.get('sec-fetch-site');
-	if ((from !== null && from !== origin) || (from === null && site !== null && site !== 'same-origin' && site !== 'none'))
+	const foreign = from === null ? site !== null && site !== 'same-origin' && site !== 'none' : from !== origin;
+	const silentForm = from === null && formTypes.test(request.headers.get('content-type') ?? '');
+	if (foreign || silentForm)
 		throw new Failure(403, 'cross-origin', '', 'This write came from a page of another site and was refused.');
 }
 
@@ -44,6 +49,11 @@ export async function readJson(request: Request): Promise<unknown> {
 	try {
 		return JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(Buffer.concat(chunks)));
 	} catch {
-		throw new Failure(400, 'malformed', '', 'The body is not JSON. It should look like {"round": {…}, "entries": […]}.');
+		throw new Failure(
+			400,
+			'malformed',
+			'',
+			'The body is not JSON. It should look like {"round": {…}, "entries": […]}.'
+		);
 	}
 }

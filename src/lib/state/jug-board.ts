@@ -43,12 +43,14 @@ export function amountIn(volume: Volume, unit: string): number {
 }
 
 const meanOf = (nozzle: NozzleResult): Volume | null =>
-	nozzle.catches.length === 0
-		? null
-		: ((nozzle.catches.reduce((s, v) => s + v, 0) / nozzle.catches.length) as Volume);
+	nozzle.catches.length === 0 ? null : ((nozzle.catches.reduce((s, v) => s + v, 0) / nozzle.catches.length) as Volume);
 
 /** `▼ −15 %`, `+0.5 %`: shape, sign and figure, so that colour is never alone. */
-export function deviationWords(nozzle: Pick<NozzleResult, 'verdict'>, share: number | null, decimalComma: boolean): string {
+export function deviationWords(
+	nozzle: Pick<NozzleResult, 'verdict'>,
+	share: number | null,
+	decimalComma: boolean
+): string {
 	if (nozzle.verdict === 'not caught') return '';
 	if (nozzle.verdict === 'blocked') return '✕ blocked';
 	if (share === null) return '';

@@ -62,7 +62,12 @@ export function stepStates(source: StepSource): StepState[] {
 		if (!source.speed) return state('speed', source.round.course ? 0.2 : 0);
 		const unit = metric ? 'km/h' : 'mph';
 		const value = inUnit('speed', source.speed.measured.value, unit);
-		return state('speed', runs / usualRuns, showDecimals(value, 2, comma), `${unit} · ${runs} ${runs === 1 ? 'run' : 'runs'}`);
+		return state(
+			'speed',
+			runs / usualRuns,
+			showDecimals(value, 2, comma),
+			`${unit} · ${runs} ${runs === 1 ? 'run' : 'runs'}`
+		);
 	}
 
 	function swathStep(): StepState {
@@ -70,7 +75,12 @@ export function stepStates(source: StepSource): StepState[] {
 		const unit = metric ? 'm' : 'ft';
 		// The swath follows from the rig; it is settled once somebody has gone on to the catches.
 		const settled = source.round.nozzles.size > 0 ? 1 : 0;
-		return state('swath', settled, metric ? showDecimals(width, 2, comma) : showDecimals(width / 0.3048, 1, comma), unit);
+		return state(
+			'swath',
+			settled,
+			metric ? showDecimals(width, 2, comma) : showDecimals(width / 0.3048, 1, comma),
+			unit
+		);
 	}
 
 	function flowStep(): StepState {

@@ -44,10 +44,16 @@ export interface ShownLoad {
 }
 
 /** Loads as cards: words and figures in the farm's measures, and how full each tank is. */
-export function shownLoads(plan: LoadPlan, tank: number, names: readonly string[], settings: FarmSettings): ShownLoad[] {
+export function shownLoads(
+	plan: LoadPlan,
+	tank: number,
+	names: readonly string[],
+	settings: FarmSettings
+): ShownLoad[] {
 	const units = fieldUnits(settings);
 	const comma = settings.decimalComma;
-	const volume = (v: Load['mix']) => `${showFigure(inUnit('volume', v, units.tank), 4, comma)} ${shortUnit(units.tank)}`;
+	const volume = (v: Load['mix']) =>
+		`${showFigure(inUnit('volume', v, units.tank), 4, comma)} ${shortUnit(units.tank)}`;
 	return plan.loads.map((load, i): ShownLoad => {
 		const liquid = load.products.reduce((s, p) => s + (p.kind === 'volume' ? p.amount : 0), 0);
 		return {
@@ -64,7 +70,9 @@ export function shownLoads(plan: LoadPlan, tank: number, names: readonly string[
 }
 
 /** Loads that are alike are one card with a count: forty full tanks are told once. */
-export function groupLoads(loads: readonly ShownLoad[]): { readonly load: ShownLoad; readonly from: number; readonly to: number }[] {
+export function groupLoads(
+	loads: readonly ShownLoad[]
+): { readonly load: ShownLoad; readonly from: number; readonly to: number }[] {
 	const groups: { load: ShownLoad; from: number; to: number }[] = [];
 	loads.forEach((load, i) => {
 		const last = groups.at(-1);

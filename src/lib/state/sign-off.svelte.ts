@@ -30,7 +30,9 @@ export class SignOffState {
 		return [
 			...(unticked > 0 ? [`${unticked} of ${rigChecks.length} checks of the rig are not ticked`] : []),
 			...(uncaught > 0 ? [`${uncaught} of ${c.nozzles.count} nozzles were not caught`] : []),
-			...(c.findings.length > 0 ? [`${c.findings.length} ${c.findings.length === 1 ? 'finding' : 'findings'} will stand on the calibration`] : [])
+			...(c.findings.length > 0
+				? [`${c.findings.length} ${c.findings.length === 1 ? 'finding' : 'findings'} will stand on the calibration`]
+				: [])
 		];
 	});
 
@@ -43,9 +45,11 @@ export class SignOffState {
 	/** Signs if all is well. Answers whether it did. */
 	async sign(): Promise<boolean> {
 		const problems: Partial<Record<Place, string>> = {};
-		if (this.person.trim() === '') problems.person = 'Nobody has signed yet. Write the name of who calibrated, like A. Sample.';
+		if (this.person.trim() === '')
+			problems.person = 'Nobody has signed yet. Write the name of who calibrated, like A. Sample.';
 		if (!/^\d{4}-\d\d-\d\d$/.test(this.day)) problems.day = 'That is not a day. Write it like 2026-03-14.';
-		if (this.pressure.trim() === '') problems.pressure = 'Nothing is written here. The gauge belongs to the calibration: 3 bar or 40 psi.';
+		if (this.pressure.trim() === '')
+			problems.pressure = 'Nothing is written here. The gauge belongs to the calibration: 3 bar or 40 psi.';
 		if (this.gear.trim() === '') problems.gear = 'Nothing is written here. Write the gear as you call it, like B2.';
 		const rpm = this.rpm.trim().replace(',', '');
 		if (rpm !== '' && !(/^\d+$/.test(rpm) && Number(rpm) <= 10_000))

@@ -81,7 +81,9 @@ export class TankPlanState {
 	/** What is wrong at a place, once it has been left with something in it. */
 	problem(path: string): string | undefined {
 		const issue = this.issues.find((i) => i.path === path);
-		return issue && (issue.code !== 'empty' || this.left[path] === true) && this.left[path] ? wordIssue(issue) : undefined;
+		return issue && (issue.code !== 'empty' || this.left[path] === true) && this.left[path]
+			? wordIssue(issue)
+			: undefined;
 	}
 
 	/** Place of a product line's dose among those that are written. */

@@ -106,4 +106,9 @@ export function wordFinding(finding: Finding): FindingWords {
 
 /** Tells one finding from every other of the same calibration. */
 export const findingKey = (finding: Finding): string =>
-	[finding.code, 'nozzle' in finding && finding.nozzle, 'run' in finding && finding.run, 'section' in finding && finding.section].join('-');
+	[
+		finding.code,
+		'nozzle' in finding && finding.nozzle,
+		'run' in finding && finding.run,
+		'section' in finding && finding.section
+	].join('-');

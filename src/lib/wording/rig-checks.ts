@@ -2,13 +2,22 @@ import type { RigCheck } from '$core';
 
 /** What to do in the walk round the rig, and why. */
 export const rigCheckWords: Record<RigCheck, { readonly title: string; readonly why: string }> = {
-	clean: { title: 'Rinsed and clean', why: 'The rig has held pesticide: rinse tank, boom and filters before you wade in.' },
+	clean: {
+		title: 'Rinsed and clean',
+		why: 'The rig has held pesticide: rinse tank, boom and filters before you wade in.'
+	},
 	'half-full': { title: 'Half full of clean water', why: 'Weight sets tyre and speed. Calibrate with water only.' },
 	'no-leaks': { title: 'No leaks or drips', why: 'What drips off the boom is not in the jug.' },
 	filters: { title: 'Filters clean', why: 'A choked filter looks like a worn pump.' },
-	'same-nozzles': { title: 'Same nozzle everywhere', why: 'Read the stamp on each: one odd size spoils every comparison.' },
+	'same-nozzles': {
+		title: 'Same nozzle everywhere',
+		why: 'Read the stamp on each: one odd size spoils every comparison.'
+	},
 	gauge: { title: 'Gauge reads and rests at zero', why: 'The round checks the gauge; it must at least move.' },
-	height: { title: 'Boom level, at working height', why: '110° at 50 cm spacing wants 45 to 50 cm above the target, 80° about 70 to 75 cm.' },
+	height: {
+		title: 'Boom level, at working height',
+		why: '110° at 50 cm spacing wants 45 to 50 cm above the target, 80° about 70 to 75 cm.'
+	},
 	guards: { title: 'PTO and pump guards on', why: 'Stop the engine before hands go near.' },
 	kit: { title: 'Kit to hand', why: 'Tape, flags, jug marked “pesticide only”, soft brush, spare nozzles.' },
 	gloves: { title: 'Gloves, eye cover and boots on', why: 'Clean water does not make the rig clean.' }

@@ -24,7 +24,8 @@
 <AppBar path={page.url.pathname}>
 	{#snippet right()}
 		<a class="chip" href="/farm" title="The farm's unit">{longUnit(data.farm.settings.rateUnit)}</a>
-		{#if device && device.status.state !== 'sent'}<span class="status"><OutboxStatus status={device.status} /></span>{/if}
+		{#if device && device.status.state !== 'sent'}<span class="status"><OutboxStatus status={device.status} /></span
+			>{/if}
 	{/snippet}
 </AppBar>
 <div id="page">{@render children()}</div>

@@ -12,7 +12,10 @@
 	const heading = $derived.by(() => {
 		if (data.sprayers.length === 0) return 'Begin with your first sprayer';
 		if (open.length > 0) return open.length === 1 ? 'One round is under way' : `${open.length} rounds are under way`;
-		if (uncalibrated.length > 0) return uncalibrated.length === 1 ? 'One sprayer wants calibrating' : `${uncalibrated.length} sprayers want calibrating`;
+		if (uncalibrated.length > 0)
+			return uncalibrated.length === 1
+				? 'One sprayer wants calibrating'
+				: `${uncalibrated.length} sprayers want calibrating`;
 		return 'Every sprayer is calibrated';
 	});
 </script>
@@ -26,7 +29,10 @@
 			<div class="now">
 				<div>
 					<h2>A sprayer is its nozzles, their spacing and a tank</h2>
-					<p>Tell Fallow those, then calibrate it by measuring: ground speed, swath and nozzle flow. What goes in each tank load follows from that.</p>
+					<p>
+						Tell Fallow those, then calibrate it by measuring: ground speed, swath and nozzle flow. What goes in each
+						tank load follows from that.
+					</p>
 				</div>
 				<a class="btn" href="/sprayers/new">Add the first sprayer</a>
 			</div>
@@ -71,7 +77,11 @@
 					{#each data.plans as plan (plan.id)}
 						<li class="plan">
 							<div>
-								<b>{showFigure(inUnit('area', plan.area as never, units.area), 4, data.farm.settings.decimalComma)} {units.area} in {plan.loads} {plan.loads === 1 ? 'load' : 'loads'}</b>
+								<b
+									>{showFigure(inUnit('area', plan.area as never, units.area), 4, data.farm.settings.decimalComma)}
+									{units.area} in {plan.loads}
+									{plan.loads === 1 ? 'load' : 'loads'}</b
+								>
 								<p class="lab">{plan.sprayer}, {plan.products.join(', ') || 'water only'}, planned {plan.day}</p>
 							</div>
 							<a class="btn plain" href="/tank-plans/{plan.id}">See the loads</a>

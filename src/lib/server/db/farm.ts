@@ -22,7 +22,11 @@ export interface FarmHandle {
 
 /** The one place where a farm is bound to the database; sign-in and roles will change this file and no other. */
 export async function farmHandle(db: Kysely<Database>, farmId: string): Promise<FarmHandle | null> {
-	const farm = await db.selectFrom('farm').select(['id', 'name', 'settings']).where('id', '=', farmId).executeTakeFirst();
+	const farm = await db
+		.selectFrom('farm')
+		.select(['id', 'name', 'settings'])
+		.where('id', '=', farmId)
+		.executeTakeFirst();
 	if (!farm) return null;
 	const settings = farmSettingsSchema.parse(farm.settings);
 	const scope: Scope = { db, farmId, settings };
@@ -46,7 +50,13 @@ export async function farmHandle(db: Kysely<Database>, farmId: string): Promise<
 
 /** Until there is sign-in, one database serves one farm: the first. Made when there is none. */
 export async function firstFarm(db: Kysely<Database>, name = 'My farm'): Promise<string> {
-	const found = await db.selectFrom('farm').select('id').orderBy('created_at').orderBy('id').limit(1).executeTakeFirst();
+	const found = await db
+		.selectFrom('farm')
+		.select('id')
+		.orderBy('created_at')
+		.orderBy('id')
+		.limit(1)
+		.executeTakeFirst();
 	if (found) return found.id;
 	const id = v7();
 	await db.insertInto('farm').values({ id, name, settings: '{}' }).execute();

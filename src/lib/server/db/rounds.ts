@@ -34,7 +34,12 @@ export const roundsOf = (scope: Scope) => ({
 			const fresh = message.entries.filter((entry) => !known.has(entry.id));
 			const signedBefore = await isSignedOff(scope, trx, round.id);
 			if (fresh.length > 0 && signedBefore)
-				throw new Failure(409, 'signed-off', 'entries', 'This round is signed off and read-only. A new round is a new calibration.');
+				throw new Failure(
+					409,
+					'signed-off',
+					'entries',
+					'This round is signed off and read-only. A new round is a new calibration.'
+				);
 			checkEntries(message.entries, fresh, rig.value);
 			if (fresh.length > 0) await insertEntries(scope, trx, round.id, fresh);
 			const signs = fresh.some((entry) => entry.kind === 'sign-off');
@@ -67,7 +72,12 @@ export const roundsOf = (scope: Scope) => ({
 			.executeTakeFirst();
 		if (!head) throw notFound('round');
 		return {
-			round: { id: head.id, sprayerId: head.sprayer_id, startedAt: head.started_at.toISOString(), rig: structuredClone(head.rig) as RoundHead['rig'] },
+			round: {
+				id: head.id,
+				sprayerId: head.sprayer_id,
+				startedAt: head.started_at.toISOString(),
+				rig: structuredClone(head.rig) as RoundHead['rig']
+			},
 			entries: await entriesOf(scope, scope.db, id),
 			signedOff: await isSignedOff(scope, scope.db, id)
 		};

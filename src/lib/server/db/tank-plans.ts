@@ -53,7 +53,9 @@ export const tankPlansOf = ({ db, farmId }: Scope) => ({
 	async recent(most: number) {
 		return db
 			.selectFrom('tank_plan as p')
-			.innerJoin('calibration as c', (join) => join.onRef('c.farm_id', '=', 'p.farm_id').onRef('c.id', '=', 'p.calibration_id'))
+			.innerJoin('calibration as c', (join) =>
+				join.onRef('c.farm_id', '=', 'p.farm_id').onRef('c.id', '=', 'p.calibration_id')
+			)
 			.innerJoin('sprayer as s', (join) => join.onRef('s.farm_id', '=', 'c.farm_id').onRef('s.id', '=', 'c.sprayer_id'))
 			.select(['p.id', 'p.input', 'p.area_m2', 'p.load_count', 'p.created_at', 's.name'])
 			.where('p.farm_id', '=', farmId)

@@ -77,7 +77,9 @@
 		{/each}
 		<fieldset>
 			<legend>Decimal sign</legend>
-			<label class="check"><input type="checkbox" name="decimalComma" bind:checked={$form.decimalComma} /> Write and show a decimal comma (12,5)</label>
+			<label class="check"
+				><input type="checkbox" name="decimalComma" bind:checked={$form.decimalComma} /> Write and show a decimal comma (12,5)</label
+			>
 		</fieldset>
 		<div class="do">
 			<button class="btn go big">Keep it</button>

@@ -13,7 +13,10 @@
 		<a class="btn go" href="/sprayers/new">Add a sprayer</a>
 	</div>
 	{#if data.sprayers.length === 0}
-		<p class="lab">The farm's sprayers belong here, each with its nozzles and what it was measured to put on the ground. Add the first one.</p>
+		<p class="lab">
+			The farm's sprayers belong here, each with its nozzles and what it was measured to put on the ground. Add the
+			first one.
+		</p>
 	{/if}
 	<div class="grid">
 		{#each data.sprayers as sprayer (sprayer.id)}<SprayerCard {...sprayer} settings={data.farm.settings} />{/each}

@@ -77,7 +77,9 @@ export async function up(db: Kysely<unknown>): Promise<void> {
 			foreign key (farm_id, id) references round (farm_id, id),
 			foreign key (farm_id, sprayer_id) references sprayer (farm_id, id)
 		)`.execute(db);
-	await sql`create index calibration_by_sprayer on calibration (farm_id, sprayer_id, signed_at desc, id desc)`.execute(db);
+	await sql`create index calibration_by_sprayer on calibration (farm_id, sprayer_id, signed_at desc, id desc)`.execute(
+		db
+	);
 	await sql`
 		create table tank_plan (
 			id uuid not null,

@@ -22,6 +22,12 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 		},
 		rig: round.round.rig,
 		entries: round.entries,
-		plans: plans.map((p) => ({ id: p.id, area: p.area_m2, mix: p.mix_m3, loads: p.load_count, products: p.input.products.map((x) => x.name) }))
+		plans: plans.map((p) => ({
+			id: p.id,
+			area: p.area_m2,
+			mix: p.mix_m3,
+			loads: p.load_count,
+			products: p.input.products.map((x) => x.name)
+		}))
 	};
 };

@@ -31,9 +31,17 @@
 			: null
 	);
 	const sections = $derived(sectionOfNozzles(data.rig.sections));
-	const whyWords = { first: '', sure: 'to be sure', cleaned: 'after cleaning', replaced: 'after replacing', slip: 'typed again' };
+	const whyWords = {
+		first: '',
+		sure: 'to be sure',
+		cleaned: 'after cleaning',
+		replaced: 'after replacing',
+		slip: 'typed again'
+	};
 	const percent = (share: number | null) =>
-		share === null ? '' : `${share < -0.0005 ? '−' : '+'}${showDecimals(Math.abs(share) * 100, 1, settings.decimalComma)} %`;
+		share === null
+			? ''
+			: `${share < -0.0005 ? '−' : '+'}${showDecimals(Math.abs(share) * 100, 1, settings.decimalComma)} %`;
 </script>
 
 <svelte:head><title>Calibration {c.signedDay} · {data.rig.name} · Fallow</title></svelte:head>
@@ -43,27 +51,53 @@
 		<div>
 			<h1><a href="/sprayers/{c.sprayerId}">{data.rig.name}</a>, calibrated {c.signedDay}</h1>
 			<p class="lab">
-				Signed off by {c.signedBy} at {figure(inUnit('pressure', c.pressure as never, units.pressure))} {units.pressure}, gear {c.gear}{c.rpm ? `, ${c.rpm} rpm` : ''}. {c.remarks}
+				Signed off by {c.signedBy} at {figure(inUnit('pressure', c.pressure as never, units.pressure))}
+				{units.pressure}, gear {c.gear}{c.rpm ? `, ${c.rpm} rpm` : ''}. {c.remarks}
 			</p>
 		</div>
 		<div class="card top">
-			<RateFigure rate={c.rate as VolumePerArea} relativeU95={c.relativeU95} unit={settings.rateUnit} decimalComma={settings.decimalComma} />
-			{#if read}<div><p class="lab">Where the ± comes from</p><BudgetBar budget={read.calibration.budget} /></div>{/if}
+			<RateFigure
+				rate={c.rate as VolumePerArea}
+				relativeU95={c.relativeU95}
+				unit={settings.rateUnit}
+				decimalComma={settings.decimalComma}
+			/>
+			{#if read}<div>
+					<p class="lab">Where the ± comes from</p>
+					<BudgetBar budget={read.calibration.budget} />
+				</div>{/if}
 		</div>
 		{#if read && board}
-			<div class="card"><Working sheet={read.sheet} calibration={read.calibration} school={settings.school} measures={measuresOf(settings)} /></div>
+			<div class="card">
+				<Working
+					sheet={read.sheet}
+					calibration={read.calibration}
+					school={settings.school}
+					measures={measuresOf(settings)}
+				/>
+			</div>
 			<div class="card">
 				<h2>Readings as taken</h2>
 				<p class="lab">
 					Course {read.round.course ? typedText(read.round.course) : ''}; runs
-					{#each read.round.runs as run, i (run.id)}{i > 0 ? ', ' : ''}<span class:struck={run.struck}>{typedText(run.time)}</span>{/each}{read.round.dial ? `; dial ${typedText(read.round.dial)}` : ''}.
-					Jugs held {read.round.catchTime ? typedText(read.round.catchTime) : 'as long as the course took'}, marked every {read.round.jug ? typedText(read.round.jug) : '10 ml'}.
+					{#each read.round.runs as run, i (run.id)}{i > 0 ? ', ' : ''}<span class:struck={run.struck}
+							>{typedText(run.time)}</span
+						>{/each}{read.round.dial ? `; dial ${typedText(read.round.dial)}` : ''}. Jugs held {read.round.catchTime
+						? typedText(read.round.catchTime)
+						: 'as long as the course took'}, marked every {read.round.jug ? typedText(read.round.jug) : '10 ml'}.
 					{read.round.ticks.size} of {rigChecks.length} checks of the rig ticked.
 				</p>
 				<BoomRail jugs={board.jugs} at={null} />
-				<div class="scroll">
+				<!-- svelte-ignore a11y_no_noninteractive_tabindex (a table that scrolls sideways has to take the focus) -->
+				<div class="scroll" role="region" aria-label="Table" tabindex="0">
 					<table>
-						<thead><tr><th scope="col">Nozzle</th><th scope="col">Section</th><th scope="col">Caught</th><th scope="col">Against the others</th><th scope="col">Against rated</th><th scope="col">Verdict</th></tr></thead>
+						<thead
+							><tr
+								><th scope="col">Nozzle</th><th scope="col">Section</th><th scope="col">Caught</th><th scope="col"
+									>Against the others</th
+								><th scope="col">Against rated</th><th scope="col">Verdict</th></tr
+							></thead
+						>
 						<tbody>
 							{#each read.calibration.nozzles.nozzles as n (n.n)}
 								{@const takes = read.round.nozzles.get(n.n)?.takes ?? []}
@@ -71,11 +105,21 @@
 									<td class="num">{n.n}</td>
 									<td>{(sections[n.n - 1] ?? 0) + 1}</td>
 									<td>
-										{#each takes as take, i (take.id)}{i > 0 ? ', ' : ''}<span class:struck={!take.counts}>{typedText(take.amount)}</span>{whyWords[take.why] ? ` (${whyWords[take.why]})` : ''}{/each}
+										{#each takes as take, i (take.id)}{i > 0 ? ', ' : ''}<span class:struck={!take.counts}
+												>{typedText(take.amount)}</span
+											>{whyWords[take.why] ? ` (${whyWords[take.why]})` : ''}{/each}
 									</td>
 									<td class="num">{percent(n.fromAverage)}</td>
 									<td class="num">{percent(n.fromRated)}</td>
-									<td>{n.verdict === 'low' ? '▼ low' : n.verdict === 'high' ? '▲ high' : n.verdict === 'blocked' ? '✕ blocked' : n.verdict}</td>
+									<td
+										>{n.verdict === 'low'
+											? '▼ low'
+											: n.verdict === 'high'
+												? '▲ high'
+												: n.verdict === 'blocked'
+													? '✕ blocked'
+													: n.verdict}</td
+									>
 								</tr>
 							{/each}
 						</tbody>
@@ -86,20 +130,36 @@
 	</main>
 	<aside>
 		<a class="btn go big" href="/calibrations/{c.id}/tank">What goes in the tank</a>
-		<h2>{c.findings.length === 0 ? 'Nothing odd' : c.findings.length === 1 ? 'One finding' : `${c.findings.length} findings`}</h2>
+		<h2>
+			{c.findings.length === 0
+				? 'Nothing odd'
+				: c.findings.length === 1
+					? 'One finding'
+					: `${c.findings.length} findings`}
+		</h2>
 		{#each c.findings as finding (findingKey(finding))}<FindingCard {finding} />{/each}
 		{#if data.plans.length > 0}
 			<h2>Tank plans from it</h2>
 			<ul>
 				{#each data.plans as plan (plan.id)}
 					<li>
-						<a href="/tank-plans/{plan.id}">{figure(inUnit('area', plan.area as never, units.area))} {units.area}, {plan.loads} {plan.loads === 1 ? 'load' : 'loads'}</a>
-						<span class="lab">{figure(inUnit('volume', plan.mix as never, units.tank))} {shortUnit(units.tank)} of mix{plan.products.length ? `, ${plan.products.join(', ')}` : ''}</span>
+						<a href="/tank-plans/{plan.id}"
+							>{figure(inUnit('area', plan.area as never, units.area))}
+							{units.area}, {plan.loads}
+							{plan.loads === 1 ? 'load' : 'loads'}</a
+						>
+						<span class="lab"
+							>{figure(inUnit('volume', plan.mix as never, units.tank))}
+							{shortUnit(units.tank)} of mix{plan.products.length ? `, ${plan.products.join(', ')}` : ''}</span
+						>
 					</li>
 				{/each}
 			</ul>
 		{/if}
-		<p class="lab">Calibrate again when nozzles, pump, gauge or tyres change, at the start of the season, or when a tank runs out more than 5 % off.</p>
+		<p class="lab">
+			Calibrate again when nozzles, pump, gauge or tyres change, at the start of the season, or when a tank runs out
+			more than 5 % off.
+		</p>
 	</aside>
 </div>
 
@@ -126,6 +186,9 @@
 	.struck {
 		text-decoration: line-through;
 		color: var(--soft);
+	}
+	main > * {
+		min-width: 0;
 	}
 	.scroll {
 		overflow-x: auto;

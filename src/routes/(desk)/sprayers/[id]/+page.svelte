@@ -11,9 +11,12 @@
 	const settings = $derived(data.farm.settings);
 	const units = $derived(fieldUnits(settings));
 	const latest = $derived(data.first ? data.calibrations.rows[0] : undefined);
-	const rate = (c: { rate: number; relativeU95: number }) => shownRate(c.rate, c.relativeU95, settings.rateUnit, settings.decimalComma);
+	const rate = (c: { rate: number; relativeU95: number }) =>
+		shownRate(c.rate, c.relativeU95, settings.rateUnit, settings.decimalComma);
 	const figure = (v: number, digits = 3) => showFigure(v, digits, settings.decimalComma);
-	const width = $derived(latest ? `${figure(inUnit('length', latest.width as never, units.course), 4)} ${units.course}` : '');
+	const width = $derived(
+		latest ? `${figure(inUnit('length', latest.width as never, units.course), 4)} ${units.course}` : ''
+	);
 </script>
 
 <svelte:head><title>{rig.name} · Fallow</title></svelte:head>
@@ -31,37 +34,53 @@
 			</div>
 			<a class="btn plain" href="/sprayers/{data.sprayer.id}/edit">Change</a>
 		</div>
-		<div class="card drawing"><Swath sections={rig.sections} off={[]} width={width || `${rig.nozzles} × ${typedText(rig.spacing)}`} /></div>
+		<div class="card drawing">
+			<Swath sections={rig.sections} off={[]} width={width || `${rig.nozzles} × ${typedText(rig.spacing)}`} />
+		</div>
 
 		<section>
-			<h2>Calibrations {#if data.calibrations.total > 0}<span class="lab">{data.calibrations.total} in all, newest first</span>{/if}</h2>
+			<h2>
+				Calibrations {#if data.calibrations.total > 0}<span class="lab"
+						>{data.calibrations.total} in all, newest first</span
+					>{/if}
+			</h2>
 			{#if data.calibrations.rows.length === 0}
-				<p class="lab">None yet. A round measures speed, swath and flow; signed off, it stands here and doses the tank.</p>
+				<p class="lab">
+					None yet. A round measures speed, swath and flow; signed off, it stands here and doses the tank.
+				</p>
 			{:else}
-				<div class="scroll">
-				<table>
-					<thead>
-						<tr><th scope="col">Signed</th><th scope="col">Spray volume</th><th scope="col">Speed</th><th scope="col">Pressure</th><th scope="col">Gear</th><th scope="col">By</th><th scope="col">Findings</th></tr>
-					</thead>
-					<tbody>
-						{#each data.calibrations.rows as c (c.id)}
-							{@const r = rate(c)}
-							<tr>
-								<td><a href="/calibrations/{c.id}">{c.signedDay}</a></td>
-								<td><span class="num">{r.value}</span> {r.unit} ± {r.interval}</td>
-								<td class="num">{figure(inUnit('speed', c.speed as never, units.speed))} {units.speed}</td>
-								<td class="num">{figure(inUnit('pressure', c.pressure as never, units.pressure))} {units.pressure}</td>
-								<td>{c.gear}</td>
-								<td>{c.signedBy}</td>
-								<td class:look={c.findings > 0}>{c.findings > 0 ? `▲ ${c.findings}` : 'none'}</td>
-							</tr>
-						{/each}
-					</tbody>
-				</table>
+				<!-- svelte-ignore a11y_no_noninteractive_tabindex (a table that scrolls sideways has to take the focus) -->
+				<div class="scroll" role="region" aria-label="Table" tabindex="0">
+					<table>
+						<thead>
+							<tr
+								><th scope="col">Signed</th><th scope="col">Spray volume</th><th scope="col">Speed</th><th scope="col"
+									>Pressure</th
+								><th scope="col">Gear</th><th scope="col">By</th><th scope="col">Findings</th></tr
+							>
+						</thead>
+						<tbody>
+							{#each data.calibrations.rows as c (c.id)}
+								{@const r = rate(c)}
+								<tr>
+									<td><a href="/calibrations/{c.id}">{c.signedDay}</a></td>
+									<td><span class="num">{r.value}</span> {r.unit} ± {r.interval}</td>
+									<td class="num">{figure(inUnit('speed', c.speed as never, units.speed))} {units.speed}</td>
+									<td class="num">{figure(inUnit('pressure', c.pressure as never, units.pressure))} {units.pressure}</td
+									>
+									<td>{c.gear}</td>
+									<td>{c.signedBy}</td>
+									<td class:look={c.findings > 0}>{c.findings > 0 ? `▲ ${c.findings}` : 'none'}</td>
+								</tr>
+							{/each}
+						</tbody>
+					</table>
 				</div>
 				<nav class="pages" aria-label="Pages of calibrations">
 					{#if !data.first}<a class="btn plain" href="/sprayers/{data.sprayer.id}">Newest</a>{/if}
-					{#if data.calibrations.next}<a class="btn plain" href="?after={encodeURIComponent(data.calibrations.next)}">Older</a>{/if}
+					{#if data.calibrations.next}<a class="btn plain" href="?after={encodeURIComponent(data.calibrations.next)}"
+							>Older</a
+						>{/if}
 				</nav>
 			{/if}
 		</section>
@@ -71,11 +90,24 @@
 			{@const r = rate(latest)}
 			<p class="lab">Spray volume, measured {latest.signedDay}</p>
 			<p class="big"><span class="num">{r.value}</span> <b>{r.unit}</b></p>
-			<p>± {r.interval} (95 %), at {figure(inUnit('speed', latest.speed as never, units.speed))} {units.speed} and {figure(inUnit('pressure', latest.pressure as never, units.pressure))} {units.pressure}, gear {latest.gear}</p>
-			{#if latest.findings > 0}<p class="look"><b>▲ Signed with {latest.findings} {latest.findings === 1 ? 'finding' : 'findings'}.</b> <a href="/calibrations/{latest.id}">Read {latest.findings === 1 ? 'it' : 'them'}</a></p>{/if}
+			<p>
+				± {r.interval} (95 %), at {figure(inUnit('speed', latest.speed as never, units.speed))}
+				{units.speed} and {figure(inUnit('pressure', latest.pressure as never, units.pressure))}
+				{units.pressure}, gear {latest.gear}
+			</p>
+			{#if latest.findings > 0}<p class="look">
+					<b>▲ Signed with {latest.findings} {latest.findings === 1 ? 'finding' : 'findings'}.</b>
+					<a href="/calibrations/{latest.id}">Read {latest.findings === 1 ? 'it' : 'them'}</a>
+				</p>{/if}
 			<dl>
-				<div><dt>Flow of the boom</dt><dd class="num">{figure(inUnit('flow', latest.flow as never, units.flow))} {shortUnit(units.flow)}</dd></div>
-				<div><dt>Swath</dt><dd class="num">{width}</dd></div>
+				<div>
+					<dt>Flow of the boom</dt>
+					<dd class="num">{figure(inUnit('flow', latest.flow as never, units.flow))} {shortUnit(units.flow)}</dd>
+				</div>
+				<div>
+					<dt>Swath</dt>
+					<dd class="num">{width}</dd>
+				</div>
 			</dl>
 			<a class="btn go big" href="/calibrations/{latest.id}/tank">What goes in the tank</a>
 		{:else if data.first}
@@ -84,7 +116,12 @@
 			<p>Not calibrated yet. Forty minutes with a jug, a tape and a stopwatch.</p>
 		{/if}
 		{#if data.openRound}<a class="btn big" href="/rounds/{data.openRound}">Carry on with the round</a>
-		{:else}<a class="btn big" class:go={!latest} href="/rounds/new?sprayer={data.sprayer.id}" data-sveltekit-preload-data="off">Start a round</a>{/if}
+		{:else}<a
+				class="btn big"
+				class:go={!latest}
+				href="/rounds/new?sprayer={data.sprayer.id}"
+				data-sveltekit-preload-data="off">Start a round</a
+			>{/if}
 		<p class="lab">Clean water only, and gloves, eye cover and boots all the same: the rig has held pesticide.</p>
 	</aside>
 </div>
@@ -113,6 +150,9 @@
 	}
 	.drawing :global(svg) {
 		max-height: 270px;
+	}
+	main > * {
+		min-width: 0;
 	}
 	.scroll {
 		overflow-x: auto;

@@ -27,8 +27,11 @@
 		<div>
 			<h1>Tank plan for {ground}</h1>
 			<p class="lab">
-				<a href="/sprayers/{c.sprayerId}">{data.rig.name}</a> at {rate.value} {rate.unit} ± {rate.interval},
-				<a href="/calibrations/{c.id}">measured {c.signedDay}</a>. Planned {data.plan.day}, {typedText(data.plan.input.tank)} tank,
+				<a href="/sprayers/{c.sprayerId}">{data.rig.name}</a> at {rate.value}
+				{rate.unit} ± {rate.interval},
+				<a href="/calibrations/{c.id}">measured {c.signedDay}</a>. Planned {data.plan.day}, {typedText(
+					data.plan.input.tank
+				)} tank,
 				{data.plan.input.split === 'equal' ? 'equal loads' : 'full loads and a part load'}.
 				{#each data.plan.input.products as p, i (i)}{i > 0 ? ', ' : ''}{p.name} {typedText(p.dose)}{/each}
 			</p>
@@ -38,7 +41,10 @@
 	{#if plan?.ok && sheet.ok}<LoadCards plan={plan.value} tank={sheet.value.tank} {names} {settings} />{/if}
 	<div class="caution">
 		<b>Wear and watch</b>
-		<p>The label is the law, and local rules and licences stand above this page. Gloves, face shield, apron and boots as the label asks; water first; triple-rinse containers into the tank.</p>
+		<p>
+			The label is the law, and local rules and licences stand above this page. Gloves, face shield, apron and boots as
+			the label asks; water first; triple-rinse containers into the tank.
+		</p>
 	</div>
 </main>
 

@@ -14,11 +14,15 @@ export const load: LayoutLoad = async ({ params, fetch }) => {
 	let kept = await device.store.open(params.id);
 	if (!kept) {
 		const stored = await getJson<StoredRound>(`/api/rounds/${params.id}`, fetch);
-		if (!stored) error(404, { message: 'This round is not on this device, and the farm cannot be asked or does not know it.' });
+		if (!stored)
+			error(404, { message: 'This round is not on this device, and the farm cannot be asked or does not know it.' });
 		kept = { head: stored.round, entries: stored.entries };
 		await device.store.merge(kept);
 	}
 	const farm = (await device.store.farm()) ?? (await device.farm(fetch));
-	if (!farm) error(503, { message: 'This device does not know the farm yet. Open Fallow once while the server can be reached.' });
+	if (!farm)
+		error(503, {
+			message: 'This device does not know the farm yet. Open Fallow once while the server can be reached.'
+		});
 	return { kept, farm };
 };

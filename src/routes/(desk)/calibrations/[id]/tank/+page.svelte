@@ -16,7 +16,9 @@
 	let { data, form }: { data: PageData; form: ActionData } = $props();
 	const c = $derived(data.calibration);
 	const settings = $derived(data.farm.settings);
-	const plan = untrack(() => new TankPlanState(data.calibration.rate as VolumePerArea, typedText(data.rig.tank), data.farm.settings));
+	const plan = untrack(
+		() => new TankPlanState(data.calibration.rate as VolumePerArea, typedText(data.rig.tank), data.farm.settings)
+	);
 	const planId = v7();
 	const rate = $derived(shownRate(c.rate, c.relativeU95, settings.rateUnit, settings.decimalComma));
 	const names = $derived(plan.input.products.map((p) => p.name));
@@ -38,21 +40,49 @@
 			<h1>What goes in the tank</h1>
 			<p class="lab">
 				{data.rig.name} at <b>{rate.value} {rate.unit} ± {rate.interval}</b>, measured {c.signedDay}.
-				{#if c.findings > 0}<a href="/calibrations/{c.id}">▲ {c.findings} {c.findings === 1 ? 'finding' : 'findings'}</a>{/if}
+				{#if c.findings > 0}<a href="/calibrations/{c.id}">▲ {c.findings} {c.findings === 1 ? 'finding' : 'findings'}</a
+					>{/if}
 			</p>
 		</div>
 
 		<fieldset>
 			<legend>Area to spray</legend>
-			<Segmented label="Area by" options={[{ value: 'area', label: 'Area' }, { value: 'sides', label: 'Length × width' }]} value={plan.areaBy} onchange={(v) => (plan.areaBy = v)} />
+			<Segmented
+				label="Area by"
+				options={[
+					{ value: 'area', label: 'Area' },
+					{ value: 'sides', label: 'Length × width' }
+				]}
+				value={plan.areaBy}
+				onchange={(v) => (plan.areaBy = v)}
+			/>
 			{#if plan.areaBy === 'area'}
 				<div onfocusout={() => plan.area && plan.leave('area')}>
-					<FormField label="Area" bind:value={plan.area} problem={plan.problem('area')} hint="A bare number is {plan.units.area}. 6.3 ha, 15.5 ac and 1000 ft2 all work." />
+					<FormField
+						label="Area"
+						bind:value={plan.area}
+						problem={plan.problem('area')}
+						hint="A bare number is {plan.units.area}. 6.3 ha, 15.5 ac and 1000 ft2 all work."
+					/>
 				</div>
 			{:else}
 				<div class="two">
-					<div onfocusout={() => plan.length && plan.leave('length')}><FormField label="Length" bind:value={plan.length} problem={plan.problem('length')} hint="Bare: {plan.units.side}." /></div>
-					<div onfocusout={() => plan.width && plan.leave('width')}><FormField label="Width" bind:value={plan.width} problem={plan.problem('width')} hint="Bare: {plan.units.side}." /></div>
+					<div onfocusout={() => plan.length && plan.leave('length')}>
+						<FormField
+							label="Length"
+							bind:value={plan.length}
+							problem={plan.problem('length')}
+							hint="Bare: {plan.units.side}."
+						/>
+					</div>
+					<div onfocusout={() => plan.width && plan.leave('width')}>
+						<FormField
+							label="Width"
+							bind:value={plan.width}
+							problem={plan.problem('width')}
+							hint="Bare: {plan.units.side}."
+						/>
+					</div>
 				</div>
 			{/if}
 		</fieldset>
@@ -63,11 +93,28 @@
 				<div class="product" role="group" aria-label="Product {i + 1}">
 					<FormField label="Product" bind:value={line.name} />
 					<div onfocusout={() => line.dose && plan.leaveDose(line)}>
-						<FormField label="Dose" bind:value={line.dose} problem={plan.doseProblem(line)} hint={`Per area or %: 2 L/ha, 14 oz/ac, 0.1 %. Bare: ${shortUnit(line.state === 'dry' ? plan.units.dryDose : plan.units.dose)}.`} />
+						<FormField
+							label="Dose"
+							bind:value={line.dose}
+							problem={plan.doseProblem(line)}
+							hint={`Per area or %: 2 L/ha, 14 oz/ac, 0.1 %. Bare: ${shortUnit(line.state === 'dry' ? plan.units.dryDose : plan.units.dose)}.`}
+						/>
 					</div>
 					<div class="kind">
-						<Segmented label="Product {i + 1} is" options={[{ value: 'liquid', label: 'Liquid' }, { value: 'dry', label: 'Dry' }]} value={line.state} onchange={(v) => (line.state = v)} />
-						{#if plan.products.length > 1}<button type="button" class="remove" onclick={() => plan.removeProduct(line.key)}>Take out</button>{/if}
+						<Segmented
+							label="Product {i + 1} is"
+							options={[
+								{ value: 'liquid', label: 'Liquid' },
+								{ value: 'dry', label: 'Dry' }
+							]}
+							value={line.state}
+							onchange={(v) => (line.state = v)}
+						/>
+						{#if plan.products.length > 1}<button
+								type="button"
+								class="remove"
+								onclick={() => plan.removeProduct(line.key)}>Take out</button
+							>{/if}
 					</div>
 				</div>
 			{/each}
@@ -76,8 +123,23 @@
 
 		<fieldset>
 			<legend>Tank</legend>
-			<div onfocusout={() => plan.leave('tank')}><FormField label="Fill at the most" bind:value={plan.tank} problem={plan.problem('tank')} hint="A bare number is {shortUnit(plan.units.tank)}." /></div>
-			<Segmented label="Split" options={[{ value: 'full-then-part', label: 'Full, then a part load' }, { value: 'equal', label: 'Equal loads' }]} value={plan.split} onchange={(v) => (plan.split = v)} />
+			<div onfocusout={() => plan.leave('tank')}>
+				<FormField
+					label="Fill at the most"
+					bind:value={plan.tank}
+					problem={plan.problem('tank')}
+					hint="A bare number is {shortUnit(plan.units.tank)}."
+				/>
+			</div>
+			<Segmented
+				label="Split"
+				options={[
+					{ value: 'full-then-part', label: 'Full, then a part load' },
+					{ value: 'equal', label: 'Equal loads' }
+				]}
+				value={plan.split}
+				onchange={(v) => (plan.split = v)}
+			/>
 		</fieldset>
 
 		<div class="keep">
@@ -89,18 +151,27 @@
 	<main>
 		{#if plan.plan && plan.sheet.ok}
 			<LoadCards plan={plan.plan} tank={plan.sheet.value.tank} {names} {settings} />
-			<p class="lab">Worked out from the unrounded spray volume and area; nothing is rounded before what you see. The label in your hand decides.</p>
+			<p class="lab">
+				Worked out from the unrounded spray volume and area; nothing is rounded before what you see. The label in your
+				hand decides.
+			</p>
 		{:else if whole}
 			<p class="problem" role="alert">{wordIssue(whole)}</p>
 		{:else}
 			<div class="empty">
 				<h2>The loads stand here</h2>
-				<p class="lab">Say how much ground, and which products at which dose. Each load then shows its water, its product and the area it covers.</p>
+				<p class="lab">
+					Say how much ground, and which products at which dose. Each load then shows its water, its product and the
+					area it covers.
+				</p>
 			</div>
 		{/if}
 		<div class="caution">
 			<b>Wear and watch</b>
-			<p>Gloves, face shield, apron and boots as the label asks. Water first, never product into a dry tank. Pour below shoulder height, hose end above the water, and stay with the filling tank.</p>
+			<p>
+				Gloves, face shield, apron and boots as the label asks. Water first, never product into a dry tank. Pour below
+				shoulder height, hose end above the water, and stay with the filling tank.
+			</p>
 		</div>
 	</main>
 </div>

@@ -12,7 +12,12 @@
 		<h1>Change {data.sprayer.rig.name}</h1>
 		<p class="lab">Rounds that were begun keep the rig as it was. A changed nozzle or spacing wants a new round.</p>
 	</div>
-	<SprayerForm form={data.form} settings={data.farm.settings} submit="Keep the changes" cancel="/sprayers/{data.sprayer.id}" />
+	<SprayerForm
+		form={data.form}
+		settings={data.farm.settings}
+		submit="Keep the changes"
+		cancel="/sprayers/{data.sprayer.id}"
+	/>
 </main>
 
 <style>

@@ -1,0 +1,22 @@
+import { defineConfig } from '@playwright/test';
+import { chromiumArgs, chromiumPath } from './scripts/lib/chromium.mjs';
+
+export default defineConfig({
+	testDir: 'tests/browser',
+	outputDir: 'test-results',
+	timeout: 60_000,
+	expect: { timeout: 10_000 },
+	workers: 2,
+	retries: 0,
+	fullyParallel: true,
+	forbidOnly: true,
+	reporter: [['line'], ['json', { outputFile: process.env.FALLOW_BROWSER_REPORT ?? 'test-results/report.json' }]],
+	use: {
+		viewport: { width: 1280, height: 800 },
+		trace: 'off',
+		launchOptions: {
+			executablePath: chromiumPath,
+			args: chromiumArgs
+		}
+	}
+});

@@ -1,0 +1,113 @@
+// `npm run bench`: what Fallow's speed is on this machine, as medians and percentiles. It judges nothing.
+import { chmodSync, existsSync, mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { performance } from 'node:perf_hooks';
+import { gzipSync } from 'node:zlib';
+import { ensureBuild } from './lib/build.mjs';
+import { chromiumArgs, chromiumPath } from './lib/chromium.mjs';
+import { installDebian } from './lib/debian.mjs';
+import { runTypeScript } from './lib/demo.mjs';
+import { ensurePackages } from './lib/packages.mjs';
+import { startPostgres } from './lib/postgres.mjs';
+import { Plain, main, say } from './lib/say.mjs';
+import { startServer } from './lib/server.mjs';
+
+let chromium;
+
+const percentile = (sorted, share) => sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * share))];
+
+function typeScript(file, args, env) {
+	const done = runTypeScript(file, args, env);
+	if (done.status !== 0) throw new Plain(`${file} failed: ${done.stderr.trim().split('\n').at(-1)}`);
+	return done.stdout.trim();
+}
+
+/** Every script that a browser with nothing kept asks for until a new round's first step stands, gzipped one by one. */
+async function firstViewScript(origin, sprayer) {
+	const browser = await chromium.launch({ executablePath: chromiumPath, args: chromiumArgs });
+	try {
+		const context = await browser.newContext({ serviceWorkers: 'block' });
+		const page = await context.newPage();
+		const bodies = [];
+		page.on('response', (response) => {
+			if (response.request().resourceType() === 'script') bodies.push(response.body());
+		});
+		await page.goto(`${origin}/rounds/new?sprayer=${sprayer}`);
+		await page.waitForURL(/\/ready/);
+		const round = page.url();
+		bodies.length = 0;
+		await page.close();
+		const cold = await browser.newContext({ serviceWorkers: 'block' });
+		const first = await cold.newPage();
+		first.on('response', (response) => {
+			if (response.request().resourceType() === 'script') bodies.push(response.body());
+		});
+		await first.goto(round, { waitUntil: 'networkidle' });
+		await first.getByRole('heading', { name: 'Ready the rig' }).waitFor();
+		const sizes = (await Promise.all(bodies)).map((body) => gzipSync(body, { level: 9 }).length);
+		return { bytes: sizes.reduce((sum, n) => sum + n, 0), files: sizes.length };
+	} finally {
+		await browser.close();
+	}
+}
+
+/** Asks for a page at a steady pace, whether or not the answer before has come, and times each answer to its last byte. */
+async function atPace(url, perSecond, seconds) {
+	const times = [];
+	const waiting = [];
+	for (let i = 0; i < perSecond * seconds; i += 1) {
+		const start = performance.now();
+		waiting.push(
+			fetch(url).then(async (response) => {
+				await response.arrayBuffer();
+				if (!response.ok) throw new Plain(`${url} answered ${response.status}`);
+				times.push(performance.now() - start);
+			})
+		);
+		await new Promise((done) => setTimeout(done, 1000 / perSecond));
+	}
+	await Promise.all(waiting);
+	return times.sort((a, b) => a - b);
+}
+
+await main(async () => {
+	await ensurePackages();
+	if (!existsSync(chromiumPath)) installDebian('chromium', 'Chromium');
+	({ chromium } = await import('@playwright/test'));
+	await ensureBuild();
+	const { sheets, wide } = JSON.parse(typeScript('bench/sheets.ts', [], {}));
+	console.log(
+		`sheets computed a second in one process, text to answer (8 nozzles): ${Math.round(sheets)} (median of 9)`
+	);
+	console.log(`72 nozzles and three runs from parsed quantities: ${(1e6 / wide).toFixed(1)} µs (median of 9)`);
+	const folder = mkdtempSync(join(tmpdir(), 'fallow-bench-'));
+	chmodSync(folder, 0o755);
+	const postgres = await startPostgres({ folder: join(folder, 'postgres'), firstPort: 54810 });
+	try {
+		const sprayer = typeScript('bench/seed-calibrations.ts', ['500'], { DATABASE_URL: postgres.url });
+		const server = await startServer({
+			env: { DATABASE_URL: postgres.url, PORT: '0', HOST: '127.0.0.1', ORIGIN: '' },
+			logFile: join(folder, 'server.log')
+		});
+		try {
+			const origin = `http://127.0.0.1:${server.port}`;
+			const script = await firstViewScript(origin, sprayer);
+			console.log(
+				`JavaScript of the round's first view: ${(script.bytes / 1000).toFixed(1)} kB gzip in ${script.files} files (120 kB or less is wanted)`
+			);
+			const url = `${origin}/sprayers/${sprayer}`;
+			await atPace(url, 20, 2);
+			const times = await atPace(url, 20, 15);
+			console.log(
+				`sprayer page with 500 calibrations at 20 requests a second: p50 ${percentile(times, 0.5).toFixed(1)} ms, p95 ${percentile(times, 0.95).toFixed(1)} ms (${times.length} requests)`
+			);
+		} finally {
+			await server.stop();
+		}
+	} finally {
+		postgres.stop();
+		rmSync(folder, { recursive: true, force: true });
+	}
+	say('Nothing here is judged; quote the medians.');
+});

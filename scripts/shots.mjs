@@ -1,0 +1,187 @@
+// `npm run shots`: one picture of each main view, from the demo farm on a database of its own.
+import { chmodSync, existsSync, mkdirSync, mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { ensureBuild } from './lib/build.mjs';
+import { chromiumArgs, chromiumPath } from './lib/chromium.mjs';
+import { installDebian } from './lib/debian.mjs';
+import { loadDemo } from './lib/demo.mjs';
+import { ensurePackages } from './lib/packages.mjs';
+import { root } from './lib/paths.mjs';
+import { startPostgres } from './lib/postgres.mjs';
+import { main, say } from './lib/say.mjs';
+import { startServer } from './lib/server.mjs';
+
+const folder = join(root, 'docs', 'screenshots');
+const catches = ['19.2', '18.9', '19.4', '19.1', '19.0', '19.3', '19.1', '19.4', '16.3', '19.2', '19.2'];
+
+async function shot(page, name) {
+	await page.evaluate(() => document.fonts.ready);
+	await page.screenshot({ path: join(folder, `${name}.png`), animations: 'disabled' });
+}
+
+await main(async () => {
+	await ensurePackages();
+	if (!existsSync(chromiumPath)) installDebian('chromium', 'Chromium');
+	await ensureBuild();
+	const { chromium } = await import('@playwright/test');
+	mkdirSync(folder, { recursive: true });
+	const data = mkdtempSync(join(tmpdir(), 'fallow-shots-'));
+	chmodSync(data, 0o755);
+	const postgres = await startPostgres({ folder: join(data, 'postgres'), durable: false, firstPort: 54910 });
+	try {
+		await loadDemo(postgres.url);
+		const server = await startServer({
+			env: { DATABASE_URL: postgres.url, PORT: '0', HOST: '127.0.0.1', ORIGIN: '' },
+			logFile: join(data, 'server.log')
+		});
+		const browser = await chromium.launch({ executablePath: chromiumPath, args: chromiumArgs });
+		try {
+			const origin = `http://127.0.0.1:${server.port}`;
+			await desk(browser, origin);
+			await phone(browser, origin);
+		} finally {
+			await browser.close();
+			await server.stop();
+		}
+	} finally {
+		postgres.stop();
+		rmSync(data, { recursive: true, force: true });
+	}
+	say(`Pictures are in ${folder.slice(root.length + 1)}`);
+});
+
+async function begin(page, origin) {
+	await page.goto(`${origin}/sprayers`);
+	const href = await page.getByRole('link', { name: 'Long-meadow boom' }).getAttribute('href');
+	await page.goto(`${origin}/rounds/new?sprayer=${href.split('/').pop()}`);
+	await page.waitForURL(/\/ready/);
+	await page.getByRole('heading', { name: 'Ready the rig' }).waitFor();
+}
+
+/** Runs are timed with the page's clock moved by hand, so that the pictures do not hang on this machine's speed. */
+async function timeRuns(page, runs, running) {
+	await page.clock.install();
+	await page.clock.pauseAt(Date.now() + 60_000);
+	for (const seconds of runs) {
+		await page.getByRole('button', { name: /first flag/ }).click();
+		await page.clock.runFor(seconds * 1000);
+		await page.getByRole('button', { name: /pass the flag/ }).click();
+		await page
+			.getByRole('list', { name: 'Runs' })
+			.getByText(`${seconds.toFixed(2)} s`)
+			.waitFor();
+	}
+	await page.getByRole('button', { name: /first flag/ }).click();
+	await page.clock.runFor(running * 1000);
+}
+
+async function desk(browser, origin) {
+	const page = await (
+		await browser.newContext({ viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce' })
+	).newPage();
+	await page.goto(origin);
+	await page.getByRole('heading', { name: 'Sprayers' }).waitFor();
+	await shot(page, '01-today');
+	await begin(page, origin);
+	const boxes = await page.getByRole('checkbox').all();
+	for (const box of boxes.slice(0, 9)) await box.click();
+	await page.getByText('9 of 10', { exact: true }).first().waitFor();
+	await shot(page, '02-ready');
+	await page.getByRole('button', { name: /To the ground speed/ }).click();
+	await page.getByLabel('Course length').fill('200 ft');
+	await page.keyboard.press('Enter');
+	await page.getByLabel('Dial or screen said').fill('5.2');
+	await page.keyboard.press('Enter');
+	await timeRuns(page, [27.5, 27.7], 14.3);
+	await shot(page, '03-speed');
+	await page.clock.runFor(13_100);
+	await page.getByRole('button', { name: /pass the flag/ }).click();
+	await page.clock.resume();
+	await page.getByRole('button', { name: /To the swath/ }).click();
+	await page.getByText('12 nozzles × 20 in').waitFor();
+	await shot(page, '04-swath');
+	await page.getByRole('button', { name: /To the nozzle flow/ }).click();
+	await page.getByLabel('Nozzle 1, caught').waitFor();
+	for (const amount of catches) {
+		await page.keyboard.type(amount);
+		await page.keyboard.press('Enter');
+	}
+	await page.getByText('11 / 12').waitFor();
+	await page.getByRole('status').filter({ hasText: 'saved and sent' }).waitFor();
+	await shot(page, '05-flow');
+	await page.keyboard.type('19.1');
+	await page.keyboard.press('Enter');
+	await page.getByRole('button', { name: /Use these catches/ }).click();
+	await page.getByTestId('rate').waitFor();
+	await shot(page, '06-volume');
+	await page.getByRole('button', { name: /To the signature/ }).click();
+	await page.getByLabel('Calibrated by').fill('A. Sample');
+	await page.getByLabel('Pressure at the gauge').fill('40 psi');
+	await page.getByLabel(/^Gear/).fill('B2');
+	await page.getByLabel(/rpm/).fill('540');
+	await shot(page, '07-sign-off');
+	await page.getByRole('button', { name: /^Sign off/ }).click();
+	await page.getByRole('link', { name: 'See the calibration' }).click();
+	await page.getByRole('heading', { name: 'Readings as taken' }).waitFor();
+	await shot(page, '08-calibration');
+	await page.getByRole('link', { name: 'What goes in the tank' }).click();
+	await page.getByRole('textbox', { name: 'Area' }).fill('40 ac');
+	await page.getByLabel('Product', { exact: true }).fill('Sample Ochre');
+	await page.getByLabel('Dose').fill('32 fl oz/ac');
+	await page.getByRole('button', { name: 'Add a product' }).click();
+	await page.getByLabel('Product', { exact: true }).nth(1).fill('Sample Chalk');
+	await page.getByLabel('Dose').nth(1).fill('0.25 %');
+	await page.getByTestId('load').nth(2).waitFor();
+	await page.getByRole('heading', { name: 'What goes in the tank' }).scrollIntoViewIfNeeded();
+	await shot(page, '09-tank');
+	await page.goto(`${origin}/sprayers`);
+	await page.getByRole('link', { name: 'Long-meadow boom' }).click();
+	await page.getByRole('heading', { name: /^Calibrations/ }).waitFor();
+	await shot(page, '10-sprayer');
+	await page.goto(`${origin}/sprayers`);
+	await page.evaluate(() => localStorage.setItem('fallow-mode', 'night'));
+	await begin(page, origin);
+	await page.goto(page.url().replace('ready', 'flow'));
+	await page.getByLabel('Nozzle 1, caught').waitFor();
+	for (const amount of catches.slice(0, 7)) {
+		await page.keyboard.type(amount);
+		await page.keyboard.press('Enter');
+	}
+	await page.getByText('7 / 12').waitFor();
+	await page.getByRole('status').filter({ hasText: 'saved and sent' }).waitFor();
+	await shot(page, '11-flow-night');
+}
+
+async function phone(browser, origin) {
+	const page = await (
+		await browser.newContext({
+			viewport: { width: 390, height: 844 },
+			hasTouch: true,
+			isMobile: true,
+			reducedMotion: 'reduce'
+		})
+	).newPage();
+	await begin(page, origin);
+	await page.getByRole('button', { name: /To the ground speed/ }).tap();
+	await page.getByLabel('Course length').fill('100 m');
+	await page.keyboard.press('Enter');
+	await page.getByLabel('Dial or screen said').fill('8.2 km/h');
+	await page.keyboard.press('Enter');
+	await timeRuns(page, [45.2, 46.1], 31.4);
+	await shot(page, '12-speed-phone');
+	await page.clock.runFor(14_000);
+	await page.getByRole('button', { name: /pass the flag/ }).tap();
+	await page.clock.resume();
+	await page.getByRole('button', { name: /To the swath/ }).tap();
+	await page.getByRole('button', { name: /To the nozzle flow/ }).tap();
+	await page.getByRole('button', { name: /^Next: nozzle 2/ }).waitFor();
+	for (const amount of catches.slice(0, 4)) {
+		for (const key of amount)
+			await page.getByRole('button', { name: key === '.' ? 'decimal point' : key, exact: true }).tap();
+		await page.getByRole('button', { name: /^(Next|Enter)/ }).tap();
+	}
+	for (const key of '18.9')
+		await page.getByRole('button', { name: key === '.' ? 'decimal point' : key, exact: true }).tap();
+	await shot(page, '13-flow-phone');
+}

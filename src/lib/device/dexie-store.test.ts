@@ -1,0 +1,73 @@
+import 'fake-indexeddb/auto';
+import { beforeEach, describe, expect, it } from 'vitest';
+import { MemoryStore } from '../../../tests/support/memory-store';
+import { entriesOf, idOf, testRig, wholeRound } from '../../../tests/support/entries';
+import { Seeded } from '../../../tests/support/seeded';
+import { DexieStore } from './dexie-store';
+import type { RoundStore } from './round-store';
+
+let n = 0;
+let store: RoundStore;
+let name: string;
+beforeEach(() => {
+	name = `test-${(n += 1)}`;
+	store = new DexieStore(name);
+});
+const head = (id = 1) => ({
+	id: idOf(id),
+	sprayerId: idOf(2),
+	startedAt: '2026-03-14T08:00:00.000Z',
+	rig: structuredClone(testRig) as never
+});
+
+describe('the device’s memory', () => {
+	it('has what was added after the page went away', async () => {
+		await store.create(head());
+		for (const entry of entriesOf(wholeRound)) await store.add(idOf(1), entry);
+		const again = new DexieStore(name);
+		expect((await again.open(idOf(1)))?.entries).toEqual(entriesOf(wholeRound));
+		expect(await again.open(idOf(9))).toBeNull();
+	});
+
+	it('keeps a running watch, the farm and the rigs', async () => {
+		await store.keepWatch('run', { startedAt: 5 });
+		expect(await store.watch('run')).toEqual({ startedAt: 5 });
+		await store.keepWatch('run', null);
+		expect(await store.watch('run')).toBeNull();
+		await store.keepRig('s', testRig);
+		expect(await store.rig('s')).toEqual(testRig);
+		expect(await store.farm()).toBeNull();
+	});
+
+	it('refuses the same entry twice rather than losing one', async () => {
+		await store.create(head());
+		const [entry] = entriesOf(wholeRound);
+		await store.add(idOf(1), entry!);
+		await expect(store.add(idOf(1), entry!)).rejects.toThrow();
+	});
+
+	it('does as plain maps do, over a seeded run of everything', async () => {
+		const random = new Seeded(11);
+		const plain = new MemoryStore();
+		const both = [store, plain];
+		let made = 0;
+		for (let i = 0; i < 120; i += 1) {
+			const id = random.whole(1, 3);
+			const what = random.whole(0, 3);
+			if (what === 0) for (const s of both) await s.create(head(id));
+			else if (what === 1 && (await plain.open(idOf(id)))) {
+				const [entry] = entriesOf([wholeRound[random.whole(0, wholeRound.length - 1)]!], 3000 + (made += 1));
+				for (const s of both) await s.add(idOf(id), entry!);
+			} else if (what === 2) {
+				const waiting = (await plain.unsent()).find((r) => r.head.id === idOf(id));
+				const ids = waiting?.entries.slice(0, random.whole(0, 4)).map((e) => e.id) ?? [];
+				if (waiting) for (const s of both) await s.sent(idOf(id), ids);
+			} else {
+				const kept = await plain.open(idOf(id));
+				if (kept) for (const s of both) await s.merge({ head: kept.head, entries: kept.entries.slice(0, 2) });
+			}
+			expect(await store.unsent()).toEqual(await plain.unsent());
+			expect(await store.open(idOf(id))).toEqual(await plain.open(idOf(id)));
+		}
+	});
+});

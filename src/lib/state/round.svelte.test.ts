@@ -1,0 +1,107 @@
+import { describe, expect, it } from 'vitest';
+import { signOff, t, testRig, wholeRound } from '../../../tests/support/entries';
+import { roundState } from '../../../tests/support/round-state';
+
+describe('a round as it is worked on', () => {
+	it('keeps an entry on the device before it shows it, and asks for it to be sent', async () => {
+		const { state, store, head, kicks } = await roundState();
+		expect(await state.add({ kind: 'course', length: t('60', 'm') })).toEqual([]);
+		expect(state.round.course?.text).toBe('60');
+		expect((await store.open(head.id))?.entries).toHaveLength(1);
+		expect(kicks()).toBe(1);
+	});
+
+	it('keeps nothing that does not read, and says why', async () => {
+		const { state, store, head, kicks } = await roundState();
+		expect(await state.add({ kind: 'course', length: t('3 L', 'm') })).toMatchObject([
+			{ code: 'wrong-kind', text: '3 L' }
+		]);
+		expect((await store.open(head.id))?.entries).toEqual([]);
+		expect(kicks()).toBe(0);
+	});
+
+	it('shows nothing that the device could not keep', async () => {
+		const { state, store } = await roundState();
+		store.failNext = new Error('the disk is full');
+		await expect(state.add({ kind: 'course', length: t('60', 'm') })).rejects.toThrow('full');
+		expect(state.round.course).toBeNull();
+		expect(state.storeError).toBe('the disk is full');
+		expect(await state.add({ kind: 'course', length: t('60', 'm') })).toEqual([]);
+		expect(state.storeError).toBeNull();
+	});
+
+	it('keeps the order of a quick hand', async () => {
+		const { state } = await roundState();
+		await Promise.all(['1', '2', '3', '4'].map((n) => state.add({ kind: 'run', time: t(`2${n}`), by: 'typed' })));
+		expect(state.round.runs.map((r) => r.time.text)).toEqual(['21', '22', '23', '24']);
+		expect(state.entries.map((e) => e.seq)).toEqual([0, 1, 2, 3]);
+	});
+
+	it('grows an answer: nothing, then one run and one catch, then all of it', async () => {
+		const { state } = await roundState(wholeRound.slice(0, 2));
+		expect(state.calibration).toBeNull();
+		await state.add(wholeRound[2]!);
+		await state.keepCatch(1, '602', 'first', 'ml');
+		const early = state.calibration;
+		expect(early).not.toBeNull();
+		for (const body of wholeRound.slice(3)) if (!(body.kind === 'catch' && body.nozzle === 1)) await state.add(body);
+		expect(state.calibration!.relativeUncertainty95).toBeLessThan(early!.relativeUncertainty95);
+		expect(state.steps.map((s) => [s.name, Math.round(s.done * 100)])).toEqual([
+			['ready', 10],
+			['speed', 100],
+			['swath', 100],
+			['flow', 100],
+			['volume', 100],
+			['sign-off', 0]
+		]);
+	});
+
+	it('writes down how long the jugs are held with the first catch', async () => {
+		const { state } = await roundState();
+		await state.keepCatch(1, '602', 'first', 'ml');
+		await state.keepCatch(2, '600', 'first', 'ml');
+		expect(state.entries.map((e) => e.kind)).toEqual(['catch-time', 'catch', 'catch']);
+		expect(state.round.catchTime?.text).toBe('30');
+	});
+
+	it('carries a changed course through to the answer', async () => {
+		const { state } = await roundState(wholeRound);
+		const before = state.calibration!.rate.value;
+		await state.add({ kind: 'course', length: t('120', 'm') });
+		expect(state.calibration!.rate.value).toBeCloseTo(before / 2, 12);
+	});
+
+	it('judges catches before any run was timed', async () => {
+		const { state } = await roundState();
+		for (const [n, ml] of ['600', '602', '500'].entries()) await state.keepCatch(n + 1, ml, 'first', 'ml');
+		expect(state.flow?.nozzles.slice(0, 3).map((n) => n.verdict)).toEqual(['even', 'even', 'low']);
+		expect(state.calibration).toBeNull();
+	});
+
+	it('is read-only once it is signed off', async () => {
+		const { state } = await roundState([...wholeRound, signOff]);
+		expect(state.signedOff).toBe(true);
+		await state.add({ kind: 'run', time: t('20'), by: 'typed' });
+		expect(state.round.runs).toHaveLength(3);
+	});
+
+	it('goes by the farm’s rule of evenness', async () => {
+		const bodies = [...wholeRound, { kind: 'gauge', pressure: t('3', 'bar') } as const];
+		const low = [...bodies, { kind: 'catch', nozzle: 3, amount: t('550', 'ml'), why: 'cleaned' } as const];
+		const average = await roundState(low);
+		const rated = await roundState(low, { evenRule: 'rated' });
+		expect(average.state.flow?.nozzles[2]?.verdict).toBe('low');
+		expect(rated.state.flow?.nozzles[2]?.verdict).toBe('even');
+	});
+
+	it('takes in what another device added', async () => {
+		const { state } = await roundState(wholeRound.slice(0, 3));
+		const other = await roundState(wholeRound);
+		state.takeIn(other.state.entries);
+		expect(state.entries).toHaveLength(wholeRound.length);
+	});
+
+	it('refuses to open on a rig that does not read: that is a bug, not a reading', async () => {
+		await expect(roundState([], {}, { ...testRig, sections: [1] })).rejects.toThrow('does not read');
+	});
+});

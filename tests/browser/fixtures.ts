@@ -1,0 +1,124 @@
+import type { Page } from '@playwright/test';
+import { test as base, expect } from '@playwright/test';
+import pg from 'pg';
+import { v7 } from 'uuid';
+import { loadDemo } from '../../scripts/lib/demo.mjs';
+import { startServer } from '../../scripts/lib/server.mjs';
+
+/** The built app on a database of its own, with the demo farm in it or none. */
+export interface App {
+	readonly origin: string;
+	readonly databaseUrl: string;
+	/** Kills the server as a power cut would: no word, no chance to finish. */
+	kill(): Promise<void>;
+	/** Starts it again on the same port and database. */
+	restart(): Promise<void>;
+	query<T extends pg.QueryResultRow>(sql: string, values?: unknown[]): Promise<T[]>;
+}
+
+async function admin(sql: string) {
+	const client = new pg.Client({ connectionString: process.env.FALLOW_TEST_DATABASE_URL });
+	await client.connect();
+	await client.query(sql).finally(() => client.end());
+}
+
+async function startApp(demo: boolean): Promise<App & { end(): Promise<void> }> {
+	const base = process.env.FALLOW_TEST_DATABASE_URL;
+	if (!base) throw new Error('FALLOW_TEST_DATABASE_URL is not set; `npm test` sets it');
+	const name = `browser_${v7().replace(/-/g, '')}`;
+	await admin(`create database ${name}`);
+	const databaseUrl = base.replace(/\/[^/]*$/, `/${name}`);
+	if (demo) await loadDemo(databaseUrl);
+	const log = `test-results/server-${name}.log`;
+	let server = await startServer({
+		env: { DATABASE_URL: databaseUrl, PORT: '0', HOST: '127.0.0.1', ORIGIN: '' },
+		logFile: log
+	});
+	const port = server.port;
+	return {
+		origin: `http://127.0.0.1:${port}`,
+		databaseUrl,
+		async kill() {
+			server.child.kill('SIGKILL');
+			await server.exited;
+		},
+		async restart() {
+			server = await startServer({
+				env: { DATABASE_URL: databaseUrl, PORT: String(port), HOST: '127.0.0.1', ORIGIN: '' },
+				logFile: log
+			});
+		},
+		async query(sql, values) {
+			const client = new pg.Client({ connectionString: databaseUrl });
+			await client.connect();
+			try {
+				return (await client.query(sql, values)).rows;
+			} finally {
+				await client.end();
+			}
+		},
+		async end() {
+			await server.stop();
+			await admin(`drop database ${name} with (force)`);
+		}
+	};
+}
+
+export const test = base.extend<{ problems: string[] }, { app: App; bareApp: App }>({
+	app: [
+		async ({}, use) => {
+			const app = await startApp(true);
+			await use(app);
+			await app.end();
+		},
+		{ scope: 'worker', timeout: 60_000 }
+	],
+	/** A farm with nothing in it. */
+	bareApp: [
+		async ({}, use) => {
+			const app = await startApp(false);
+			await use(app);
+			await app.end();
+		},
+		{ scope: 'worker', timeout: 60_000 }
+	],
+	/** What the page threw: a test that passes over a broken page is no test. */
+	problems: [
+		async ({ page }, use) => {
+			const problems: string[] = [];
+			page.on('pageerror', (error) => problems.push(error.message));
+			page.on('console', (message) => {
+				if (message.type() === 'error' && !/Failed to load resource|net::ERR/.test(message.text()))
+					problems.push(message.text());
+			});
+			await use(problems);
+			expect(problems).toEqual([]);
+		},
+		{ auto: true }
+	]
+});
+export { expect, startApp };
+
+/** Id of a demo sprayer by its name. */
+export async function sprayerId(app: App, name: string): Promise<string> {
+	const [row] = await app.query<{ id: string }>('select id from sprayer where name = $1', [name]);
+	if (!row) throw new Error(`no sprayer ${name}`);
+	return row.id;
+}
+
+/** Begins a round on a demo sprayer and answers with its id. */
+export async function beginRound(page: Page, app: App, name = 'Long-meadow boom'): Promise<string> {
+	await page.goto(`${app.origin}/rounds/new?sprayer=${await sprayerId(app, name)}`);
+	await page.waitForURL(/\/rounds\/[0-9a-f-]{36}\/ready/);
+	return /rounds\/([0-9a-f-]{36})/.exec(page.url())![1]!;
+}
+
+/** Waits until the device can work with the server gone. */
+export const offlineReady = (page: Page) => page.locator('html[data-offline="ready"]').waitFor();
+export const allSent = (page: Page) =>
+	expect(
+		page
+			.getByRole('status')
+			.filter({ hasText: /saved and sent|^Saved$/ })
+			.first()
+	).toBeVisible();

@@ -1,0 +1,60 @@
+import type { Entry } from '../../src/core';
+import { inOrder } from '../../src/core';
+import type { KeptFarm, KeptRound, KeptWatch, RoundStore } from '../../src/lib/device/round-store';
+import type { Rig } from '../../src/core';
+
+/** The device's memory as plain maps: the slow, obvious one that the IndexedDB store is held against. */
+export class MemoryStore implements RoundStore {
+	readonly #rounds = new Map<
+		string,
+		{ head: KeptRound['head']; entries: Map<string, Entry>; unsent: Set<string>; waiting: boolean }
+	>();
+	readonly #kept = new Map<string, unknown>();
+	failNext: Error | null = null;
+
+	async open(id: string) {
+		const round = this.#rounds.get(id);
+		return round ? { head: round.head, entries: inOrder([...round.entries.values()]) } : null;
+	}
+	async create(head: KeptRound['head']) {
+		if (!this.#rounds.has(head.id))
+			this.#rounds.set(head.id, { head, entries: new Map(), unsent: new Set(), waiting: true });
+	}
+	async add(id: string, entry: Entry) {
+		if (this.failNext) {
+			const error = this.failNext;
+			this.failNext = null;
+			throw error;
+		}
+		const round = this.#rounds.get(id);
+		round?.entries.set(entry.id, entry);
+		round?.unsent.add(entry.id);
+	}
+	async merge(round: KeptRound) {
+		await this.create(round.head);
+		const kept = this.#rounds.get(round.head.id)!;
+		kept.waiting = false;
+		for (const entry of round.entries) {
+			kept.entries.set(entry.id, entry);
+			kept.unsent.delete(entry.id);
+		}
+	}
+	async unsent() {
+		return [...this.#rounds.values()]
+			.filter((r) => r.waiting || r.unsent.size > 0)
+			.sort((a, b) => (a.head.id < b.head.id ? -1 : 1))
+			.map((r) => ({ head: r.head, entries: inOrder([...r.entries.values()].filter((e) => r.unsent.has(e.id))) }));
+	}
+	async sent(id: string, ids: readonly string[]) {
+		const round = this.#rounds.get(id);
+		if (!round) return;
+		round.waiting = false;
+		for (const one of ids) round.unsent.delete(one);
+	}
+	keepFarm = async (farm: KeptFarm) => void this.#kept.set('farm', farm);
+	farm = async () => (this.#kept.get('farm') as KeptFarm | undefined) ?? null;
+	keepRig = async (id: string, rig: Rig) => void this.#kept.set(`rig:${id}`, rig);
+	rig = async (id: string) => (this.#kept.get(`rig:${id}`) as Rig | undefined) ?? null;
+	keepWatch = async (key: string, watch: KeptWatch | null) => void this.#kept.set(`watch:${key}`, watch);
+	watch = async (key: string) => (this.#kept.get(`watch:${key}`) as KeptWatch | undefined) ?? null;
+}

@@ -1,0 +1,44 @@
+import type { EntryBody, Rig } from '../../src/core';
+import { RoundState } from '../../src/lib/state/round.svelte';
+import type { FarmSettings } from '../../src/lib/formats/farm-settings';
+import { MemoryStore } from './memory-store';
+import { entriesOf, idOf, testRig } from './entries';
+
+export const metric: FarmSettings = {
+	rateUnit: 'L/ha',
+	gallon: 'US',
+	school: '600',
+	evenRule: 'average',
+	decimalComma: false
+};
+
+/** A round's state on a memory store, with a clock and ids that only go forward. */
+export async function roundState(
+	bodies: readonly EntryBody[] = [],
+	settings: Partial<FarmSettings> = {},
+	rig: Rig = testRig
+) {
+	const store = new MemoryStore();
+	const head = {
+		id: idOf(1),
+		sprayerId: idOf(2),
+		startedAt: '2026-03-14T08:00:00.000Z',
+		rig: structuredClone(rig) as never
+	};
+	await store.create(head);
+	const entries = entriesOf(bodies);
+	for (const entry of entries) await store.add(head.id, entry);
+	let n = 5000;
+	let sent = 0;
+	const state = new RoundState(
+		{ head, entries },
+		{ ...metric, ...settings },
+		{
+			store,
+			newId: () => idOf(n++),
+			now: () => 1_790_000_100_000 + n,
+			onAdded: () => (sent += 1)
+		}
+	);
+	return { state, store, head, kicks: () => sent };
+}

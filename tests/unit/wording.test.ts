@@ -1,0 +1,80 @@
+import { describe, expect, it } from 'vitest';
+import type { Finding, Issue, IssueCode } from '../../src/core';
+import { rigChecks } from '../../src/core';
+import { findingKey, wordFinding } from '../../src/lib/wording/findings';
+import { wordIssue } from '../../src/lib/wording/issues';
+import { rigCheckWords } from '../../src/lib/wording/rig-checks';
+
+const issueCodes: Record<IssueCode, true> = {
+	empty: true,
+	unreadable: true,
+	comma: true,
+	'no-unit': true,
+	'unknown-unit': true,
+	'wrong-kind': true,
+	'ambiguous-oz': true,
+	negative: true,
+	zero: true,
+	'too-small': true,
+	'too-large': true,
+	missing: true,
+	'not-whole': true,
+	'count-mismatch': true,
+	'nothing-caught': true,
+	'no-runs': true,
+	'sections-mismatch': true,
+	'all-sections-off': true,
+	'products-fill-tank': true,
+	'too-many-loads': true,
+	'not-supported': true
+};
+
+const findings: readonly Finding[] = [
+	{ code: 'nozzle-low', nozzle: 9, share: -0.15, neighbours: true },
+	{ code: 'nozzle-low', nozzle: 3, share: -0.151, neighbours: false },
+	{ code: 'nozzle-blocked', nozzle: 9, share: -0.95 },
+	{ code: 'nozzle-high', nozzle: 9, share: 0.0812 },
+	{ code: 'section-low', section: 1, nozzles: [5, 6, 7], share: -0.12 },
+	{ code: 'third-out', out: 5, caught: 12 },
+	{ code: 'set-over-rated', share: 0.12 },
+	{ code: 'set-under-rated', share: -0.12 },
+	{ code: 'run-apart', run: 3, share: 0.08 },
+	{ code: 'catch-apart', nozzle: 3, share: -0.07 },
+	{ code: 'speed-unusual', speed: 1 as never, slow: true },
+	{ code: 'course-short', course: 20 },
+	{ code: 'catch-too-short', good: 0.063, needed: 30, time: 10 },
+	{ code: 'sample-of-one', nozzles: 12 }
+];
+
+describe('words', () => {
+	it('give back what was typed, say what is wrong, and end in a sentence', () => {
+		for (const code of Object.keys(issueCodes) as IssueCode[]) {
+			const issue: Issue = { code, path: 'speed.course', text: '3 L', wanted: 'length', bound: '5,000 m' };
+			const words = wordIssue(issue);
+			expect(words, code).toMatch(/[.?]$/);
+			expect(words, code).not.toMatch(/undefined|\bNaN\b|!/);
+		}
+		expect(wordIssue({ code: 'wrong-kind', path: '', text: '3 L', wanted: 'length' })).toBe(
+			'“3 L” is not a length. Write it like 60 m, 200 ft or 18 ft 6 in.'
+		);
+	});
+
+	it('say of every finding what, how much and what to do', () => {
+		for (const finding of findings) {
+			const words = wordFinding(finding);
+			expect(words.title + words.body).not.toMatch(/undefined|NaN|!/);
+			expect(words.body).toMatch(/\.$/);
+		}
+		expect(wordFinding(findings[0]!).title).toBe('Nozzle 9 is 15 % low');
+		expect(wordFinding(findings[0]!).body).toContain('soft brush');
+		expect(wordFinding(findings[12]!).title).toBe('A 10 s catch is good to ±6.3 %');
+	});
+
+	it('tell any two findings of a calibration apart', () => {
+		expect(new Set(findings.map(findingKey)).size).toBe(findings.length);
+	});
+
+	it('give a reason for every check of the rig', () => {
+		for (const check of rigChecks) expect(rigCheckWords[check].why.length).toBeGreaterThan(20);
+	});
+});
