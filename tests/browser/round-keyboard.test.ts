@@ -166,7 +166,7 @@ test('a whole round and a dosed tank, by keyboard alone', async ({ page, app }) 
 	await page.keyboard.press('Enter');
 	await page.waitForURL(/tank-plans/);
 	await expect(page.getByTestId('load')).toHaveCount(3);
-	await expect(page.getByText('part load')).toBeVisible();
+	await expect(page.getByText('part load', { exact: true })).toBeVisible();
 	const [plan] = await app.query<{ load_count: number }>('select load_count from tank_plan where calibration_id = $1', [
 		id
 	]);

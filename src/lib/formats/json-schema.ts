@@ -1,0 +1,9 @@
+import { z } from 'zod';
+import { calibrationSheetSchema } from './calibration-sheet';
+import { planSheetSchema } from './plan-sheet';
+
+/** The JSON Schema files of the open formats, by name. */
+export function schemaFiles(): Record<string, string> {
+	const text = (schema: z.ZodType) => JSON.stringify(z.toJSONSchema(schema), null, 2) + '\n';
+	return { 'fallow-sheet-1.json': text(calibrationSheetSchema), 'fallow-plan-1.json': text(planSheetSchema) };
+}
