@@ -2,6 +2,7 @@
 import { spawnSync } from 'node:child_process';
 import { Plain, say } from './say.mjs';
 
+const isRoot = process.getuid?.() === 0;
 const quiet = {
 	stdio: ['ignore', 'ignore', 'pipe'],
 	encoding: 'utf8',
@@ -9,20 +10,35 @@ const quiet = {
 };
 const has = (command) => spawnSync('sh', ['-c', `command -v ${command}`], { stdio: 'ignore' }).status === 0;
 
-/** Installs one of Debian's packages, or says in one line what a person has to type. */
-export function installDebian(name, what) {
-	const byHand = `sudo apt-get update && sudo apt-get install -y ${name}`;
+/** Runs a command as root. */
+export const asRoot = (...args) =>
+	isRoot
+		? spawnSync(args[0], args.slice(1), quiet)
+		: spawnSync('sudo', ['-n', 'env', 'DEBIAN_FRONTEND=noninteractive', ...args], quiet);
+
+/** Root is to be had, or the one line that a person has to type is told. */
+function needRoot(name, what) {
 	if (!has('apt-get')) throw new Plain(`${what} is missing and this is no Debian. Install ${what} and start again.`);
-	const root = process.getuid?.() === 0;
-	if (!root && (!has('sudo') || spawnSync('sudo', ['-n', 'true'], { stdio: 'ignore' }).status !== 0))
-		throw new Plain(`${what} is missing, and installing it takes root. Run this once, then start again:\n  ${byHand}`);
+	if (isRoot || (has('sudo') && spawnSync('sudo', ['-n', 'true'], { stdio: 'ignore' }).status === 0)) return;
+	throw new Plain(
+		`${what} is missing, and installing it takes root. Run this once, then start again:\n  sudo apt-get update && sudo apt-get install -y ${name}`
+	);
+}
+
+let updated = false;
+
+/** Installs one of Debian's packages. `what` is what a person calls it. */
+export function installDebian(name, what) {
+	needRoot(name, what);
 	say(`Installing Debian's ${name} …`);
-	const run = (...args) =>
-		root ? spawnSync(args[0], args.slice(1), quiet) : spawnSync('sudo', ['-n', ...args], quiet);
-	run('apt-get', 'update');
-	const done = run('apt-get', 'install', '-y', '--no-install-recommends', name);
-	if (done.status !== 0)
-		throw new Plain(
-			`Debian's ${name} could not be installed (${done.stderr.trim().split('\n').at(-1)}). Try by hand:\n  ${byHand}`
-		);
+	if (!updated) asRoot('apt-get', 'update');
+	updated = true;
+	const done = asRoot('apt-get', 'install', '-y', '--no-install-recommends', name);
+	if (done.status === 0) return;
+	const why = done.stderr.trim().split('\n').at(-1);
+	throw new Plain(
+		/No space left/i.test(done.stderr)
+			? `The disk is full: Debian's ${name} could not be installed.`
+			: `Debian's ${name} could not be installed (${why}). Try by hand:\n  sudo apt-get install -y ${name}`
+	);
 }

@@ -1,6 +1,6 @@
 // A PostgreSQL of Fallow's own: on loopback, its files in the data folder, started and stopped by these scripts.
 import { spawnSync } from 'node:child_process';
-import { randomBytes } from 'node:crypto';
+import { createHash, randomBytes } from 'node:crypto';
 import {
 	chmodSync,
 	chownSync,
@@ -19,9 +19,8 @@ import {
 	writeFileSync
 } from 'node:fs';
 import { createConnection } from 'node:net';
-import { createHash } from 'node:crypto';
 import { dirname, join } from 'node:path';
-import { installDebian } from './debian.mjs';
+import { asRoot, installDebian } from './debian.mjs';
 import { Plain, say } from './say.mjs';
 
 const binaries = '/usr/lib/postgresql';
@@ -34,9 +33,20 @@ function majors() {
 		.sort((a, b) => Number(b) - Number(a));
 }
 
-/** Debian's server, installed if there is none. Its packaged cluster is not used and not started by us. */
+/**
+ * Debian's server, installed if there is none. Its package would make and start a cluster of its own; it is told not to,
+ * so that nothing runs that was not asked for.
+ */
 function ensureBinaries() {
-	if (majors().length === 0) installDebian('postgresql', 'PostgreSQL');
+	if (majors().length > 0) return;
+	installDebian('postgresql-common', 'PostgreSQL');
+	const note = '/etc/postgresql-common/createcluster.d/fallow.conf';
+	asRoot('sh', '-c', `mkdir -p "$(dirname ${note})" && echo 'create_main_cluster = false' > ${note}`);
+	try {
+		installDebian('postgresql', 'PostgreSQL');
+	} finally {
+		asRoot('rm', '-f', note);
+	}
 	if (majors().length === 0)
 		throw new Plain('PostgreSQL was installed, but its programs are not under /usr/lib/postgresql.');
 }
