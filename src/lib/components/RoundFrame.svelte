@@ -112,7 +112,7 @@
 		<div class="top">
 			<AppBar {path}>
 				{#snippet right()}
-					<a class="chip" href="/farm" title="The farm's unit">{longUnit(unit)}</a>
+					<a class="unit-chip" href="/farm" title="The farm's unit">{longUnit(unit)}</a>
 					<OutboxStatus {status} />
 				{/snippet}
 			</AppBar>
@@ -170,15 +170,6 @@
 	}
 	.top {
 		grid-column: 1 / -1;
-	}
-	.chip {
-		padding: 6px 12px;
-		border: 1px solid #56655c;
-		border-radius: 99px;
-		color: var(--bar-soft);
-		font-size: 0.9rem;
-		text-decoration: none;
-		white-space: nowrap;
 	}
 	.steps {
 		display: flex;

@@ -12,6 +12,8 @@
 	import { everyFrame, spaceBar } from '$lib/state/attachments';
 	import Course from '$lib/drawings/Course.svelte';
 	import QuantityField from './QuantityField.svelte';
+	import RunList from './RunList.svelte';
+	import StopwatchButton from './StopwatchButton.svelte';
 
 	interface Props {
 		state: RoundState;
@@ -137,31 +139,17 @@
 			/>
 		</div>
 
-		<ol class="runs" aria-label="Runs">
-			{#each runs as run, i (run.id)}
-				<li class:struck={run.struck}>
-					<span class="dir" aria-hidden="true">{i % 2 ? '←' : '→'}</span>
-					<span class="name"
-						>Run {i + 1}
-						{i % 2 ? 'back' : 'out'}{#if run.by === 'typed'}<small>typed</small>{/if}</span
-					>
-					<span class="num">{seconds(run) === null ? run.time.text : showDecimals(seconds(run)!, 2, comma)} s</span>
-					<span class="each">{run.struck ? 'struck' : speedOf(seconds(run))}</span>
-					{#if !run.struck && !round.signedOff}
-						<button
-							type="button"
-							class="strike"
-							onclick={() => void round.add({ kind: 'strike', entry: run.id })}
-							aria-label="Strike run {i + 1}"
-							title="Strike it: it stays on record and no longer counts">✕</button
-						>
-					{/if}
-				</li>
-			{/each}
-			{#each { length: Math.max(0, usualRuns - counted.length) }, i (i)}
-				<li class="open"><span class="dir" aria-hidden="true">·</span><span>Run {runs.length + i + 1}</span></li>
-			{/each}
-		</ol>
+		<div class="runs">
+			<RunList
+				{runs}
+				{seconds}
+				{speedOf}
+				wanted={usualRuns}
+				readOnly={round.signedOff}
+				decimalComma={comma}
+				onstrike={(id) => void round.add({ kind: 'strike', entry: id })}
+			/>
+		</div>
 
 		<div class="mean" aria-live="polite">
 			<div class="figure">
@@ -191,19 +179,14 @@
 		{#if problem}<p class="problem" role="alert">{problem}</p>{/if}
 	</div>
 	{#if !round.signedOff}
-		<button type="button" class="watch on-dye" class:running={watch.running} onclick={() => void press()}>
-			<small
-				>{watch.running
-					? watch.carriedOver
-						? 'running since before the reload'
-						: 'running'
-					: `run ${next}, ${back ? 'back' : 'out'}`}</small
-			>
-			<span class="num">{showDecimals(watch.elapsed, 1, comma)}</span>
-			<span class="say"
-				>{watch.running ? 'Tap as you pass the flag' : 'Tap at the first flag, at speed'} <kbd>Space</kbd></span
-			>
-		</button>
+		<div class="watch">
+			<StopwatchButton
+				{watch}
+				idle="run {next}, {back ? 'back' : 'out'}"
+				decimalComma={comma}
+				onpress={() => void press()}
+			/>
+		</div>
 	{/if}
 	<button type="button" class="btn ink big next" onclick={onnext}>{nextWords} →</button>
 </div>
@@ -231,60 +214,6 @@
 	}
 	.runs {
 		grid-area: runs;
-		list-style: none;
-		margin: 0;
-		padding: 0;
-		display: grid;
-		gap: 8px;
-		align-content: start;
-	}
-	.runs li {
-		display: grid;
-		grid-template-columns: 26px 1fr auto 5.4rem 48px;
-		align-items: center;
-		gap: 10px;
-		min-height: 56px;
-		padding: 4px 6px 4px 12px;
-		border: 1px solid var(--rule);
-		border-radius: 6px;
-		background: var(--card);
-	}
-	.name {
-		white-space: nowrap;
-	}
-	.name small {
-		margin-left: 6px;
-		color: var(--soft);
-	}
-	.runs .num {
-		font-size: 1.6rem;
-	}
-	.runs .open {
-		border: 1px dashed var(--straw-edge);
-		background: var(--straw-wash);
-		color: var(--straw-text);
-	}
-	.struck {
-		text-decoration: line-through;
-		color: var(--soft);
-	}
-	.dir {
-		color: var(--dye-text);
-		font-size: 1.35rem;
-	}
-	.each {
-		color: var(--soft);
-		font-size: 0.95rem;
-	}
-	.strike {
-		width: 48px;
-		min-height: 48px;
-		border: 0;
-		border-radius: 6px;
-		background: transparent;
-		color: var(--rust-text);
-		font-size: 1.1rem;
-		cursor: pointer;
 	}
 	.mean {
 		grid-area: mean;
@@ -315,56 +244,13 @@
 		color: var(--rust-text);
 		font-weight: 600;
 	}
-	.watch {
-		grid-area: watch;
-		display: grid;
-		grid-template: 'small num' auto 'say num' auto / 1fr auto;
-		align-content: center;
-		gap: 4px 1rem;
-		min-height: 124px;
-		padding: 0 1.6rem;
-		border: 0;
-		border-radius: 8px;
-		background: var(--dye);
-		color: var(--on-dye);
-		font: inherit;
-		cursor: pointer;
-		touch-action: manipulation;
-		-webkit-user-select: none;
-		user-select: none;
-	}
 	.next {
 		grid-area: next;
 		justify-self: end;
 		align-self: end;
 	}
-	.watch .num {
-		grid-area: num;
-		font-size: 5.6rem;
-		line-height: 0.95;
-	}
-	.watch small {
-		grid-area: small;
-		text-align: left;
-		font-size: 1.05rem;
-	}
-	.say {
-		grid-area: say;
-		text-align: left;
-		font-weight: 600;
-		font-size: 1.05rem;
-	}
-	.running {
-		background: #0d3d78;
-		box-shadow: inset 0 0 0 4px var(--straw);
-	}
-	kbd {
-		border: 1px solid currentColor;
-		border-radius: 4px;
-		padding: 1px 6px;
-		font: inherit;
-		font-size: 0.8rem;
-		font-weight: 400;
+	.watch {
+		grid-area: watch;
 	}
 	@media (max-width: 859px) {
 		.speed {
@@ -382,9 +268,6 @@
 			padding: 0 16px 8px;
 			overflow-y: auto;
 		}
-		.name small {
-			display: none;
-		}
 		.mean {
 			order: 0;
 		}
@@ -393,33 +276,10 @@
 		.problem {
 			order: 1;
 		}
-		.runs li {
-			min-height: 46px;
-			padding: 0 2px 0 10px;
-			gap: 8px;
-			grid-template-columns: 18px minmax(0, 1fr) auto 4.6rem 44px;
-		}
-		.runs .open {
-			min-height: 34px;
-		}
 		.watch {
 			flex: none;
-			grid-template: 'small' auto 'num' auto 'say' auto / 1fr;
-			justify-items: center;
-			align-content: center;
-			gap: 4px;
-			min-height: 184px;
 			margin: 0 -16px;
-			border-radius: 0;
 		}
-		.watch small,
-		.say {
-			text-align: center;
-		}
-		.watch .num {
-			font-size: 6rem;
-		}
-		kbd,
 		.next {
 			display: none;
 		}

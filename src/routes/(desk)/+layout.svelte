@@ -23,7 +23,7 @@
 <a class="skip" href="#page">To the page</a>
 <AppBar path={page.url.pathname}>
 	{#snippet right()}
-		<a class="chip" href="/farm" title="The farm's unit">{longUnit(data.farm.settings.rateUnit)}</a>
+		<a class="unit-chip" href="/farm" title="The farm's unit">{longUnit(data.farm.settings.rateUnit)}</a>
 		{#if device && device.status.state !== 'sent'}<span class="status"><OutboxStatus status={device.status} /></span
 			>{/if}
 	{/snippet}
@@ -31,17 +31,8 @@
 <div id="page">{@render children()}</div>
 
 <style>
-	.chip {
-		padding: 6px 12px;
-		border: 1px solid #56655c;
-		border-radius: 99px;
-		color: var(--bar-soft);
-		font-size: 0.9rem;
-		text-decoration: none;
-		white-space: nowrap;
-	}
 	@media (max-width: 700px) {
-		.chip,
+		.unit-chip,
 		.status {
 			display: none;
 		}

@@ -89,8 +89,8 @@
 				</p>
 				<BoomRail jugs={board.jugs} at={null} />
 				<!-- svelte-ignore a11y_no_noninteractive_tabindex (a table that scrolls sideways has to take the focus) -->
-				<div class="scroll" role="region" aria-label="Table" tabindex="0">
-					<table>
+				<div class="ledger-scroll" role="region" aria-label="Table" tabindex="0">
+					<table class="ledger">
 						<thead
 							><tr
 								><th scope="col">Nozzle</th><th scope="col">Section</th><th scope="col">Caught</th><th scope="col"
@@ -189,28 +189,6 @@
 	}
 	main > * {
 		min-width: 0;
-	}
-	.scroll {
-		overflow-x: auto;
-	}
-	table {
-		width: 100%;
-		border-collapse: collapse;
-	}
-	th {
-		text-align: left;
-		color: var(--soft);
-		font-size: 0.9rem;
-	}
-	th,
-	td {
-		height: 38px;
-		padding-right: 12px;
-		border-bottom: 1px solid var(--rule);
-		white-space: nowrap;
-	}
-	td.num {
-		font-size: 1.1rem;
 	}
 	tr.low td,
 	tr.high td {

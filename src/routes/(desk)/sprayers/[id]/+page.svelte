@@ -50,8 +50,8 @@
 				</p>
 			{:else}
 				<!-- svelte-ignore a11y_no_noninteractive_tabindex (a table that scrolls sideways has to take the focus) -->
-				<div class="scroll" role="region" aria-label="Table" tabindex="0">
-					<table>
+				<div class="ledger-scroll" role="region" aria-label="Table" tabindex="0">
+					<table class="ledger">
 						<thead>
 							<tr
 								><th scope="col">Signed</th><th scope="col">Spray volume</th><th scope="col">Speed</th><th scope="col"
@@ -154,36 +154,12 @@
 	main > * {
 		min-width: 0;
 	}
-	.scroll {
-		overflow-x: auto;
-	}
-	table {
-		width: 100%;
-		border-collapse: collapse;
-	}
-	th {
-		text-align: left;
-		font-weight: 600;
-		font-size: 0.9rem;
-		color: var(--soft);
-	}
-	th,
-	td {
-		padding: 0 12px 0 0;
-		height: 48px;
-		border-bottom: 1px solid var(--rule);
-		white-space: nowrap;
-	}
 	td a {
 		display: inline-block;
 		padding: 12px 12px 12px 0;
 	}
 	td .num {
 		font-size: 1.4rem;
-	}
-	td.num {
-		font-size: 1.1rem;
-		font-weight: 550;
 	}
 	.look {
 		color: var(--amber-text);

@@ -22,7 +22,7 @@
 
 <svelte:head><title>Tank plan · {data.rig.name} · Fallow</title></svelte:head>
 
-<main>
+<main class="plain-page">
 	<div class="head">
 		<div>
 			<h1>Tank plan for {ground}</h1>
@@ -49,12 +49,6 @@
 </main>
 
 <style>
-	main {
-		display: grid;
-		gap: 18px;
-		align-content: start;
-		padding: 22px 24px;
-	}
 	.head {
 		display: flex;
 		flex-wrap: wrap;
@@ -70,10 +64,5 @@
 		border-left: 5px solid var(--amber);
 		background: var(--amber-wash);
 		font-size: 0.95rem;
-	}
-	@media (max-width: 859px) {
-		main {
-			padding: 16px;
-		}
 	}
 </style>

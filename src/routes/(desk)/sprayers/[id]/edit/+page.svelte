@@ -7,7 +7,7 @@
 
 <svelte:head><title>Change {data.sprayer.rig.name} · Fallow</title></svelte:head>
 
-<main>
+<main class="plain-page">
 	<div>
 		<h1>Change {data.sprayer.rig.name}</h1>
 		<p class="lab">Rounds that were begun keep the rig as it was. A changed nozzle or spacing wants a new round.</p>
@@ -19,16 +19,3 @@
 		cancel="/sprayers/{data.sprayer.id}"
 	/>
 </main>
-
-<style>
-	main {
-		display: grid;
-		gap: 16px;
-		padding: 20px 24px;
-	}
-	@media (max-width: 859px) {
-		main {
-			padding: 16px;
-		}
-	}
-</style>

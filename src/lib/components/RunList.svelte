@@ -1,0 +1,120 @@
+<!-- @component The runs over the course: timed or typed, struck ones still on record, and those still open. -->
+<script lang="ts">
+	import type { Run } from '$core';
+	import { showDecimals } from '$core';
+
+	interface Props {
+		runs: readonly Run[];
+		/** Time of a run, s; null where it cannot be read. */
+		seconds: (run: Run) => number | null;
+		/** Speed for a time, in words with unit. */
+		speedOf: (time: number | null) => string;
+		/** Runs that a round asks for. */
+		wanted: number;
+		readOnly: boolean;
+		decimalComma: boolean;
+		onstrike: (id: string) => void;
+	}
+	let { runs, seconds, speedOf, wanted, readOnly, decimalComma, onstrike }: Props = $props();
+
+	const open = $derived(Math.max(0, wanted - runs.filter((r) => !r.struck).length));
+</script>
+
+<ol aria-label="Runs">
+	{#each runs as run, i (run.id)}
+		{@const time = seconds(run)}
+		<li class:struck={run.struck}>
+			<span class="dir" aria-hidden="true">{i % 2 ? '←' : '→'}</span>
+			<span class="name"
+				>Run {i + 1}
+				{i % 2 ? 'back' : 'out'}{#if run.by === 'typed'}<small>typed</small>{/if}</span
+			>
+			<span class="num">{time === null ? run.time.text : showDecimals(time, 2, decimalComma)} s</span>
+			<span class="each">{run.struck ? 'struck' : speedOf(time)}</span>
+			{#if !run.struck && !readOnly}
+				<button
+					type="button"
+					class="strike"
+					onclick={() => onstrike(run.id)}
+					aria-label="Strike run {i + 1}"
+					title="Strike it: it stays on record and no longer counts">✕</button
+				>
+			{/if}
+		</li>
+	{/each}
+	{#each { length: open }, i (i)}
+		<li class="open"><span class="dir" aria-hidden="true">·</span><span>Run {runs.length + i + 1}</span></li>
+	{/each}
+</ol>
+
+<style>
+	ol {
+		list-style: none;
+		margin: 0;
+		padding: 0;
+		display: grid;
+		gap: 8px;
+	}
+	li {
+		display: grid;
+		grid-template-columns: 26px 1fr auto 5.4rem 48px;
+		align-items: center;
+		gap: 10px;
+		min-height: 56px;
+		padding: 4px 6px 4px 12px;
+		border: 1px solid var(--rule);
+		border-radius: 6px;
+		background: var(--card);
+	}
+	.name {
+		white-space: nowrap;
+	}
+	.name small {
+		margin-left: 6px;
+		color: var(--soft);
+	}
+	.num {
+		font-size: 1.6rem;
+	}
+	.open {
+		border: 1px dashed var(--straw-edge);
+		background: var(--straw-wash);
+		color: var(--straw-text);
+	}
+	.struck {
+		text-decoration: line-through;
+		color: var(--soft);
+	}
+	.dir {
+		color: var(--dye-text);
+		font-size: 1.35rem;
+	}
+	.each {
+		color: var(--soft);
+		font-size: 0.95rem;
+	}
+	.strike {
+		width: 48px;
+		min-height: 48px;
+		border: 0;
+		border-radius: 6px;
+		background: transparent;
+		color: var(--rust-text);
+		font-size: 1.1rem;
+		cursor: pointer;
+	}
+	@media (max-width: 859px) {
+		.name small {
+			display: none;
+		}
+		li {
+			min-height: 46px;
+			padding: 0 2px 0 10px;
+			gap: 8px;
+			grid-template-columns: 18px minmax(0, 1fr) auto 4.6rem 44px;
+		}
+		.open {
+			min-height: 34px;
+		}
+	}
+</style>
