@@ -17,7 +17,7 @@ export const asRoot = (...args) =>
 		: spawnSync('sudo', ['-n', 'env', 'DEBIAN_FRONTEND=noninteractive', ...args], quiet);
 
 /** Root is to be had, or the one line that a person has to type is told. */
-function needRoot(name, what) {
+export function needRoot(name, what) {
 	if (!has('apt-get')) throw new Plain(`${what} is missing and this is no Debian. Install ${what} and start again.`);
 	if (isRoot || (has('sudo') && spawnSync('sudo', ['-n', 'true'], { stdio: 'ignore' }).status === 0)) return;
 	throw new Plain(

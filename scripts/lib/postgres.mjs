@@ -20,7 +20,7 @@ import {
 } from 'node:fs';
 import { createConnection } from 'node:net';
 import { dirname, join } from 'node:path';
-import { asRoot, installDebian } from './debian.mjs';
+import { asRoot, installDebian, needRoot } from './debian.mjs';
 import { Plain, say } from './say.mjs';
 
 const binaries = '/usr/lib/postgresql';
@@ -39,6 +39,7 @@ function majors() {
  */
 function ensureBinaries() {
 	if (majors().length > 0) return;
+	needRoot('postgresql', 'PostgreSQL');
 	installDebian('postgresql-common', 'PostgreSQL');
 	const note = '/etc/postgresql-common/createcluster.d/fallow.conf';
 	asRoot('sh', '-c', `mkdir -p "$(dirname ${note})" && echo 'create_main_cluster = false' > ${note}`);
