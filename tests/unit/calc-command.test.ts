@@ -56,8 +56,54 @@ describe('npm run -s calc', () => {
 		['an unknown format', sheet({ format: 'other/1' }), 'format'],
 		['an unknown key', sheet({ colour: 'blue' }), 'colour'],
 		['an unknown key inside', sheet({ speed: { ...speed, colour: 'blue' } }), 'speed.colour'],
-		['a later method', sheet({ method: 'plot-catch' }), 'method'],
-		['a later width', sheet({ width: { kind: 'pans' } }), 'width.kind'],
+		['an unknown method', sheet({ method: 'guess' }), 'method'],
+		['a method that lacks its parts', sheet({ method: 'plot-catch' }), 'plot'],
+		[
+			'less than nothing used',
+			JSON.stringify({
+				format: 'fallow-sheet/1',
+				method: 'refill',
+				area: { area: '1 ha' },
+				used: [{ start: '5 L', left: '6 L' }]
+			}),
+			'used.0'
+		],
+		[
+			'two schools of width at once',
+			sheet({ width: { kind: 'measured', wetted: '8 m', share: 0.85, asIs: true } }),
+			'width'
+		],
+		[
+			'an overlap wider than the swath',
+			sheet({ width: { kind: 'measured', wetted: '8 m', edgeOverlap: '5 m' } }),
+			'width.edgeOverlap'
+		],
+		[
+			'pans that no pass can even out',
+			sheet({
+				width: {
+					kind: 'pans',
+					spacing: '1 m',
+					catches: ['90 ml', '0 ml', '0 ml', '0 ml'],
+					driving: 'one-way',
+					maxCv: 0.01
+				}
+			}),
+			'width.catches'
+		],
+		['an unknown width', sheet({ width: { kind: 'guess' } }), 'width.kind'],
+		[
+			'a later plan',
+			JSON.stringify({
+				format: 'fallow-plan/1',
+				area: { area: '1 ha' },
+				rate: { volume: '5 L', per: '90 m2' },
+				tank: '600 L',
+				split: 'equal',
+				products: []
+			}),
+			'rate'
+		],
 		['a wrong kind of unit', sheet({ speed: { ...speed, course: '3 L' } }), 'speed.course'],
 		['a negative time', sheet({ speed: { ...speed, times: ['27 s', '-3 s'] } }), 'speed.times.1'],
 		['a 900 km/h sprayer', sheet({ speed: { value: '900 km/h' } }), 'speed.value'],

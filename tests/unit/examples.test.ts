@@ -35,6 +35,8 @@ const notFormulas = new Set([
 	'findings.ts',
 	'calibrate.ts',
 	'working.ts',
+	'working-of-sheet.ts',
+	'calibrate-sheet.ts',
 	'nozzle-flow.ts',
 	'plan-loads.ts'
 ]);

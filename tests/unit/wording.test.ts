@@ -22,6 +22,8 @@ const issueCodes: Record<IssueCode, true> = {
 	'count-mismatch': true,
 	'nothing-caught': true,
 	'no-runs': true,
+	'nothing-used': true,
+	'no-even-swath': true,
 	'sections-mismatch': true,
 	'all-sections-off': true,
 	'products-fill-tank': true,
@@ -40,7 +42,8 @@ const findings: readonly Finding[] = [
 	{ code: 'set-under-rated', share: -0.12 },
 	{ code: 'run-apart', run: 3, share: 0.08 },
 	{ code: 'catch-apart', nozzle: 3, share: -0.07 },
-	{ code: 'speed-unusual', speed: 1 as never, slow: true },
+	{ code: 'speed-unusual', speed: 1 as never, slow: true, rig: 'boom' },
+	{ code: 'swath-passed-by', width: 7.5, cv: 0.143 },
 	{ code: 'course-short', course: 20 },
 	{ code: 'catch-too-short', good: 0.063, needed: 30, time: 10 },
 	{ code: 'sample-of-one', nozzles: 12 }
@@ -67,7 +70,9 @@ describe('words', () => {
 		}
 		expect(wordFinding(findings[0]!).title).toBe('Nozzle 9 is 15 % low');
 		expect(wordFinding(findings[0]!).body).toContain('soft brush');
-		expect(wordFinding(findings[12]!).title).toBe('A 10 s catch is good to ±6.3 %');
+		expect(wordFinding(findings.find((f) => f.code === 'catch-too-short')!).title).toBe(
+			'A 10 s catch is good to ±6.3 %'
+		);
 	});
 
 	it('tell any two findings of a calibration apart', () => {

@@ -22,7 +22,7 @@ import {
 } from './findings';
 import type { FlowResult } from './nozzle-flow';
 import { nozzleFlow } from './nozzle-flow';
-import type { CalibrationSheet, SpeedReading, TimedCourse } from './sheet';
+import type { CalibrationSheet, FlowReading, SpeedReading, TimedCourse } from './sheet';
 import { speedWidthFlow } from './speed-width-flow';
 import type { EvenRule } from './verdict';
 import { waterDensity } from './water-volume';
@@ -75,9 +75,6 @@ export function calibrate(
 			: courseCatch(nozzles.volume, nozzles.time, width, tapedLength(timed!.course, 'courseLength', skill), courseT!);
 	const absurd = checkAnswer(speed.value, rate.value);
 	if (absurd.length > 0) return bad(...absurd);
-	const marks = sheet.flow.graduation ?? skill.jugMarks;
-	const weighed = sheet.flow.catches.some((c) => c?.some((one) => 'mass' in one));
-	const division = weighed ? (sheet.flow.scaleDivision ?? skill.scaleDivision) / waterDensity : marks;
 	return good({
 		method: sheet.method,
 		rate,
@@ -90,12 +87,31 @@ export function calibrate(
 		budget: budgetOf(rate),
 		findings: [
 			...(timed ? [...findRunsApart(timed), ...findShortCourse(timed)] : []),
-			...findUnusualSpeed(speed.value),
-			...diagnoseFlow(nozzles),
-			...findCatchesApart(nozzles),
-			...findShortCatch(nozzles, skill.jugMove, resolution(division))
+			...findUnusualSpeed(speed.value, 'boom'),
+			...flowFindings(sheet.flow, nozzles, skill, 'each nozzle')
 		]
 	});
+}
+
+/** Whether nozzles are compared with each other; one nozzle alone has nothing to be even with. */
+export type FlowJudgement = 'each nozzle' | 'one nozzle';
+
+/** What the catches say: their shape, second catches that disagree, and whether they lasted long enough to be judged. */
+export function flowFindings(
+	flow: FlowReading,
+	result: FlowResult,
+	skill: MeasuringSkill,
+	judgement: FlowJudgement
+): Finding[] {
+	const weighed = flow.catches.some((c) => c?.some((one) => 'mass' in one));
+	const division = weighed
+		? (flow.scaleDivision ?? skill.scaleDivision) / waterDensity
+		: (flow.graduation ?? skill.jugMarks);
+	return [
+		...diagnoseFlow(result),
+		...findCatchesApart(result),
+		...(judgement === 'each nozzle' ? findShortCatch(result, skill.jugMove, resolution(division)) : [])
+	];
 }
 
 function checkSheet(sheet: CalibrationSheet): Issue[] {
@@ -129,12 +145,13 @@ function checkSheet(sheet: CalibrationSheet): Issue[] {
 	return issues;
 }
 
-function checkAnswer(speed: number, rate: VolumePerArea): Issue[] {
+/** A speed or spray volume that no rig has: a wrong unit or a slipped point. */
+export function checkAnswer(speed: number | null, rate: VolumePerArea): Issue[] {
 	const kmh = (v: number) => `${Number((v * 3.6).toPrecision(3))} km/h`;
 	const lha = (r: number) => `${Number((r * 1e7).toPrecision(3))} L/ha`;
-	if (!(speed >= bounds.speed.min))
+	if (speed !== null && !(speed >= bounds.speed.min))
 		return [{ code: 'too-small', path: 'speed', text: kmh(speed), wanted: 'speed', bound: kmh(bounds.speed.min) }];
-	if (!(speed <= bounds.speed.max))
+	if (speed !== null && !(speed <= bounds.speed.max))
 		return [{ code: 'too-large', path: 'speed', text: kmh(speed), wanted: 'speed', bound: kmh(bounds.speed.max) }];
 	if (!(rate >= bounds.volumePerArea.min))
 		return [

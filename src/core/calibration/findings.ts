@@ -20,7 +20,8 @@ export type Finding =
 	| { readonly code: 'set-under-rated'; readonly share: number }
 	| { readonly code: 'run-apart'; readonly run: number; readonly share: number }
 	| { readonly code: 'catch-apart'; readonly nozzle: number; readonly share: number }
-	| { readonly code: 'speed-unusual'; readonly speed: Speed; readonly slow: boolean }
+	| { readonly code: 'speed-unusual'; readonly speed: Speed; readonly slow: boolean; readonly rig: RigKind }
+	| { readonly code: 'swath-passed-by'; readonly width: number; readonly cv: number }
 	| { readonly code: 'course-short'; readonly course: number }
 	| { readonly code: 'catch-too-short'; readonly good: number; readonly needed: number; readonly time: number }
 	| { readonly code: 'sample-of-one'; readonly nozzles: number };
@@ -52,10 +53,21 @@ export const findCatchesApart = (flow: FlowResult): Finding[] =>
 		return far === undefined ? [] : [{ code: 'catch-apart', nozzle: nozzle.n, share: far } as const];
 	});
 
-/** Usual ranges of a boom: 6–12 km/h with a tractor, up to 20 self-propelled; 3.3 km/h is a walk. */
-export function findUnusualSpeed(speed: Speed): Finding[] {
-	if (speed < 6 / 3.6 - inclusive) return [{ code: 'speed-unusual', speed, slow: true }];
-	return speed > 20 / 3.6 + inclusive ? [{ code: 'speed-unusual', speed, slow: false }] : [];
+export type RigKind = 'boom' | 'boomless' | 'airblast' | 'on foot';
+
+/** Usual ground speeds, m/s: a boom 6–12 km/h, up to 20 self-propelled; boomless 3–10 mph; airblast 3–8 and on foot 2–5 km/h. */
+export const usualSpeeds: Readonly<Record<RigKind, readonly [number, number]>> = {
+	boom: [6 / 3.6, 20 / 3.6],
+	boomless: [3 * 0.44704, 10 * 0.44704],
+	airblast: [3 / 3.6, 8 / 3.6],
+	'on foot': [2 / 3.6, 5 / 3.6]
+};
+
+/** A speed outside of what such a rig usually does: more often a wrong course or unit than a hurry. */
+export function findUnusualSpeed(speed: Speed, rig: RigKind): Finding[] {
+	const [slowest, fastest] = usualSpeeds[rig];
+	if (speed < slowest - inclusive) return [{ code: 'speed-unusual', speed, slow: true, rig }];
+	return speed > fastest + inclusive ? [{ code: 'speed-unusual', speed, slow: false, rig }] : [];
 }
 
 /** A course under 100 ft or 30 m makes the stopwatch the largest error. */

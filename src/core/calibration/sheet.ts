@@ -1,12 +1,89 @@
-import type { Volume, Flow, Length, Mass, Pressure, Speed, Time } from '../quantity/quantity';
+import type { Area, Flow, Length, Mass, Pressure, Speed, Time, Volume } from '../quantity/quantity';
 
-/** One calibration as plain quantities: what `fallow-sheet/1` and a round on the device both become. */
-export type CalibrationSheet = {
+/** A boom's calibration as plain quantities: what a round on the device becomes. */
+export type CalibrationSheet = FlowSheet<BoomWidth>;
+
+/** Flow measured nozzle by nozzle, over a width: by speed, width and flow, or by course and catch. */
+export interface FlowSheet<W extends WidthReading = WidthReading> {
 	readonly method: 'speed-width-flow' | 'course-catch';
 	readonly speed: SpeedReading;
-	readonly width: BoomWidth;
+	readonly width: W;
 	readonly flow: FlowReading;
-};
+}
+
+/** Hand-carried: a plot is sprayed evenly and timed, then the nozzle is caught for that time. */
+export interface PlotSheet {
+	readonly method: 'plot-catch';
+	readonly plot: AreaReading;
+	readonly times: readonly Time[];
+	readonly flow: FlowReading;
+}
+
+/** A known area is sprayed, and what it took is measured at the tank. */
+export interface RefillSheet {
+	readonly method: 'refill';
+	readonly area: AreaReading;
+	readonly used: readonly UsedReading[];
+	/** Size of the tank, where it was refilled to its own mark. */
+	readonly tank?: Volume | undefined;
+}
+
+/** A course is timed, then the rig runs parked and what left the tank is measured. */
+export interface ParkedSheet {
+	readonly method: 'parked-drop';
+	readonly speed: TimedCourse;
+	readonly width: WidthReading;
+	readonly used: readonly UsedReading[];
+	readonly tank?: Volume | undefined;
+	/** Time run parked; left out: as long as the course took. */
+	readonly run?: Time | undefined;
+}
+
+/** One calibration by any of the five methods: what `fallow-sheet/1` holds. */
+export type AnySheet = FlowSheet | PlotSheet | RefillSheet | ParkedSheet;
+
+export type WidthReading = BoomWidth | MeasuredWidth | RowsWidth | BandWidth | PansWidth;
+
+/** A wetted width on the ground: a usable share of it, less an overlap at each edge, or as it is. */
+export interface MeasuredWidth {
+	readonly kind: 'measured';
+	readonly wetted: Length;
+	readonly usable: { readonly share: number } | { readonly edgeOverlap: Length } | 'as-is';
+}
+
+export interface RowsWidth {
+	readonly kind: 'rows';
+	readonly rowSpacing: Length;
+	readonly alleys: 'every' | 'second';
+	readonly sides: 'both' | 'one';
+}
+
+export interface BandWidth {
+	readonly kind: 'band';
+	readonly band: Length;
+	readonly bands: number;
+	readonly rowSpacing: Length;
+	readonly rows: number;
+}
+
+/** A row of equal pans across the swath, left to right. */
+export interface PansWidth {
+	readonly kind: 'pans';
+	readonly spacing: Length;
+	readonly catches: readonly Volume[];
+	readonly driving: 'back-and-forth' | 'one-way';
+	readonly maxCv: number;
+}
+
+/** Ground of a plot, a row, or part of a block. */
+export type AreaReading =
+	| { readonly by: 'stated'; readonly area: Area }
+	| { readonly by: 'sides'; readonly length: Length; readonly width: Length }
+	| { readonly by: 'row'; readonly row: Length; readonly width: RowsWidth }
+	| { readonly by: 'block'; readonly block: Area; readonly share: number };
+
+/** What was used: read before and after, or what brought it back to the mark. */
+export type UsedReading = { readonly start: Volume; readonly left: Volume } | { readonly added: Volume };
 
 export type SpeedReading = TimedCourse | { readonly stated: Speed };
 

@@ -10,6 +10,13 @@ export interface MeasuringSkill {
 	readonly steadyOnFoot: number;
 	/** Tape or measuring wheel, share of length. */
 	readonly tape: number;
+	/** Wetted edge on the ground: this length, or this share of the width, the smaller, m and share. */
+	readonly wettedEdge: number;
+	readonly wettedEdgeShare: number;
+	/** Tank mark or sight gauge, share of the tank. */
+	readonly tankMark: number;
+	/** Dip or metered refill, share of each volume read. */
+	readonly metered: number;
 	/** A stated speed, share of it. */
 	readonly statedSpeed: number;
 	/** A stated area, share of it. */
@@ -28,6 +35,10 @@ export const usualSkill: MeasuringSkill = {
 	steadyDriven: 0.015,
 	steadyOnFoot: 0.03,
 	tape: 0.003,
+	wettedEdge: 0.15,
+	wettedEdgeShare: 0.05,
+	tankMark: 0.01,
+	metered: 0.005,
 	statedSpeed: 0.02,
 	statedArea: 0.01,
 	jugMarks: 10e-6,

@@ -30,6 +30,8 @@ export type IssueCode =
 	| 'count-mismatch'
 	| 'nothing-caught'
 	| 'no-runs'
+	| 'nothing-used'
+	| 'no-even-swath'
 	| 'sections-mismatch'
 	| 'all-sections-off'
 	| 'products-fill-tank'

@@ -24,7 +24,10 @@ export const planSheetSchema = z.strictObject({
 });
 export type PlanSheetFile = z.infer<typeof planSheetSchema>;
 
+/** What the format has and this version does not compute yet. */
 export const laterSplits = ['whole-rows', 'whole-packs'];
+export const laterPlanKeys = ['dead', 'sprayedShare', 'rows', 'rowLength', 'rowSpacing'];
+export const laterProductKeys = ['max', 'pack', 'packet'];
 
 /** A parsed plan file into quantities for the core. */
 export function readPlanSheet(file: PlanSheetFile): Result<PlanSheet> {

@@ -1,5 +1,5 @@
 import type { Finding } from '../../core';
-import { showDecimals, showFigure } from '../../core';
+import { showDecimals, showFigure, usualSpeeds } from '../../core';
 
 export interface FindingWords {
 	readonly title: string;
@@ -75,13 +75,25 @@ export function wordFinding(finding: Finding): FindingWords {
 				title: `Nozzle ${finding.nozzle} was caught twice, ${percent(finding.share)} apart`,
 				body: 'Two catches of one nozzle should agree within 5 %. If one was a slip, type it again as a slip; if something changed in between, say so.'
 			};
-		case 'speed-unusual':
+		case 'speed-unusual': {
+			const [low, high] = usualSpeeds[finding.rig];
+			const whose = {
+				boom: 'a boom',
+				boomless: 'a boomless rig',
+				airblast: 'an airblast sprayer',
+				'on foot': 'a walk'
+			};
 			return {
 				tone: 'look',
-				title: `${kmh(finding.speed)} (${mph(finding.speed)}) is ${finding.slow ? 'slow' : 'fast'} for a boom`,
-				body: finding.slow
-					? 'A tractor boom usually does 6 to 12 km/h (4 to 7.5 mph). Check the course length and its unit.'
-					: 'Even self-propelled booms stay under 20 km/h (12 mph). Check the course length and its unit.'
+				title: `${kmh(finding.speed)} (${mph(finding.speed)}) is ${finding.slow ? 'slow' : 'fast'} for ${whose[finding.rig]}`,
+				body: `Usual is ${kmh(low)} to ${kmh(high)} (${mph(low)} to ${mph(high)}). Check the course length and its unit.`
+			};
+		}
+		case 'swath-passed-by':
+			return {
+				tone: 'look',
+				title: `A ${showDecimals(finding.width, 1)} m swath would be even too`,
+				body: `Its CV is ${percent(finding.cv)}, but the next narrower width fails: only one exact spacing reaches it, and nobody drives that exactly.`
 			};
 		case 'course-short':
 			return {
@@ -110,5 +122,6 @@ export const findingKey = (finding: Finding): string =>
 		finding.code,
 		'nozzle' in finding && finding.nozzle,
 		'run' in finding && finding.run,
-		'section' in finding && finding.section
+		'section' in finding && finding.section,
+		'width' in finding && finding.width
 	].join('-');

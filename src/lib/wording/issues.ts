@@ -87,6 +87,10 @@ export function wordIssue(issue: Issue): string {
 			return 'No water was caught yet. At least one nozzle has to give some.';
 		case 'no-runs':
 			return 'No run over the course was timed yet.';
+		case 'nothing-used':
+			return 'Nothing was used, or less than nothing: what is left has to be under what was in at the start.';
+		case 'no-even-swath':
+			return 'No swath width from these pans is even enough to be driven. Measure the wetted width instead, or check nozzle height and pressure and catch again.';
 		case 'sections-mismatch':
 			return `The sections ${typed} do not add up to ${issue.bound} nozzles. Write the nozzles in each from left to right, like 4, 4, 4.`;
 		case 'all-sections-off':
