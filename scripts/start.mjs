@@ -30,6 +30,8 @@ function checkData(folder) {
 }
 
 await main(async () => {
+	if (!Number.isInteger(port) || port < 0 || port > 65535)
+		throw new Plain(`PORT is “${process.env.PORT}”, which is no port. Use a number like 4310.`);
 	const data = dataFolder();
 	checkData(data);
 	if (port !== 0 && (await portTaken(port, host === '0.0.0.0' ? '127.0.0.1' : host)))

@@ -1,11 +1,13 @@
 import { spawn } from 'node:child_process';
-import { mkdirSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { chmodSync, mkdirSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
 
 const folder = mkdtempSync(join(tmpdir(), 'fallow-start-'));
+// As root the database runs as another user, who has to get in.
+chmodSync(folder, 0o755);
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 const root = new URL('../../', import.meta.url).pathname;
 
