@@ -8,7 +8,7 @@
 	import { spaceBar } from '$lib/state/attachments';
 	import type { Device } from '$lib/state/device.svelte';
 	import { shortUnit, typed } from '$lib/formats/field-units';
-	import { FlowStepState } from '$lib/state/flow-step.svelte';
+	import { FlowStepState, jugUnits } from '$lib/state/flow-step.svelte';
 	import { jugFigure } from '$lib/state/jug-board';
 	import type { RoundState } from '$lib/state/round.svelte';
 	import { Stopwatch } from '$lib/state/stopwatch.svelte';
@@ -110,11 +110,19 @@
 			disabled={round.signedOff}
 			commit={(text) => round.add({ kind: 'gauge', pressure: typed(text, round.units.pressure, round.settings) })}
 		/>
-		{#if !asLong && round.speed && !round.signedOff}
-			<button type="button" class="link" onclick={() => void round.add({ kind: 'catch-time', time: null })}
-				>Hold as long as the course</button
+		<label class="reads">
+			<span>Jug reads in</span>
+			<select
+				class="field-input"
+				value={step.unit}
+				disabled={round.signedOff}
+				onchange={(e) => step.pickUnit(e.currentTarget.value)}
 			>
-		{/if}
+				{#each jugUnits as unit (unit)}<option value={unit}
+						>{unit === 'g' || unit === 'oz' ? `${unit} of water, weighed` : unit}</option
+					>{/each}
+			</select>
+		</label>
 	</div>
 {/snippet}
 
@@ -192,11 +200,18 @@
 			sectionName={(s) => sectionName(s, round.rig.sections.length)}
 		/>
 		{#if step.problem}<p class="problem" role="alert">{step.problem}</p>
-		{:else if !round.signedOff && step.jug && step.jug.amount === null && !step.jug.passedOver}
-			<p class="skip-one">
-				<button type="button" class="link" onclick={() => focus(step.passOver(step.at))}
-					>Nozzle {step.at} will not be caught</button
-				>
+		{:else if !round.signedOff}
+			<p class="asides">
+				{#if !asLong && round.speed}
+					<button type="button" class="link" onclick={() => void round.add({ kind: 'catch-time', time: null })}
+						>Hold each jug as long as the course took</button
+					>
+				{/if}
+				{#if step.jug && step.jug.amount === null && !step.jug.passedOver}
+					<button type="button" class="link" onclick={() => focus(step.passOver(step.at))}
+						>Nozzle {step.at} will not be caught</button
+					>
+				{/if}
 			</p>
 		{/if}
 		<GroundStripe
@@ -242,9 +257,21 @@
 	}
 	.settings {
 		display: grid;
-		grid-template-columns: repeat(3, minmax(0, 1fr)) auto;
+		grid-template-columns: repeat(4, minmax(0, 1fr));
 		gap: 12px;
 		align-items: end;
+	}
+	.reads {
+		display: grid;
+		gap: 0.25rem;
+	}
+	.reads span {
+		color: var(--soft);
+		font-size: 0.85rem;
+	}
+	.reads select {
+		padding: 0.25rem 0.4rem;
+		font-size: 1rem;
 	}
 	.foot {
 		display: grid;
@@ -256,8 +283,8 @@
 		color: var(--ink);
 	}
 	.link {
-		min-height: 48px;
-		padding: 0 0.25rem;
+		min-height: 24px;
+		padding: 0;
 		border: 0;
 		background: none;
 		color: var(--dye-text);
@@ -265,11 +292,15 @@
 		text-decoration: underline;
 		cursor: pointer;
 	}
-	.skip-one {
+	.asides {
 		display: flex;
-		justify-content: flex-end;
+		justify-content: space-between;
+		gap: 16px;
 	}
-	.skip-one .link {
+	.asides .link:last-child {
+		margin-left: auto;
+	}
+	.asides .link {
 		min-height: 28px;
 		font-size: 0.9rem;
 	}

@@ -115,6 +115,18 @@ describe('typing catches along the boom', () => {
 		expect(state.flow?.nozzles[1]?.catches[0]).toBeCloseTo(0.59 / 998.2, 8);
 	});
 
+	it('never takes a bare number for another unit because one jug was typed with one', async () => {
+		const { step: s, state } = await step();
+		s.pickUnit('US fl oz');
+		s.drafts[1] = '562 ml';
+		s.enter(1);
+		s.drafts[2] = '19.3';
+		s.enter(2);
+		await settled();
+		expect(state.flow?.nozzles[0]?.catches[0]).toBeCloseTo(562e-6, 9);
+		expect(state.flow?.nozzles[1]?.catches[0]).toBeCloseTo(19.3 * 2.95735e-5, 8);
+	});
+
 	it('shows a long boom in views of a dozen', async () => {
 		const rig = { ...testRig, nozzles: 30, sections: [10, 10, 10] };
 		const made = await roundState([{ kind: 'course', length: t('60', 'm') }], {}, rig);

@@ -14,7 +14,7 @@ export interface CatchQuestion {
 }
 
 /** Units that the pad's unit key goes through. */
-const jugUnits = ['ml', 'US fl oz', 'Imp fl oz', 'g', 'oz', 'L'] as const;
+export const jugUnits = ['ml', 'US fl oz', 'Imp fl oz', 'g', 'oz', 'L'] as const;
 
 /**
  * The catching of nozzles: where one is along the boom, what is being typed there, and the question that a second catch
@@ -161,8 +161,14 @@ export class FlowStepState {
 		this.problem = null;
 	}
 
+	/** The unit that a bare number means from now on, and that the jugs are shown in. */
+	pickUnit(unit: string): void {
+		this.#pickedUnit = unit;
+		this.problem = null;
+	}
+
 	nextUnit(): void {
 		const place = jugUnits.indexOf(this.unit as (typeof jugUnits)[number]);
-		this.#pickedUnit = jugUnits[(place + 1) % jugUnits.length]!;
+		this.pickUnit(jugUnits[(place + 1) % jugUnits.length]!);
 	}
 }

@@ -154,7 +154,7 @@ export class RoundState {
 		return this.add(this.catchEntry(nozzle, text, why, unit));
 	}
 
-	/** Unit of the next jug: whatever the last one was typed in, so that a millilitre jug is said once. */
+	/** Unit of the next jug: the field's unit of the last catch, so that a jug's unit is picked once. */
 	catchUnit: string = $derived.by(() => {
 		const last = this.entries.findLast((e) => e.kind === 'catch');
 		return last?.kind === 'catch' ? last.amount.unit : this.units.catch;

@@ -143,6 +143,13 @@
 		min-height: 48px;
 	}
 	.do {
+		position: sticky;
+		bottom: 0;
+		margin: 0 -20px -20px;
+		padding: 12px 20px;
+		border-top: 1px solid var(--rule);
+		border-radius: 0 0 6px 6px;
+		background: var(--card);
 		display: flex;
 		align-items: center;
 		gap: 16px;
