@@ -1,4 +1,16 @@
-import { allSent, beginRound, expect, offlineReady, startApp, test } from './fixtures';
+import { allSent, beginRound, expect, offlineReady, sprayerId, startApp, test } from './fixtures';
+
+/** Runs in the page: keys of what the device keeps beside its rounds. */
+const keptRigs = () =>
+	new Promise<string[]>((resolve, reject) => {
+		const opened = indexedDB.open('fallow');
+		opened.onerror = () => reject(opened.error);
+		opened.onsuccess = () => {
+			const keys = opened.result.transaction('kept').objectStore('kept').getAllKeys();
+			keys.onsuccess = () => (opened.result.close(), resolve(keys.result as string[]));
+			keys.onerror = () => reject(keys.error);
+		};
+	});
 
 test('a server killed between two catches, a reload, a closed tab: nothing is lost and nothing is there twice', async ({
 	context
@@ -54,6 +66,21 @@ test('a server killed between two catches, a reload, a closed tab: nothing is lo
 			'8:18.9',
 			...[9, 10, 11, 12].map((n) => `${n}:19.1`)
 		]);
+
+		// A sprayer that was looked at can be calibrated with nobody there: the round begins on the device.
+		await page.goto(`${app.origin}/sprayers`);
+		await page.getByRole('heading', { name: 'Sprayers' }).waitFor();
+		const other = await sprayerId(app, 'Barley-field boom');
+		await expect.poll(() => page.evaluate(keptRigs)).toContain(`rig:${other}`);
+		await app.kill();
+		await page.goto(`${app.origin}/rounds/new?sprayer=${other}`);
+		await page.getByRole('checkbox', { name: 'Rinsed and clean' }).click();
+		await expect(page.getByRole('checkbox', { checked: true })).toHaveCount(1);
+		const begun = /rounds\/([0-9a-f-]{36})/.exec(page.url())![1]!;
+		await app.restart();
+		await page.evaluate(() => dispatchEvent(new Event('online')));
+		await allSent(page);
+		expect(await app.query('select 1 from round where id = $1', [begun])).toHaveLength(1);
 	} finally {
 		await app.restart().catch(() => undefined);
 		await app.end();

@@ -2,12 +2,17 @@
 	import type { Snippet } from 'svelte';
 	import { onMount } from 'svelte';
 	import { page } from '$app/state';
+	import type { Rig } from '$core';
 	import type { LayoutData } from './$types';
 	import AppBar from '$lib/components/AppBar.svelte';
 	import OutboxStatus from '$lib/components/OutboxStatus.svelte';
 	import type { Device } from '$lib/state/device.svelte';
 	import { longUnit } from '$lib/formats/field-units';
 
+	interface Sprayer {
+		readonly id: string;
+		readonly rig: Rig;
+	}
 	let { data, children }: { data: LayoutData; children: Snippet } = $props();
 	let device = $state<Device>();
 
@@ -17,6 +22,11 @@
 	});
 	$effect(() => {
 		void device?.store.keepFarm($state.snapshot(data.farm));
+	});
+	// Every sprayer that was looked at can be calibrated out of range.
+	$effect(() => {
+		const seen: Sprayer[] = [...(page.data.sprayers ?? []), ...(page.data.sprayer ? [page.data.sprayer] : [])];
+		for (const { id, rig } of seen) void device?.store.keepRig(id, $state.snapshot(rig) as Rig);
 	});
 </script>
 
