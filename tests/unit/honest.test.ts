@@ -22,7 +22,7 @@ describe('the ± is honest', () => {
 				holds(coverageOf(() => simulated(kind, random, repeats), rounds));
 			});
 
-	for (const sample of [3, 6, 20])
+	for (const sample of [3, 6, 12, 20, 23])
 		it(`${sample} of 24 nozzles caught`, () => {
 			const random = new Seeded(9000 + sample);
 			holds(coverageOf(() => simulatedRound(random, 'speed-width-flow', 3, sample), rounds));

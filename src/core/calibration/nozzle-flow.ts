@@ -75,16 +75,15 @@ function caughtNozzle(catches: readonly Catch[], time: Time, flow: FlowReading, 
 }
 
 /**
- * Part of a total's standard uncertainty that comes from nozzles that were not caught: what the mean of the caught
- * ones may miss by, `s × t₉₅(n−1) / 2 / √n` a nozzle, over all N, less the share that was seen (`√(1 − n/N)`, since
- * only the nozzles not caught are guessed).
+ * Part of a total's standard uncertainty that comes from nozzles that were not caught: what the mean of the caught ones
+ * may miss by, `s × t₉₅(n−1) / 2 / √n` a nozzle, over all N.
  *
- * deviation: s of the caught, any unit; caught: n ≥ 2; all: N ≥ n. Returns the unit of the deviation.
+ * deviation: s of the caught, any unit; caught: n ≥ 2; all: N > n. Returns the unit of the deviation.
  * @example
- * sampledPart(10, 3, 24) // => 278.8437665784342
+ * sampledPart(10, 3, 24) // => 298.096525421162
  */
 export const sampledPart = (deviation: number, caught: number, all: number): number =>
-	((all * deviation * studentT95(caught - 1)) / 2 / Math.sqrt(caught)) * Math.sqrt(1 - caught / all);
+	(all * deviation * studentT95(caught - 1)) / 2 / Math.sqrt(caught);
 
 /**
  * Flow of every nozzle, the verdict on each within its group, and the volume that the whole set gives in one catch.
@@ -157,7 +156,7 @@ function groupTotal(caught: readonly CaughtNozzle[], size: number, skill: Measur
 			? 0
 			: caught.length > 1
 				? sampledPart(sampleDeviation(volumes), caught.length, size)
-				: size * skill.unseenSpread * volumes[0]! * Math.sqrt(1 - 1 / size);
+				: size * skill.unseenSpread * volumes[0]!;
 	return {
 		size,
 		volume: add((c) => c.volume) * up,
