@@ -1,5 +1,5 @@
 import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
-import { isHttpError } from '@sveltejs/kit';
+import { error, isHttpError } from '@sveltejs/kit';
 import { v7 } from 'uuid';
 import { failureResponse, isDatabaseGone, messageOf, stackOf } from '$lib/server/api';
 import { database, startApp, stopApp } from '$lib/server/app';
@@ -38,6 +38,10 @@ export const handle: Handle = async ({ event, resolve }) => {
 		}
 		response = await resolve(event);
 	} catch (e) {
+		if (!isApi && isDatabaseGone(e)) {
+			log('error', 'database-unreachable', { requestId: event.locals.requestId, message: messageOf(e) });
+			error(503, { message: unreachable, code: 'database-unreachable' });
+		}
 		if (!isApi && !(e instanceof Failure)) throw e;
 		response = failureResponse(e, event.locals.requestId);
 	}
@@ -52,13 +56,15 @@ export const handle: Handle = async ({ event, resolve }) => {
 	return response;
 };
 
-export const handleError: HandleServerError = ({ error, event, status, message }) => {
-	if (isHttpError(error)) return error.body;
+const unreachable = 'The database cannot be reached. Nothing was lost; try again in a moment.';
+
+export const handleError: HandleServerError = ({ error: thrown, event, status, message }) => {
+	if (isHttpError(thrown)) return thrown.body;
 	if (status !== 404)
-		log('error', 'failed', { requestId: event.locals.requestId, message: messageOf(error), stack: stackOf(error) });
-	if (isDatabaseGone(error))
+		log('error', 'failed', { requestId: event.locals.requestId, message: messageOf(thrown), stack: stackOf(thrown) });
+	if (isDatabaseGone(thrown))
 		return {
-			message: 'The database cannot be reached. Nothing was lost; try again in a moment.',
+			message: unreachable,
 			code: 'database-unreachable'
 		};
 	return { message: status === 404 ? 'There is nothing at this address.' : message };
