@@ -43,6 +43,15 @@ describe('the outbox', () => {
 		expect(statuses.at(-1)).toEqual({ state: 'sent' });
 	});
 
+	it('says that something is on its way in the moment it was kept', async () => {
+		const { box, statuses } = await outbox(takeAll);
+		await box.kick();
+		const sending = box.added();
+		expect(statuses.at(-1)).toMatchObject({ state: 'sending' });
+		await sending;
+		expect(statuses.at(-1)).toEqual({ state: 'sent' });
+	});
+
 	it('keeps all of it while nobody answers, and tries later and later', async () => {
 		const { box, store, statuses, timers } = await outbox(async () => null);
 		const waits: number[] = [];

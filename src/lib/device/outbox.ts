@@ -51,13 +51,20 @@ export class Outbox {
 		return this.#running;
 	}
 
+	/** Something was just kept: it is told as on its way at once, so that nobody reads “sent” too early. */
+	added(): Promise<void> {
+		this.#outside.onStatus({ state: 'sending', waiting: 1 });
+		return this.kick();
+	}
+
 	async #run(): Promise<void> {
 		while (this.#again) {
 			this.#again = false;
 			const rounds = await this.#outside.store.unsent();
 			if (rounds.length === 0) {
 				this.#wait = firstWait;
-				this.#outside.onStatus({ state: 'sent' });
+				// What was added meanwhile is looked for before anybody is told that all is sent.
+				if (!this.#again) this.#outside.onStatus({ state: 'sent' });
 				continue;
 			}
 			await this.#sendAll(rounds);

@@ -17,7 +17,7 @@
 				store: device.store,
 				newId: device.newId,
 				now: device.now,
-				onAdded: () => void device.outbox.kick()
+				onAdded: () => void device.outbox.added()
 			})
 	);
 	provideRound(round);
