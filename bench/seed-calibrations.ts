@@ -1,5 +1,6 @@
 import { v7 } from 'uuid';
-import { longMeadow, messageOf, pastRounds } from '../demo/farm';
+import { messageOf, pastRounds } from '../demo/farm';
+import { longMeadow } from '../demo/rigs';
 import { connect } from '../src/lib/server/db/connect';
 import { farmHandle, firstFarm } from '../src/lib/server/db/farm';
 import { migrate } from '../src/lib/server/db/migrate';

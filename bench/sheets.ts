@@ -1,6 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { calc } from '../src/lib/formats/calc';
-import { calibrate, si, usualSkill } from '../src/core';
+import { calibrationSheetSchema } from '../src/lib/formats/calibration-sheet';
+import { readCalibrationSheet } from '../src/lib/formats/read-sheet';
+import { calibrateSheet, si, usualSkill } from '../src/core';
 import type { Volume } from '../src/core';
 
 // Sheets of the golden boom computed in this process, text to answer; and the core alone on a boom of 72 nozzles.
@@ -34,6 +36,18 @@ const wide = {
 		catches: Array.from({ length: 72 }, (_, i) => [{ volume: ((600 + (i % 7)) * 1e-6) as Volume }])
 	}
 };
+/** The same boom as a person's file has it: read, not computed. */
+const text = JSON.stringify({
+	format: 'fallow-sheet/1',
+	method: 'speed-width-flow',
+	speed: { course: '60 m', times: ['27.4 s', '26.9 s', '27.3 s'] },
+	width: { kind: 'boom', nozzles: 72, spacing: '0.5 m' },
+	flow: { time: '30 s', catches: Array.from({ length: 72 }, (_, i) => `${600 + (i % 7)} ml`) }
+});
 console.log(
-	JSON.stringify({ sheets: perSecond(() => void calc(boom)), wide: perSecond(() => void calibrate(wide, usualSkill)) })
+	JSON.stringify({
+		sheets: perSecond(() => void calc(boom)),
+		wide: perSecond(() => void calibrateSheet(wide, usualSkill)),
+		text: perSecond(() => void readCalibrationSheet(calibrationSheetSchema.parse(JSON.parse(text))))
+	})
 );

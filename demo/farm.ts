@@ -1,126 +1,189 @@
-import type { Entry, EntryBody, Rig, Typed } from '../src/core';
-import { rigChecks } from '../src/core';
+import { v7 } from 'uuid';
+import type { Entry, EntryBody, Rig } from '../src/core';
+import { checksOf } from '../src/core';
+import type { FarmSettings } from '../src/lib/formats/farm-settings';
+import type { Setting } from '../src/lib/formats/rig';
 import type { RoundMessage } from '../src/lib/formats/round-message';
 import type { TankPlanInput } from '../src/lib/formats/tank-plan';
-import type { FarmSettings } from '../src/lib/formats/farm-settings';
-import { v7 } from 'uuid';
+import { barleyBoom, hazelBlower, longMeadow, nurseryKnapsack, t, trackThrower } from './rigs';
 
 /** The invented farm: it grows hazels, cider pears, linseed and spring barley, and exists nowhere. */
 export const demoFarm: { readonly name: string; readonly settings: FarmSettings } = {
 	name: 'Sample Quillet Farm',
-	settings: { rateUnit: 'US gal/ac', gallon: 'US', school: '5940', evenRule: 'average', decimalComma: false }
-};
-
-const t = (text: string, unit: string): Typed => ({ text, unit, gallon: 'US' });
-
-export const longMeadow: Rig = {
-	kind: 'boom',
-	name: 'Long-meadow boom',
-	tank: t('300 gal', 'US gal'),
-	nozzles: 12,
-	spacing: t('20 in', 'in'),
-	sections: [4, 4, 4],
-	nozzle: '110-03',
-	rated: { flow: t('0.30 gal/min', 'US gal/min'), at: t('40 psi', 'psi') }
-};
-
-export const barleyBoom: Rig = {
-	kind: 'boom',
-	name: 'Barley-field boom',
-	tank: t('800 L', 'L'),
-	nozzles: 24,
-	spacing: t('50 cm', 'cm'),
-	sections: [6, 6, 6, 6],
-	nozzle: '110-04',
-	rated: { flow: t('1.6 L/min', 'L/min'), at: t('3 bar', 'bar') }
+	settings: {
+		rateUnit: 'US gal/ac',
+		gallon: 'US',
+		school: '5940',
+		evenRule: 'average',
+		adjustFirst: 'pressure',
+		decimalComma: false,
+		skill: {}
+	}
 };
 
 export interface PastRound {
 	readonly rig: Rig;
 	/** Days before the day of loading. */
 	readonly daysAgo: number;
-	readonly course: string;
-	readonly times: readonly string[];
-	readonly dial: string;
-	readonly catchTime: string;
-	readonly catches: readonly string[];
-	readonly unit: string;
+	/** What was read, in order, all but the ticks and the sign-off. */
+	readonly bodies: readonly EntryBody[];
 	readonly pressure: string;
 	readonly pressureUnit: string;
 	readonly gear: string;
+	readonly rpm: number | null;
 	readonly person: string;
 	readonly remarks: string;
-	/** Not signed off: it is still under way. */
-	readonly open?: boolean;
 }
 
+const course = (length: string, times: readonly string[]): EntryBody[] => [
+	{ kind: 'course', length: t(length, 'm') },
+	...times.map((time): EntryBody => ({ kind: 'run', time: t(time, 's'), by: 'stopwatch' }))
+];
+const caught = (amounts: readonly string[], unit: string, time: string): EntryBody[] => [
+	{ kind: 'catch-time', time: t(time, 's') },
+	...amounts.map((amount, i): EntryBody => ({ kind: 'catch', nozzle: i + 1, amount: t(amount, unit), why: 'first' }))
+];
 const even = (base: number, wobble: readonly number[]) => wobble.map((w) => (base + w).toFixed(1));
 
+/** A season of the long-meadow boom: its set wears, and nozzle 3 wears faster than the rest. */
+const meadow = (
+	daysAgo: number,
+	times: readonly string[],
+	amounts: readonly string[],
+	person: string,
+	remarks: string
+): PastRound => ({
+	rig: longMeadow,
+	daysAgo,
+	bodies: [
+		...course('200 ft', times),
+		{ kind: 'dial', speed: t('5.2', 'mph') },
+		{ kind: 'gauge', pressure: t('40', 'psi') },
+		...caught(amounts, 'US fl oz', '30')
+	],
+	pressure: '40',
+	pressureUnit: 'psi',
+	gear: 'B2',
+	rpm: 540,
+	person,
+	remarks
+});
+
+const plot = (daysAgo: number, person: string, goes: readonly string[], amounts: readonly string[]): PastRound => ({
+	rig: nurseryKnapsack,
+	daysAgo,
+	bodies: [
+		{ kind: 'person', name: person },
+		{ kind: 'plot', ground: { by: 'sides', length: t('10', 'm'), width: t('10', 'm') } },
+		...goes.map((time): EntryBody => ({ kind: 'plot-run', time: t(time, 's'), by: 'stopwatch' })),
+		{ kind: 'noted', what: 'strokes', text: '20 a minute' },
+		{ kind: 'catch-time', time: null },
+		...amounts.map((amount, i): EntryBody => ({
+			kind: 'catch',
+			nozzle: 1,
+			amount: t(amount, 'ml'),
+			why: i === 0 ? 'first' : 'sure'
+		}))
+	],
+	pressure: '2',
+	pressureUnit: 'bar',
+	gear: '',
+	rpm: null,
+	person,
+	remarks: ''
+});
+
+const arc = [1.02, 1.48, 1.52, 1.5, 2.02, 2.06, 1.98, 2.02, 1.03, 1.5, 1.54, 1.7, 2.03, 2.04, 2.0, 2.01];
+
 export const pastRounds: readonly PastRound[] = [
-	{
-		rig: longMeadow,
-		daysAgo: 214,
-		course: '200 ft',
-		times: ['27.6', '27.2', '27.9'],
-		dial: '5.2',
-		catchTime: '30',
-		catches: even(18.9, [0.1, -0.2, 0.2, 0, -0.1, 0.1, 0, 0.2, -0.1, 0, 0.1, -0.2]),
-		unit: 'US fl oz',
-		pressure: '40',
-		pressureUnit: 'psi',
-		gear: 'B2',
-		person: 'A. Sample',
-		remarks: 'New set of nozzles.'
-	},
-	{
-		rig: longMeadow,
-		daysAgo: 96,
-		course: '200 ft',
-		times: ['27.4', '27.8', '27.3'],
-		dial: '5.2',
-		catchTime: '30',
-		catches: even(19.1, [0, -0.2, 0.3, 0, -0.1, 0.2, 0, 0.2, -0.2, 0.1, 0, -0.1]),
-		unit: 'US fl oz',
-		pressure: '40',
-		pressureUnit: 'psi',
-		gear: 'B2',
-		person: 'A. Sample',
-		remarks: 'Before the linseed.'
-	},
-	{
-		rig: longMeadow,
-		daysAgo: 12,
-		course: '200 ft',
-		times: ['27.5', '27.7', '27.4'],
-		dial: '5.2',
-		catchTime: '30',
-		catches: ['19.2', '18.9', '19.4', '19.1', '19.0', '19.3', '19.1', '19.4', '16.3', '19.2', '19.2', '19.1'],
-		unit: 'US fl oz',
-		pressure: '40',
-		pressureUnit: 'psi',
-		gear: 'B2',
-		person: 'B. Sample',
-		remarks: 'Nozzle 9 to be cleaned before the barley.'
-	},
+	meadow(
+		214,
+		['27.6', '27.2', '27.9'],
+		even(19.2, [0.1, -0.2, 0.2, 0, -0.1, 0.1, 0, 0.2, -0.1, 0, 0.1, -0.2]),
+		'A. Sample',
+		'New set of nozzles.'
+	),
+	meadow(
+		96,
+		['27.4', '27.8', '27.3'],
+		even(19.6, [0, -0.2, 0.7, 0, -0.1, 0.2, 0, 0.2, -0.2, 0.1, 0, -0.1]),
+		'A. Sample',
+		'Before the linseed.'
+	),
+	meadow(
+		12,
+		['27.5', '27.7', '27.4'],
+		['20.2', '19.9', '21.6', '20.1', '20.0', '20.3', '20.1', '20.4', '17.2', '20.2', '20.2', '20.1'],
+		'B. Sample',
+		'Nozzle 9 to be cleaned before the barley.'
+	),
 	{
 		rig: barleyBoom,
 		daysAgo: 31,
-		course: '60 m',
-		times: ['27.4', '26.9', '27.3'],
-		dial: '8.2',
-		catchTime: '30',
-		catches: Array.from({ length: 24 }, (_, i) => String(798 + ((i * 7) % 11))),
-		unit: 'ml',
+		bodies: [
+			...course('60 m', ['27.4', '26.9', '27.3']),
+			{ kind: 'dial', speed: t('8.2', 'km/h') },
+			{ kind: 'gauge', pressure: t('3', 'bar') },
+			...caught(
+				Array.from({ length: 24 }, (_, i) => String(798 + ((i * 7) % 11))),
+				'ml',
+				'30'
+			)
+		],
 		pressure: '3',
 		pressureUnit: 'bar',
 		gear: 'third low',
+		rpm: 540,
 		person: 'A. Sample',
 		remarks: ''
-	}
+	},
+	{
+		rig: hazelBlower,
+		daysAgo: 20,
+		bodies: [
+			...course('50 m', ['36.1', '35.8', '36.3']),
+			{ kind: 'rows', spacing: t('5.5', 'm'), alleys: 'every' },
+			{ kind: 'noted', what: 'fan', text: 'off' },
+			{ kind: 'gauge', pressure: t('10', 'bar') },
+			...caught(
+				arc.map((q) => q.toFixed(2)),
+				'L',
+				'60'
+			),
+			{ kind: 'tank-by', how: 'meter' },
+			{ kind: 'parked-time', time: t('120', 's') },
+			{ kind: 'used', reading: { added: t('55.2', 'L') } }
+		],
+		pressure: '10',
+		pressureUnit: 'bar',
+		gear: 'second low',
+		rpm: 540,
+		person: 'A. Sample',
+		remarks: 'Right 4 to be replaced.'
+	},
+	{
+		rig: trackThrower,
+		daysAgo: 45,
+		bodies: [
+			...course('100 ft', ['15.2', '15.5', '15.3']),
+			{ kind: 'wetted', width: t('26 ft', 'ft') },
+			{ kind: 'height', height: t('38 in', 'in') },
+			...caught(['102', '98', '99', '103'], 'US fl oz', '60')
+		],
+		pressure: '30',
+		pressureUnit: 'psi',
+		gear: 'low',
+		rpm: null,
+		person: 'B. Sample',
+		remarks: ''
+	},
+	plot(9, 'A. Sample', ['148', '152', '150'], ['2010', '2030']),
+	plot(9, 'B. Sample', ['139', '143', '141'], ['1880', '1900']),
+	plot(8, 'C. Sample', ['176', '182', '179'], ['2400', '2380'])
 ];
 
 /** The messages that a device would have sent for a round, with times on its day. */
-export function messageOf(past: PastRound, sprayerId: string, now: number): RoundMessage {
+export function messageOf(past: PastRound, sprayerId: string, now: number, setting?: Setting): RoundMessage {
 	const began = now - past.daysAgo * 86_400_000;
 	const id = v7({ msecs: began });
 	const entries: Entry[] = [];
@@ -128,31 +191,24 @@ export function messageOf(past: PastRound, sprayerId: string, now: number): Roun
 		const at = began + entries.length * 20_000;
 		entries.push({ ...body, id: v7({ msecs: at }), seq: entries.length, at: new Date(at).toISOString() } as Entry);
 	};
-	for (const check of rigChecks) add({ kind: 'tick', check, done: true });
-	add({ kind: 'course', length: t(past.course, 'm') });
-	for (const time of past.times) add({ kind: 'run', time: t(time, 's'), by: 'stopwatch' });
-	add({ kind: 'dial', speed: t(past.dial, past.unit === 'ml' ? 'km/h' : 'mph') });
-	add({ kind: 'gauge', pressure: t(past.pressure, past.pressureUnit) });
-	add({ kind: 'catch-time', time: t(past.catchTime, 's') });
-	past.catches.forEach((amount, i) =>
-		add({ kind: 'catch', nozzle: i + 1, amount: t(amount, past.unit), why: 'first' })
-	);
-	if (!past.open)
-		add({
-			kind: 'sign-off',
-			person: past.person,
-			day: new Date(began).toISOString().slice(0, 10),
-			pressure: t(past.pressure, past.pressureUnit),
-			gear: past.gear,
-			rpm: 540,
-			remarks: past.remarks
-		});
+	for (const check of checksOf(past.rig.kind)) add({ kind: 'tick', check, done: true });
+	for (const body of past.bodies) add(body);
+	add({
+		kind: 'sign-off',
+		person: past.person,
+		day: new Date(began).toISOString().slice(0, 10),
+		pressure: t(past.pressure, past.pressureUnit),
+		gear: past.gear,
+		rpm: past.rpm,
+		remarks: past.remarks
+	});
 	return {
 		round: {
 			id,
 			sprayerId,
 			startedAt: new Date(began).toISOString(),
-			rig: structuredClone(past.rig) as RoundMessage['round']['rig']
+			rig: structuredClone(past.rig) as RoundMessage['round']['rig'],
+			...(setting ? { setting } : {})
 		},
 		entries: entries as RoundMessage['entries']
 	};

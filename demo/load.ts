@@ -2,7 +2,8 @@ import { v7 } from 'uuid';
 import { connect } from '../src/lib/server/db/connect';
 import { farmHandle, firstFarm } from '../src/lib/server/db/farm';
 import { migrate } from '../src/lib/server/db/migrate';
-import { barleyBoom, demoFarm, demoPlan, longMeadow, messageOf, pastRounds } from './farm';
+import { demoFarm, demoPlan, messageOf, pastRounds } from './farm';
+import { demoRigs, hazelBlower, longMeadow } from './rigs';
 
 // Loads the demo farm once: a database that has a sprayer already is left as it is.
 const url = process.env.DATABASE_URL;
@@ -16,11 +17,20 @@ try {
 	if ((await before.sprayers.list()).length === 0) {
 		await before.saveFarm(demoFarm.name, demoFarm.settings);
 		const farm = (await farmHandle(db, farmId))!;
-		const ids = new Map([longMeadow, barleyBoom].map((rig) => [rig, v7()] as const));
+		const ids = new Map(demoRigs.map((rig) => [rig, v7()] as const));
 		for (const [rig, id] of ids) await farm.sprayers.put(id, rig);
+		const blower = ids.get(hazelBlower)!;
+		const [both] = await farm.sprayerSettings.of(blower);
+		for (const [name, off] of [
+			['Left only', [1]],
+			['Right only', [0]]
+		] as const)
+			await farm.sprayerSettings.put(blower, hazelBlower, { ...both!, id: v7(), name, off: [...off] });
 		let newest = '';
 		for (const past of pastRounds) {
-			const message = messageOf(past, ids.get(past.rig)!, Date.now());
+			const id = ids.get(past.rig)!;
+			const [setting] = await farm.sprayerSettings.of(id);
+			const message = messageOf(past, id, Date.now(), setting);
 			await farm.rounds.put(message);
 			if (past.rig === longMeadow) newest = message.round.id;
 		}

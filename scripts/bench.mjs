@@ -52,6 +52,66 @@ async function firstViewScript(origin, sprayer) {
 	}
 }
 
+/** Script time of each keystroke in a jug, on a boom of 72 whose other jugs are full, with the processor slowed down four times. */
+async function keystrokes(origin, sprayer) {
+	const browser = await chromium.launch({ executablePath: chromiumPath, args: chromiumArgs });
+	try {
+		const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+		await page.goto(`${origin}/rounds/new?sprayer=${sprayer}`);
+		await page.waitForURL(/\/ready/);
+		await page.goto(page.url().replace('ready', 'flow'));
+		const jug = page.getByLabel('Nozzle 1, caught');
+		await jug.waitFor();
+		await page.evaluate(
+			(column) => {
+				const data = new DataTransfer();
+				data.setData('text', column);
+				document.activeElement.dispatchEvent(
+					new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true })
+				);
+			},
+			Array.from({ length: 72 }, (_, i) => 600 + (i % 7)).join('\n')
+		);
+		await page.getByText('72 / 72').waitFor();
+		await page.getByRole('status').filter({ hasText: 'saved and sent' }).waitFor();
+		await jug.focus();
+		const cdp = await page.context().newCDPSession(page);
+		await cdp.send('Performance.enable');
+		await cdp.send('Emulation.setCPUThrottlingRate', { rate: 4 });
+		const script = async () =>
+			(await cdp.send('Performance.getMetrics')).metrics.find((m) => m.name === 'ScriptDuration').value * 1000;
+		const painted = () =>
+			page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(() => done()))));
+		const times = [];
+		for (let i = 0; i < 45; i += 1) {
+			// A jug that takes the focus has its figure selected, so that typing begins a new one.
+			if (i % 3 === 0) {
+				await page.keyboard.press('Escape');
+				await page.keyboard.press('Control+A');
+			}
+			await painted();
+			const before = await script();
+			await cdp.send('Input.dispatchKeyEvent', { type: 'char', text: '598'[i % 3] });
+			await painted();
+			times.push((await script()) - before);
+		}
+		// What the two waits for a frame cost by themselves is not the keystroke's.
+		const idle = [];
+		for (let i = 0; i < 9; i += 1) {
+			const before = await script();
+			await painted();
+			idle.push((await script()) - before);
+		}
+		const rest = percentile(
+			idle.sort((a, b) => a - b),
+			0.5
+		);
+		return times.map((t) => Math.max(0, t - rest)).sort((a, b) => a - b);
+	} finally {
+		await browser.close();
+	}
+}
+
 /** Asks for a page at a steady pace, whether or not the answer before has come, and times each answer to its last byte. */
 async function atPace(url, perSecond, seconds) {
 	const times = [];
@@ -76,11 +136,12 @@ await main(async () => {
 	if (!existsSync(chromiumPath)) installDebian('chromium', 'Chromium');
 	({ chromium } = await import('@playwright/test'));
 	await ensureBuild();
-	const { sheets, wide } = JSON.parse(typeScript('bench/sheets.ts', [], {}));
+	const { sheets, wide, text } = JSON.parse(typeScript('bench/sheets.ts', [], {}));
 	console.log(
 		`sheets computed a second in one process, text to answer (8 nozzles): ${Math.round(sheets)} (median of 9)`
 	);
 	console.log(`72 nozzles and three runs from parsed quantities: ${(1e6 / wide).toFixed(1)} µs (median of 9)`);
+	console.log(`the text of that sheet, read into quantities: ${(1e6 / text).toFixed(1)} µs (median of 9)`);
 	const folder = mkdtempSync(join(tmpdir(), 'fallow-bench-'));
 	chmodSync(folder, 0o755);
 	const postgres = await startPostgres({ folder: join(folder, 'postgres'), firstPort: 54810 });
@@ -95,6 +156,10 @@ await main(async () => {
 			const script = await firstViewScript(origin, sprayer);
 			console.log(
 				`JavaScript of the round's first view: ${(script.bytes / 1000).toFixed(1)} kB gzip in ${script.files} files (120 kB or less is wanted)`
+			);
+			const keys = await keystrokes(origin, typeScript('bench/seed-wide.ts', [], { DATABASE_URL: postgres.url }));
+			console.log(
+				`a keystroke in a jug of a 72-nozzle boom, script at 4x CPU slow-down: median ${percentile(keys, 0.5).toFixed(1)} ms, p95 ${percentile(keys, 0.95).toFixed(1)} ms (${keys.length} keys; 16 ms is a frame)`
 			);
 			const url = `${origin}/sprayers/${sprayer}`;
 			await atPace(url, 20, 2);

@@ -15,6 +15,8 @@ import { startServer } from './lib/server.mjs';
 const folder = join(root, 'docs', 'screenshots');
 const catches = ['19.2', '18.9', '19.4', '19.1', '19.0', '19.3', '19.1', '19.4', '16.3', '19.2', '19.2'];
 
+const arc = [1.02, 1.48, 1.52, 1.5, 2.02, 2.06, 1.98, 2.02, 1.03, 1.5, 1.54, 1.7, 2.03, 2.04];
+
 async function shot(page, name) {
 	await page.evaluate(() => document.fonts.ready);
 	await page.screenshot({ path: join(folder, `${name}.png`), animations: 'disabled' });
@@ -40,6 +42,8 @@ await main(async () => {
 			const origin = `http://127.0.0.1:${server.port}`;
 			await desk(browser, origin);
 			await phone(browser, origin);
+			await kinds(browser, origin);
+			await carriedPhone(browser, origin);
 		} finally {
 			await browser.close();
 			await server.stop();
@@ -51,9 +55,9 @@ await main(async () => {
 	say(`Pictures are in ${folder.slice(root.length + 1)}`);
 });
 
-async function begin(page, origin) {
+async function begin(page, origin, name = 'Long-meadow boom') {
 	await page.goto(`${origin}/sprayers`);
-	const href = await page.getByRole('link', { name: 'Long-meadow boom' }).getAttribute('href');
+	const href = await page.getByRole('link', { name }).getAttribute('href');
 	await page.goto(`${origin}/rounds/new?sprayer=${href.split('/').pop()}`);
 	await page.waitForURL(/\/ready/);
 	await page.getByRole('heading', { name: 'Ready the rig' }).waitFor();
@@ -184,4 +188,104 @@ async function phone(browser, origin) {
 	for (const key of '18.9')
 		await page.getByRole('button', { name: key === '.' ? 'decimal point' : key, exact: true }).tap();
 	await shot(page, '13-flow-phone');
+}
+
+async function typeTimes(page, times) {
+	for (const time of times) {
+		await page.getByLabel('Or type a time').fill(time);
+		await page.keyboard.press('Enter');
+		await page
+			.getByRole('list', { name: 'Runs' })
+			.getByText(`${Number(time).toFixed(2)} s`)
+			.waitFor();
+	}
+}
+
+/** The other kinds of rig, at a desk. */
+async function kinds(browser, origin) {
+	const page = await (
+		await browser.newContext({ viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce' })
+	).newPage();
+	await begin(page, origin, 'Hazel-row blower');
+	const round = page.url().replace(/\/[a-z-]+$/, '');
+	await page.goto(`${round}/speed`);
+	await page.getByLabel('Course length').fill('50 m');
+	await page.keyboard.press('Enter');
+	await typeTimes(page, ['36.1', '35.8', '36.3']);
+	await page.goto(`${round}/flow`);
+	await page.getByLabel('Left 1, caught').waitFor();
+	await page.getByLabel('Jug reads in').selectOption('L');
+	await page.getByLabel('Each jug held').fill('60');
+	await page.keyboard.press('Enter');
+	await page.getByLabel('Gauge reads').fill('10 bar');
+	await page.keyboard.press('Enter');
+	await page.getByLabel('Left 1, caught').focus();
+	for (const q of arc) {
+		await page.keyboard.type(`${q}`);
+		await page.keyboard.press('Enter');
+	}
+	await page.getByText('14 / 16').waitFor();
+	await page.getByText('Share of the spray by height').waitFor();
+	await page.getByRole('status').filter({ hasText: 'saved and sent' }).waitFor();
+	await shot(page, '14-airblast-flow');
+	for (const q of ['2.00', '2.01']) {
+		await page.keyboard.type(q);
+		await page.keyboard.press('Enter');
+	}
+	await page.getByText('16 / 16').waitFor();
+	await page.goto(`${round}/tank`);
+	await page.getByText('Metered refill').click();
+	await page.getByLabel(/Ran parked/).fill('120');
+	await page.keyboard.press('Enter');
+	await page.getByLabel('Added to come back to the mark').fill('55.2 L');
+	await page.keyboard.press('Enter');
+	await page.getByText('55.2 L added').waitFor();
+	await page.goto(`${round}/volume`);
+	await page.getByTestId('other-way').scrollIntoViewIfNeeded();
+	await shot(page, '15-airblast-volume');
+
+	await begin(page, origin, 'Farm-track thrower');
+	await page.goto(page.url().replace('ready', 'swath'));
+	await page.getByLabel('Wetted width, edge to edge').fill('26 ft');
+	await page.keyboard.press('Enter');
+	await page.getByRole('radio', { name: /Usable share 22/ }).waitFor();
+	await page.getByText('Pans', { exact: true }).first().click();
+	await page.getByLabel('Pan to pan').fill('2 ft');
+	await page.keyboard.press('Enter');
+	await page.getByRole('textbox', { name: 'Pans' }).fill('14');
+	await page.keyboard.press('Enter');
+	await page.getByLabel('Pan 14,').waitFor();
+	for (const [i, ml] of [6, 18, 32, 40, 44, 43, 41, 42, 44, 45, 41, 30, 17, 5].entries()) {
+		await page.getByLabel(`Pan ${i + 1},`).fill(`${ml}`);
+		await page.getByLabel(`Pan ${i + 1},`).press('Enter');
+	}
+	await page.locator('[data-drawn="true"]').waitFor();
+	await shot(page, '16-boomless-pans');
+
+	await page.goto(`${origin}/sprayers`);
+	await page.getByRole('link', { name: 'Nursery knapsack' }).click();
+	await page.getByRole('link', { name: 'The team side by side' }).click();
+	await page.getByText('lies between the least and the most').waitFor();
+	await shot(page, '17-team');
+}
+
+/** A carried rig, on a phone. */
+async function carriedPhone(browser, origin) {
+	const page = await (
+		await browser.newContext({
+			viewport: { width: 390, height: 844 },
+			hasTouch: true,
+			isMobile: true,
+			reducedMotion: 'reduce'
+		})
+	).newPage();
+	await begin(page, origin, 'Nursery knapsack');
+	await page.goto(page.url().replace('ready', 'plot'));
+	await page.getByRole('button', { name: '100 m²' }).tap();
+	await page.getByText('1,076 ft²').first().waitFor();
+	await page.clock.install();
+	await page.clock.pauseAt(Date.now() + 60_000);
+	await page.getByRole('button', { name: /begin to spray/ }).tap();
+	await page.clock.runFor(61_200);
+	await shot(page, '18-plot-phone');
 }

@@ -9,6 +9,7 @@ import { dataFolder } from './lib/paths.mjs';
 import { portTaken, startPostgres } from './lib/postgres.mjs';
 import { Plain, main, say } from './lib/say.mjs';
 import { startServer } from './lib/server.mjs';
+import { startSimulators } from './lib/simulators.mjs';
 
 const demo = process.argv.includes('--demo');
 const port = Number(process.env.PORT || 4310);
@@ -44,10 +45,12 @@ await main(async () => {
 	let stopDatabase = () => {};
 	let stopping = null;
 	let server = null;
+	let simulators = { env: {}, stop: () => {} };
 	const stop = () =>
 		(stopping ??= (async () => {
 			say('Stopping …');
 			await server?.stop();
+			simulators.stop();
 			stopDatabase();
 			say('Fallow is stopped. Everything that was entered is kept.');
 		})());
@@ -61,18 +64,23 @@ await main(async () => {
 		stopDatabase = postgres.stop;
 	}
 	try {
-		if (demo) await loadDemo(url);
+		if (demo) {
+			await loadDemo(url);
+			simulators = await startSimulators();
+		}
 		server = await startServer({
-			env: { DATABASE_URL: url, PORT: String(port), HOST: host },
+			env: { DATABASE_URL: url, PORT: String(port), HOST: host, ...simulators.env },
 			logFile: process.env.FALLOW_LOG === 'stdout' ? null : join(data, 'logs', 'server.log')
 		});
 	} catch (error) {
+		simulators.stop();
 		stopDatabase();
 		throw error;
 	}
 	process.stdout.write(`Fallow is ready at http://${host === '0.0.0.0' ? '127.0.0.1' : host}:${server.port}\n`);
 	const { code, signal } = await server.exited;
 	if (!stopping) {
+		simulators.stop();
 		stopDatabase();
 		throw new Plain(
 			`The server ended by itself (${signal ?? `exit ${code}`}). See ${join(data, 'logs', 'server.log')}`

@@ -90,7 +90,16 @@ await main(async () => {
 			lane(
 				() => gate('lint', bin('eslint'), ['.', '--max-warnings', '0']),
 				() => gate('format', bin('prettier'), ['--check', '--log-level', 'warn', '.']),
-				() => gate('walls', bin('depcruise'), ['src', 'demo', 'tests', 'bench', '--config', '.dependency-cruiser.cjs']),
+				() =>
+					gate('walls', bin('depcruise'), [
+						'src',
+						'simulators',
+						'demo',
+						'tests',
+						'bench',
+						'--config',
+						'.dependency-cruiser.cjs'
+					]),
 				() => gate('nothing unused', bin('knip'), ['--no-progress'])
 			),
 			lane(

@@ -112,7 +112,7 @@ test('health, headers and names', async ({ request, page, app }) => {
 	expect(await health.json()).toEqual({
 		ok: true,
 		database: 'up',
-		migration: { latest: '0001-boom-rounds', pending: 0 }
+		migration: { latest: '0002-every-sprayer', pending: 0 }
 	});
 	const response = await page.goto(app.origin);
 	expect(response?.headers()['content-security-policy']).toContain("default-src 'self'");
@@ -124,7 +124,7 @@ test('health, headers and names', async ({ request, page, app }) => {
 test('a new sprayer’s form gives back what was typed, with what is wrong', async ({ page, app }) => {
 	await page.goto(`${app.origin}/sprayers/new`);
 	await page.getByLabel('What you call it').fill('Orchard-edge boom');
-	await page.getByLabel('Nozzles', { exact: false }).first().fill('12');
+	await page.getByRole('textbox', { name: 'Nozzles' }).first().fill('12');
 	await page.getByLabel('Nozzle spacing').fill('0.5 mm');
 	await page.getByLabel('Sections').fill('4, 4');
 	await page.getByLabel('Tank').fill('3 m');

@@ -22,7 +22,7 @@ async function admin(sql: string) {
 	await client.query(sql).finally(() => client.end());
 }
 
-async function startApp(demo: boolean): Promise<App & { end(): Promise<void> }> {
+async function startApp(demo: boolean, env: Record<string, string> = {}): Promise<App & { end(): Promise<void> }> {
 	const base = process.env.FALLOW_TEST_DATABASE_URL;
 	if (!base) throw new Error('FALLOW_TEST_DATABASE_URL is not set; `npm test` sets it');
 	const name = `browser_${v7().replace(/-/g, '')}`;
@@ -31,7 +31,7 @@ async function startApp(demo: boolean): Promise<App & { end(): Promise<void> }> 
 	if (demo) await loadDemo(databaseUrl);
 	const log = `test-results/server-${name}.log`;
 	let server = await startServer({
-		env: { DATABASE_URL: databaseUrl, PORT: '0', HOST: '127.0.0.1', ORIGIN: '' },
+		env: { DATABASE_URL: databaseUrl, PORT: '0', HOST: '127.0.0.1', ORIGIN: '', ...env },
 		logFile: log
 	});
 	const port = server.port;
@@ -122,3 +122,38 @@ export const allSent = (page: Page) =>
 			.filter({ hasText: /saved and sent|^Saved$/ })
 			.first()
 	).toBeVisible();
+
+/** Tabs until something with this name has the focus: what a person without a pointer does. */
+export async function tabTo(page: Page, name: RegExp, most = 60) {
+	for (let i = 0; i < most; i += 1) {
+		const label = await page.evaluate(() => {
+			const at = document.activeElement;
+			if (!at || at === document.body) return '';
+			const by = at.id ? document.querySelector(`label[for="${CSS.escape(at.id)}"]`)?.textContent : '';
+			return `${at.getAttribute('aria-label') ?? ''} ${by ?? ''} ${at.textContent ?? ''}${at instanceof HTMLInputElement && at.type === 'text' ? ' [text]' : ''}`
+				.trim()
+				.replace(/\s+/g, ' ');
+		});
+		if (name.test(label)) return;
+		await page.keyboard.press('Tab');
+	}
+	throw new Error(`nothing called ${name} takes the focus`);
+}
+
+/** Types into the field of this name as a person would, and enters it. */
+export async function enter(page: Page, name: string | RegExp, text: string): Promise<void> {
+	await page.getByRole('textbox', { name }).fill(text);
+	await page.getByRole('textbox', { name }).press('Enter');
+}
+
+/** Signs a round off and answers with what is in the database then. */
+export async function signedOff(page: Page, app: App, id: string, person: string) {
+	await expect(page.getByText(`Signed off by ${person}`)).toBeVisible();
+	await allSent(page);
+	const [row] = await app.query<{ rate: number; method: string; person: string; n: number | null }>(
+		'select rate_m3_per_m2 rate, method, person, nozzles_on n from calibration where id = $1',
+		[id]
+	);
+	if (!row) throw new Error('the round is not a calibration');
+	return { ...row, litres: row.rate * 1e7 };
+}

@@ -71,7 +71,7 @@ test('a server killed between two catches, a reload, a closed tab: nothing is lo
 		await page.goto(`${app.origin}/sprayers`);
 		await page.getByRole('heading', { name: 'Sprayers' }).waitFor();
 		const other = await sprayerId(app, 'Barley-field boom');
-		await expect.poll(() => page.evaluate(keptRigs)).toContain(`rig:${other}`);
+		await expect.poll(() => page.evaluate(keptRigs)).toContain(`sprayer:${other}`);
 		await app.kill();
 		await page.goto(`${app.origin}/rounds/new?sprayer=${other}`);
 		await page.getByRole('checkbox', { name: 'Rinsed and clean' }).click();

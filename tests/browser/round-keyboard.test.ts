@@ -1,21 +1,4 @@
-import { allSent, expect, sprayerId, test } from './fixtures';
-
-/** Tabs until something with this name has the focus: what a person without a pointer does. */
-async function tabTo(page: import('@playwright/test').Page, name: RegExp, most = 60) {
-	for (let i = 0; i < most; i += 1) {
-		const label = await page.evaluate(() => {
-			const at = document.activeElement;
-			if (!at || at === document.body) return '';
-			const by = at.id ? document.querySelector(`label[for="${CSS.escape(at.id)}"]`)?.textContent : '';
-			return `${at.getAttribute('aria-label') ?? ''} ${by ?? ''} ${at.textContent ?? ''}${at instanceof HTMLInputElement && at.type === 'text' ? ' [text]' : ''}`
-				.trim()
-				.replace(/\s+/g, ' ');
-		});
-		if (name.test(label)) return;
-		await page.keyboard.press('Tab');
-	}
-	throw new Error(`nothing called ${name} takes the focus`);
-}
+import { allSent, expect, sprayerId, tabTo, test } from './fixtures';
 
 test('a whole round and a dosed tank, by keyboard alone', async ({ page, app }) => {
 	await page.goto(`${app.origin}/sprayers/${await sprayerId(app, 'Long-meadow boom')}`);

@@ -1,59 +1,103 @@
 import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
 import { beginRound, expect, sprayerId, test } from './fixtures';
 
 const steps = ['ready', 'speed', 'swath', 'flow', 'volume', 'sign-off'];
+/** The steps that look different on each kind of rig. */
+const otherSteps = {
+	'Hazel-row blower': ['swath', 'flow', 'plot', 'tank'],
+	'Farm-track thrower': ['swath', 'flow'],
+	'Nursery knapsack': ['ready', 'plot', 'flow', 'swath']
+} as const;
 
-async function findings(page: import('@playwright/test').Page) {
+async function findings(page: Page) {
 	const { violations } = await new AxeBuilder({ page })
 		.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
 		.analyze();
 	return violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`);
 }
 
-for (const mode of ['day', 'night'])
-	for (const [size, viewport] of [
-		['desk', { width: 1280, height: 800 }],
-		['phone', { width: 390, height: 844 }]
-	] as const)
-		test(`no screen has an accessibility finding: ${mode}, ${size}`, async ({ page, app }) => {
+const sizes = { desk: { width: 1280, height: 800 }, phone: { width: 390, height: 844 } } as const;
+type Look = { readonly mode: 'day' | 'night'; readonly size: keyof typeof sizes };
+
+async function dress(page: Page, { mode, size }: Look) {
+	await page.setViewportSize(sizes[size]);
+	await page.emulateMedia({ reducedMotion: 'reduce' });
+	await page.addInitScript((m) => localStorage.setItem('fallow-mode', m), mode);
+}
+
+/** Goes to each address and gathers what is wrong with it. */
+async function visit(page: Page, origin: string, paths: readonly string[]): Promise<string[]> {
+	const found: string[] = [];
+	for (const path of paths) {
+		await page.goto(origin + path);
+		await page.locator('h1:visible, h2:visible').first().waitFor();
+		for (const one of await findings(page)) found.push(`${path} ${one}`);
+		const wide = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+		if (wide > 0) found.push(`${path} is ${wide} px too wide`);
+	}
+	return found;
+}
+
+/** Every screen once in each theme and once at each size. */
+const looks: readonly Look[] = [
+	{ mode: 'day', size: 'phone' },
+	{ mode: 'night', size: 'desk' }
+];
+
+for (const look of looks)
+	test(`no screen has an accessibility finding: ${look.mode}, ${look.size}`, async ({ page, app }) => {
+		test.setTimeout(120_000);
+		await dress(page, look);
+		const sprayer = await sprayerId(app, 'Long-meadow boom');
+		const [calibration] = await app.query<{ id: string }>(
+			"select c.id from calibration c join sprayer s on s.id = c.sprayer_id where s.name = 'Long-meadow boom' order by jsonb_array_length(findings) desc limit 1"
+		);
+		const [plan] = await app.query<{ id: string }>('select id from tank_plan limit 1');
+		const round = await beginRound(page, app);
+		await page.goto(`${app.origin}/rounds/${round}/speed`);
+		await page.getByLabel('Course length').fill('200 ft');
+		await page.keyboard.press('Enter');
+		await page.getByLabel('Or type a time').fill('27.5');
+		await page.keyboard.press('Enter');
+		await expect(page.getByLabel('Or type a time')).toHaveValue('');
+		const found = await visit(page, app.origin, [
+			'/',
+			'/sprayers',
+			'/sprayers/new',
+			`/sprayers/${sprayer}`,
+			`/sprayers/${sprayer}/edit`,
+			`/calibrations/${calibration!.id}`,
+			`/calibrations/${calibration!.id}/tank`,
+			`/tank-plans/${plan!.id}`,
+			'/farm',
+			'/nowhere',
+			...steps.map((s) => `/rounds/${round}/${s}`)
+		]);
+		expect(found).toEqual([]);
+	});
+
+for (const look of looks)
+	for (const [name, names] of Object.entries(otherSteps))
+		test(`${name}: no screen has an accessibility finding: ${look.mode}, ${look.size}`, async ({ page, app }) => {
 			test.setTimeout(120_000);
-			await page.setViewportSize(viewport);
-			await page.emulateMedia({ reducedMotion: 'reduce' });
-			await page.addInitScript((m) => localStorage.setItem('fallow-mode', m), mode);
-			const sprayer = await sprayerId(app, 'Long-meadow boom');
-			const [calibration] = await app.query<{ id: string }>(
-				"select c.id from calibration c join sprayer s on s.id = c.sprayer_id where s.name = 'Long-meadow boom' order by jsonb_array_length(findings) desc limit 1"
-			);
-			const [plan] = await app.query<{ id: string }>('select id from tank_plan limit 1');
-			const round = await beginRound(page, app);
-			await page.goto(`${app.origin}/rounds/${round}/speed`);
-			await page.getByLabel('Course length').fill('200 ft');
-			await page.keyboard.press('Enter');
-			await page.getByLabel('Or type a time').fill('27.5');
-			await page.keyboard.press('Enter');
-			await expect(page.getByLabel('Or type a time')).toHaveValue('');
-			const found: string[] = [];
-			for (const path of [
-				'/',
-				'/sprayers',
-				'/sprayers/new',
+			await dress(page, look);
+			const sprayer = await sprayerId(app, name);
+			const round = await beginRound(page, app, name);
+			const signed = await app.query<{ id: string }>('select id from calibration where sprayer_id = $1 limit 2', [
+				sprayer
+			]);
+			const found = await visit(page, app.origin, [
+				...names.map((step) => `/rounds/${round}/${step}`),
 				`/sprayers/${sprayer}`,
-				`/sprayers/${sprayer}/edit`,
-				`/calibrations/${calibration!.id}`,
-				`/calibrations/${calibration!.id}/tank`,
-				`/tank-plans/${plan!.id}`,
-				'/farm',
-				'/nowhere',
-				...steps.map((s) => `/rounds/${round}/${s}`)
-			]) {
-				await page.goto(app.origin + path);
-				await page.locator('h1:visible, h2:visible').first().waitFor();
-				for (const one of await findings(page)) found.push(`${path} ${one}`);
-				const wide = await page.evaluate(
-					() => document.documentElement.scrollWidth - document.documentElement.clientWidth
-				);
-				if (wide > 0) found.push(`${path} is ${wide} px too wide`);
-			}
+				...(name === 'Nursery knapsack'
+					? [
+							`/sprayers/${sprayer}/import`,
+							`/sprayers/${sprayer}/team`,
+							`/sprayers/${sprayer}/compare?one=${signed[0]!.id}&two=${signed[1]!.id}`
+						]
+					: [`/sprayers/${sprayer}/settings/new`, `/calibrations/${signed[0]!.id}`])
+			]);
 			expect(found).toEqual([]);
 		});
 
@@ -61,7 +105,7 @@ test('a new farm’s first page leads to its first calibration', async ({ page, 
 	await page.goto(bareApp.origin);
 	await page.getByRole('link', { name: 'Add the first sprayer' }).click();
 	await page.getByLabel('What you call it').fill('First boom');
-	await page.getByLabel('Nozzles', { exact: false }).first().fill('6');
+	await page.getByRole('textbox', { name: 'Nozzles' }).first().fill('6');
 	await page.getByLabel('Nozzle spacing').fill('50');
 	await page.getByLabel('Tank').fill('400');
 	await page.getByRole('button', { name: 'Add it' }).click();

@@ -1,7 +1,7 @@
 import { sql } from 'kysely';
 import { v7 } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { calibrate, foldRound, readRig, roundSheet } from '../../src/core';
+import { calibrateSheet, foldRound, readRig, roundSheet } from '../../src/core';
 import { farmHandle } from '../../src/lib/server/db/farm';
 import { Failure } from '../../src/lib/server/failure';
 import type { RoundMessage } from '../../src/lib/formats/round-message';
@@ -109,7 +109,7 @@ describe('a signed-off round', () => {
 		const row = await made.farm.calibrations.get(sent.round.id);
 		const rig = readRig(testRig);
 		const sheet = rig.ok ? roundSheet(rig.value, foldRound(sent.entries)) : rig;
-		const wanted = sheet.ok ? calibrate(sheet.value) : sheet;
+		const wanted = sheet.ok ? calibrateSheet(sheet.value) : sheet;
 		expect(wanted.ok && row.rate_m3_per_m2).toBe(wanted.ok && wanted.value.rate.value);
 		expect(row).toMatchObject({
 			signed_by: 'A. Sample',

@@ -1,7 +1,7 @@
 import type { Entry } from '../../src/core';
 import { inOrder } from '../../src/core';
-import type { KeptFarm, KeptRound, KeptWatch, RoundStore } from '../../src/lib/device/round-store';
-import type { Rig } from '../../src/core';
+import type { KeptNozzles } from '../../src/lib/formats/nozzle-table';
+import type { KeptFarm, KeptRig, KeptRound, KeptWatch, RoundStore } from '../../src/lib/device/round-store';
 
 /** The device's memory as plain maps: the slow, obvious one that the IndexedDB store is held against. */
 export class MemoryStore implements RoundStore {
@@ -53,8 +53,10 @@ export class MemoryStore implements RoundStore {
 	}
 	keepFarm = async (farm: KeptFarm) => void this.#kept.set('farm', farm);
 	farm = async () => (this.#kept.get('farm') as KeptFarm | undefined) ?? null;
-	keepRig = async (id: string, rig: Rig) => void this.#kept.set(`rig:${id}`, rig);
-	rig = async (id: string) => (this.#kept.get(`rig:${id}`) as Rig | undefined) ?? null;
+	keepNozzles = async (nozzles: KeptNozzles) => void this.#kept.set('nozzles', nozzles);
+	nozzles = async () => (this.#kept.get('nozzles') as KeptNozzles | undefined) ?? null;
+	keepRig = async (id: string, rig: KeptRig) => void this.#kept.set(`rig:${id}`, rig);
+	rig = async (id: string) => (this.#kept.get(`rig:${id}`) as KeptRig | undefined) ?? null;
 	keepWatch = async (key: string, watch: KeptWatch | null) => void this.#kept.set(`watch:${key}`, watch);
 	watch = async (key: string) => (this.#kept.get(`watch:${key}`) as KeptWatch | undefined) ?? null;
 }

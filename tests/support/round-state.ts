@@ -9,7 +9,9 @@ export const metric: FarmSettings = {
 	gallon: 'US',
 	school: '600',
 	evenRule: 'average',
-	decimalComma: false
+	adjustFirst: 'pressure',
+	decimalComma: false,
+	skill: {}
 };
 
 /** A round's state on a memory store, with a clock and ids that only go forward. */

@@ -28,17 +28,27 @@ const same = (got: unknown, wanted: unknown): boolean =>
 		: JSON.stringify(got) === JSON.stringify(wanted);
 
 /** Formulas by folder: each file that exports one has a worked example in its docstring. */
-const formulaFolders = ['calibration', 'loads', 'measurement'];
+const formulaFolders = ['calibration', 'loads', 'measurement', 'track', 'adjust', 'nozzles'];
 const notFormulas = new Set([
 	'sheet.ts',
 	'defaults.ts',
 	'findings.ts',
 	'calibrate.ts',
 	'working.ts',
-	'working-of-sheet.ts',
+	'working-parts.ts',
+	'working-rate.ts',
+	'diagnose-flow.ts',
 	'calibrate-sheet.ts',
 	'nozzle-flow.ts',
-	'plan-loads.ts'
+	'plan-loads.ts',
+	'change.ts',
+	'apply-change.ts',
+	'predict-volume.ts',
+	'nozzle.ts',
+	'typed-nozzle.ts',
+	'choose-nozzles.ts',
+	'arc-places.ts',
+	'arc-set.ts'
 ]);
 
 describe('worked examples of the core', () => {

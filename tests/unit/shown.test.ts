@@ -1,21 +1,21 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { calibrate, planLoads, si } from '../../src/core';
+import { calibrateSheet, planLoads, si } from '../../src/core';
 import type { PlanSheet } from '../../src/core';
 import { drawnNozzles, jugMarks, sectionName, views } from '../../src/lib/drawings/boom-geometry';
 import { fieldUnits, typed } from '../../src/lib/formats/field-units';
 import { formOfRig, readRigForm } from '../../src/lib/formats/rig-form';
 import { typedText } from '../../src/lib/formats/typed-text';
-import { answerFacts, budgetAdvice, budgetShares, shownRate } from '../../src/lib/state/answer';
+import { answerFacts, budgetAdvice, budgetShares, shownRate } from '../../src/lib/shown/answer';
 import { jugBoard } from '../../src/lib/state/jug-board';
-import { groupLoads, shownAmount, shownLoads } from '../../src/lib/state/shown-plan';
+import { groupLoads, shownAmount, shownLoads } from '../../src/lib/shown/shown-plan';
 import { boomSheet } from '../support/boom-sheet';
 import { testRig } from '../support/entries';
 import { metric } from '../support/round-state';
 
 const american = { ...metric, rateUnit: 'US gal/ac' } as const;
 const calibration = (() => {
-	const result = calibrate(boomSheet());
+	const result = calibrateSheet(boomSheet());
 	if (!result.ok) throw new Error('the boom does not compute');
 	return result.value;
 })();
@@ -41,15 +41,15 @@ describe('the answer as it is shown', () => {
 		const facts = answerFacts(calibration, metric).map((f) => `${f.name}: ${f.value}`);
 		expect(facts).toEqual([
 			'Mean of 8 catches, 30 s each: 601 ml',
-			'Flow of the boom: 9.61 L/min',
+			'Flow of all nozzles: 9.61 L/min',
 			'Ground speed: 7.94 km/h',
-			'Swath, 8 nozzles: 4 m'
+			'Swath: 4 m'
 		]);
 		expect(answerFacts(calibration, american).map((f) => f.value)).toEqual([
 			'20.3 fl oz',
 			'2.54 gal/min',
 			'4.93 mph',
-			'157 in'
+			'13.1 ft'
 		]);
 	});
 
@@ -149,6 +149,7 @@ describe('drawings’ numbers', () => {
 			catchUnit: 'ml',
 			flow: calibration.nozzles,
 			passedOver: () => false,
+			heldFor: 30,
 			decimalComma: false
 		});
 		expect(board.jugs.every((j) => j.fill !== null && j.fill < 0.9)).toBe(true);
@@ -162,7 +163,7 @@ describe('a sprayer’s form', () => {
 	it('reads back what it was made from', () => {
 		const { rig, issues } = readRigForm(form, metric);
 		expect(issues).toEqual([]);
-		expect({ ...rig, tank: typedText(rig.tank), spacing: typedText(rig.spacing) }).toMatchObject({
+		expect({ ...rig, tank: typedText(rig.tank), spacing: typedText(rig.spacing!) }).toMatchObject({
 			name: 'Test boom',
 			nozzles: 6,
 			sections: [3, 3],

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import type { Finding, Issue, IssueCode } from '../../src/core';
 import { rigChecks } from '../../src/core';
-import { findingKey, wordFinding } from '../../src/lib/wording/findings';
+import { findingKey } from '../../src/lib/wording/finding-key';
+import { wordFinding } from '../../src/lib/wording/findings';
 import { wordIssue } from '../../src/lib/wording/issues';
 import { rigCheckWords } from '../../src/lib/wording/rig-checks';
 
@@ -26,8 +27,17 @@ const issueCodes: Record<IssueCode, true> = {
 	'no-even-swath': true,
 	'sections-mismatch': true,
 	'all-sections-off': true,
+	'upside-down': true,
+	angle: true,
+	share: true,
+	'shares-sum': true,
+	'no-person': true,
+	'no-position': true,
 	'products-fill-tank': true,
 	'too-many-loads': true,
+	'same-pressure': true,
+	'no-orifice': true,
+	gravity: true,
 	'not-supported': true
 };
 
@@ -38,15 +48,23 @@ const findings: readonly Finding[] = [
 	{ code: 'nozzle-high', nozzle: 9, share: 0.0812 },
 	{ code: 'section-low', section: 1, nozzles: [5, 6, 7], share: -0.12 },
 	{ code: 'third-out', out: 5, caught: 12 },
-	{ code: 'set-over-rated', share: 0.12 },
-	{ code: 'set-under-rated', share: -0.12 },
+	{ code: 'set-over-rated', share: 0.12, group: '' },
+	{ code: 'set-under-rated', share: -0.12, group: '1.5' },
 	{ code: 'run-apart', run: 3, share: 0.08 },
 	{ code: 'catch-apart', nozzle: 3, share: -0.07 },
 	{ code: 'speed-unusual', speed: 1 as never, slow: true, rig: 'boom' },
 	{ code: 'swath-passed-by', width: 7.5, cv: 0.143 },
 	{ code: 'course-short', course: 20 },
 	{ code: 'catch-too-short', good: 0.063, needed: 30, time: 10 },
-	{ code: 'sample-of-one', nozzles: 12 }
+	{ code: 'sample-of-one', nozzles: 12 },
+	{ code: 'falling-from-feed', from: 'centre', share: 0.09 },
+	{ code: 'falling-from-feed', from: 'left', share: 0.09 },
+	{ code: 'sides-apart', share: 0.07 },
+	{ code: 'used-apart', reading: 2, share: 0.08 },
+	{ code: 'swath-none-even', limit: 0.15 },
+	{ code: 'methods-apart', method: 'refill', share: -0.11, joint: 0.06 },
+	{ code: 'height-outside', height: 1.4 as never, low: 0.8 as never, high: 1.2 as never },
+	{ code: 'pressure-outside', pressure: 9e5 as never, low: 2e5 as never, high: 6e5 as never }
 ];
 
 describe('words', () => {

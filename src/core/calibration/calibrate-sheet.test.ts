@@ -212,3 +212,32 @@ describe('bad input', () => {
 		expect(codes({ method: 'speed-width-flow', speed: { stated: si(2) }, width, flow })).toEqual(['no-even-swath']);
 	});
 });
+
+describe('what is odd about other methods', () => {
+	it('a tank reading over 5 % from the others is asked about, and counts', () => {
+		const sheet = (used: number[]): AnySheet => ({
+			method: 'refill',
+			area: { by: 'stated', area: A(500) },
+			used: used.map((added) => ({ added: V(added) }))
+		});
+		expect(run(sheet([0.015, 0.0151, 0.016])).findings).toMatchObject([{ code: 'used-apart', reading: 3 }]);
+		expect(run(sheet([0.014, 0.0142])).findings).toEqual([]);
+		expect(rate(sheet([0.015, 0.0151, 0.016]))).toBeCloseTo((0.015 + 0.0151 + 0.016) / 3 / 500, 12);
+	});
+	it('a wider swath that only one exact spacing reaches is told', () => {
+		const width: WidthReading = {
+			kind: 'pans',
+			spacing: L(0.5),
+			catches: [2, 10, 10, 10, 10, 10, 10, 2].map((v) => V(v * 1e-6)),
+			driving: 'one-way',
+			maxCv: 0.15
+		};
+		const found = run({
+			method: 'speed-width-flow',
+			speed: { course: L(60), times: [T(30)] },
+			width,
+			flow: { time: T(30), catches: [[{ volume: V(0.002) }]] }
+		}).findings;
+		expect(found).toContainEqual(expect.objectContaining({ code: 'swath-passed-by', width: 3 }));
+	});
+});

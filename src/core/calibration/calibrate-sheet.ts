@@ -4,22 +4,23 @@ import type { Budget, Measured } from '../measurement/measured';
 import { budgetOf, measured, over, relativeU } from '../measurement/measured';
 import type { Issue, Result } from '../quantity/issue';
 import { bad, good } from '../quantity/issue';
-import type { Speed, Time, VolumePerArea, WorkRate } from '../quantity/quantity';
+import type { Area, Speed, Time, VolumePerArea, WorkRate } from '../quantity/quantity';
 import { si } from '../quantity/quantity';
 import type { FlowJudgement } from './calibrate';
 import { calibrate, checkAnswer, flowFindings, isTimed, speedOf } from './calibrate';
 import { courseCatch } from './course-catch';
 import { courseTime, tapedLength } from './course-speed';
 import type { Finding } from './findings';
-import { findRunsApart, findShortCourse, findUnusualSpeed } from './findings';
+import { findRunsApart, findShortCourse, findUnusualSpeed, findUsedApart } from './findings';
 import { groundArea } from './ground-area';
 import type { FlowResult } from './nozzle-flow';
-import { nozzleFlow } from './nozzle-flow';
+import { gaveWater, nozzleFlow } from './nozzle-flow';
 import { parkedDrop } from './parked-drop';
 import { plotCatch } from './plot-catch';
 import { refill } from './refill';
 import type { AnySheet, CalibrationSheet, FlowSheet, ParkedSheet, PlotSheet, RefillSheet, UsedReading } from './sheet';
 import { speedWidthFlow } from './speed-width-flow';
+import type { EvenRule } from './verdict';
 import type { Swath } from './swath-width';
 import { swathWidth } from './swath-width';
 import { usedVolume, volumeUsed } from './used-volume';
@@ -34,6 +35,8 @@ export interface MethodCalibration {
 	readonly swath: Swath | null;
 	readonly flow: Measured<'flow'> | null;
 	readonly workRate: WorkRate | null;
+	/** Ground of a plot or a refill. */
+	readonly area: Area | null;
 	readonly nozzles: FlowResult | null;
 	readonly relativeUncertainty95: number;
 	readonly budget: Budget;
@@ -51,6 +54,7 @@ const answer = (parts: Parts): Result<MethodCalibration> => {
 		swath: null,
 		flow: null,
 		workRate: null,
+		area: null,
 		nozzles: null,
 		findings: [],
 		relativeUncertainty95: 2 * relativeU(parts.rate),
@@ -65,13 +69,17 @@ const answer = (parts: Parts): Result<MethodCalibration> => {
  * Errors: those of `calibrate` for a boom; `nothing-caught`, `no-runs`, `missing`, `nothing-used` (a reading that used
  * nothing or less), `no-even-swath` (no width from the pans can be driven), an absurd speed or spray volume.
  */
-export function calibrateSheet(sheet: AnySheet, skill: MeasuringSkill = usualSkill): Result<MethodCalibration> {
+export function calibrateSheet(
+	sheet: AnySheet,
+	skill: MeasuringSkill = usualSkill,
+	rule: EvenRule = 'average'
+): Result<MethodCalibration> {
 	switch (sheet.method) {
 		case 'speed-width-flow':
 		case 'course-catch':
-			return sheet.width.kind === 'boom' ? onBoom(sheet as CalibrationSheet, skill) : byFlow(sheet, skill);
+			return sheet.width.kind === 'boom' ? onBoom(sheet as CalibrationSheet, skill, rule) : byFlow(sheet, skill, rule);
 		case 'plot-catch':
-			return onPlot(sheet, skill);
+			return onPlot(sheet, skill, rule);
 		case 'refill':
 			return byRefill(sheet, skill);
 		case 'parked-drop':
@@ -79,17 +87,17 @@ export function calibrateSheet(sheet: AnySheet, skill: MeasuringSkill = usualSki
 	}
 }
 
-function onBoom(sheet: CalibrationSheet, skill: MeasuringSkill): Result<MethodCalibration> {
-	const result = calibrate(sheet, skill);
+function onBoom(sheet: CalibrationSheet, skill: MeasuringSkill, rule: EvenRule): Result<MethodCalibration> {
+	const result = calibrate(sheet, skill, rule);
 	if (!result.ok) return result;
 	const { width, ...rest } = result.value;
-	return good({ ...rest, fieldRate: null, swath: { treated: width, field: width.value } });
+	return good({ ...rest, fieldRate: null, area: null, swath: { treated: width, field: width.value } });
 }
 
 /** A swath narrower than this is carried by a person, and a person walks less steadily than a tractor drives. */
 const carriedUnder = 3;
 
-function byFlow(sheet: FlowSheet, skill: MeasuringSkill): Result<MethodCalibration> {
+function byFlow(sheet: FlowSheet, skill: MeasuringSkill, rule: EvenRule): Result<MethodCalibration> {
 	const timed = isTimed(sheet.speed) ? sheet.speed : null;
 	const issues: Issue[] = flowIssues(sheet.flow.catches);
 	if (timed?.times.length === 0) issues.push({ code: 'no-runs', path: 'speed.times' });
@@ -103,7 +111,7 @@ function byFlow(sheet: FlowSheet, skill: MeasuringSkill): Result<MethodCalibrati
 	const walking = onFoot ? { ...skill, steadyDriven: skill.steadyOnFoot } : skill;
 	const speed = speedOf(sheet.speed, walking);
 	const runs = timed && courseTime(timed.times, walking);
-	const nozzles = nozzleFlow(sheet.flow, sheet.flow.time ?? runs!.value, skill);
+	const nozzles = nozzleFlow(sheet.flow, sheet.flow.time ?? runs!.value, skill, rule);
 	const flow = over<'flow'>(nozzles.volume, measured(nozzles.time));
 	const rate =
 		sheet.method === 'speed-width-flow'
@@ -126,7 +134,7 @@ function byFlow(sheet: FlowSheet, skill: MeasuringSkill): Result<MethodCalibrati
 			sheet.width.kind === 'band' ? si<'volumePerArea'>((rate.value * swath.treated.value) / swath.field) : null,
 		workRate: sheet.method === 'speed-width-flow' ? si<'workRate'>(speed.value * swath.field) : null,
 		findings: [
-			...(timed ? findRunsApart(timed) : []),
+			...(timed ? findRunsApart(timed.times) : []),
 			...(timed && !onFoot ? findShortCourse(timed) : []),
 			...findUnusualSpeed(speed.value, onFoot ? 'on foot' : sheet.width.kind === 'rows' ? 'airblast' : kindOf(sheet)),
 			...swathFindings(swath),
@@ -138,17 +146,14 @@ function byFlow(sheet: FlowSheet, skill: MeasuringSkill): Result<MethodCalibrati
 const kindOf = (sheet: FlowSheet) => (sheet.width.kind === 'band' ? 'boom' : 'boomless');
 const judged = (nozzles: FlowResult): FlowJudgement => (nozzles.count > 1 ? 'each nozzle' : 'one nozzle');
 
-const swathFindings = (swath: Swath): Finding[] =>
-	(swath.pans?.swath.passedBy ?? []).map((c) => ({
-		code: 'swath-passed-by',
-		width: c.spacings * swath.pans!.spacing,
-		cv: c.cv
-	}));
+function swathFindings({ pans }: Swath): Finding[] {
+	if (!pans) return [];
+	if (!pans.swath.best) return [{ code: 'swath-none-even', limit: pans.maxCv }];
+	return pans.swath.passedBy.map((c) => ({ code: 'swath-passed-by', width: c.spacings * pans.spacing, cv: c.cv }));
+}
 
 const flowIssues = (catches: FlowSheet['flow']['catches']): Issue[] =>
-	catches.some((c) => c?.some((one) => ('volume' in one ? one.volume : one.mass) > 0))
-		? []
-		: [{ code: 'nothing-caught', path: 'flow.catches' }];
+	catches.some((c) => c?.some(gaveWater)) ? [] : [{ code: 'nothing-caught', path: 'flow.catches' }];
 
 function usedIssues(used: readonly UsedReading[]): Issue[] {
 	const wrong = used.findIndex((one) => !(volumeUsed(one) > 0));
@@ -156,30 +161,32 @@ function usedIssues(used: readonly UsedReading[]): Issue[] {
 	return wrong < 0 ? [] : [{ code: 'nothing-used', path: `used.${wrong}` }];
 }
 
-function onPlot(sheet: PlotSheet, skill: MeasuringSkill): Result<MethodCalibration> {
+function onPlot(sheet: PlotSheet, skill: MeasuringSkill, rule: EvenRule): Result<MethodCalibration> {
 	const issues = flowIssues(sheet.flow.catches);
 	if (sheet.times.length === 0) issues.push({ code: 'no-runs', path: 'times' });
 	if (issues.length > 0) return bad(...issues);
 	const plotTime = courseTime(sheet.times, { ...skill, steadyDriven: skill.steadyOnFoot });
-	const nozzles = nozzleFlow(sheet.flow, sheet.flow.time ?? plotTime.value, skill);
+	const nozzles = nozzleFlow(sheet.flow, sheet.flow.time ?? plotTime.value, skill, rule);
+	const area = groundArea(sheet.plot, skill);
 	return answer({
 		method: sheet.method,
-		rate: plotCatch(nozzles.volume, nozzles.time, plotTime, groundArea(sheet.plot, skill)),
+		rate: plotCatch(nozzles.volume, nozzles.time, plotTime, area),
+		area: area.value,
 		flow: over<'flow'>(nozzles.volume, measured(nozzles.time)),
 		nozzles,
-		findings: [
-			...findRunsApart({ course: si<'length'>(0), times: sheet.times }),
-			...flowFindings(sheet.flow, nozzles, skill, judged(nozzles))
-		]
+		findings: [...findRunsApart(sheet.times), ...flowFindings(sheet.flow, nozzles, skill, judged(nozzles))]
 	});
 }
 
 function byRefill(sheet: RefillSheet, skill: MeasuringSkill): Result<MethodCalibration> {
 	const issues = usedIssues(sheet.used);
 	if (issues.length > 0) return bad(...issues);
+	const area = groundArea(sheet.area, skill);
 	return answer({
 		method: sheet.method,
-		rate: refill(usedVolume(sheet.used, sheet.tank, skill), groundArea(sheet.area, skill))
+		rate: refill(usedVolume(sheet.used, sheet.tank, skill), area),
+		area: area.value,
+		findings: findUsedApart(sheet.used)
 	});
 }
 
@@ -203,6 +210,12 @@ function parked(sheet: ParkedSheet, skill: MeasuringSkill): Result<MethodCalibra
 		swath,
 		flow: over<'flow'>(used, runTime),
 		workRate: si<'workRate'>((speed.value as Speed) * swath.field),
-		findings: [...findRunsApart(sheet.speed), ...findShortCourse(sheet.speed), ...findUnusualSpeed(speed.value, kind)]
+		findings: [
+			...findRunsApart(sheet.speed.times),
+			...findShortCourse(sheet.speed),
+			...findUnusualSpeed(speed.value, kind),
+			...swathFindings(swath),
+			...findUsedApart(sheet.used)
+		]
 	});
 }

@@ -12,16 +12,10 @@ import { boomWidth } from './boom-width';
 import { courseCatch } from './course-catch';
 import { courseSpeed, courseTime, tapedLength } from './course-speed';
 import type { Finding } from './findings';
-import {
-	diagnoseFlow,
-	findCatchesApart,
-	findRunsApart,
-	findShortCatch,
-	findShortCourse,
-	findUnusualSpeed
-} from './findings';
+import { diagnoseFlow } from './diagnose-flow';
+import { findCatchesApart, findRunsApart, findShortCatch, findShortCourse, findUnusualSpeed } from './findings';
 import type { FlowResult } from './nozzle-flow';
-import { nozzleFlow } from './nozzle-flow';
+import { gaveWater, nozzleFlow } from './nozzle-flow';
 import type { CalibrationSheet, FlowReading, SpeedReading, TimedCourse } from './sheet';
 import { speedWidthFlow } from './speed-width-flow';
 import type { EvenRule } from './verdict';
@@ -86,7 +80,7 @@ export function calibrate(
 		relativeUncertainty95: 2 * relativeU(rate),
 		budget: budgetOf(rate),
 		findings: [
-			...(timed ? [...findRunsApart(timed), ...findShortCourse(timed)] : []),
+			...(timed ? [...findRunsApart(timed.times), ...findShortCourse(timed)] : []),
 			...findUnusualSpeed(speed.value, 'boom'),
 			...flowFindings(sheet.flow, nozzles, skill, 'each nozzle')
 		]
@@ -104,13 +98,14 @@ export function flowFindings(
 	judgement: FlowJudgement
 ): Finding[] {
 	const weighed = flow.catches.some((c) => c?.some((one) => 'mass' in one));
+	const read = flow.catches.some((c) => c?.some((one) => 'flow' in one));
 	const division = weighed
 		? (flow.scaleDivision ?? skill.scaleDivision) / waterDensity
 		: (flow.graduation ?? skill.jugMarks);
 	return [
-		...diagnoseFlow(result),
+		...diagnoseFlow(result, flow.sides),
 		...findCatchesApart(result),
-		...(judgement === 'each nozzle' ? findShortCatch(result, skill.jugMove, resolution(division)) : [])
+		...(judgement === 'each nozzle' && !read ? findShortCatch(result, skill.jugMove, resolution(division)) : [])
 	];
 }
 
@@ -140,7 +135,7 @@ function checkSheet(sheet: CalibrationSheet): Issue[] {
 			text: `${flow.groups.length}`,
 			bound: `${flow.catches.length}`
 		});
-	const anything = flow.catches.some((c) => c?.some((one) => ('volume' in one ? one.volume : one.mass) > 0));
+	const anything = flow.catches.some((c) => c?.some(gaveWater));
 	if (!anything) issues.push({ code: 'nothing-caught', path: 'flow.catches' });
 	return issues;
 }

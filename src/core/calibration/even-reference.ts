@@ -1,4 +1,3 @@
-import { mean } from '../measurement/mean';
 import type { Flow } from '../quantity/quantity';
 import { si } from '../quantity/quantity';
 import { median } from './median';
@@ -17,7 +16,13 @@ export const inclusive = 1e-9;
  * evenReference([20, 20.4, 19.6, 3]) // => 20
  */
 export function evenReference(flows: readonly Flow[], middle: number = median(flows)): Flow {
-	const m = middle;
-	const near = flows.filter((q) => Math.abs(q - m) <= (evenBand + inclusive) * m);
-	return near.length > 0 ? si<'flow'>(mean(near)) : si<'flow'>(m);
+	const reach = (evenBand + inclusive) * middle;
+	let sum = 0;
+	let near = 0;
+	for (const q of flows) {
+		if (Math.abs(q - middle) > reach) continue;
+		sum += q;
+		near += 1;
+	}
+	return si<'flow'>(near > 0 ? sum / near : middle);
 }

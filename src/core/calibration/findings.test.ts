@@ -63,6 +63,57 @@ describe('the shape of all catches', () => {
 	});
 });
 
+describe('what one cause explains', () => {
+	const falling = (from: (i: number) => number) => Array.from({ length: 12 }, (_, i) => 600 * (1 - 0.012 * from(i)));
+	it('catches that fall away from the feed are pressure lost along the boom, not twelve bad nozzles', () => {
+		expect(findings(boomSheet({ catches: falling((i) => i) }))).toMatchObject([
+			{ code: 'falling-from-feed', from: 'left' }
+		]);
+		expect(findings(boomSheet({ catches: falling((i) => 11 - i) }))).toMatchObject([
+			{ code: 'falling-from-feed', from: 'right' }
+		]);
+		const middle = findings(boomSheet({ catches: falling((i) => 2 * Math.abs(i - 5.5)) }));
+		expect(middle).toMatchObject([{ code: 'falling-from-feed', from: 'centre' }]);
+	});
+	it('a scatter is no fall, and neither is a fall within the even band', () => {
+		const scatter = [600, 570, 630, 580, 620, 560, 640, 600, 575, 625, 590, 610];
+		expect(codes(boomSheet({ catches: scatter }))).not.toContain('falling-from-feed');
+		expect(codes(boomSheet({ catches: falling((i) => i / 4) }))).toEqual([]);
+	});
+	it('a blocked nozzle is still told on a falling line', () => {
+		const catches = falling((i) => i).map((c, i) => (i === 4 ? 10 : c));
+		expect(codes(boomSheet({ catches }))).toEqual(['falling-from-feed', 'nozzle-blocked']);
+	});
+	it('sides are compared only where both are caught whole', () => {
+		const sheet = boomSheet({ catches: [600, 600, 660, 660] });
+		const sides = ['left', 'left', 'right', 'right'] as const;
+		const groups = ['a', 'b', 'a', 'b'];
+		const two = { ...sheet, flow: { ...sheet.flow, sides, groups } };
+		const apart = findings(two).find((f) => f.code === 'sides-apart');
+		expect(apart?.code === 'sides-apart' && apart.share).toBeCloseTo(0.1, 9);
+		const open = { ...two, flow: { ...two.flow, catches: [...two.flow.catches.slice(0, 3), null] } };
+		expect(codes(open)).not.toContain('sides-apart');
+	});
+	it('a whole group over its own rated flow is told by its name', () => {
+		const at = 3e5 as never;
+		const sheet = boomSheet({ catches: [400, 400, 720, 720] });
+		const flow = {
+			...sheet.flow,
+			groups: ['02', '02', '03', '03'],
+			pressure: at,
+			ratings: { '02': { flow: (0.8e-3 / 60) as never, at }, '03': { flow: (1.2e-3 / 60) as never, at } }
+		};
+		expect(findings({ ...sheet, flow })).toMatchObject([{ code: 'set-over-rated', group: '03' }]);
+	});
+	it('a tester’s reading is a flow, whatever time the jugs are held', () => {
+		const sheet = boomSheet({ catches: even });
+		const flow = { ...sheet.flow, catches: even.map(() => [{ flow: (1.2e-3 / 60) as never }]) };
+		const result = calibrate({ ...sheet, flow });
+		expect(result.ok && result.value.flow.value / even.length).toBeCloseTo(1.2e-3 / 60, 12);
+		expect(result.ok && result.value.budget.catchTime).toBe(0);
+	});
+});
+
 describe('a spread that is a mistake', () => {
 	it('points out a run over 5 % from the others, and drops nothing', () => {
 		const sheet = boomSheet({ times: [27, 27.2, 29.5], catches: even });

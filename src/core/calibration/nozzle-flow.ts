@@ -45,33 +45,42 @@ export interface FlowResult {
 	readonly references: ReadonlyMap<string, Flow>;
 }
 
-const volumeOf = (c: Catch): Volume => ('volume' in c ? c.volume : waterVolume(c.mass));
+/** What one catch comes to in the catch time, m³. A tester's flow is taken for all of that time. */
+export const caughtVolume = (c: Catch, time: Time): Volume =>
+	'volume' in c ? c.volume : 'mass' in c ? waterVolume(c.mass) : si<'volume'>(c.flow * time);
 
-interface CaughtNozzle {
-	readonly volume: number;
-	readonly volumes: readonly Volume[];
-	readonly timeVariance: number;
-	readonly markVariance: number;
+/** Whether anything at all came out. */
+export const gaveWater = (c: Catch): boolean => ('volume' in c ? c.volume : 'mass' in c ? c.mass : c.flow) > 0;
+
+/** What does not change from jug to jug: relative timing error, and the resolution of jug and scale, m³. */
+interface Reading {
+	readonly time: Time;
+	readonly timing: number;
+	readonly jug: number;
+	readonly scale: number;
+	readonly tester: number;
 }
 
-/** One nozzle's volume from its repeats, and the variance that timing and the jug's marks leave in it. */
-function caughtNozzle(catches: readonly Catch[], time: Time, flow: FlowReading, skill: MeasuringSkill): CaughtNozzle {
-	const volumes = catches.map(volumeOf);
-	const volume = mean(volumes);
-	const timing = (skill.jugMove / time) * volume;
-	const weighed = 'mass' in catches[0]!;
-	const division = weighed
-		? (flow.scaleDivision ?? skill.scaleDivision) / waterDensity
-		: (flow.graduation ?? skill.jugMarks);
-	const one = timing * timing + resolution(division) ** 2;
-	// Repeats that scatter by more than one reading is good for widen both parts alike.
-	const widened = Math.max(sampleDeviation(volumes) ** 2, one) / one / volumes.length;
-	return {
-		volume,
-		volumes,
-		timeVariance: timing * timing * widened,
-		markVariance: (one - timing * timing) * widened
-	};
+/** Adds one nozzle's catches to its group: their mean, and the variance that timing and the jug's marks leave in it. */
+function addCatches(group: Group, catches: readonly Catch[], volumes: readonly Volume[], reading: Reading): number {
+	const first = catches[0]!;
+	const volume: number = volumes.length === 1 ? volumes[0]! : mean(volumes);
+	const timed = 'flow' in first ? 0 : reading.timing * volume;
+	const mark = 'flow' in first ? reading.tester * volume : 'mass' in first ? reading.scale : reading.jug;
+	let time2 = timed * timed;
+	let mark2 = mark * mark;
+	if (volumes.length > 1) {
+		const one = time2 + mark2;
+		// Repeats that scatter by more than one reading is good for widen both parts alike.
+		const widened = one > 0 ? Math.max(sampleDeviation(volumes) ** 2, one) / one / volumes.length : 0;
+		time2 *= widened;
+		mark2 *= widened;
+	}
+	group.volumes.push(volume);
+	group.volume += volume;
+	group.timeVariance += time2;
+	group.markVariance += mark2;
+	return volume;
 }
 
 /**
@@ -98,45 +107,78 @@ export function nozzleFlow(
 	skill: MeasuringSkill,
 	rule: EvenRule = 'average'
 ): FlowResult {
-	const count = Math.max(flow.nozzles ?? 0, flow.catches.length);
-	const groupNames = flow.catches.map((_, i) => flow.groups?.[i] ?? '');
-	const readings = flow.catches.map((c) => (c && c.length > 0 ? caughtNozzle(c, time, flow, skill) : null));
-	const groups = new Map<string, CaughtNozzle[]>();
-	const sizes = new Map<string, number>();
-	groupNames.forEach((name, i) => {
-		sizes.set(name, (sizes.get(name) ?? 0) + 1);
-		const reading = readings[i];
-		if (!reading) return;
-		const known = groups.get(name);
-		if (known) known.push(reading);
-		else groups.set(name, [reading]);
-	});
-	const extra = count - flow.catches.length;
-	const totals = [...groups].map(([name, caught]) => groupTotal(caught, sizes.get(name)!, skill));
-	// A group that nobody caught, and nozzles beyond those listed, count as the mean of all that were.
-	const known = totals.reduce((sum, t) => sum + t.size, 0);
-	const stretch = groups.size === 1 ? 1 : count / known;
-	const whole =
-		groups.size === 1 && extra + (flow.catches.length - known) > 0
-			? [groupTotal([...groups.values()][0]!, count, skill)]
-			: totals;
-	const sum = (pick: (t: GroupTotal) => number) => whole.reduce((s, t) => s + pick(t), 0) * stretch;
-	const volume = sum((t) => t.volume);
-	const root = (pick: (t: GroupTotal) => number) =>
-		(Math.sqrt(whole.reduce((s, t) => s + pick(t), 0)) * stretch) / volume;
+	const listed = flow.catches.length;
+	const count = Math.max(flow.nozzles ?? 0, listed);
+	const reading: Reading = {
+		time,
+		timing: skill.jugMove / time,
+		jug: resolution(flow.graduation ?? skill.jugMarks),
+		scale: resolution((flow.scaleDivision ?? skill.scaleDivision) / waterDensity),
+		tester: skill.tester
+	};
+	const caughtVolumes: (readonly Volume[] | null)[] = [];
+	const means = new Float64Array(listed);
+	const groups = new Map<string, Group>();
+	let caught = 0;
+	for (let i = 0; i < listed; i += 1) {
+		const name = flow.groups?.[i] ?? '';
+		let group = groups.get(name);
+		if (!group) groups.set(name, (group = { size: 0, volumes: [], volume: 0, timeVariance: 0, markVariance: 0 }));
+		group.size += 1;
+		const catches = flow.catches[i]!;
+		if (catches === null || catches.length === 0) {
+			caughtVolumes.push(null);
+			continue;
+		}
+		const volumes =
+			catches.length === 1 ? [caughtVolume(catches[0]!, time)] : catches.map((c) => caughtVolume(c, time));
+		caughtVolumes.push(volumes);
+		means[i] = addCatches(group, catches, volumes, reading);
+		caught += 1;
+	}
+	const total = totalOf([...groups.values()], count, skill);
 	const errors: ErrorTerm[] = [
-		{ input: 'catchTime', relative: flow.catching === 'together' ? skill.jugMove / time : root((t) => t.timeVariance) },
-		{ input: 'catchVolume', relative: root((t) => t.markVariance) }
+		{
+			input: 'catchTime',
+			relative: flow.catching === 'together' ? reading.timing : Math.sqrt(total.timeVariance) / total.volume
+		},
+		{ input: 'catchVolume', relative: Math.sqrt(total.markVariance) / total.volume }
 	];
-	const judged = judge(flow, readings, groupNames, groups, time, rule);
+	const judged = judge(flow, caughtVolumes, means, groups, time, rule);
 	return {
 		nozzles: judged.nozzles,
 		references: judged.references,
 		count,
-		caught: readings.filter(Boolean).length,
-		volume: measured(si<'volume'>(volume), errors),
-		meanCatch: si<'volume'>(volume / count),
+		caught,
+		volume: measured(si<'volume'>(total.volume), errors),
+		meanCatch: si<'volume'>(total.volume / count),
 		time
+	};
+}
+
+interface Group {
+	/** Nozzles of the group that are listed, caught or not. */
+	size: number;
+	/** Mean catch of each that was caught, and their sums. */
+	readonly volumes: number[];
+	volume: number;
+	timeVariance: number;
+	markVariance: number;
+}
+
+/** All nozzles together. A group that nobody caught, and nozzles beyond those listed, count as the mean of all that were. */
+function totalOf(groups: readonly Group[], count: number, skill: MeasuringSkill): GroupTotal {
+	const known = groups.filter((g) => g.volumes.length > 0);
+	const only = known.length === 1 && groups.length === 1;
+	const parts = known.map((g) => groupTotal(g, only ? count : g.size, skill));
+	const standing = parts.reduce((sum, t) => sum + t.size, 0);
+	const stretch = count / standing;
+	const add = (pick: (t: GroupTotal) => number) => parts.reduce((sum, t) => sum + pick(t), 0);
+	return {
+		size: count,
+		volume: add((t) => t.volume) * stretch,
+		timeVariance: add((t) => t.timeVariance) * stretch * stretch,
+		markVariance: add((t) => t.markVariance) * stretch * stretch
 	};
 }
 
@@ -147,62 +189,85 @@ interface GroupTotal {
 	readonly markVariance: number;
 }
 
-function groupTotal(caught: readonly CaughtNozzle[], size: number, skill: MeasuringSkill): GroupTotal {
-	const volumes = caught.map((c) => c.volume);
-	const up = size / caught.length;
-	const add = (pick: (c: CaughtNozzle) => number) => caught.reduce((s, c) => s + pick(c), 0);
+function groupTotal(group: Group, size: number, skill: MeasuringSkill): GroupTotal {
+	const { volumes } = group;
+	const caught = volumes.length;
+	const up = size / caught;
 	const unseen =
-		size === caught.length
+		size === caught
 			? 0
-			: caught.length > 1
-				? sampledPart(sampleDeviation(volumes), caught.length, size)
+			: caught > 1
+				? sampledPart(sampleDeviation(volumes), caught, size)
 				: size * skill.unseenSpread * volumes[0]!;
 	return {
 		size,
-		volume: add((c) => c.volume) * up,
-		timeVariance: add((c) => c.timeVariance) * up * up,
-		markVariance: add((c) => c.markVariance) * up * up + unseen * unseen
+		volume: group.volume * up,
+		timeVariance: group.timeVariance * up * up,
+		markVariance: group.markVariance * up * up + unseen * unseen
 	};
 }
 
 function judge(
 	flow: FlowReading,
-	readings: readonly (CaughtNozzle | null)[],
-	groupNames: readonly string[],
-	groups: ReadonlyMap<string, readonly CaughtNozzle[]>,
+	volumes: readonly (readonly Volume[] | null)[],
+	means: Float64Array,
+	groups: ReadonlyMap<string, Group>,
 	time: Time,
 	rule: EvenRule
 ): { nozzles: NozzleResult[]; references: Map<string, Flow> } {
 	const references = new Map<string, Flow>();
-	const medians = new Map<string, Flow>();
-	for (const [name, caught] of groups) {
-		const flows = caught.map((c) => si<'flow'>(c.volume / time));
-		const middle = si<'flow'>(median(flows));
-		references.set(name, evenReference(flows, middle));
-		medians.set(name, middle);
+	const judges = new Map<string, Judge>();
+	for (const [name, group] of groups) {
+		if (group.volumes.length === 0) continue;
+		const middle = si<'flow'>(median(group.volumes) / time);
+		const reference = si<'flow'>(evenReference(group.volumes as never, middle * time) / time);
+		references.set(name, reference);
+		const rated = flow.ratings?.[name] ?? flow.rated;
+		judges.set(name, {
+			reference,
+			middle,
+			rated: rated && flow.pressure ? ratedFlow(rated.flow, rated.at, flow.pressure) : null
+		});
 	}
-	const rated = flow.rated && flow.pressure ? ratedFlow(flow.rated.flow, flow.rated.at, flow.pressure) : null;
-	const nozzles = readings.map((reading, i): NozzleResult => {
-		const group = groupNames[i]!;
+	const nozzles: NozzleResult[] = [];
+	for (let i = 0; i < volumes.length; i += 1) {
+		const catches = volumes[i]!;
+		const group = flow.groups?.[i] ?? '';
 		const n = flow.numbers?.[i] ?? i + 1;
 		const section = flow.sections?.[i] ?? 0;
-		if (!reading)
-			return { n, group, section, flow: null, fromAverage: null, fromRated: null, verdict: 'not caught', catches: [] };
-		const q = si<'flow'>(reading.volume / time);
-		const reference = references.get(group)!;
-		const middle = medians.get(group)!;
+		if (catches === null) {
+			nozzles.push({
+				n,
+				group,
+				section,
+				flow: null,
+				fromAverage: null,
+				fromRated: null,
+				verdict: 'not caught',
+				catches: []
+			});
+			continue;
+		}
+		const { reference, middle, rated } = judges.get(group)!;
+		const q = si<'flow'>(means[i]! / time);
 		const fromRated = rated === null ? null : q / rated - 1;
-		const byRated = rule === 'rated' && fromRated !== null;
-		return {
+		nozzles.push({
 			n,
 			group,
 			section,
 			flow: q,
 			fromAverage: reference > 0 ? q / reference - 1 : null,
 			fromRated,
-			verdict: byRated ? verdictByRated(q, fromRated, middle) : verdictOf(q, reference, middle),
-			catches: reading.volumes
-		};
-	});
+			verdict:
+				rule === 'rated' && fromRated !== null ? verdictByRated(q, fromRated, middle) : verdictOf(q, reference, middle),
+			catches
+		});
+	}
 	return { nozzles, references };
+}
+
+interface Judge {
+	readonly reference: Flow;
+	readonly middle: Flow;
+	readonly rated: Flow | null;
 }

@@ -73,6 +73,8 @@ export interface PansWidth {
 	readonly catches: readonly Volume[];
 	readonly driving: 'back-and-forth' | 'one-way';
 	readonly maxCv: number;
+	/** The width that the operator chose where no width of the pans can be driven. */
+	readonly asked?: Length | undefined;
 }
 
 /** Ground of a plot, a row, or part of a block. */
@@ -95,6 +97,8 @@ export interface TimedCourse {
 	readonly dial?: Speed | undefined;
 }
 
+export type Side = 'left' | 'right';
+
 export interface BoomWidth {
 	readonly kind: 'boom';
 	readonly nozzles: number;
@@ -103,8 +107,16 @@ export interface BoomWidth {
 	readonly on?: number | undefined;
 }
 
-/** What was caught from one nozzle: a volume, a weight of water, or repeats of either; null is not caught. */
-export type Catch = { readonly volume: Volume } | { readonly mass: Mass };
+/**
+ * What was caught from one nozzle: a volume, a weight of water, or the flow that a tip tester or a flow meter read;
+ * null is not caught.
+ */
+export type Catch = { readonly volume: Volume } | { readonly mass: Mass } | { readonly flow: Flow };
+/** A reference flow and the pressure that it goes with. */
+export interface Rated {
+	readonly flow: Flow;
+	readonly at: Pressure;
+}
 export type NozzleCatches = readonly Catch[] | null;
 
 export interface FlowReading {
@@ -115,7 +127,9 @@ export interface FlowReading {
 	readonly nozzles?: number | undefined;
 	/** Group name of each catch; one group when left out. */
 	readonly groups?: readonly string[] | undefined;
-	readonly rated?: { readonly flow: Flow; readonly at: Pressure } | undefined;
+	readonly rated?: Rated | undefined;
+	/** Rated flow by group, where groups differ on purpose; a group that is not here goes by `rated`. */
+	readonly ratings?: Readonly<Record<string, Rated>> | undefined;
 	readonly pressure?: Pressure | undefined;
 	readonly graduation?: Volume | undefined;
 	readonly scaleDivision?: Mass | undefined;
@@ -124,4 +138,6 @@ export interface FlowReading {
 	readonly numbers?: readonly number[] | undefined;
 	/** Section of each catch's nozzle, for telling a whole section's fault from one nozzle's. */
 	readonly sections?: readonly number[] | undefined;
+	/** Side of each catch's nozzle on a rig that sprays to both sides, for comparing left with right. */
+	readonly sides?: readonly Side[] | undefined;
 }

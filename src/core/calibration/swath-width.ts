@@ -17,11 +17,11 @@ export interface Swath {
 	/** Width of field that the pass covers; differs from the treated one for bands. */
 	readonly field: Length;
 	/** How the pans led to the width. */
-	readonly pans?: { readonly swath: PanSwath; readonly spacing: Length };
+	readonly pans?: { readonly swath: PanSwath; readonly spacing: Length; readonly maxCv: number };
 }
 
 /**
- * Swath of any kind of width reading; null where pans give no width that can be driven.
+ * Swath of any kind of width reading; null where pans give no width that can be driven and none was chosen instead.
  * @example
  * swathWidth({ kind: 'boom', nozzles: 8, spacing: 0.5 }, usualSkill).field // => 4
  */
@@ -37,9 +37,10 @@ export function swathWidth(reading: WidthReading, skill: MeasuringSkill): Swath 
 			return { treated: bandWidth(reading, skill), field: fieldWidth(reading) };
 		case 'pans': {
 			const swath = panSwath(reading.catches, reading.driving === 'back-and-forth', reading.maxCv);
-			if (!swath.best) return null;
-			const treated = tapedLength(si<'length'>(swath.best.spacings * reading.spacing), 'width', skill);
-			return { treated, field: treated.value, pans: { swath, spacing: reading.spacing } };
+			const width = swath.best ? si<'length'>(swath.best.spacings * reading.spacing) : reading.asked;
+			if (width === undefined) return null;
+			const treated = tapedLength(width, 'width', skill);
+			return { treated, field: treated.value, pans: { swath, spacing: reading.spacing, maxCv: reading.maxCv } };
 		}
 	}
 }

@@ -1,66 +1,70 @@
 import { mean } from '../measurement/mean';
 import { showFigure } from '../quantity/show-figure';
-import type { Gallon, UnitOf } from '../quantity/units';
 import { inUnit } from '../quantity/units';
-import type { Calibration } from './calibrate';
 import { isTimed } from './calibrate';
-import type { CalibrationSheet } from './sheet';
+import type { MethodCalibration } from './calibrate-sheet';
+import type { AnySheet, AreaReading, UsedReading, WidthReading } from './sheet';
+import { volumeUsed } from './used-volume';
+import { rateLine } from './working-rate';
+import type { Measures, School, Told, WorkingLine } from './working-parts';
+import { five, sign } from './working-parts';
 
-/** How the working is told: by units, or with the constant of the trade for gallons or for litres. */
-export const schools = ['units', '5940', '600'] as const;
-export type School = (typeof schools)[number];
+const metric: Told = {
+	metric: true,
+	length: 'm',
+	width: 'm',
+	speed: 'km/h',
+	volume: 'L',
+	tank: 'L',
+	flow: 'L/min',
+	rate: 'L/ha',
+	area: 'm2'
+};
 
-/** The measures that the working is told in; the two constants bring their own. */
-export type Measures = 'metric' | Gallon;
+/** A boom's width is told in inches where the constant is 5940; wider swaths in feet, where it is 495. */
+const inInches = (width: WidthReading) => width.kind === 'boom' || width.kind === 'band';
 
-/** One line of the working: what it finds, the rule with names, and the rule with this round's figures. */
-export interface WorkingLine {
-	readonly finds: 'speed' | 'width' | 'flow' | 'rate';
-	readonly rule: string;
-	readonly figures: string;
-}
-
-interface Told {
-	readonly length: UnitOf<'length'>;
-	readonly width: UnitOf<'length'>;
-	readonly speed: UnitOf<'speed'>;
-	readonly volume: UnitOf<'volume'>;
-	readonly flow: UnitOf<'flow'>;
-	readonly rate: UnitOf<'volumePerArea'>;
-}
-
-const metric: Told = { length: 'm', width: 'm', speed: 'km/h', volume: 'L', flow: 'L/min', rate: 'L/ha' };
-
-function told(school: School, measures: Measures): Told {
-	if (school === '600' || (school === 'units' && measures === 'metric')) return metric;
+function told(sheet: AnySheet, school: School, measures: Measures): Told {
+	if (school === '600' || (school !== '5940' && measures === 'metric')) return metric;
 	const g = measures === 'Imperial' ? 'Imp' : 'US';
-	const width = school === '5940' ? 'in' : 'ft';
-	return { length: 'ft', width, speed: 'mph', volume: `${g} fl oz`, flow: `${g} gal/min`, rate: `${g} gal/ac` };
+	const width = school === '5940' && 'width' in sheet && inInches(sheet.width) ? 'in' : 'ft';
+	return {
+		metric: false,
+		length: 'ft',
+		width,
+		speed: 'mph',
+		volume: `${g} fl oz`,
+		tank: `${g} gal`,
+		flow: `${g} gal/min`,
+		rate: `${g} gal/ac`,
+		area: 'ft2'
+	};
 }
-
-const five = (value: number) => showFigure(value, 5);
 
 /**
- * The working of a calibration, line by line with units, in the school that the operator picked. Every figure is shown
- * to five digits from the unrounded value; nothing is computed from a shown one.
+ * The working of a calibration by any method, line by line with units, in the school that the operator picked. Every
+ * figure is shown to five digits from the unrounded value; nothing is computed from a shown one.
  */
 export function workingOf(
-	sheet: CalibrationSheet,
-	result: Calibration,
+	sheet: AnySheet,
+	result: MethodCalibration,
 	school: School,
 	measures: Measures
 ): WorkingLine[] {
-	const u = told(school, measures);
-	return [
-		speedLine(sheet, result, school, u),
-		widthLine(sheet, result, u),
-		flowLine(result, u),
-		rateLine(sheet, result, school, u)
-	];
+	const u = told(sheet, school, measures);
+	const lines: WorkingLine[] = [];
+	if ('speed' in sheet && result.speed) lines.push(speedLine(sheet, result.speed.value, school, u));
+	if ('width' in sheet && result.swath) lines.push(widthLine(sheet.width, result, u));
+	if (sheet.method === 'plot-catch') lines.push(areaLine(sheet.plot, u));
+	if (sheet.method === 'refill') lines.push(areaLine(sheet.area, u));
+	if ('used' in sheet) lines.push(usedLine(sheet.used, u));
+	if (result.nozzles) lines.push(flowLine(result, u));
+	lines.push(rateLine(sheet, result, school, u));
+	return lines;
 }
 
-function speedLine(sheet: CalibrationSheet, result: Calibration, school: School, u: Told): WorkingLine {
-	const shown = `${five(inUnit('speed', result.speed.value, u.speed))} ${u.speed}`;
+function speedLine(sheet: Extract<AnySheet, { speed: unknown }>, speed: number, school: School, u: Told): WorkingLine {
+	const shown = `${five(inUnit('speed', speed as never, u.speed))} ${u.speed}`;
 	if (!isTimed(sheet.speed)) return { finds: 'speed', rule: 'ground speed, as stated', figures: shown };
 	const course = five(inUnit('length', sheet.speed.course, u.length));
 	const time = five(mean(sheet.speed.times));
@@ -76,65 +80,96 @@ function speedLine(sheet: CalibrationSheet, result: Calibration, school: School,
 	return {
 		finds: 'speed',
 		rule: 'ground speed = course ÷ mean time',
-		figures: `${course} ${u.length} ÷ ${time} s = ${five(inUnit('speed', result.speed.value, plain))} ${plain} = ${shown}`
+		figures: `${course} ${u.length} ÷ ${time} s = ${five(inUnit('speed', speed as never, plain))} ${plain} = ${shown}`
 	};
 }
 
-function widthLine(sheet: CalibrationSheet, result: Calibration, u: Told): WorkingLine {
-	const on = sheet.width.on ?? sheet.width.nozzles;
-	const spacing = five(inUnit('length', sheet.width.spacing, u.width));
+function widthLine(width: WidthReading, result: MethodCalibration, u: Told): WorkingLine {
+	const m = (v: number) => five(inUnit('length', v as never, u.width));
+	const whole = `${m(result.swath!.treated.value)} ${u.width}`;
+	const line = (rule: string, figures: string): WorkingLine => ({ finds: 'width', rule, figures });
+	switch (width.kind) {
+		case 'boom': {
+			const on = width.on ?? width.nozzles;
+			return line('swath = nozzles on × spacing', `${on} × ${m(width.spacing)} ${u.width} = ${whole}`);
+		}
+		case 'band':
+			return line('treated width = band × bands', `${m(width.band)} ${u.width} × ${width.bands} = ${whole}`);
+		case 'rows': {
+			const alleys = width.alleys === 'second' ? ' × 2 alleys' : '';
+			const sides = width.sides === 'one' ? ' × ½, one side' : '';
+			return line(
+				'alley = row spacing × alleys × sides',
+				`${m(width.rowSpacing)} ${u.width}${alleys}${sides} = ${whole}`
+			);
+		}
+		case 'pans': {
+			const { pans } = result.swath!;
+			const best = pans?.swath.best;
+			return best
+				? line(
+						'swath = widest the pans keep even',
+						`${best.spacings} × ${m(width.spacing)} ${u.width} = ${whole}, CV ${showFigure(best.cv * 100, 3)} %`
+					)
+				: line('swath, as chosen', whole);
+		}
+		case 'measured': {
+			if (width.usable === 'as-is') return line('swath, as measured', whole);
+			return 'share' in width.usable
+				? line(
+						'swath = usable share × wetted width',
+						`${showFigure(width.usable.share * 100, 3)} % × ${m(width.wetted)} ${u.width} = ${whole}`
+					)
+				: line(
+						'swath = wetted width − 2 × edge',
+						`${m(width.wetted)} − 2 × ${m(width.usable.edgeOverlap)} ${u.width} = ${whole}`
+					);
+		}
+	}
+}
+
+function areaLine(area: AreaReading, u: Told): WorkingLine {
+	const a = (v: number) => `${five(inUnit('area', v as never, u.area))} ${sign(u.area)}`;
+	const m = (v: number) => `${five(inUnit('length', v as never, u.length))} ${u.length}`;
+	const line = (rule: string, figures: string): WorkingLine => ({ finds: 'area', rule, figures });
+	switch (area.by) {
+		case 'stated':
+			return line('area, as stated', a(area.area));
+		case 'sides':
+			return line('area = length × width', `${m(area.length)} × ${m(area.width)} = ${a(area.length * area.width)}`);
+		case 'row': {
+			const alley =
+				area.width.rowSpacing * (area.width.alleys === 'second' ? 2 : 1) * (area.width.sides === 'one' ? 0.5 : 1);
+			return line('area = row length × alley', `${m(area.row)} × ${m(alley)} = ${a(area.row * alley)}`);
+		}
+		case 'block':
+			return line(
+				'area = share × block',
+				`${showFigure(area.share * 100, 3)} % × ${a(area.block)} = ${a(area.block * area.share)}`
+			);
+	}
+}
+
+function usedLine(used: readonly UsedReading[], u: Told): WorkingLine {
+	const v = (value: number) => five(inUnit('volume', value as never, u.tank));
+	const each = used.map((one) => ('added' in one ? v(one.added) : `(${v(one.start)} − ${v(one.left)})`));
+	const whole = v(mean(used.map(volumeUsed)));
 	return {
-		finds: 'width',
-		rule: 'swath = nozzles on × spacing',
-		figures: `${on} × ${spacing} ${u.width} = ${five(inUnit('length', result.width.value, u.width))} ${u.width}`
+		finds: 'used',
+		rule: used.length > 1 ? 'used = mean of the repeats' : 'in the tank before − after',
+		figures: `${each.length > 1 ? `(${each.join(' + ')}) ÷ ${each.length}` : each[0]} = ${whole} ${u.tank}`
 	};
 }
 
-function flowLine(result: Calibration, u: Told): WorkingLine {
-	const { nozzles } = result;
+function flowLine(result: MethodCalibration, u: Told): WorkingLine {
+	const nozzles = result.nozzles!;
 	const volume = five(inUnit('volume', nozzles.volume.value, u.volume));
 	const all = nozzles.caught === nozzles.count;
+	const one = nozzles.count === 1 ? 'catch' : 'all catches';
+	const flow = result.flow ? ` = ${five(inUnit('flow', result.flow.value, u.flow))} ${u.flow}` : '';
 	return {
 		finds: 'flow',
-		rule: all ? 'flow = all catches ÷ catch time' : `flow = mean catch × ${nozzles.count} nozzles ÷ catch time`,
-		figures: `${volume} ${u.volume} ÷ ${five(nozzles.time)} s = ${five(inUnit('flow', result.flow.value, u.flow))} ${u.flow}`
-	};
-}
-
-function rateLine(sheet: CalibrationSheet, result: Calibration, school: School, u: Told): WorkingLine {
-	const rate = `${five(inUnit('volumePerArea', result.rate.value, u.rate))} ${u.rate}`;
-	const q = five(inUnit('flow', result.flow.value, u.flow));
-	const v = five(inUnit('speed', result.speed.value, u.speed));
-	const w = five(inUnit('length', result.width.value, u.width));
-	if (school === '5940') {
-		const rule = 'gal/ac = gal/min × 5940 ÷ (mph × in)';
-		return { finds: 'rate', rule, figures: `${q} × 5940 ÷ (${v} × ${w}) = ${rate}` };
-	}
-	if (school === '600') {
-		const rule = 'L/ha = L/min × 600 ÷ (km/h × m)';
-		return { finds: 'rate', rule, figures: `${q} × 600 ÷ (${v} × ${w}) = ${rate}` };
-	}
-	if (sheet.method === 'course-catch' && isTimed(sheet.speed)) return courseLine(sheet, result, u, rate);
-	const rule = 'spray volume = flow ÷ (speed × swath)';
-	if (u.length === 'ft') {
-		const feet = five(inUnit('speed', result.speed.value, 'ft/s') * 60);
-		return { finds: 'rate', rule, figures: `${q} ${u.flow} ÷ (${feet} ft/min × ${w} ft) × 43,560 ft²/ac = ${rate}` };
-	}
-	const metres = five(result.speed.value * 60);
-	return { finds: 'rate', rule, figures: `${q} L/min ÷ (${metres} m/min × ${w} m) × 10,000 m²/ha = ${rate}` };
-}
-
-function courseLine(sheet: CalibrationSheet, result: Calibration, u: Told, rate: string): WorkingLine {
-	if (!isTimed(sheet.speed)) throw new Error('a course-catch round has a course');
-	const course = five(inUnit('length', sheet.speed.course, u.length));
-	const scale =
-		sheet.flow.time === undefined ? '' : ` × ${five(mean(sheet.speed.times))} s ÷ ${five(result.nozzles.time)} s`;
-	const caught = `${five(inUnit('volume', result.nozzles.volume.value, u.length === 'm' ? 'L' : u.volume))} ${u.length === 'm' ? 'L' : u.volume}`;
-	const ground = u.length === 'm' ? '10,000 m²/ha' : `43,560 ft²/ac${u.rate.startsWith('US') ? ' ÷ 128' : ' ÷ 160'}`;
-	const width = five(inUnit('length', result.width.value, u.length));
-	return {
-		finds: 'rate',
-		rule: 'spray volume = caught in the course’s time ÷ (swath × course)',
-		figures: `${caught}${scale} ÷ (${width} ${u.length} × ${course} ${u.length}) × ${ground} = ${rate}`
+		rule: all ? `flow = ${one} ÷ catch time` : `flow = mean catch × ${nozzles.count} nozzles ÷ catch time`,
+		figures: `${volume} ${u.volume} ÷ ${five(nozzles.time)} s${flow}`
 	};
 }

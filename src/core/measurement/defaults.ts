@@ -25,6 +25,8 @@ export interface MeasuringSkill {
 	readonly jugMarks: number;
 	/** Division of a scale that is not told, kg. */
 	readonly scaleDivision: number;
+	/** A tip tester's or a flow meter's reading, share of it. */
+	readonly tester: number;
 	/** Nozzle-to-nozzle spread assumed where only one nozzle was caught, share of its flow. */
 	readonly unseenSpread: number;
 }
@@ -43,6 +45,7 @@ export const usualSkill: MeasuringSkill = {
 	statedArea: 0.01,
 	jugMarks: 10e-6,
 	scaleDivision: 0.01,
+	tester: 0.02,
 	unseenSpread: 0.05
 };
 

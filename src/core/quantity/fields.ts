@@ -24,12 +24,27 @@ export const fields = {
 	spacing: field(['length'], { length: bounds.spacing }),
 	catchTime: field(['time'], { time: bounds.catchTime }),
 	jug: field(['volume'], { volume: bounds.graduation }),
-	catchAmount: field(['volume', 'mass'], { volume: bounds.catchVolume, mass: bounds.catchMass }),
+	/** Water in a jug, its weight, or the flow that a tip tester reads. */
+	catchAmount: field(['volume', 'mass', 'flow'], {
+		volume: bounds.catchVolume,
+		mass: bounds.catchMass,
+		flow: bounds.testerFlow
+	}),
 	pressure: field(['pressure'], { pressure: bounds.pressure }),
 	nozzleFlow: field(['flow'], { flow: bounds.nozzleFlow }),
 	tank: field(['volume'], { volume: bounds.tank }),
 	area: field(['area'], { area: bounds.area }),
-	side: field(['length'], { length: bounds.side })
+	side: field(['length'], { length: bounds.side }),
+	swath: field(['length'], { length: bounds.swath }),
+	height: field(['length'], { length: bounds.height }),
+	pan: field(['volume'], { volume: bounds.catchVolume }),
+	/** Read at the tank: what was in it, what is left, what was added. */
+	tankReading: field(['volume'], { volume: bounds.tankReading }),
+	/** What a pump gives, or the agitation takes of it. */
+	pump: field(['flow'], { flow: bounds.pumpFlow }),
+	/** A spray volume that is wanted. */
+	volumePerArea: field(['volumePerArea'], { volumePerArea: bounds.volumePerArea }),
+	tree: field(['length'], { length: bounds.tree })
 } as const;
 
 /** Reads one typed field and holds it against its bounds. */

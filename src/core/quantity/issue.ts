@@ -34,8 +34,17 @@ export type IssueCode =
 	| 'no-even-swath'
 	| 'sections-mismatch'
 	| 'all-sections-off'
+	| 'upside-down'
+	| 'angle'
+	| 'share'
+	| 'shares-sum'
+	| 'no-person'
+	| 'no-position'
 	| 'products-fill-tank'
 	| 'too-many-loads'
+	| 'same-pressure'
+	| 'no-orifice'
+	| 'gravity'
 	| 'not-supported';
 
 export type Result<T> =

@@ -42,15 +42,14 @@ const term = new RegExp(
  * readQuantity('3 L', { kinds: ['length'], gallon: 'US' }, 'course').issues[0].code // => "wrong-kind"
  */
 export function readQuantity<K extends Kind>(text: string, reading: Reading<K>, path: string): Result<ReadQuantity<K>> {
-	const fail = (code: IssueCode) => bad(issue(code, path, text, reading));
 	const fast = simple.exec(text);
 	// With a decimal comma a point may be a thousands mark: that wants the careful way.
 	if (fast && !(reading.decimalComma && fast[1]!.includes('.')))
 		return oneTerm(text, Number(fast[1]), fast[2], reading, path);
 	const tidy = tidyText(text);
-	if (tidy === '') return fail('empty');
-	if (/^-/.test(tidy)) return fail(/\d/.test(tidy) ? 'negative' : 'unreadable');
-	if (!/\d/.test(tidy)) return fail('unreadable');
+	if (tidy === '') return bad(issue('empty', path, text, reading));
+	if (/^-/.test(tidy)) return bad(issue(/\d/.test(tidy) ? 'negative' : 'unreadable', path, text, reading));
+	if (!/\d/.test(tidy)) return bad(issue('unreadable', path, text, reading));
 	const time = clock.exec(tidy);
 	if (time && (reading.kinds as readonly Kind[]).includes('time'))
 		return good(clockTime(text, time) as ReadQuantity<K>);
@@ -70,7 +69,7 @@ function oneTerm<K extends Kind>(
 ): Result<ReadQuantity<K>> {
 	const unit = word ?? reading.unit;
 	if (unit === undefined) return bad(issue('no-unit', path, text, reading));
-	const found = lookUpUnit(unit, { kinds: reading.kinds, gallon: reading.gallon, oz: reading.oz ?? 'ask' });
+	const found = lookUpUnit(unit, reading);
 	if (found.found === 'unit') {
 		const kind = found.kind as K;
 		return good({ text, kind, value: si<K>(value * factor(kind, found.unit)), unit: found.unit });

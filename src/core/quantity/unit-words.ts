@@ -124,24 +124,32 @@ export type UnitLookup =
 	| { readonly found: 'nothing' };
 
 const nothing: UnitLookup = { found: 'nothing' };
-const cache = new Map<string, UnitLookup>();
+/** What was looked up, by the list of kinds that was asked with: fields and files ask with the same lists again and again. */
+let cache = new WeakMap<readonly Kind[], Map<string, UnitLookup>>();
+let cached = 0;
 
 export interface UnitWordReading {
 	readonly kinds: readonly Kind[];
 	readonly gallon: Gallon;
 	/** What a bare `oz` means where both a volume and a weight could be meant. */
-	readonly oz: 'fluid' | 'weight' | 'ask';
+	readonly oz?: 'fluid' | 'weight' | 'ask' | undefined;
 }
 
 /** One unit word, with an optional US or Imp before it, to a unit of one of the wanted kinds. */
 export function lookUpUnit(word: string, reading: UnitWordReading): UnitLookup {
-	const key = `${word}|${reading.gallon}|${reading.oz}|${reading.kinds.join()}`;
-	let known = cache.get(key);
+	let words = cache.get(reading.kinds);
+	if (words === undefined) cache.set(reading.kinds, (words = new Map()));
+	const key = `${word}|${reading.gallon}|${reading.oz ?? 'ask'}`;
+	let known = words.get(key);
 	if (known === undefined) {
 		known = resolve(word.toLowerCase().trim(), reading);
+		words.set(key, known);
+		cached += 1;
 		// The words come from people: a bound keeps a stream of nonsense from growing the cache without end.
-		if (cache.size > 2000) cache.clear();
-		cache.set(key, known);
+		if (cached > 2000) {
+			cache = new WeakMap();
+			cached = 0;
+		}
 	}
 	return known;
 }
@@ -187,7 +195,7 @@ function spellOut(symbol: string, prefix: 'US' | 'Imp' | null, reading: UnitWord
 }
 
 function asksWhichOunce(reading: UnitWordReading): boolean {
-	if (reading.oz !== 'ask') return false;
+	if ((reading.oz ?? 'ask') !== 'ask') return false;
 	const fluid = reading.kinds.some((k) => k === 'volume' || k === 'volumePerArea');
 	const weighed = reading.kinds.some((k) => k === 'mass' || k === 'massPerArea');
 	return fluid && weighed;

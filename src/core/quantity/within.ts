@@ -26,6 +26,11 @@ export const bounds = {
 	tank: { min: 2e-4, max: 50 },
 	pressure: { min: 5e3, max: 1e7 },
 	nozzleFlow: { min: 1e-8, max: 2e-2 },
+	testerFlow: { min: 1e-8, max: 2e-2, zero: true },
+	pumpFlow: { min: 1e-7, max: 0.1 },
+	tankReading: { min: 1e-6, max: 50, zero: true },
+	height: { min: 0.05, max: 10 },
+	tree: { min: 0.1, max: 40 },
 	volumePerArea: { min: 1e-8, max: 0.1 },
 	dosePerAreaLiquid: { min: 1e-11, max: 0.05 },
 	dosePerAreaDry: { min: 1e-9, max: 20 },
@@ -39,11 +44,15 @@ export function within<K extends Kind>(
 	limits: Bounds,
 	path: string
 ): Result<ReadQuantity<K>> {
-	const { value, kind, unit, text } = quantity;
-	if (value === 0 && limits.zero) return good(quantity);
-	const told = (bound: number) => `${showFigure(bound / factor(kind, unit), 3)} ${unit}`;
-	if (value === 0) return bad({ code: 'zero', path, text, wanted: kind });
-	if (value < limits.min) return bad({ code: 'too-small', path, text, wanted: kind, bound: told(limits.min) });
-	if (value > limits.max) return bad({ code: 'too-large', path, text, wanted: kind, bound: told(limits.max) });
+	const { value, kind, text } = quantity;
+	if (value === 0) return limits.zero ? good(quantity) : bad({ code: 'zero', path, text, wanted: kind });
+	if (value < limits.min)
+		return bad({ code: 'too-small', path, text, wanted: kind, bound: told(limits.min, quantity) });
+	if (value > limits.max)
+		return bad({ code: 'too-large', path, text, wanted: kind, bound: told(limits.max, quantity) });
 	return good(quantity);
 }
+
+/** A bound in the unit that the person used. */
+const told = (bound: number, { kind, unit }: ReadQuantity): string =>
+	`${showFigure(bound / factor(kind, unit), 3)} ${unit}`;

@@ -1,48 +1,176 @@
 import type { Issue } from '../quantity/issue';
 import type { Kind } from '../quantity/quantity';
 import type { Typed } from '../quantity/typed';
-import type { EntryBody } from './entries';
 import type { Field } from '../quantity/fields';
 import { fields, readField } from '../quantity/fields';
-import type { RigNumbers } from './rig';
+import { trackSpeed } from '../track/track-speed';
+import type { TypedAim, TypedChange } from '../adjust/change';
+import type { EntryBody, TypedGround } from './entries';
+import type { RigNumbers, TypedBand } from './rig';
+
+const typed = (f: Field<Kind>, text: Typed, path: string): readonly Issue[] => {
+	const read = readField(f, text, path);
+	return read.ok ? [] : read.issues;
+};
+
+/** Most pans across a swath. */
+export const mostPans = 60;
+
+const whole = (n: number, most: number, path: string): Issue[] => {
+	if (Number.isInteger(n) && n >= 1 && n <= most) return [];
+	return n > most
+		? [{ code: 'too-large', path, text: `${n}`, bound: `${most}` }]
+		: [{ code: 'not-whole', path, text: `${n}` }];
+};
+
+const share = (value: number | undefined, path: string): Issue[] =>
+	value === undefined || (value > 0 && value <= 1) ? [] : [{ code: 'share', path, text: `${value * 100} %` }];
 
 /**
  * What is wrong with one entry, before it is kept: an unreadable or absurd reading, a nozzle or section that the rig
  * has not got. The device asks before it writes, the server asks again.
  */
 export function checkEntry(entry: EntryBody, rig: RigNumbers): readonly Issue[] {
-	const typed = (f: Field<Kind>, text: Typed, path: string): readonly Issue[] => {
-		const read = readField(f, text, path);
-		return read.ok ? [] : read.issues;
-	};
-	const nozzle = (n: number): readonly Issue[] =>
-		n >= 1 && n <= rig.nozzles
-			? []
-			: [{ code: 'too-large', path: 'nozzle', text: `${n}`, wanted: 'nozzles', bound: `${rig.nozzles}` }];
 	switch (entry.kind) {
 		case 'course':
 			return typed(fields.course, entry.length, 'length');
 		case 'run':
+		case 'plot-run':
 			return typed(fields.runTime, entry.time, 'time');
 		case 'dial':
 			return typed(fields.dial, entry.speed, 'speed');
+		case 'track':
+			return trackSpeed(entry.points, entry.from, entry.to) === null ? [{ code: 'no-position', path: 'points' }] : [];
+		case 'wetted':
+			return typed(fields.swath, entry.width, 'width');
+		case 'school':
+			return [...share(entry.share, 'share'), ...(entry.length ? typed(fields.swath, entry.length, 'length') : [])];
+		case 'pans':
+			return [
+				...typed(fields.swath, entry.spacing, 'spacing'),
+				...whole(entry.count, mostPans, 'count'),
+				...share(entry.maxCv, 'maxCv')
+			];
+		case 'pan':
+			return [...whole(entry.pan, mostPans, 'pan'), ...typed(fields.pan, entry.amount, 'amount')];
+		case 'height':
+			return typed(fields.height, entry.height, 'height');
+		case 'rows':
+			return typed(fields.swath, entry.spacing, 'spacing');
+		case 'band':
+			return entry.band ? checkBand(entry.band) : [];
+		case 'canopy':
+			return [
+				...typed(fields.tree, entry.canopy.height, 'canopy.height'),
+				...typed(fields.tree, entry.canopy.width, 'canopy.width'),
+				...typed(fields.swath, entry.canopy.rowSpacing, 'canopy.rowSpacing')
+			];
+		case 'canopy-shares': {
+			const sum = entry.shares.reduce((s, v) => s + v, 0);
+			return entry.shares.some((v) => !(v >= 0)) || Math.abs(sum - 1) > 0.011
+				? [{ code: 'shares-sum', path: 'shares', text: entry.shares.map((v) => `${Math.round(v * 100)}`).join(', ') }]
+				: [];
+		}
 		case 'jug':
 			return typed(fields.jug, entry.graduation, 'graduation');
 		case 'gauge':
 			return typed(fields.pressure, entry.pressure, 'pressure');
 		case 'catch-time':
 			return entry.time ? typed(fields.catchTime, entry.time, 'time') : [];
+		case 'parked-time':
+			return entry.time ? typed(fields.runTime, entry.time, 'time') : [];
 		case 'catch':
-			return [...nozzle(entry.nozzle), ...typed(fields.catchAmount, entry.amount, 'amount')];
+			return [...nozzle(entry.nozzle, rig), ...typed(fields.catchAmount, entry.amount, 'amount')];
 		case 'not-caught':
-			return nozzle(entry.nozzle);
+			return nozzle(entry.nozzle, rig);
 		case 'sections':
 			return checkSections(entry.off, rig);
+		case 'plot':
+			return checkGround(entry.ground);
+		case 'used':
+			return 'added' in entry.reading
+				? typed(fields.tankReading, entry.reading.added, 'added')
+				: [
+						...typed(fields.tankReading, entry.reading.start, 'start'),
+						...typed(fields.tankReading, entry.reading.left, 'left')
+					];
 		case 'sign-off':
-			return typed(fields.pressure, entry.pressure, 'pressure');
+			return entry.pressure ? typed(fields.pressure, entry.pressure, 'pressure') : [];
+		case 'aim':
+			return checkAim(entry.aim);
+		case 'change':
+			return entry.change ? checkChange(entry.change, rig) : [];
 		case 'tick':
+		case 'method':
+		case 'person':
 		case 'strike':
+		case 'tank-by':
+		case 'noted':
+		case 'sheet':
 			return [];
+	}
+}
+
+const nozzle = (n: number, rig: RigNumbers): readonly Issue[] =>
+	n >= 1 && n <= rig.nozzles
+		? []
+		: [{ code: 'too-large', path: 'nozzle', text: `${n}`, wanted: 'nozzles', bound: `${rig.nozzles}` }];
+
+const checkBand = (band: TypedBand): readonly Issue[] => [
+	...typed(fields.swath, band.band, 'band.band'),
+	...whole(band.bands, 400, 'band.bands'),
+	...typed(fields.swath, band.rowSpacing, 'band.rowSpacing'),
+	...whole(band.rows, 400, 'band.rows')
+];
+
+/**
+ * What is wrong with a wanted volume: unreadable, nothing at all, a range upside down, a specific gravity that no spray
+ * liquid has.
+ */
+export function checkAim({ wanted, specificGravity }: TypedAim): readonly Issue[] {
+	const issues: Issue[] = [];
+	if (!(specificGravity >= 0.5 && specificGravity <= 2.5))
+		issues.push({ code: 'gravity', path: 'specificGravity', text: `${specificGravity}`, bound: '0.5 to 2.5' });
+	switch (wanted.by) {
+		case 'volume':
+			return [...typed(fields.volumePerArea, wanted.volume, 'volume'), ...issues];
+		case 'tank':
+			return [...typed(fields.area, wanted.area, 'area'), ...issues];
+		case 'range': {
+			const low = readField(fields.volumePerArea, wanted.low, 'low');
+			const high = readField(fields.volumePerArea, wanted.high, 'high');
+			if (low.ok && high.ok && low.value.value >= high.value.value)
+				issues.unshift({ code: 'upside-down', path: 'low', text: wanted.low.text, bound: wanted.high.text });
+			return [...(low.ok ? [] : low.issues), ...(high.ok ? [] : high.issues), ...issues];
+		}
+	}
+}
+
+function checkChange(change: TypedChange, rig: RigNumbers): readonly Issue[] {
+	const { speed, dial, pressure, nozzle, set } = change;
+	const issues: Issue[] = [
+		...(speed ? typed(fields.dial, speed, 'speed') : []),
+		...(dial ? typed(fields.dial, dial, 'dial') : []),
+		...(pressure ? typed(fields.pressure, pressure, 'pressure') : [])
+	];
+	const rated = [...(nozzle ? [nozzle.rated] : []), ...Object.values(set?.ratings ?? {})];
+	for (const one of rated)
+		issues.push(...typed(fields.nozzleFlow, one.flow, 'nozzle.flow'), ...typed(fields.pressure, one.at, 'nozzle.at'));
+	if (set && set.groups.length !== rig.nozzles)
+		issues.push({ code: 'count-mismatch', path: 'set', text: `${set.groups.length}`, bound: `${rig.nozzles}` });
+	return issues;
+}
+
+function checkGround(ground: TypedGround): readonly Issue[] {
+	switch (ground.by) {
+		case 'area':
+			return typed(fields.area, ground.area, 'area');
+		case 'sides':
+			return [...typed(fields.side, ground.length, 'length'), ...typed(fields.side, ground.width, 'width')];
+		case 'row':
+			return typed(fields.side, ground.row, 'row');
+		case 'block':
+			return [...typed(fields.area, ground.block, 'block'), ...share(ground.share, 'share')];
 	}
 }
 

@@ -1,4 +1,7 @@
+import type { TypedAim, TypedChange } from '../adjust/change';
+import type { AnySheet } from '../calibration/sheet';
 import type { Typed } from '../quantity/typed';
+import type { SprayerKind, TypedBand } from './rig';
 
 /** What to look at before any water is caught, in the order of a walk round the rig. */
 export const rigChecks = [
@@ -15,9 +18,57 @@ export const rigChecks = [
 ] as const;
 export type RigCheck = (typeof rigChecks)[number];
 
+/** The checks that a kind of rig has: nobody carries a boom's height, and a lever has no guards. */
+export const checksOf = (kind: SprayerKind): readonly RigCheck[] =>
+	rigChecks.filter((check) => {
+		if (kind === 'knapsack') return check !== 'guards' && check !== 'same-nozzles' && check !== 'height';
+		return kind !== 'airblast' || check !== 'height';
+	});
+
 /** Why a nozzle that has a catch is caught again: it decides what counts. */
 export const catchReasons = ['first', 'sure', 'cleaned', 'replaced', 'slip'] as const;
 export type CatchReason = (typeof catchReasons)[number];
+
+/** The ways to measure a spray volume, as an operator picks them; `course-catch` is a way of holding the jugs. */
+export const roundMethods = ['speed-width-flow', 'plot-catch', 'refill', 'parked-drop'] as const;
+export type RoundMethod = (typeof roundMethods)[number];
+
+/** Whose answer the swath of a boomless rig is. */
+export const swathSchools = ['pans', 'share', 'edges', 'full', 'maker', 'asked'] as const;
+export type SwathSchool = (typeof swathSchools)[number];
+
+/** What is written down beside the readings. */
+export const notedThings = ['strokes', 'orifice', 'engine', 'fan', 'wand', 'dial', 'ground'] as const;
+export type NotedThing = (typeof notedThings)[number];
+
+/** Ground that was sprayed for the measure: its area, two sides, an orchard row, or a share of a block. */
+export type TypedGround =
+	| { readonly by: 'area'; readonly area: Typed }
+	| { readonly by: 'sides'; readonly length: Typed; readonly width: Typed }
+	| { readonly by: 'row'; readonly row: Typed }
+	| { readonly by: 'block'; readonly block: Typed; readonly share: number };
+
+/** What the tank says: read before and after, or what was added. */
+export type TypedUsed = { readonly start: Typed; readonly left: Typed } | { readonly added: Typed };
+
+/** How the tank is read: by dip or sight, brought back to its mark, or brought back by a metered hose. */
+export const tankReadings = ['dip', 'mark', 'meter'] as const;
+export type TankReading = (typeof tankReadings)[number];
+
+export const trackSources = ['gpx', 'nmea', 'position', 'receiver'] as const;
+export type TrackSource = (typeof trackSources)[number];
+
+/** One point of a recorded track: seconds from its start, and where, in degrees. */
+export type TrackPoint = readonly [seconds: number, latitude: number, longitude: number];
+
+/** Tree height, canopy width and row spacing, with litres a cubic metre as the operator states them. */
+export interface TypedCanopy {
+	readonly height: Typed;
+	readonly width: Typed;
+	readonly rowSpacing: Typed;
+	/** L/m³ of canopy. */
+	readonly coefficient: number;
+}
 
 /**
  * What happened in a round. A round is nothing but its entries in order: they are only ever added, so that whatever
@@ -25,24 +76,68 @@ export type CatchReason = (typeof catchReasons)[number];
  */
 export type EntryBody =
 	| { readonly kind: 'tick'; readonly check: RigCheck; readonly done: boolean }
+	| { readonly kind: 'method'; readonly method: RoundMethod }
+	/** Who carries the rig and sprays with it. */
+	| { readonly kind: 'person'; readonly name: string }
 	| { readonly kind: 'course'; readonly length: Typed }
 	| { readonly kind: 'run'; readonly time: Typed; readonly by: 'stopwatch' | 'typed' }
+	/** Takes a run, a go over the plot, a tank reading or a track out of the answer; it stays on record. */
 	| { readonly kind: 'strike'; readonly entry: string }
 	| { readonly kind: 'dial'; readonly speed: Typed }
+	| {
+			readonly kind: 'track';
+			readonly source: TrackSource;
+			readonly name: string;
+			readonly points: readonly TrackPoint[];
+			/** The steady part, seconds from the start. */
+			readonly from: number;
+			readonly to: number;
+	  }
 	| { readonly kind: 'sections'; readonly off: readonly number[] }
+	| { readonly kind: 'wetted'; readonly width: Typed }
+	/** `share` goes with the school of that name; `length` is an edge, the maker's swath, or the width that was chosen. */
+	| { readonly kind: 'school'; readonly school: SwathSchool; readonly share?: number; readonly length?: Typed }
+	| {
+			readonly kind: 'pans';
+			readonly spacing: Typed;
+			readonly count: number;
+			readonly driving: 'back-and-forth' | 'one-way';
+			readonly maxCv: number;
+	  }
+	| { readonly kind: 'pan'; readonly pan: number; readonly amount: Typed }
+	| { readonly kind: 'height'; readonly height: Typed }
+	| { readonly kind: 'rows'; readonly spacing: Typed; readonly alleys: 'every' | 'second' }
+	| { readonly kind: 'band'; readonly band: TypedBand | null }
+	| { readonly kind: 'canopy'; readonly canopy: TypedCanopy }
+	/** Share of the canopy in each third of its height, bottom to top; they add up to 1. */
+	| { readonly kind: 'canopy-shares'; readonly shares: readonly [number, number, number] }
 	| { readonly kind: 'jug'; readonly graduation: Typed }
-	/** How long each jug is held; null: as long as the course took. */
+	/** How long each jug is held; null: as long as the course or the plot took. */
 	| { readonly kind: 'catch-time'; readonly time: Typed | null }
 	| { readonly kind: 'catch'; readonly nozzle: number; readonly amount: Typed; readonly why: CatchReason }
 	| { readonly kind: 'not-caught'; readonly nozzle: number }
 	/** What the gauge shows while the nozzles are caught. */
 	| { readonly kind: 'gauge'; readonly pressure: Typed }
+	| { readonly kind: 'plot'; readonly ground: TypedGround }
+	| { readonly kind: 'plot-run'; readonly time: Typed; readonly by: 'stopwatch' | 'typed' }
+	| { readonly kind: 'tank-by'; readonly how: TankReading }
+	| { readonly kind: 'used'; readonly reading: TypedUsed }
+	/** How long the rig ran parked; null: as long as the course took. */
+	| { readonly kind: 'parked-time'; readonly time: Typed | null }
+	| { readonly kind: 'noted'; readonly what: NotedThing; readonly text: string }
+	/** What spray volume is wanted, and of what. */
+	| { readonly kind: 'aim'; readonly aim: TypedAim }
+	/** What will be changed on the rig once this round is signed; null: nothing. */
+	| { readonly kind: 'change'; readonly change: TypedChange | null }
+	/** A whole sheet that was read in from a file, in SI; `file` is its text as it came. Made by the server only. */
+	| { readonly kind: 'sheet'; readonly sheet: AnySheet; readonly file: string }
 	| {
 			readonly kind: 'sign-off';
 			readonly person: string;
 			/** Local day of the signature, YYYY-MM-DD. */
 			readonly day: string;
-			readonly pressure: Typed;
+			/** Left out where the rig has no gauge. */
+			readonly pressure?: Typed | undefined;
 			readonly gear: string;
 			readonly rpm: number | null;
 			readonly remarks: string;

@@ -1,12 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { entriesOf, signOff, t, testRig, wholeRound } from '../../../tests/support/entries';
-import { calibrate } from '../calibration/calibrate';
+import { calibrateSheet } from '../calibration/calibrate-sheet';
 import { checkEntry } from './check-entry';
 import type { EntryBody } from './entries';
 import { foldRound } from './fold-round';
 import { readRig } from './rig';
-import { nozzlesOn, roundSheet } from './round-sheet';
+import { nozzlesOn } from './round-readings';
+import { roundSheet } from './round-sheet';
 
 const rig = (() => {
 	const read = readRig(testRig);
@@ -88,11 +89,10 @@ describe('a round from its entries', () => {
 
 	it('becomes a sheet that computes, with the sections that are off left out', () => {
 		const whole = roundSheet(rig, foldRound(entriesOf(wholeRound)));
-		const answer = whole.ok ? calibrate(whole.value) : whole;
+		const answer = whole.ok ? calibrateSheet(whole.value) : whole;
 		expect(answer.ok && answer.value.rate.value * 1e7).toBeCloseTo((3604e-6 / 30 / ((60 / 27.2) * 3)) * 1e7, 9);
 		const half = roundSheet(rig, foldRound(entriesOf([...wholeRound, { kind: 'sections', off: [1] }])));
-		expect(half.ok && half.value.width.on).toBe(3);
-		expect(half.ok && half.value.flow.numbers).toEqual([1, 2, 3]);
+		expect(half.ok && half.value).toMatchObject({ width: { on: 3 }, flow: { numbers: [1, 2, 3] } });
 		expect(nozzlesOn([2, 3, 1], [1])).toEqual([1, 2, 6]);
 	});
 

@@ -1,5 +1,19 @@
+import type { TypedAim, TypedChange } from '../adjust/change';
+import type { AnySheet } from '../calibration/sheet';
 import type { Typed } from '../quantity/typed';
-import type { CatchReason, Entry, RigCheck } from './entries';
+import type {
+	CatchReason,
+	Entry,
+	NotedThing,
+	RigCheck,
+	RoundMethod,
+	SwathSchool,
+	TankReading,
+	TypedCanopy,
+	TypedGround,
+	TypedUsed
+} from './entries';
+import type { TypedBand } from './rig';
 
 export interface Run {
 	readonly id: string;
@@ -24,23 +38,100 @@ export interface NozzleTakes {
 	readonly passedOver: boolean;
 }
 
+export interface TankTake {
+	readonly id: string;
+	readonly reading: TypedUsed;
+	readonly struck: boolean;
+}
+
 export type SignOff = Extract<Entry, { kind: 'sign-off' }>;
+export type Track = Extract<Entry, { kind: 'track' }>;
+export type Pans = Pick<Extract<Entry, { kind: 'pans' }>, 'spacing' | 'count' | 'driving' | 'maxCv'>;
 
 /** A round as it stands: what its entries come to. */
 export interface Round {
 	readonly ticks: ReadonlySet<RigCheck>;
+	/** undefined: nobody has picked one; the kind's usual way. */
+	readonly method: RoundMethod | undefined;
+	readonly person: string;
 	readonly course: Typed | null;
 	readonly runs: readonly Run[];
 	readonly dial: Typed | null;
+	readonly track: Track | null;
 	/** Sections that are off, from 0. */
 	readonly off: readonly number[];
+	readonly wetted: Typed | null;
+	readonly school: { readonly school: SwathSchool; readonly share?: number; readonly length?: Typed } | null;
+	readonly pans: Pans | null;
+	/** Catch of each pan, from 1. */
+	readonly panCatches: ReadonlyMap<number, Typed>;
+	readonly height: Typed | null;
+	readonly rows: { readonly spacing: Typed; readonly alleys: 'every' | 'second' } | null;
+	/** undefined: as the rig has it; null: over the whole width. */
+	readonly band: TypedBand | null | undefined;
+	readonly canopy: TypedCanopy | null;
+	/** Share of the canopy in each third of its height, bottom to top. */
+	readonly canopyShares: readonly [number, number, number] | null;
 	readonly jug: Typed | null;
 	readonly gauge: Typed | null;
 	/** undefined: nobody has said; null: as long as the course took. */
 	readonly catchTime: Typed | null | undefined;
 	readonly nozzles: ReadonlyMap<number, NozzleTakes>;
+	readonly plot: TypedGround | null;
+	readonly plotRuns: readonly Run[];
+	readonly tankBy: TankReading;
+	readonly used: readonly TankTake[];
+	/** undefined or null: as long as the course took. */
+	readonly parkedTime: Typed | null;
+	readonly notes: ReadonlyMap<NotedThing, string>;
+	readonly aim: TypedAim | null;
+	readonly change: TypedChange | null;
+	readonly sheet: AnySheet | null;
 	readonly signOff: SignOff | null;
 }
+
+/** A round while its entries are gone through. */
+type Growing = {
+	-readonly [K in keyof Round]: Round[K] extends ReadonlyMap<infer A, infer B>
+		? Map<A, B>
+		: Round[K] extends ReadonlySet<infer T>
+			? Set<T>
+			: Round[K];
+};
+
+const nothing = (off: readonly number[]): Growing => ({
+	ticks: new Set(),
+	method: undefined,
+	person: '',
+	course: null,
+	runs: [],
+	dial: null,
+	track: null,
+	off,
+	wetted: null,
+	school: null,
+	pans: null,
+	panCatches: new Map(),
+	height: null,
+	rows: null,
+	band: undefined,
+	canopy: null,
+	canopyShares: null,
+	jug: null,
+	gauge: null,
+	catchTime: undefined,
+	nozzles: new Map(),
+	plot: null,
+	plotRuns: [],
+	tankBy: 'dip',
+	used: [],
+	parkedTime: null,
+	notes: new Map(),
+	aim: null,
+	change: null,
+	sheet: null,
+	signOff: null
+});
 
 /** Entries in the order in which they were made: by place in the round, then by id where two devices wrote. */
 export const inOrder = (entries: readonly Entry[]): Entry[] =>
@@ -48,67 +139,142 @@ export const inOrder = (entries: readonly Entry[]): Entry[] =>
 
 /**
  * Works a round out from its entries. The order of arrival and doubles do not matter; nothing after the sign-off counts.
+ * `off`: sections that the round's setting shuts, until an entry says otherwise.
  */
-export function foldRound(entries: readonly Entry[]): Round {
-	const ticks = new Set<RigCheck>();
-	const nozzles = new Map<number, NozzleTakes>();
+export function foldRound(entries: readonly Entry[], off: readonly number[] = []): Round {
+	const round = nothing(off);
 	const seen = new Set<string>();
-	let runs: Run[] = [];
-	let course: Typed | null = null;
-	let dial: Typed | null = null;
-	let off: readonly number[] = [];
-	let jug: Typed | null = null;
-	let gauge: Typed | null = null;
-	let catchTime: Typed | null | undefined;
-	let signOff: SignOff | null = null;
 	for (const entry of inOrder(entries)) {
-		if (signOff) break;
+		if (round.signOff) break;
 		if (seen.has(entry.id)) continue;
 		seen.add(entry.id);
-		switch (entry.kind) {
-			case 'tick':
-				if (entry.done) ticks.add(entry.check);
-				else ticks.delete(entry.check);
-				break;
-			case 'course':
-				course = entry.length;
-				break;
-			case 'run':
-				runs = [...runs, { id: entry.id, time: entry.time, by: entry.by, struck: false }];
-				break;
-			case 'strike':
-				runs = runs.map((run) => (run.id === entry.entry ? { ...run, struck: true } : run));
-				break;
-			case 'dial':
-				dial = entry.speed;
-				break;
-			case 'sections':
-				off = entry.off;
-				break;
-			case 'jug':
-				jug = entry.graduation;
-				break;
-			case 'gauge':
-				gauge = entry.pressure;
-				break;
-			case 'catch-time':
-				catchTime = entry.time;
-				break;
-			case 'catch':
-				nozzles.set(entry.nozzle, withTake(nozzles.get(entry.nozzle), entry));
-				break;
-			case 'not-caught': {
-				const before = nozzles.get(entry.nozzle)?.takes ?? [];
-				const takes = before.map((t) => ({ ...t, counts: false }));
-				nozzles.set(entry.nozzle, { nozzle: entry.nozzle, takes, passedOver: true });
-				break;
-			}
-			case 'sign-off':
-				signOff = entry;
-				gauge = entry.pressure;
-		}
+		take(round, entry);
 	}
-	return { ticks, course, runs, dial, off, jug, gauge, catchTime, nozzles, signOff };
+	return round;
+}
+
+function take(round: Growing, entry: Entry): void {
+	switch (entry.kind) {
+		case 'tick':
+			if (entry.done) round.ticks.add(entry.check);
+			else round.ticks.delete(entry.check);
+			return;
+		case 'method':
+			round.method = entry.method;
+			return;
+		case 'person':
+			round.person = entry.name;
+			return;
+		case 'course':
+			round.course = entry.length;
+			return;
+		case 'run':
+			round.runs = [...round.runs, runOf(entry)];
+			return;
+		case 'plot-run':
+			round.plotRuns = [...round.plotRuns, runOf(entry)];
+			return;
+		case 'strike':
+			strike(round, entry.entry);
+			return;
+		case 'dial':
+			round.dial = entry.speed;
+			return;
+		case 'track':
+			round.track = entry;
+			return;
+		case 'sections':
+			round.off = entry.off;
+			return;
+		case 'wetted':
+			round.wetted = entry.width;
+			return;
+		case 'school':
+			round.school = entry;
+			return;
+		case 'pans':
+			round.pans = entry;
+			return;
+		case 'pan':
+			round.panCatches.set(entry.pan, entry.amount);
+			return;
+		case 'height':
+			round.height = entry.height;
+			return;
+		case 'rows':
+			round.rows = { spacing: entry.spacing, alleys: entry.alleys };
+			return;
+		case 'band':
+			round.band = entry.band;
+			return;
+		case 'canopy':
+			round.canopy = entry.canopy;
+			return;
+		case 'canopy-shares':
+			round.canopyShares = entry.shares;
+			return;
+		case 'jug':
+			round.jug = entry.graduation;
+			return;
+		case 'gauge':
+			round.gauge = entry.pressure;
+			return;
+		case 'catch-time':
+			round.catchTime = entry.time;
+			return;
+		case 'catch':
+			round.nozzles.set(entry.nozzle, withTake(round.nozzles.get(entry.nozzle), entry));
+			return;
+		case 'not-caught': {
+			const before = round.nozzles.get(entry.nozzle)?.takes ?? [];
+			const takes = before.map((t) => ({ ...t, counts: false }));
+			round.nozzles.set(entry.nozzle, { nozzle: entry.nozzle, takes, passedOver: true });
+			return;
+		}
+		case 'plot':
+			round.plot = entry.ground;
+			return;
+		case 'tank-by':
+			round.tankBy = entry.how;
+			return;
+		case 'used':
+			round.used = [...round.used, { id: entry.id, reading: entry.reading, struck: false }];
+			return;
+		case 'parked-time':
+			round.parkedTime = entry.time;
+			return;
+		case 'noted':
+			round.notes.set(entry.what, entry.text);
+			return;
+		case 'aim':
+			round.aim = entry.aim;
+			return;
+		case 'change':
+			round.change = entry.change;
+			return;
+		case 'sheet':
+			round.sheet = entry.sheet;
+			return;
+		case 'sign-off':
+			round.signOff = entry;
+			if (entry.pressure) round.gauge = entry.pressure;
+	}
+}
+
+const runOf = (entry: Extract<Entry, { kind: 'run' | 'plot-run' }>): Run => ({
+	id: entry.id,
+	time: entry.time,
+	by: entry.by,
+	struck: false
+});
+
+function strike(round: Growing, id: string): void {
+	const struck = <T extends { readonly id: string }>(list: readonly T[]): T[] =>
+		list.map((one) => (one.id === id ? { ...one, struck: true } : one));
+	round.runs = struck(round.runs);
+	round.plotRuns = struck(round.plotRuns);
+	round.used = struck(round.used);
+	if (round.track?.id === id) round.track = null;
 }
 
 /**

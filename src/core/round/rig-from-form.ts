@@ -1,29 +1,122 @@
 import type { Issue } from '../quantity/issue';
 import type { Typed } from '../quantity/typed';
-import type { Rig } from './rig';
+import type { Carried, Drive, Rig, SprayerKind, TypedBand, TypedRated } from './rig';
 import { readRig } from './rig';
 
-/** A sprayer's form as it was typed: all text. */
-export interface RigForm {
-	readonly name: string;
-	readonly tank: string;
-	readonly nozzles: string;
-	readonly spacing: string;
-	/** Nozzles in each section; empty is one section. */
-	readonly sections: string;
-	readonly nozzle: string;
-	/** Rated flow and the pressure that it goes with; both or neither. */
-	readonly ratedFlow: string;
-	readonly ratedAt: string;
-}
+/** The texts of a sprayer's form. What a kind does not ask for is left empty. */
+export const rigTexts = [
+	'name',
+	'tank',
+	'agitation',
+	'dead',
+	'pressureLow',
+	'pressureHigh',
+	'nozzles',
+	'spacing',
+	'sections',
+	'nozzle',
+	'ratedFlow',
+	'ratedAt',
+	'fanAngle',
+	'fanHeight',
+	'band',
+	'bands',
+	'bandRowSpacing',
+	'bandRows',
+	'makerSwath',
+	'makerLow',
+	'makerHigh',
+	'perSide',
+	'rowSpacing',
+	'groups',
+	'ratings',
+	'pump',
+	'stir',
+	'speedLow',
+	'speedHigh'
+] as const;
+export type RigText = (typeof rigTexts)[number];
+
+/** A sprayer's form as it was typed: what it is, then all text. */
+export type RigForm = Readonly<Record<RigText, string>> & {
+	readonly kind: SprayerKind;
+	readonly drive: Drive | '';
+	readonly carried: Carried | '';
+};
 
 /** How the form's bare numbers are read. */
 export interface RigFormReading {
 	readonly tank: (text: string) => Typed;
 	readonly spacing: (text: string) => Typed;
+	readonly length: (text: string) => Typed;
 	readonly flow: (text: string) => Typed;
 	readonly pressure: (text: string) => Typed;
+	readonly speed: (text: string) => Typed;
 }
+
+const list = (text: string) => text.trim().split(/[\s,;+/]+/);
+const may = <T>(text: string, read: (text: string) => T): T | undefined =>
+	text.trim() === '' ? undefined : read(text);
+
+/** Where an issue of the rig stands on the form. */
+const formPlaces: Record<string, RigText> = {
+	'rated.flow': 'ratedFlow',
+	'rated.at': 'ratedAt',
+	'pressures.low': 'pressureLow',
+	'pressures.high': 'pressureHigh',
+	'fan.angle': 'fanAngle',
+	'fan.height': 'fanHeight',
+	'band.band': 'band',
+	'band.bands': 'bands',
+	'band.rowSpacing': 'bandRowSpacing',
+	'band.rows': 'bandRows',
+	'makerHeights.low': 'makerLow',
+	'makerHeights.high': 'makerHigh',
+	'speeds.low': 'speedLow',
+	'speeds.high': 'speedHigh'
+};
+
+/** Nozzles and sections: an arc is told by one side, all else by the whole. */
+function counted(form: RigForm): { nozzles: number; sections: number[] } {
+	if (form.kind === 'airblast') {
+		const side = Number(form.perSide.trim());
+		return { nozzles: side * 2, sections: [side, side] };
+	}
+	const nozzles = form.kind === 'knapsack' && form.nozzles.trim() === '' ? 1 : Number(form.nozzles.trim());
+	const written = form.sections.trim();
+	return { nozzles, sections: written === '' || form.kind === 'knapsack' ? [nozzles] : list(written).map(Number) };
+}
+
+/** `1.0 = 1.02 L/min`, a size a line, all at one pressure. A line that is none of that is told. */
+function ratingsOf(form: RigForm, reading: RigFormReading) {
+	const ratings: Record<string, TypedRated> = {};
+	const issues: Issue[] = [];
+	for (const line of form.ratings.split(/[\n;]+/)) {
+		if (line.trim() === '') continue;
+		const [name = '', flow = ''] = line.split('=').map((part) => part.trim());
+		if (name === '' || flow === '')
+			issues.push({ code: 'unreadable', path: 'ratings', text: line.trim(), wanted: 'rating' });
+		else ratings[name] = { flow: reading.flow(flow), at: reading.pressure(form.ratedAt) };
+	}
+	return { ratings: Object.keys(ratings).length > 0 ? ratings : undefined, issues };
+}
+
+function bandOf(form: RigForm, reading: RigFormReading): TypedBand | undefined {
+	if ([form.band, form.bands, form.bandRowSpacing, form.bandRows].every((t) => t.trim() === '')) return undefined;
+	return {
+		band: reading.spacing(form.band),
+		bands: Number(form.bands.trim()),
+		rowSpacing: reading.spacing(form.bandRowSpacing),
+		rows: Number(form.bandRows.trim())
+	};
+}
+
+const range = (low: string, high: string, read: (text: string) => Typed) =>
+	low.trim() === '' && high.trim() === '' ? undefined : { low: read(low), high: read(high) };
+
+/** Leaves out what is undefined, so that a kept rig holds only what somebody said. */
+const said = <T extends object>(rig: T): T =>
+	Object.fromEntries(Object.entries(rig).filter(([, value]) => value !== undefined)) as T;
 
 /**
  * A rig from what was typed, with everything that is wrong with it. The issues' paths are the form's own: `nozzles`,
@@ -33,31 +126,66 @@ export function rigFromForm(
 	form: RigForm,
 	reading: RigFormReading
 ): { readonly rig: Rig; readonly issues: readonly Issue[] } {
-	const nozzles = Number(form.nozzles.trim());
-	const written = form.sections.trim();
-	const sections = written === '' ? [nozzles] : written.split(/[\s,;+/]+/).map(Number);
-	const bothEmpty = form.ratedFlow.trim() === '' && form.ratedAt.trim() === '';
-	const rig: Rig = {
-		kind: 'boom',
+	const { nozzles, sections } = counted(form);
+	const arc = form.kind === 'airblast';
+	const bothEmpty = form.ratedFlow.trim() === '' && (form.ratedAt.trim() === '' || form.ratings.trim() !== '');
+	const side = may(form.groups, list);
+	const { ratings, issues: unread } = ratingsOf(form, reading);
+	const band = form.kind === 'boom' ? bandOf(form, reading) : undefined;
+	const rig: Rig = said<Rig>({
+		kind: form.kind,
 		name: form.name.trim(),
 		tank: reading.tank(form.tank),
 		nozzles,
-		spacing: reading.spacing(form.spacing),
 		sections,
 		nozzle: form.nozzle.trim(),
-		rated: bothEmpty ? null : { flow: reading.flow(form.ratedFlow), at: reading.pressure(form.ratedAt) }
-	};
+		rated: bothEmpty ? null : { flow: reading.flow(form.ratedFlow), at: reading.pressure(form.ratedAt) },
+		spacing: form.kind === 'boom' ? reading.spacing(form.spacing) : undefined,
+		groups: side && form.kind !== 'knapsack' ? (arc ? [...side, ...side] : side) : undefined,
+		ratings: form.kind === 'knapsack' ? undefined : ratings,
+		drive: form.drive === '' ? undefined : form.drive,
+		carried: form.kind === 'knapsack' && form.carried !== '' ? form.carried : undefined,
+		agitation: may(form.agitation, reading.tank),
+		dead: may(form.dead, reading.tank),
+		pressures: range(form.pressureLow, form.pressureHigh, reading.pressure),
+		fan:
+			form.kind === 'boom' && form.fanAngle.trim() !== ''
+				? { angle: Number(form.fanAngle.replace('°', '').trim()), height: reading.spacing(form.fanHeight) }
+				: undefined,
+		band,
+		rowSpacing: arc ? may(form.rowSpacing, reading.length) : undefined,
+		makerSwath: form.kind === 'boomless' ? may(form.makerSwath, reading.length) : undefined,
+		makerHeights: form.kind === 'boomless' ? range(form.makerLow, form.makerHigh, reading.spacing) : undefined,
+		pump: form.kind === 'knapsack' ? undefined : may(form.pump, reading.flow),
+		stir: form.kind === 'knapsack' ? undefined : may(form.stir, reading.flow),
+		speeds: range(form.speedLow, form.speedHigh, reading.speed)
+	});
 	const read = readRig(rig);
-	const issues: Issue[] = read.ok ? [] : [...read.issues];
+	const issues: Issue[] = [...(read.ok ? [] : read.issues), ...unread];
 	if (rig.name === '') issues.unshift({ code: 'empty', path: 'name' });
-	const renamed: Record<string, string> = { 'rated.flow': 'ratedFlow', 'rated.at': 'ratedAt' };
-	const texts: Record<string, string> = { nozzles: form.nozzles, sections: form.sections };
-	return {
-		rig,
-		issues: issues
-			// Sections cannot add up to a number that is not one: one trouble is told, not its echo.
-			.filter((i) => !(i.path === 'sections' && issues.some((other) => other.path === 'nozzles')))
-			.map((i) => ({ ...i, path: renamed[i.path] ?? i.path, text: texts[i.path] ?? i.text }))
-			.map((i) => (i.text === '' && i.path === 'nozzles' ? { ...i, code: 'empty' as const } : i))
-	};
+	if (band)
+		for (const n of ['bands', 'rows'] as const)
+			if (!(Number.isInteger(band[n]) && band[n] > 0))
+				issues.push({ code: 'not-whole', path: `band.${n}`, text: form[n === 'bands' ? 'bands' : 'bandRows'] });
+	return { rig, issues: onForm(form, issues) };
+}
+
+/** The issues with the form's own places and texts; one trouble is told once, not its echo too. */
+function onForm(form: RigForm, issues: readonly Issue[]): Issue[] {
+	const count: RigText = form.kind === 'airblast' ? 'perSide' : 'nozzles';
+	const counts = issues.some((i) => i.path === 'nozzles');
+	return issues
+		.filter((i) => !(counts && (i.path === 'sections' || i.path === 'groups')))
+		.map((i): Issue => {
+			const place = i.path.startsWith('ratings.')
+				? i.path.endsWith('.at')
+					? 'ratedAt'
+					: 'ratings'
+				: i.path === 'nozzles'
+					? count
+					: (formPlaces[i.path] ?? i.path);
+			const whole = place === count || place === 'sections';
+			const text = whole ? form[place as RigText] : i.text;
+			return { ...i, path: place, text, ...(text === '' && place === count ? { code: 'empty' as const } : {}) };
+		});
 }

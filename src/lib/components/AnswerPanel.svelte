@@ -2,13 +2,12 @@
 <script lang="ts">
 	import { relativeU, workingOf } from '$core';
 	import type { RoundState } from '$lib/state/round.svelte';
-	import { answerFacts, shownRate } from '$lib/state/answer';
-	import { measuresOf } from '$lib/formats/field-units';
+	import { answerFacts, perWhat, shownRate } from '$lib/shown/answer';
+	import { longUnit, measuresOf } from '$lib/formats/field-units';
 	import type { RateUnit } from '$lib/formats/rate-units';
 	import { wordIssue } from '$lib/wording/issues';
 	import BudgetBar from './BudgetBar.svelte';
-	import { findingKey } from '$lib/wording/findings';
-	import FindingCard from './FindingCard.svelte';
+	import { findingKey } from '$lib/wording/finding-key';
 
 	let { state, unit }: { state: RoundState; unit: RateUnit } = $props();
 
@@ -22,8 +21,15 @@
 				)
 			: null
 	);
+	const beginWords = {
+		'speed-width-flow': 'Time a run and catch a nozzle, and the answer grows from there.',
+		'plot-catch': 'Lay out a plot, time it and catch the nozzle, and the answer is there.',
+		refill: 'Say what ground was sprayed and what the tank took, and the answer is there.',
+		'parked-drop': 'Time a run, run parked as long and read the tank, and the answer is there.'
+	};
 	const rests = $derived.by(() => {
 		if (!c) return '';
+		if (!c.nozzles || c.nozzles.count === 1) return '';
 		const left = c.nozzles.count - c.nozzles.caught;
 		if (left > 0) return `${left} of ${c.nozzles.count} not caught, counted as the mean`;
 		return c.nozzles.nozzles.some((n) => n.verdict !== 'even')
@@ -32,6 +38,14 @@
 	});
 </script>
 
+{#snippet shares()}
+	{#if state.rig.kind === 'airblast' && state.flow}
+		{#await import('./CanopyShares.svelte') then { default: CanopyShares }}
+			<CanopyShares {state} flow={state.flow} />
+		{/await}
+	{/if}
+{/snippet}
+
 <section aria-label="Spray volume so far">
 	<div aria-live="polite">
 		<p class="lab">{state.signedOff ? 'Spray volume' : 'Spray volume so far'}</p>
@@ -39,25 +53,38 @@
 			<p class="big">
 				<span class="num" data-testid="answer">{shown.value}</span> <span class="unit">{shown.unit}</span>
 			</p>
-			<p class="pm"><strong>± {shown.interval}</strong> (95 %) · {rests}</p>
+			<p class="pm">
+				<strong>± {shown.interval}</strong> (95 %){rests ? ` · ${rests}` : ''}{c
+					? perWhat(c)
+						? ` · ${perWhat(c)}`
+						: ''
+					: ''}
+			</p>
 		{:else}
-			<p class="big"><span class="num dry">–</span> <span class="unit">{unit}</span></p>
+			<p class="big"><span class="num dry">–</span> <span class="unit">{longUnit(unit)}</span></p>
 			{#if missing.some((i) => i.code !== 'missing' && i.code !== 'no-runs' && i.code !== 'nothing-caught')}
 				<p class="problem">{wordIssue(missing[0]!)}</p>
 			{:else}
-				<p class="lab">Time a run and catch a nozzle, and the answer grows from there.</p>
+				<p class="lab">{beginWords[state.method]}</p>
 			{/if}
 		{/if}
 	</div>
+	{#if !c}{@render shares()}{/if}
 	{#if c}
 		<div>
 			<p class="lab">Where the ± comes from</p>
 			<BudgetBar budget={c.budget} />
 		</div>
-		{#each c.findings.slice(0, 3) as finding (findingKey(finding))}
-			<FindingCard {finding} />
-		{/each}
+		{#if c.findings.length > 0}
+			<!-- The words of all findings are fetched with the first one. -->
+			{#await import('./FindingCard.svelte') then { default: FindingCard }}
+				{#each c.findings.slice(0, 3) as finding (findingKey(finding))}
+					<FindingCard {finding} names={state.names} />
+				{/each}
+			{/await}
+		{/if}
 		{#if c.findings.length > 3}<p class="lab">and {c.findings.length - 3} more under Spray volume</p>{/if}
+		{@render shares()}
 		<dl>
 			{#each answerFacts(c, state.settings) as fact (fact.name)}
 				<div>

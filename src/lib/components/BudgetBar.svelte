@@ -1,7 +1,7 @@
 <!-- @component Where the ± comes from: the share of each input, as a bar and in words, with what would help most. -->
 <script lang="ts">
 	import type { Budget } from '$core';
-	import { budgetAdvice, budgetShares } from '$lib/state/answer';
+	import { budgetAdvice, budgetShares } from '$lib/shown/answer';
 
 	let { budget, advise = false }: { budget: Budget; advise?: boolean } = $props();
 	const shares = $derived(budgetShares(budget));

@@ -6,10 +6,12 @@
 	interface Props {
 		/** What is asked about; closed when null. */
 		asked: { readonly nozzle: number; readonly text: string; readonly before: string } | null;
+		/** What the nozzle is called: `Nozzle 9`. */
+		name: string;
 		onchoose: (why: CatchReason) => void;
 		oncancel: () => void;
 	}
-	let { asked, onchoose, oncancel }: Props = $props();
+	let { asked, name, onchoose, oncancel }: Props = $props();
 
 	const choices: readonly { why: CatchReason; title: string; what: string }[] = [
 		{ why: 'sure', title: 'To be sure', what: 'Nothing was changed. Both catches count, averaged.' },
@@ -35,7 +37,7 @@
 		<Dialog.Positioner class="fallow-positioner">
 			<Dialog.Content class="fallow-dialog">
 				{#if asked}
-					<Dialog.Title class="title">Nozzle {asked.nozzle} was {asked.before}. Why {asked.text} now?</Dialog.Title>
+					<Dialog.Title class="title">{name} was {asked.before}. Why {asked.text} now?</Dialog.Title>
 					<Dialog.Description class="lab">What happened in between decides what counts.</Dialog.Description>
 					<div class="choices">
 						{#each choices as choice, i (choice.why)}
@@ -52,36 +54,6 @@
 </Dialog>
 
 <style>
-	:global(.fallow-backdrop) {
-		position: fixed;
-		inset: 0;
-		z-index: 30;
-		background: rgb(10 16 14 / 0.55);
-	}
-	:global(.fallow-positioner) {
-		position: fixed;
-		inset: 0;
-		z-index: 31;
-		display: grid;
-		place-items: center;
-		padding: 16px;
-	}
-	:global(.fallow-dialog) {
-		display: grid;
-		gap: 14px;
-		width: min(520px, 100%);
-		max-height: calc(100dvh - 32px);
-		overflow: auto;
-		padding: 22px;
-		border: 2px solid var(--ink);
-		border-radius: 8px;
-		background: var(--card);
-		color: var(--ink);
-	}
-	:global(.fallow-dialog .title) {
-		font: 700 1.4rem/1.15 var(--font-figures);
-		font-stretch: 82%;
-	}
 	.choices {
 		display: grid;
 		gap: 8px;

@@ -2,9 +2,11 @@
 <script lang="ts">
 	import type { Finding } from '$core';
 	import { wordFinding } from '$lib/wording/findings';
+	import type { NozzleNames } from '$lib/wording/nozzle-names';
 
-	let { finding }: { finding: Finding } = $props();
-	const words = $derived(wordFinding(finding));
+	/** `names`: what the rig's nozzles are called; by number along a boom when left out. */
+	let { finding, names }: { finding: Finding; names?: NozzleNames } = $props();
+	const words = $derived(wordFinding(finding, names));
 </script>
 
 <div class="finding" data-tone={words.tone} data-code={finding.code}>

@@ -4,6 +4,7 @@
 <script lang="ts">
 	import { tick } from 'svelte';
 	import Jug from '$lib/drawings/Jug.svelte';
+	import { onCatchKey } from '$lib/state/catch-keys';
 	import type { JugBoard, ShownJug } from '$lib/state/jug-board';
 	import { shortUnit } from '$lib/formats/field-units';
 
@@ -22,6 +23,8 @@
 		/** Section (from 0) of a nozzle, for the lines between sections. */
 		sectionOf: (n: number) => number;
 		sectionName: (section: number) => string;
+		/** A column of figures was pasted; false where it is typing. */
+		onpaste: (n: number, text: string) => boolean;
 	}
 	let {
 		board,
@@ -33,7 +36,8 @@
 		onenter,
 		onmove,
 		sectionOf,
-		sectionName
+		sectionName,
+		onpaste
 	}: Props = $props();
 
 	const jugs = $derived(board.jugs.filter((j) => shown.includes(j.n)));
@@ -41,17 +45,11 @@
 	const startsSection = (jug: ShownJug, i: number) => i === 0 || sectionOf(jug.n) !== sectionOf(jugs[i - 1]!.n);
 	const text = (jug: ShownJug) => drafts[jug.n] ?? jug.figure;
 
-	function onkeydown(event: KeyboardEvent & { currentTarget: HTMLInputElement }, n: number) {
-		const input = event.currentTarget;
-		const atStart = input.selectionStart === 0 && input.selectionEnd === 0;
-		const atEnd = input.selectionStart === input.value.length;
-		if (event.key === 'Enter') onenter(n);
-		else if (event.key === 'Escape') delete drafts[n];
-		else if (event.key === 'ArrowUp' || (event.key === 'ArrowLeft' && atStart)) onmove(n, -1);
-		else if (event.key === 'ArrowDown' || (event.key === 'ArrowRight' && atEnd)) onmove(n, 1);
-		else return;
-		event.preventDefault();
-	}
+	const keys = {
+		enter: (n: number) => onenter(n),
+		escape: (n: number) => delete drafts[n],
+		move: (n: number, by: -1 | 1) => onmove(n, by)
+	};
 
 	/** The jug at hand has the focus, so that the next figure needs no pointer. */
 	export function focusOn(n: number) {
@@ -62,12 +60,18 @@
 	}
 </script>
 
-<div class="columns" style="--n:{jugs.length}">
+<div class="columns" class:few={jugs.length < 4} style="--n:{jugs.length}">
 	{#each jugs as jug, i (jug.n)}
 		<div class="col" class:first={startsSection(jug, i)} class:edge={i > 0 && startsSection(jug, i)}>
 			<p class="section">{startsSection(jug, i) ? sectionName(sectionOf(jug.n)) : ''}</p>
 			<div class="jug">
-				<Jug amount={jug.amount} top={board.top} marks={board.marks} band={board.band} verdict={jug.verdict} />
+				<Jug
+					amount={jug.amount}
+					top={board.top}
+					marks={board.marks}
+					band={jugs.length > 1 ? jug.band : null}
+					verdict={jug.verdict}
+				/>
 			</div>
 			<input
 				id="catch-{jug.n}"
@@ -85,12 +89,16 @@
 					onpick(jug.n);
 					e.currentTarget.select();
 				}}
-				onkeydown={(e) => onkeydown(e, jug.n)}
+				onkeydown={(e) => onCatchKey(e, jug.n, 'back', keys)}
+				onpaste={(e) => {
+					if (onpaste(jug.n, e.clipboardData?.getData('text') ?? '')) e.preventDefault();
+				}}
 			/>
 			<p class="dev {jug.verdict.replace(' ', '-')}" id="dev-{jug.n}">
-				{jug.takes > 1 ? `${jug.takes}× ` : ''}{jug.deviation || (jug.passedOver ? 'not caught' : '\u00a0')}
+				{jug.takes > 1 ? `${jug.takes}× ` : ''}{(board.jugs.length > 1 ? jug.deviation : '') ||
+					(jug.passedOver ? 'not caught' : '\u00a0')}
 			</p>
-			<p class="n" aria-hidden="true">{jug.n}</p>
+			<p class="n" aria-hidden="true">{board.jugs.length > 1 ? jug.n : ''}</p>
 		</div>
 	{/each}
 </div>
@@ -102,6 +110,10 @@
 		grid-template-columns: repeat(var(--n), minmax(0, 1fr));
 		flex: 1;
 		min-height: 0;
+	}
+	.few {
+		grid-template-columns: repeat(var(--n), minmax(0, 170px));
+		justify-content: center;
 	}
 	.col {
 		display: grid;

@@ -3,7 +3,7 @@
 	import type { LoadPlan } from '$core';
 	import Tank from '$lib/drawings/Tank.svelte';
 	import type { FarmSettings } from '$lib/formats/farm-settings';
-	import { groupLoads, shownAmount, shownLoads } from '$lib/state/shown-plan';
+	import { groupLoads, shownAmount, shownLoads } from '$lib/shown/shown-plan';
 	import { shortUnit, fieldUnits } from '$lib/formats/field-units';
 	import { inUnit, showFigure } from '$core';
 

@@ -4,7 +4,7 @@
 	import type { VolumePerArea } from '$core';
 	import type { RateUnit } from '$lib/formats/rate-units';
 	import { rateUnits } from '$lib/formats/rate-units';
-	import { shownRate } from '$lib/state/answer';
+	import { shownRate } from '$lib/shown/answer';
 
 	interface Props {
 		/** Spray volume, m³/m². */

@@ -1,16 +1,65 @@
-<!-- @component The walk round the rig: ten things to tick, each with its reason. -->
+<!-- @component The walk round the rig: things to tick, each with its reason; who carries it, and how it will be measured. -->
 <script lang="ts">
-	import { rigChecks } from '$core';
+	import { checksOf, isCarried } from '$core';
+	import type { NotedThing } from '$core';
 	import type { RoundState } from '$lib/state/round.svelte';
+	import { methodWords } from '$lib/wording/methods';
 	import { rigCheckWords } from '$lib/wording/rig-checks';
 	import Check from '@lucide/svelte/icons/check';
+	import MethodPicker from './MethodPicker.svelte';
+	import QuantityField from './QuantityField.svelte';
 
 	let { state }: { state: RoundState } = $props();
-	const done = $derived(rigChecks.filter((c) => state.round.ticks.has(c)).length);
+	const checks = $derived(checksOf(state.rig.kind));
+	const done = $derived(checks.filter((c) => state.round.ticks.has(c)).length);
+	const carried = $derived(isCarried(state.rig));
+	const mist = $derived(state.head.rig.carried === 'mist');
+	/** What belongs to the setting of a carried rig, noted with the readings. */
+	const notes = $derived<readonly { what: NotedThing; label: string; hint: string }[]>(
+		!carried
+			? state.rig.kind === 'airblast'
+				? [{ what: 'fan', label: 'Fan, off or its gear', hint: 'off, or its gear' }]
+				: []
+			: [
+					mist
+						? { what: 'engine', label: 'Engine speed', hint: '6,500 rpm, or full throttle' }
+						: { what: 'strokes', label: 'Strokes or gauge', hint: '20 a minute, or 2 bar held' },
+					{ what: 'orifice', label: 'Orifice or dial', hint: 'number 3, or 1.2 mm' }
+				]
+	);
+	const nothing: readonly never[] = [];
 </script>
 
+<div class="how" class:more={carried}>
+	<div class="way">
+		<MethodPicker round={state} />
+		<p class="lab" class:sr-only={!carried && notes.length > 0}>
+			{methodWords[state.method].asks[0]?.toUpperCase()}{methodWords[state.method].asks.slice(1)}.
+		</p>
+	</div>
+	{#if carried}
+		<QuantityField
+			label="Who carries it"
+			kept={state.round.person}
+			hint="Another person is another calibration."
+			disabled={state.signedOff}
+			commit={async (text) => (text.trim() ? state.add({ kind: 'person', name: text.trim() }) : nothing)}
+		/>
+	{/if}
+	{#each notes as note (note.what)}
+		<QuantityField
+			label={note.label}
+			kept={state.round.notes.get(note.what) ?? (note.what === 'orifice' ? (state.head.setting?.note ?? '') : '')}
+			hint={carried ? note.hint : ''}
+			small={!carried}
+			disabled={state.signedOff}
+			commit={async (text) =>
+				text.trim() ? state.add({ kind: 'noted', what: note.what, text: text.trim() }) : nothing}
+		/>
+	{/each}
+</div>
 <ul>
-	{#each rigChecks as check (check)}
+	{#each checks as check (check)}
 		{@const on = state.round.ticks.has(check)}
 		<li>
 			<button
@@ -31,9 +80,26 @@
 		</li>
 	{/each}
 </ul>
-<p class="sr-only" role="status">{done} of {rigChecks.length} ticked</p>
+<p class="sr-only" role="status">{done} of {checks.length} ticked</p>
 
 <style>
+	.how {
+		display: flex;
+		flex-wrap: wrap;
+		justify-content: space-between;
+		gap: 8px 18px;
+	}
+	.more {
+		display: grid;
+		grid-template-columns: repeat(3, minmax(0, 1fr));
+	}
+	.way {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 4px 14px;
+		grid-column: 1 / -1;
+	}
 	ul {
 		list-style: none;
 		margin: 0;
@@ -52,8 +118,8 @@
 		align-content: center;
 		width: 100%;
 		height: 100%;
-		min-height: 76px;
-		padding: 8px 14px;
+		min-height: 72px;
+		padding: 6px 14px;
 		border: 1px solid var(--straw-edge);
 		border-left-width: 8px;
 		border-radius: 6px;
@@ -102,6 +168,9 @@
 			grid-template-columns: 1fr;
 			grid-auto-rows: auto;
 			padding-bottom: 12px;
+		}
+		.more {
+			grid-template-columns: 1fr;
 		}
 	}
 </style>

@@ -4,8 +4,8 @@
 	import { MediaQuery } from 'svelte/reactivity';
 	import { relativeU } from '$core';
 	import { longUnit } from '$lib/formats/field-units';
-	import { typedText } from '$lib/formats/typed-text';
-	import { shownRate } from '$lib/state/answer';
+	import { describeRig } from '$lib/wording/describe-rig';
+	import { shownRate } from '$lib/shown/answer';
 	import type { OutboxStatus as Status } from '$lib/device/outbox';
 	import type { RoundState, StepName } from '$lib/state/round.svelte';
 	import AnswerPanel from './AnswerPanel.svelte';
@@ -22,10 +22,9 @@
 	let { round, step, status, path, children }: Props = $props();
 
 	const rig = $derived(round.head.rig);
+	const setting = $derived(round.head.setting);
 	const unit = $derived(round.settings.rateUnit);
-	const describe = $derived(
-		`${rig.nozzles} nozzles at ${typedText(rig.spacing)}${rig.nozzle ? ` · ${rig.nozzle}` : ''}${rig.rated ? `, ${typedText(rig.rated.at)}` : ''}`
-	);
+	const describe = $derived(describeRig(rig));
 	const shown = $derived(
 		round.calibration
 			? shownRate(
@@ -121,6 +120,7 @@
 			<div class="rig">
 				<h2>{rig.name}</h2>
 				<p class="lab">{describe}</p>
+				{#if setting}<p class="lab"><b>{setting.name}</b>{round.round.person ? ` · ${round.round.person}` : ''}</p>{/if}
 			</div>
 			<nav aria-label="Steps of the round"><ol>{@render rail()}</ol></nav>
 			<div class="rest">
@@ -143,11 +143,11 @@
 			</div>
 			<div>
 				<dt><kbd>Enter</kbd></dt>
-				<dd>keeps a reading and goes to the next jug</dd>
+				<dd>keeps a reading and goes to the next</dd>
 			</div>
 			<div>
 				<dt><kbd>←</kbd> <kbd>→</kbd></dt>
-				<dd>move along the boom</dd>
+				<dd>move along the boom, the arc or the pans</dd>
 			</div>
 			<div>
 				<dt><kbd>Esc</kbd></dt>

@@ -11,39 +11,42 @@
 		speedOf: (time: number | null) => string;
 		/** Runs that a round asks for. */
 		wanted: number;
+		/** What one is called, and whether they go out and back. Default: runs over a course. */
+		what?: 'Run' | 'Go';
 		readOnly: boolean;
 		decimalComma: boolean;
 		onstrike: (id: string) => void;
 	}
-	let { runs, seconds, speedOf, wanted, readOnly, decimalComma, onstrike }: Props = $props();
+	let { runs, seconds, speedOf, wanted, what = 'Run', readOnly, decimalComma, onstrike }: Props = $props();
 
 	const open = $derived(Math.max(0, wanted - runs.filter((r) => !r.struck).length));
 </script>
 
-<ol aria-label="Runs">
+<ol aria-label="{what}s" class:plain={what === 'Go'}>
 	{#each runs as run, i (run.id)}
 		{@const time = seconds(run)}
 		<li class:struck={run.struck}>
-			<span class="dir" aria-hidden="true">{i % 2 ? '←' : '→'}</span>
+			<span class="dir" aria-hidden="true">{what === 'Go' ? '·' : i % 2 ? '←' : '→'}</span>
 			<span class="name"
-				>Run {i + 1}
-				{i % 2 ? 'back' : 'out'}{#if run.by === 'typed'}<small>typed</small>{/if}</span
+				>{what}
+				{i + 1}
+				{what === 'Go' ? '' : i % 2 ? 'back' : 'out'}{#if run.by === 'typed'}<small>typed</small>{/if}</span
 			>
 			<span class="num">{time === null ? run.time.text : showDecimals(time, 2, decimalComma)} s</span>
-			<span class="each">{run.struck ? 'struck' : speedOf(time)}</span>
+			{#if what === 'Run' || run.struck}<span class="each">{run.struck ? 'struck' : speedOf(time)}</span>{/if}
 			{#if !run.struck && !readOnly}
 				<button
 					type="button"
 					class="strike"
 					onclick={() => onstrike(run.id)}
-					aria-label="Strike run {i + 1}"
+					aria-label="Strike {what.toLowerCase()} {i + 1}"
 					title="Strike it: it stays on record and no longer counts">✕</button
 				>
 			{/if}
 		</li>
 	{/each}
 	{#each { length: open }, i (i)}
-		<li class="open"><span class="dir" aria-hidden="true">·</span><span>Run {runs.length + i + 1}</span></li>
+		<li class="open"><span class="dir" aria-hidden="true">·</span><span>{what} {runs.length + i + 1}</span></li>
 	{/each}
 </ol>
 
@@ -54,6 +57,9 @@
 		padding: 0;
 		display: grid;
 		gap: 8px;
+	}
+	.plain li {
+		grid-template-columns: 12px 1fr auto 48px;
 	}
 	li {
 		display: grid;

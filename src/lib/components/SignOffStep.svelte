@@ -25,7 +25,13 @@
 		<p class="stamp" aria-hidden="true">Signed</p>
 		<h2>Signed off by {signed.person} on {signed.day}</h2>
 		<p>
-			At {typedText(signed.pressure)}, gear {signed.gear}{signed.rpm ? `, ${signed.rpm} rpm` : ''}.
+			{[
+				signed.pressure ? `At ${typedText(signed.pressure)}` : '',
+				signed.gear ? `gear ${signed.gear}` : '',
+				signed.rpm ? `${signed.rpm} rpm` : ''
+			]
+				.filter(Boolean)
+				.join(', ')}{signed.pressure || signed.gear ? '.' : ''}
 			{signed.remarks}
 		</p>
 		<p class="lab">Nothing in this round can be changed now. A new round is a new calibration.</p>
@@ -49,23 +55,25 @@
 			label="Pressure at the gauge"
 			bind:value={f.pressure}
 			problem={f.problems.pressure}
-			hint="A bare number is {round.units.pressure}."
-			required
+			hint="A bare number is {round.units.pressure}.{f.carried ? ' Empty where there is no gauge.' : ''}"
+			required={!f.carried}
 		/>
-		<FormField
-			label="Gear"
-			bind:value={f.gear}
-			problem={f.problems.gear}
-			hint="As you call it: B2, third low."
-			required
-		/>
-		<FormField
-			label="Engine or PTO rpm"
-			bind:value={f.rpm}
-			problem={f.problems.rpm}
-			inputmode="numeric"
-			hint="540 at the PTO, or what the engine showed."
-		/>
+		{#if !f.carried}
+			<FormField
+				label="Gear"
+				bind:value={f.gear}
+				problem={f.problems.gear}
+				hint="As you call it: B2, third low."
+				required
+			/>
+			<FormField
+				label="Engine or PTO rpm"
+				bind:value={f.rpm}
+				problem={f.problems.rpm}
+				inputmode="numeric"
+				hint="540 at the PTO, or what the engine showed."
+			/>
+		{/if}
 		<FormField label="Remarks" bind:value={f.remarks} hint="Ground, wind, what was changed." />
 		<div class="notes">
 			{#if f.blocked}<p class="problem">{f.blocked}</p>{/if}

@@ -3,10 +3,10 @@
 	import { untrack } from 'svelte';
 	import type { Issue } from '$core';
 	import { dialFor, fields, inUnit, mean, readField, relativeU, showDecimals, showWithInterval } from '$core';
-	import type { Device } from '$lib/state/device.svelte';
 	import type { RoundState } from '$lib/state/round.svelte';
 	import { usualRuns } from '$lib/state/round-steps';
-	import { Stopwatch } from '$lib/state/stopwatch.svelte';
+	import type { WatchDevice } from '$lib/state/kept-watch';
+	import { keptWatch } from '$lib/state/kept-watch';
 	import { typed } from '$lib/formats/field-units';
 	import { typedText } from '$lib/formats/typed-text';
 	import { everyFrame, spaceBar } from '$lib/state/attachments';
@@ -17,18 +17,14 @@
 
 	interface Props {
 		state: RoundState;
-		device: Pick<Device, 'now' | 'steady' | 'store'>;
+		device: WatchDevice;
 		/** Words on the next button of a desk, and what it does. */
 		next: string;
 		onnext: () => void;
 	}
 	let { state: round, device, next: nextWords, onnext }: Props = $props();
 
-	const key = untrack(() => `run:${round.head.id}`);
-	const watch = untrack(
-		() => new Stopwatch({ now: device.now, steady: device.steady, keep: (w) => device.store.keepWatch(key, w) })
-	);
-	void untrack(() => device.store.watch(key)).then((kept) => watch.resume(kept));
+	const watch = untrack(() => keptWatch(device, 'run', round.head.id));
 
 	const unit = $derived(round.units.speed);
 	const comma = $derived(round.settings.decimalComma);
@@ -56,13 +52,15 @@
 	});
 	const dial = $derived.by(() => {
 		const s = round.speed;
-		if (!s?.reading.dial) return null;
-		const off = s.reading.dial / s.measured.value - 1;
+		const said = round.round.dial && readField(fields.dial, round.round.dial, '');
+		if (!s || !said?.ok) return null;
+		const read = said.value.value;
+		const off = read / s.measured.value - 1;
 		const want = unit === 'mph' ? 5 : 8;
 		const hold = dialFor(
 			((s.measured.value / inUnit('speed', s.measured.value, unit)) * want) as never,
 			s.measured.value,
-			s.reading.dial
+			read
 		);
 		return {
 			words:
@@ -78,6 +76,18 @@
 	const back = $derived(next % 2 === 0);
 	let problem = $state<string | null>(null);
 	let typing = $state('');
+	let helping = $state(false);
+	let tracking = $state(false);
+	const track = $derived(round.round.track);
+	const meanOf = $derived(
+		track
+			? 'From the track'
+			: counted.length === 0
+				? 'Mean'
+				: counted.length === 1
+					? 'One run'
+					: `Mean of ${counted.length}`
+	);
 
 	async function press() {
 		if (round.signedOff) return;
@@ -153,15 +163,14 @@
 
 		<div class="mean" aria-live="polite">
 			<div class="figure">
-				<span class="lab"
-					>{counted.length === 0 ? 'Mean' : counted.length === 1 ? 'One run' : `Mean of ${counted.length}`}</span
-				><br />
+				<span class="lab">{meanOf}</span><br />
 				<span class="num" data-testid="mean-speed">{meanShown?.value ?? '–'}</span> <b>{unit}</b>
 			</div>
 			<div class="beside">
 				{#if meanShown}± {meanShown.interval}{/if}
 				{#if dial}<br />dial said {round.round.dial ? typedText(round.round.dial) : ''}: <b>{dial.words}</b>{/if}
-				{#if counted.length > 0 && counted.length < usualRuns}<br />{usualRuns - counted.length} more would narrow the ±{/if}
+				{#if track}<br />{track.name}{:else if counted.length > 0 && counted.length < usualRuns}<br />{usualRuns -
+						counted.length} more would narrow the ±{/if}
 			</div>
 		</div>
 
@@ -174,6 +183,12 @@
 				disabled={round.signedOff}
 				commit={typeTime}
 			/>
+			<div class="more">
+				<button type="button" class="btn plain" onclick={() => (helping = true)}>How far to drive</button>
+				<button type="button" class="btn plain" onclick={() => (tracking = true)}
+					>{track ? 'The track' : 'Use a track'}</button
+				>
+			</div>
 		</div>
 
 		{#if problem}<p class="problem" role="alert">{problem}</p>{/if}
@@ -190,6 +205,19 @@
 	{/if}
 	<button type="button" class="btn ink big next" onclick={onnext}>{nextWords} →</button>
 </div>
+
+{#if helping}
+	{#await import('./CourseHelper.svelte') then { default: CourseHelper }}<CourseHelper
+			{round}
+			bind:open={helping}
+		/>{/await}
+{/if}
+{#if tracking}
+	{#await import('./TrackDialog.svelte') then { default: TrackDialog }}<TrackDialog
+			{round}
+			bind:open={tracking}
+		/>{/await}
+{/if}
 
 <style>
 	.speed {
@@ -238,6 +266,18 @@
 	}
 	.typed {
 		grid-area: typed;
+		display: grid;
+		gap: 10px;
+		align-content: start;
+	}
+	.more {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 10px;
+	}
+	.more .btn {
+		flex: 1;
+		padding: 0 0.6rem;
 	}
 	.problem {
 		grid-area: problem;

@@ -1,9 +1,11 @@
 <!-- @component A sprayer in a list: its name, drawing, latest spray volume, and what there is to do. -->
 <script lang="ts">
-	import BoomMini from '$lib/drawings/BoomMini.svelte';
+	import RigMini from '$lib/drawings/RigMini.svelte';
 	import type { FarmSettings } from '$lib/formats/farm-settings';
-	import { shownRate } from '$lib/state/answer';
-	import { typedText } from '$lib/formats/typed-text';
+	import { shownRate } from '$lib/shown/answer';
+	import { describeRig } from '$lib/wording/describe-rig';
+	import { eventWords } from '$lib/wording/events';
+	import type { SprayerEventKind } from '$lib/wording/events';
 	import type { Rig } from '$core';
 
 	interface Props {
@@ -15,6 +17,7 @@
 			readonly rate: number;
 			readonly relativeU95: number;
 			readonly findings: number;
+			readonly doubt: SprayerEventKind | null;
 		} | null;
 		openRound: string | null;
 		settings: FarmSettings;
@@ -27,8 +30,10 @@
 
 <article class="card">
 	<h3><a href="/sprayers/{id}">{rig.name}</a></h3>
-	<p class="state" class:look={!latest || latest.findings > 0}>
-		{#if openRound}round under way{:else if !latest}▲ not calibrated{:else if latest.findings > 0}▲ {latest.findings}
+	<p class="state" class:look={!latest || latest.findings > 0 || latest.doubt !== null}>
+		{#if openRound}round under way{:else if !latest}▲ not calibrated{:else if latest.doubt}▲ in doubt: {eventWords[
+				latest.doubt
+			].short}{:else if latest.findings > 0}▲ {latest.findings}
 			{latest.findings === 1 ? 'finding' : 'findings'}{:else}even{/if}
 	</p>
 	<div class="figure">
@@ -38,10 +43,10 @@
 			<span class="num dry">–</span> <b>{settings.rateUnit}</b>
 		{/if}
 		<p class="lab">
-			{rig.nozzles} nozzles at {typedText(rig.spacing)}{latest ? `, calibrated ${latest.signedDay}` : ''}
+			{describeRig(rig)}{latest ? `, calibrated ${latest.signedDay}` : ''}
 		</p>
 	</div>
-	<BoomMini nozzles={rig.nozzles} odd={(latest?.findings ?? 0) > 0} />
+	<RigMini kind={rig.kind} nozzles={rig.nozzles} odd={(latest?.findings ?? 0) > 0} />
 	<div class="do">
 		{#if openRound}<a class="btn go" href="/rounds/{openRound}">Carry on</a>
 		{:else}<a class="btn" href="/rounds/new?sprayer={id}" data-sveltekit-preload-data="off">Start a round</a>{/if}

@@ -7,10 +7,18 @@
 		watch: Stopwatch;
 		/** What the next press times, while it stands still. */
 		idle: string;
+		/** What a press does: to start, and to stop. */
+		press?: readonly [string, string];
 		decimalComma: boolean;
 		onpress: () => void;
 	}
-	let { watch, idle, decimalComma, onpress }: Props = $props();
+	let {
+		watch,
+		idle,
+		press = ['Tap at the first flag, at speed', 'Tap as you pass the flag'],
+		decimalComma,
+		onpress
+	}: Props = $props();
 
 	const state = $derived(!watch.running ? idle : watch.carriedOver ? 'running since before the reload' : 'running');
 </script>
@@ -18,9 +26,7 @@
 <button type="button" class="watch on-dye" class:running={watch.running} onclick={onpress}>
 	<small>{state}</small>
 	<span class="num">{showDecimals(watch.elapsed, 1, decimalComma)}</span>
-	<span class="say"
-		>{watch.running ? 'Tap as you pass the flag' : 'Tap at the first flag, at speed'} <kbd>Space</kbd></span
-	>
+	<span class="say">{watch.running ? press[1] : press[0]} <kbd>Space</kbd></span>
 </button>
 
 <style>

@@ -3,11 +3,13 @@
 	import { relativeU } from '$core';
 	import type { RoundState } from '$lib/state/round.svelte';
 	import { measuresOf } from '$lib/formats/field-units';
+	import { perWhat } from '$lib/shown/answer';
 	import { wordIssue } from '$lib/wording/issues';
 	import type { RateUnit } from '$lib/formats/rate-units';
 	import BudgetBar from './BudgetBar.svelte';
-	import { findingKey } from '$lib/wording/findings';
+	import { findingKey } from '$lib/wording/finding-key';
 	import FindingCard from './FindingCard.svelte';
+	import OtherWays from './OtherWays.svelte';
 	import RateFigure from './RateFigure.svelte';
 	import Working from './Working.svelte';
 
@@ -37,18 +39,22 @@
 				measures={measuresOf(round.settings)}
 			/>
 		</div>
+		<OtherWays {round} others={round.others} rate={c.rate} />
 		{#if c.findings.length > 0}
 			<div class="findings">
-				{#each c.findings as finding (findingKey(finding))}<FindingCard {finding} />{/each}
+				{#each c.findings as finding (findingKey(finding))}<FindingCard {finding} names={round.names} />{/each}
 			</div>
 		{/if}
+		{#if perWhat(c)}<p class="lab">
+				Told per treated area. Per field area it stands among the facts of the answer.
+			</p>{/if}
 	{:else if !round.result.ok}
 		<div class="card empty">
 			<h2>Not yet</h2>
 			<ul>
 				{#each round.result.issues as issue (issue.path + issue.code)}<li>{wordIssue(issue)}</li>{/each}
 			</ul>
-			<p class="lab">One timed run and one catch are enough for a first answer; more narrow its ±.</p>
+			<p class="lab">One reading of each is enough for a first answer; more narrow its ±.</p>
 		</div>
 	{/if}
 </div>

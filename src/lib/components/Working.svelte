@@ -1,12 +1,12 @@
 <!-- @component The working, line by line with units, in the school that the reader picks. -->
 <script lang="ts">
-	import type { Calibration, CalibrationSheet, Measures, School } from '$core';
+	import type { AnySheet, Measures, MethodCalibration, School } from '$core';
 	import { workingOf } from '$core';
 	import Segmented from './Segmented.svelte';
 
 	interface Props {
-		sheet: CalibrationSheet;
-		calibration: Calibration;
+		sheet: AnySheet;
+		calibration: MethodCalibration;
 		/** The farm's school; the reader may look at another. */
 		school: School;
 		measures: Measures;
@@ -16,7 +16,14 @@
 	let picked = $state<School | null>(null);
 	const shown = $derived(picked ?? school);
 	const lines = $derived(workingOf(sheet, calibration, shown, measures));
-	const names = { speed: 'Ground speed', width: 'Swath', flow: 'Flow', rate: 'Spray volume' };
+	const names = {
+		speed: 'Ground speed',
+		width: 'Swath',
+		area: 'Ground',
+		used: 'Used',
+		flow: 'Flow',
+		rate: 'Spray volume'
+	};
 </script>
 
 <div class="working">
@@ -27,7 +34,9 @@
 			options={[
 				{ value: 'units', label: 'By units' },
 				{ value: '5940', label: '5940' },
-				{ value: '600', label: '600' }
+				{ value: '600', label: '600' },
+				{ value: 'hour', label: 'Per hour' },
+				{ value: 'reading', label: 'Reading' }
 			]}
 			value={shown}
 			onchange={(v) => (picked = v)}

@@ -34,8 +34,8 @@ describe('the device’s memory', () => {
 		expect(await store.watch('run')).toEqual({ startedAt: 5 });
 		await store.keepWatch('run', null);
 		expect(await store.watch('run')).toBeNull();
-		await store.keepRig('s', testRig);
-		expect(await store.rig('s')).toEqual(testRig);
+		await store.keepRig('s', { rig: testRig, settings: [] });
+		expect(await store.rig('s')).toEqual({ rig: testRig, settings: [] });
 		expect(await store.farm()).toBeNull();
 	});
 

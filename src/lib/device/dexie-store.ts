@@ -1,9 +1,10 @@
 import type { Entry, Rig } from '$core';
 import { inOrder } from '$core';
+import type { KeptNozzles } from '$lib/formats/nozzle-table';
 import type { RoundHead } from '$lib/formats/round-message';
 import type { Table } from 'dexie';
 import { Dexie } from 'dexie';
-import type { KeptFarm, KeptRound, KeptWatch, RoundStore } from './round-store';
+import type { KeptFarm, KeptRig, KeptRound, KeptWatch, RoundStore } from './round-store';
 
 interface HeadRow {
 	readonly id: string;
@@ -79,8 +80,16 @@ export class DexieStore implements RoundStore {
 
 	keepFarm = (farm: KeptFarm) => this.#keep('farm', farm);
 	farm = () => this.#get<KeptFarm>('farm');
-	keepRig = (sprayerId: string, rig: Rig) => this.#keep(`rig:${sprayerId}`, rig);
-	rig = (sprayerId: string) => this.#get<Rig>(`rig:${sprayerId}`);
+	keepNozzles = (nozzles: KeptNozzles) => this.#keep('nozzles', nozzles);
+	nozzles = () => this.#get<KeptNozzles>('nozzles');
+	keepRig = (sprayerId: string, rig: KeptRig) => this.#keep(`sprayer:${sprayerId}`, rig);
+	/** What an older version of this device kept had no settings yet. */
+	async rig(sprayerId: string): Promise<KeptRig | null> {
+		const kept = await this.#get<KeptRig>(`sprayer:${sprayerId}`);
+		if (kept) return kept;
+		const bare = await this.#get<Rig>(`rig:${sprayerId}`);
+		return bare && { rig: bare, settings: [] };
+	}
 	keepWatch = (key: string, watch: KeptWatch | null) => this.#keep(`watch:${key}`, watch);
 	watch = (key: string) => this.#get<KeptWatch>(`watch:${key}`);
 

@@ -1,5 +1,7 @@
 import type { Entry } from '$core';
 import type { FarmSettings } from '$lib/formats/farm-settings';
+import type { Setting } from '$lib/formats/rig';
+import type { KeptNozzles } from '$lib/formats/nozzle-table';
 import type { RoundHead } from '$lib/formats/round-message';
 import type { Rig } from '$core';
 
@@ -13,6 +15,12 @@ export interface KeptRound {
 export interface KeptFarm {
 	readonly name: string;
 	readonly settings: FarmSettings;
+}
+
+/** A sprayer as the device last saw it: enough to begin a round with nobody there. */
+export interface KeptRig {
+	readonly rig: Rig;
+	readonly settings: readonly Setting[];
 }
 
 /** A stopwatch that was running: it goes on after a reload. */
@@ -36,8 +44,10 @@ export interface RoundStore {
 	sent(roundId: string, entryIds: readonly string[]): Promise<void>;
 	keepFarm(farm: KeptFarm): Promise<void>;
 	farm(): Promise<KeptFarm | null>;
-	keepRig(sprayerId: string, rig: Rig): Promise<void>;
-	rig(sprayerId: string): Promise<Rig | null>;
+	keepNozzles(nozzles: KeptNozzles): Promise<void>;
+	nozzles(): Promise<KeptNozzles | null>;
+	keepRig(sprayerId: string, rig: KeptRig): Promise<void>;
+	rig(sprayerId: string): Promise<KeptRig | null>;
 	keepWatch(key: string, watch: KeptWatch | null): Promise<void>;
 	watch(key: string): Promise<KeptWatch | null>;
 }

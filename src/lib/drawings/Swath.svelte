@@ -76,8 +76,8 @@
 		<path d="M{from} 281l12-6v12zM{to} 281l-12-6v12z" fill="var(--ink)" />
 		<rect x={(from + to) / 2 - 60} y="266" width="120" height="30" fill="var(--card)" />
 		<text x={(from + to) / 2} y="289" text-anchor="middle" class="width">{width}</text>
-		<text x={from} y="318" class="small many">half a spacing past nozzle {on[0]!.n}</text>
-		<text x={to} y="318" class="small many" text-anchor="end">half a spacing past nozzle {on.at(-1)!.n}</text>
+		<text x={from} y="318" class="small many past">half a spacing past nozzle {on[0]!.n}</text>
+		<text x={to} y="318" class="small many past" text-anchor="end">half a spacing past nozzle {on.at(-1)!.n}</text>
 	{/if}
 </svg>
 

@@ -1,18 +1,24 @@
 import { z } from 'zod';
 import type {
 	Amount,
+	Adjustment,
 	AnySheet,
+	Flow,
 	Gallon,
+	Impossible,
 	Issue,
 	LoadPlan,
 	MethodCalibration,
 	PlanSheet,
+	Speed,
 	Swath,
 	VolumePerArea
 } from '../../core';
-import { calibrateSheet, inUnit, planLoads, workingOfSheet } from '../../core';
+import { adjust, calibrateSheet, inUnit, planLoads, workingOf } from '../../core';
+import { wordImpossible } from '../wording/adjust';
 import { wordFinding } from '../wording/findings';
 import { wordIssue } from '../wording/issues';
+import { adjustSheetSchema, readAdjustSheet } from './adjust-sheet';
 import { calibrationSheetSchema } from './calibration-sheet';
 import { readCalibrationSheet } from './read-sheet';
 import { laterPlanKeys, laterProductKeys, laterSplits, planSheetSchema, readPlanSheet } from './plan-sheet';
@@ -28,8 +34,8 @@ export function calc(input: unknown): Record<string, unknown> | CalcError {
 	const format = (input as { format?: unknown }).format;
 	if (format === 'fallow-sheet/1') return calcSheet(input);
 	if (format === 'fallow-plan/1') return calcPlan(input);
-	if (format === 'fallow-adjust/1') return error('format', 'fallow-adjust/1 is not supported by this version yet.');
-	return error('format', `The format ${show(format)} is not one of fallow-sheet/1, fallow-plan/1.`);
+	if (format === 'fallow-adjust/1') return calcAdjust(input);
+	return error('format', `The format ${show(format)} is not one of fallow-sheet/1, fallow-adjust/1, fallow-plan/1.`);
 }
 
 export const isCalcError = (answer: Record<string, unknown> | CalcError): answer is CalcError => 'error' in answer;
@@ -115,18 +121,11 @@ function sheetAnswer(sheet: AnySheet, c: MethodCalibration, gallon?: Gallon): Re
 		rate: rateUnitsOf(c.rate.value),
 		...(c.fieldRate === null ? {} : { fieldRate: rateUnitsOf(c.fieldRate) }),
 		...(c.speed && {
-			speed: {
-				'm/s': c.speed.value,
-				mph: inUnit('speed', c.speed.value, 'mph'),
-				'km/h': inUnit('speed', c.speed.value, 'km/h')
-			}
+			speed: speedUnits(c.speed.value)
 		}),
 		...(c.swath && { width: widthAnswer(c.swath) }),
 		...(c.flow && {
-			flow: {
-				'L/min': inUnit('flow', c.flow.value, 'L/min'),
-				'US gal/min': inUnit('flow', c.flow.value, 'US gal/min')
-			}
+			flow: flowUnits(c.flow.value)
 		}),
 		...(c.workRate !== null && {
 			workRate: { 'ha/h': inUnit('workRate', c.workRate, 'ha/h'), 'ac/h': inUnit('workRate', c.workRate, 'ac/h') }
@@ -144,7 +143,41 @@ function sheetAnswer(sheet: AnySheet, c: MethodCalibration, gallon?: Gallon): Re
 			const words = wordFinding(f);
 			return { code: f.code, message: `${words.title}. ${words.body}` };
 		}),
-		working: workingOfSheet(sheet, c, gallon ?? 'metric')
+		working: workingOf(sheet, c, 'units', gallon ?? 'metric').map((line) => `${line.rule}: ${line.figures}`)
+	};
+}
+
+function calcAdjust(input: object): Record<string, unknown> | CalcError {
+	const parsed = adjustSheetSchema.safeParse(input);
+	if (!parsed.success) return fromZod(parsed.error);
+	const sheet = readAdjustSheet(parsed.data);
+	return sheet.ok ? adjustAnswer(adjust(sheet.value)) : fromIssue(sheet.issues[0]!);
+}
+
+const speedUnits = (v: Speed) => ({
+	'm/s': v as number,
+	mph: inUnit('speed', v, 'mph'),
+	'km/h': inUnit('speed', v, 'km/h')
+});
+const flowUnits = (q: Flow) => ({
+	'L/min': inUnit('flow', q, 'L/min'),
+	'US gal/min': inUnit('flow', q, 'US gal/min')
+});
+
+/** The answer of `fallow-adjust/1`. */
+function adjustAnswer(a: Adjustment): Record<string, unknown> {
+	return {
+		format: 'fallow-adjust-answer/1',
+		factor: a.factor,
+		...(a.speed !== null && { speed: speedUnits(a.speed) }),
+		...(a.pressure !== null && {
+			pressure: { bar: inUnit('pressure', a.pressure, 'bar'), psi: inUnit('pressure', a.pressure, 'psi') }
+		}),
+		...(a.nozzleFlow !== null && { nozzleFlow: flowUnits(a.nozzleFlow) }),
+		advice: a.advice,
+		impossible: Object.fromEntries(
+			Object.entries(a.impossible).map(([lever, why]) => [lever, wordImpossible(why as Impossible)])
+		)
 	};
 }
 

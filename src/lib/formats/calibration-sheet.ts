@@ -45,7 +45,8 @@ const width = z.discriminatedUnion('kind', [
 		spacing: q,
 		catches: z.array(q).min(3).max(400),
 		driving: z.enum(['back-and-forth', 'one-way']),
-		maxCv: share.optional()
+		maxCv: share.optional(),
+		asked: q.optional()
 	})
 ]);
 
@@ -55,6 +56,7 @@ const flow = z.strictObject({
 	nozzles: z.int().min(1).max(400).optional(),
 	groups: list(z.string().max(40)).optional(),
 	rated: z.strictObject({ flow: q, at: q }).optional(),
+	ratings: z.record(z.string().max(40), z.strictObject({ flow: q, at: q })).optional(),
 	pressure: q.optional(),
 	graduation: q.optional(),
 	catching: z.enum(['one-by-one', 'together']).optional()
@@ -74,7 +76,7 @@ const head = { format: z.literal('fallow-sheet/1'), gallon: gallonWord.optional(
 export const calibrationSheetSchema = z.discriminatedUnion('method', [
 	z.strictObject({ ...head, method: z.literal('speed-width-flow'), speed, width, flow }),
 	z.strictObject({ ...head, method: z.literal('course-catch'), speed: timedSpeed, width, flow }),
-	z.strictObject({ ...head, method: z.literal('plot-catch'), plot: z.union([stated, sides]), times: list(q), flow }),
+	z.strictObject({ ...head, method: z.literal('plot-catch'), plot: area, times: list(q), flow }),
 	z.strictObject({ ...head, method: z.literal('refill'), area, used, tank: q.optional() }),
 	z.strictObject({
 		...head,

@@ -1,21 +1,29 @@
 import { z } from 'zod';
+import type { MeasuringSkill } from '../../core';
+import { schools, usualSkill } from '../../core';
 import { rateUnits } from './rate-units';
+
+const skillNames = Object.keys(usualSkill) as [keyof MeasuringSkill, ...(keyof MeasuringSkill)[]];
 
 /** How a farm measures and wants to be told. Everything has a default, so that an older row still reads. */
 export const farmSettingsSchema = z.object({
 	rateUnit: z.enum(rateUnits).default('L/ha'),
 	gallon: z.enum(['US', 'Imperial']).default('US'),
-	school: z.enum(['units', '5940', '600']).default('600'),
+	school: z.enum(schools).default('600'),
 	/** Which of the two rules of evenness a nozzle's words go by; both figures are shown. */
 	evenRule: z.enum(['average', 'rated']).default('average'),
-	decimalComma: z.boolean().default(false)
+	/** Which of pressure and speed is reached for first where a volume has to change. */
+	adjustFirst: z.enum(['pressure', 'speed']).default('pressure'),
+	decimalComma: z.boolean().default(false),
+	/** How well this farm measures, where it is not as usual; 1-sigma, SI. */
+	skill: z.partialRecord(z.enum(skillNames), z.number().gt(0).max(1000)).default({})
 });
 export type FarmSettings = z.infer<typeof farmSettingsSchema>;
 
 export const defaultSettings: FarmSettings = farmSettingsSchema.parse({});
 
 /** The farm's own page: its name and how it measures. */
-export const farmFormSchema = farmSettingsSchema.extend({
+export const farmFormSchema = farmSettingsSchema.omit({ skill: true }).extend({
 	name: z
 		.string()
 		.trim()

@@ -28,13 +28,27 @@ export class QuantityReader {
 		return undefined;
 	}
 
+	/** How to read, by the list of kinds that is asked with: the same few lists, a hundred times a file. */
+	readonly #readings = new Map<readonly Kind[], Reading<Kind>>();
+
+	#reading<K extends Kind>(kinds: readonly K[], oz: Reading<K>['oz']): Reading<K> {
+		const known = this.#readings.get(kinds);
+		if (known && known.oz === oz) return known as Reading<K>;
+		const made = { kinds, gallon: this.gallon, ...(oz ? { oz } : {}) };
+		this.#readings.set(kinds, made);
+		return made;
+	}
+
 	private result<K extends Kind>(
 		text: QuantityText,
 		kinds: readonly K[],
 		path: string,
 		options: Partial<Reading<K>>
 	): Result<ReadQuantity<K>> {
-		const reading = { kinds, gallon: this.gallon, ...options };
+		const reading =
+			options.unit === undefined && options.decimalComma === undefined
+				? this.#reading(kinds, options.oz)
+				: { kinds, gallon: this.gallon, ...options };
 		if (typeof text === 'string') return readQuantity(text, reading, path);
 		// A number of many digits must not pass through decimal text, so one unit is read and scaled.
 		const one = readQuantity(`1 ${text.unit}`, reading, `${path}.unit`);

@@ -7,6 +7,7 @@ import type {
 	Kind,
 	NozzleCatches,
 	Quantity,
+	Rated,
 	Result,
 	RowsWidth,
 	SpeedReading,
@@ -30,6 +31,20 @@ import { QuantityReader } from './quantity-text';
 /** Lets the reading go on after a quantity that could not be read, so that everything wrong is collected. */
 const unread = <K extends Kind>() => si<K>(NaN);
 
+/** A bare `oz` is fluid in a sheet. */
+const fluid = { oz: 'fluid' } as const;
+const catchKinds = ['volume', 'mass'] as const;
+
+/** The list that holds one kind, always the same one. */
+const lists = new Map<Kind, readonly Kind[]>();
+function one<K extends Kind>(kind: K): readonly K[] {
+	const known = lists.get(kind);
+	if (known) return known as readonly K[];
+	const made = [kind];
+	lists.set(kind, made);
+	return made;
+}
+
 /** Reads the parts of one sheet file into the core's quantities, each held against the bounds of its field. */
 class SheetReader {
 	readonly #r: QuantityReader;
@@ -42,7 +57,7 @@ class SheetReader {
 	}
 
 	need<K extends Kind>(text: QuantityText, kind: K, limits: Bounds, path: string): Quantity<K> {
-		const read = this.#r.read(text, [kind], path, { oz: 'fluid' });
+		const read = this.#r.read(text, one(kind), path, fluid);
 		if (!read) return unread<K>();
 		const kept = within(read, limits, path);
 		if (!kept.ok) this.issues.push(...kept.issues);
@@ -92,7 +107,8 @@ class SheetReader {
 					spacing: this.need(file.spacing, 'length', bounds.swath, 'width.spacing'),
 					catches: file.catches.map((c, i) => this.need(c, 'volume', bounds.catchVolume, `width.catches.${i}`)),
 					driving: file.driving,
-					maxCv: file.maxCv ?? 0.15
+					maxCv: file.maxCv ?? 0.15,
+					asked: this.may(file.asked, 'length', bounds.swath, 'width.asked')
 				};
 			case 'measured': {
 				const wetted = this.need(file.wetted, 'length', bounds.swath, 'width.wetted');
@@ -117,27 +133,45 @@ class SheetReader {
 			catches: file.catches.map((c, i) => this.#catches(c, `flow.catches.${i}`)),
 			nozzles: file.nozzles,
 			groups: file.groups,
-			rated: file.rated && {
-				flow: this.need(file.rated.flow, 'flow', bounds.nozzleFlow, 'flow.rated.flow'),
-				at: this.need(file.rated.at, 'pressure', bounds.pressure, 'flow.rated.at')
-			},
+			rated: file.rated && this.#rated(file.rated, 'flow.rated'),
+			ratings:
+				file.ratings &&
+				Object.fromEntries(
+					Object.entries(file.ratings).map(([group, rated]) => [group, this.#rated(rated, `flow.ratings.${group}`)])
+				),
 			pressure: this.may(file.pressure, 'pressure', bounds.pressure, 'flow.pressure'),
 			graduation: this.may(file.graduation, 'volume', bounds.graduation, 'flow.graduation'),
 			catching: file.catching
 		};
 	}
 
+	#rated(file: NonNullable<FlowFile['rated']>, path: string): Rated {
+		return {
+			flow: this.need(file.flow, 'flow', bounds.nozzleFlow, `${path}.flow`),
+			at: this.need(file.at, 'pressure', bounds.pressure, `${path}.at`)
+		};
+	}
+
 	#catches(written: QuantityText | null | QuantityText[], path: string): NozzleCatches {
 		if (written === null) return null;
-		const each = Array.isArray(written) ? written : [written];
-		return each.flatMap((text, i): Catch[] => {
-			const at = Array.isArray(written) ? `${path}.${i}` : path;
-			const read = this.#r.read(text, ['volume', 'mass'], at, { oz: 'fluid' });
-			if (!read) return [];
-			const kept = within(read, read.kind === 'mass' ? bounds.catchMass : bounds.catchVolume, at);
-			if (!kept.ok) this.issues.push(...kept.issues);
-			return [read.kind === 'mass' ? { mass: si<'mass'>(read.value) } : { volume: si<'volume'>(read.value) }];
-		});
+		if (!Array.isArray(written)) {
+			const one = this.#catch(written, path);
+			return one ? [one] : [];
+		}
+		const catches: Catch[] = [];
+		for (let i = 0; i < written.length; i += 1) {
+			const one = this.#catch(written[i]!, `${path}.${i}`);
+			if (one) catches.push(one);
+		}
+		return catches;
+	}
+
+	#catch(text: QuantityText, path: string): Catch | null {
+		const read = this.#r.read(text, catchKinds, path, fluid);
+		if (!read) return null;
+		const kept = within(read, read.kind === 'mass' ? bounds.catchMass : bounds.catchVolume, path);
+		if (!kept.ok) this.issues.push(...kept.issues);
+		return read.kind === 'mass' ? { mass: si<'mass'>(read.value) } : { volume: si<'volume'>(read.value) };
 	}
 
 	area(file: AreaFile, path: string): AreaReading {

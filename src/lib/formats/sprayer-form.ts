@@ -1,15 +1,14 @@
 import { z } from 'zod';
+import { carried, drives, rigTexts, sprayerKinds } from '../../core';
+import type { RigText } from '../../core';
 
 /** A sprayer's form as text; what the text means is for the core to judge, so that it comes back with words. */
-const text = (longest: number) => z.string().max(longest).default('');
+const text = z.string().max(400).default('');
+const texts = Object.fromEntries(rigTexts.map((name) => [name, text])) as Record<RigText, typeof text>;
 
 export const sprayerFormSchema = z.object({
-	name: text(80),
-	tank: text(60),
-	nozzles: text(10),
-	spacing: text(60),
-	sections: text(400),
-	nozzle: text(40),
-	ratedFlow: text(60),
-	ratedAt: text(60)
+	...texts,
+	kind: z.enum(sprayerKinds).default('boom'),
+	drive: z.enum(['', ...drives]).default(''),
+	carried: z.enum(['', ...carried]).default('')
 });

@@ -3,6 +3,7 @@ import type { Connection } from './db/connect';
 import { connect } from './db/connect';
 import { firstFarm } from './db/farm';
 import { migrate } from './db/migrate';
+import { recompute } from './db/recompute';
 import { log } from './log';
 
 /** The running server's database. Opened once, before the first request is answered. */
@@ -19,8 +20,9 @@ export async function startApp(): Promise<void> {
 	if (!url) throw new Error('DATABASE_URL is not set; `npm start` sets it');
 	connection = connect(url, (error) => log('warn', 'database-connection-lost', { message: error.message }));
 	const run = await migrate(connection.db);
+	const recomputed = await recompute(connection.db);
 	farmId = await firstFarm(connection.db);
-	log('info', 'started', { migrations: run });
+	log('info', 'started', { migrations: run, recomputed });
 }
 
 export async function stopApp(): Promise<void> {

@@ -1,5 +1,6 @@
 import { v7 } from 'uuid';
 import type { KeptFarm, RoundStore } from '$lib/device/round-store';
+import type { KeptNozzles } from '$lib/formats/nozzle-table';
 import { DexieStore } from '$lib/device/dexie-store';
 import type { OutboxStatus } from '$lib/device/outbox';
 import { Outbox, sendByHttp } from '$lib/device/outbox';
@@ -36,6 +37,13 @@ class Device {
 		const fresh = await getJson<KeptFarm>('/api/farm', fetcher);
 		if (fresh) await this.store.keepFarm(fresh);
 		return fresh ?? this.store.farm();
+	}
+
+	/** The farm's nozzle table as the server has it, or as this device last saw it. */
+	async nozzles(): Promise<KeptNozzles> {
+		const fresh = await getJson<KeptNozzles>('/api/nozzles');
+		if (fresh) await this.store.keepNozzles(fresh);
+		return fresh ?? (await this.store.nozzles()) ?? { own: [], shed: [] };
 	}
 }
 

@@ -3,7 +3,7 @@ import { checkEntry, fields, readField, waterVolume } from '$core';
 import { wordIssue } from '$lib/wording/issues';
 import { views } from '$lib/drawings/boom-geometry';
 import { shortUnit } from '$lib/formats/field-units';
-import { jugBoard } from './jug-board';
+import { jugBoard, withTyping } from './jug-board';
 import type { RoundState } from './round.svelte';
 
 export interface CatchQuestion {
@@ -14,7 +14,11 @@ export interface CatchQuestion {
 }
 
 /** Units that the pad's unit key goes through. */
-export const jugUnits = ['ml', 'US fl oz', 'Imp fl oz', 'g', 'oz', 'L'] as const;
+export const jugUnits = ['ml', 'US fl oz', 'Imp fl oz', 'g', 'oz', 'L', 'L/min', 'US gal/min'] as const;
+
+/** A unit in which a jug's reading is told, in words for picking. */
+export const jugUnitWords = (unit: string): string =>
+	unit === 'g' || unit === 'oz' ? `${unit} of water, weighed` : unit.includes('/') ? `${unit}, tip tester` : unit;
 
 /**
  * The catching of nozzles: where one is along the boom, what is being typed there, and the question that a second catch
@@ -36,18 +40,27 @@ export class FlowStepState {
 		this.at = round.nextNozzle(0) ?? round.on[0] ?? 1;
 	}
 
+	/** How long a jug is held, s; null where it is as long as a course or plot that is not timed yet. */
+	heldFor: number | null = $derived.by(() => {
+		const time = this.round.catchTime;
+		if (time === null) return this.round.ownTime;
+		const read = readField(fields.catchTime, time, '');
+		return read.ok ? read.value.value : null;
+	});
 	unit: string = $derived.by(() => this.#pickedUnit ?? this.round.catchUnit);
 	#source = $derived.by(() => ({
 		on: this.round.on,
 		catchUnit: this.unit,
 		flow: this.round.flow,
 		passedOver: (n: number) => this.round.round.nozzles.get(n)?.passedOver ?? false,
+		heldFor: this.heldFor ?? 30,
+		groupOf: (n: number) => this.round.rig.groups?.[n - 1] ?? '',
 		decimalComma: this.round.settings.decimalComma
 	}));
 	/** The jugs as they are kept. */
 	#kept = $derived.by(() => jugBoard(this.#source));
 	/** The jugs as they are shown: what is being typed is in them already. */
-	board = $derived.by(() => jugBoard({ ...this.#source, typing: this.#typing }));
+	board = $derived.by(() => withTyping(this.#kept, { ...this.#source, typing: this.#typing }));
 	/** What is being typed and can be read so far, by nozzle: the jug rises with the digits. */
 	#typing: ReadonlyMap<number, Volume> = $derived.by(() => {
 		const volumes = new Map<number, Volume>();
@@ -55,12 +68,18 @@ export class FlowStepState {
 			const read = readField(fields.catchAmount, this.round.catchEntry(Number(n), text, 'first', this.unit).amount, '');
 			if (!read.ok) continue;
 			const { kind, value } = read.value;
-			volumes.set(Number(n), kind === 'mass' ? waterVolume(value as never) : (value as never));
+			const volume =
+				kind === 'mass' ? waterVolume(value as never) : kind === 'flow' ? value * (this.heldFor ?? 30) : value;
+			volumes.set(Number(n), volume as Volume);
 		}
 		return volumes;
 	});
 	views = $derived.by(() => views(this.round.on));
 	view = $derived.by(() => this.views.find((v) => v.includes(this.at)) ?? this.views[0] ?? []);
+	/** Nozzles that are still to be caught, what is being typed among them. */
+	open = $derived(
+		this.board.jugs.filter((j) => (j.amount === null || this.drafts[j.n] !== undefined) && !j.passedOver).length
+	);
 	jug = $derived.by(() => this.board.jugs.find((j) => j.n === this.at));
 	/** What the large figure of the phone shows: what is typed, else what is kept. */
 	text = $derived.by(() => this.drafts[this.at] ?? this.#keptFigure(this.at));
@@ -96,6 +115,13 @@ export class FlowStepState {
 			return null;
 		}
 		return this.#keep(n, text, 'first');
+	}
+
+	/** A figure that a meter read: as if it had been typed and entered. */
+	take(n: number, text: string): number | null {
+		this.pick(n);
+		this.drafts[n] = text;
+		return this.enter(n);
 	}
 
 	/** The answer to the question. */
@@ -159,6 +185,37 @@ export class FlowStepState {
 		if (draft === undefined || draft.length <= 1) delete this.drafts[this.at];
 		else this.drafts[this.at] = draft.slice(0, -1);
 		this.problem = null;
+	}
+
+	/**
+	 * A column from a spreadsheet, or a row of figures, fills the nozzles in order from the one at hand on. Answers with
+	 * how many were taken, or 0 where it is one figure only, which is typing.
+	 */
+	paste(n: number, text: string): number {
+		const figures = text
+			.trim()
+			.split(/[\t\r\n;]+/)
+			.map((figure) => figure.trim())
+			.filter((figure) => figure !== '');
+		if (figures.length < 2) return 0;
+		const from = this.round.on.indexOf(n);
+		const places = this.round.on.slice(from, from + figures.length);
+		for (const [i, place] of places.entries()) {
+			this.pick(place);
+			if (this.#refuses(place, figures[i]!)) {
+				this.problem = `${this.round.names.nozzle(place)}: ${this.problem}`;
+				this.drafts[place] = figures[i]!;
+				return i;
+			}
+			delete this.drafts[place];
+			const why = this.round.countedTakes(place).length > 0 ? 'slip' : 'first';
+			void this.round.keepCatch(place, figures[i]!, why, this.unit);
+		}
+		const last = places.at(-1);
+		if (last !== undefined) this.goOn(last);
+		if (figures.length > places.length)
+			this.problem = `${figures.length} figures were pasted, and there are ${places.length} nozzles from here on. The last ${figures.length - places.length} were left out.`;
+		return places.length;
 	}
 
 	/** The unit that a bare number means from now on, and that the jugs are shown in. */

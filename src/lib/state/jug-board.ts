@@ -14,6 +14,9 @@ export interface ShownJug {
 	readonly passedOver: boolean;
 	/** Catches that count; 2 or more are averaged. */
 	readonly takes: number;
+	/** Amount of an even catch of its group, and the even band around it. */
+	readonly reference: number | null;
+	readonly band: readonly [number, number] | null;
 }
 
 export interface JugBoard {
@@ -32,13 +35,18 @@ interface BoardSource {
 	readonly flow: FlowResult | null;
 	readonly passedOver: (nozzle: number) => boolean;
 	readonly decimalComma: boolean;
+	/** How long a jug is held, s, for readings that are flows. */
+	readonly heldFor: number;
+	/** Group of a nozzle, as the flow has it. */
+	readonly groupOf?: ((nozzle: number) => string) | undefined;
 	/** Amounts that are being typed and not kept yet, by nozzle. */
 	readonly typing?: ReadonlyMap<number, Volume>;
 }
 
-/** A volume of water in any jug or scale unit. */
-export function amountIn(volume: Volume, unit: string): number {
+/** A volume of water in any jug or scale unit; caught in a time, in the flow that a tip tester reads. */
+export function amountIn(volume: Volume, unit: string, time: number): number {
 	if (isUnit('volume', unit)) return inUnit('volume', volume, unit as 'ml');
+	if (isUnit('flow', unit)) return inUnit('flow', (volume / time) as never, unit as 'L/min');
 	return inUnit('mass', (volume * waterDensity) as never, unit as 'g');
 }
 
@@ -60,24 +68,31 @@ export function deviationWords(
 	return shape + figure;
 }
 
-/** What the jugs of a boom show. The brim lies a quarter above the largest catch or the even band. */
+/** What the jugs of a rig show. The brim lies a quarter above the largest catch or the even band. */
 export function jugBoard(source: BoardSource): JugBoard {
 	const unit = source.catchUnit;
+	const time = source.flow?.time ?? source.heldFor;
+	const amount = (volume: number) => amountIn(volume as Volume, unit, time);
 	const byNumber = new Map(source.flow?.nozzles.map((n) => [n.n, n]));
-	const referenceFlow = source.flow ? [...source.flow.references.values()][0] : undefined;
-	const reference =
-		source.flow && referenceFlow !== undefined ? amountIn((referenceFlow * source.flow.time) as Volume, unit) : null;
+	const references = new Map(
+		[...(source.flow?.references ?? [])].map(([group, flow]) => [group, amount(flow * time)] as const)
+	);
+	const referenceOf = (n: number): number | null =>
+		references.get(byNumber.get(n)?.group ?? source.groupOf?.(n) ?? '') ?? null;
 	const amounts = source.on.map((n) => {
 		const nozzle = byNumber.get(n);
 		const volume = source.typing?.get(n) ?? (nozzle ? meanOf(nozzle) : null);
-		return volume === null ? null : amountIn(volume, unit);
+		return volume === null ? null : amount(volume);
 	});
-	const most = Math.max(reference ?? 0, ...amounts.map((a) => a ?? 0));
-	const top = most > 0 ? most * 1.22 : amountIn(8e-4 as Volume, unit);
+	const most = Math.max(...references.values(), ...amounts.map((a) => a ?? 0), 0);
+	const top = most > 0 ? most * 1.22 : amount(8e-4);
 	const jugs = source.on.map((n, i): ShownJug => {
 		const nozzle = byNumber.get(n);
 		const amount = amounts[i] ?? null;
-		if (source.typing?.has(n) && amount !== null) return typedJug(n, amount, reference, top, source);
+		const reference = referenceOf(n);
+		const band = bandOf(reference);
+		if (source.typing?.has(n) && amount !== null)
+			return { ...typedJug(n, amount, reference, top, source), reference, band };
 		return {
 			n,
 			amount,
@@ -86,15 +101,48 @@ export function jugBoard(source: BoardSource): JugBoard {
 			verdict: nozzle?.verdict ?? 'not caught',
 			fill: amount === null ? null : amount / top,
 			passedOver: source.passedOver(n),
-			takes: nozzle?.catches.length ?? 0
+			takes: nozzle?.catches.length ?? 0,
+			reference,
+			band
 		};
 	});
-	const band = reference === null ? null : ([reference * (1 - evenBand), reference * (1 + evenBand)] as const);
-	return { unit, top, marks: jugMarks(top), band, reference, jugs };
+	// One band over all jugs only where all are of one group.
+	const reference = references.size === 1 ? [...references.values()][0]! : null;
+	return { unit, top, marks: jugMarks(top), band: bandOf(reference), reference, jugs };
+}
+
+const bandOf = (reference: number | null): readonly [number, number] | null =>
+	reference === null ? null : [reference * (1 - evenBand), reference * (1 + evenBand)];
+
+/**
+ * The board while figures are being typed: only those jugs change, so that a key touches one jug of a hundred. A figure
+ * above the brim makes taller jugs of all.
+ */
+export function withTyping(
+	kept: JugBoard,
+	source: BoardSource & { readonly typing: ReadonlyMap<number, Volume> }
+): JugBoard {
+	if (source.typing.size === 0) return kept;
+	const time = source.flow?.time ?? source.heldFor;
+	const amounts = new Map([...source.typing].map(([n, volume]) => [n, amountIn(volume, kept.unit, time)]));
+	if ([...amounts.values()].some((amount) => amount > kept.top) || kept.jugs.every((j) => j.amount === null))
+		return jugBoard(source);
+	const jugs = kept.jugs.map((jug) => {
+		const amount = amounts.get(jug.n);
+		if (amount === undefined) return jug;
+		return { ...typedJug(jug.n, amount, jug.reference, kept.top, source), reference: jug.reference, band: jug.band };
+	});
+	return { ...kept, jugs };
 }
 
 /** A jug while its figure is typed: judged against the others as they stand, though nothing is kept yet. */
-function typedJug(n: number, amount: number, reference: number | null, top: number, source: BoardSource): ShownJug {
+function typedJug(
+	n: number,
+	amount: number,
+	reference: number | null,
+	top: number,
+	source: BoardSource
+): Omit<ShownJug, 'reference' | 'band'> {
 	const share = reference === null ? null : amount / reference - 1;
 	const verdict: Verdict =
 		share === null || Math.abs(share) <= evenBand
@@ -116,6 +164,6 @@ function typedJug(n: number, amount: number, reference: number | null, top: numb
 	};
 }
 
-/** Three digits or so, as a jug is read: `19.2`, `602`, `1,310`. */
+/** Three digits or so, as a jug is read: `19.2`, `602`, `1,310`; a tester's flow to two places. */
 export const jugFigure = (amount: number, decimalComma: boolean): string =>
-	showDecimals(amount, amount >= 100 ? 0 : amount >= 10 ? 1 : 2, decimalComma);
+	showDecimals(amount, amount >= 100 ? 0 : amount >= 10 ? 1 : amount >= 0.1 ? 2 : 3, decimalComma);

@@ -1,34 +1,46 @@
 import type {
-	Calibration,
-	CalibrationSheet,
 	CatchReason,
 	Entry,
 	EntryBody,
 	FlowResult,
 	Issue,
+	MethodCalibration,
+	OtherWay,
 	Result,
 	RigNumbers,
 	Round,
+	RoundCalibration,
+	RoundMethod,
+	AnySheet,
 	Time
 } from '$core';
 import {
-	calibrate,
+	calibrateRound,
 	checkEntry,
 	foldRound,
+	groundArea,
+	isCarried,
 	mean,
+	methodOf,
 	nozzleFlow,
 	nozzlesOn,
 	readRig,
 	roundFlow,
+	roundGround,
+	roundPlotTimes,
 	roundSheet,
 	roundSpeed,
+	roundWidth,
 	speedOf,
-	usualSkill
+	swathWidth
 } from '$core';
 import type { KeptRound, RoundStore } from '$lib/device/round-store';
 import type { FarmSettings } from '$lib/formats/farm-settings';
+import { skillOf } from '$lib/formats/skill';
 import type { RoundHead } from '$lib/formats/round-message';
 import { fieldUnits, typed } from '$lib/formats/field-units';
+import type { NozzleNames } from '$lib/wording/nozzle-names';
+import { namesOf } from '$lib/wording/nozzle-names';
 import type { StepName, StepState } from './round-steps';
 import { stepStates } from './round-steps';
 
@@ -53,6 +65,10 @@ export class RoundState {
 	readonly settings: FarmSettings;
 	readonly rig: RigNumbers;
 	readonly units: ReturnType<typeof fieldUnits>;
+	readonly skill: ReturnType<typeof skillOf>;
+	readonly names: NozzleNames;
+	/** Walked, not driven: a person's pace wavers more. */
+	readonly onFoot: boolean;
 	readonly #outside: RoundOutside;
 	#queue: Promise<unknown> = Promise.resolve();
 	#catchTimeKept = false;
@@ -61,22 +77,37 @@ export class RoundState {
 	/** The device could not keep an entry: the one thing that must be shouted. */
 	storeError = $state<string | null>(null);
 
-	round: Round = $derived(foldRound(this.entries));
-	sheet: Result<CalibrationSheet> = $derived.by(() => roundSheet(this.rig, this.round));
-	result: Result<Calibration> = $derived.by(() =>
-		this.sheet.ok ? calibrate(this.sheet.value, usualSkill, this.settings.evenRule) : this.sheet
+	round: Round = $derived.by(() => foldRound(this.entries, this.head.setting?.off ?? []));
+	method: RoundMethod = $derived.by(() => methodOf(this.rig, this.round));
+	sheet: Result<AnySheet> = $derived.by(() => roundSheet(this.rig, this.round));
+	result: Result<RoundCalibration> = $derived.by(() =>
+		calibrateRound(this.rig, this.round, this.skill, this.settings.evenRule)
 	);
-	calibration: Calibration | null = $derived(this.result.ok ? this.result.value : null);
+	calibration: MethodCalibration | null = $derived(this.result.ok ? this.result.value.calibration : null);
+	/** Every other way that the readings of this round are enough for. */
+	others: readonly OtherWay[] = $derived(this.result.ok ? this.result.value.others : []);
 	speed = $derived.by(() => {
 		const reading = roundSpeed(this.round);
-		return reading.ok ? { reading: reading.value, measured: speedOf(reading.value, usualSkill) } : null;
+		if (!reading.ok) return null;
+		const skill = this.onFoot ? { ...this.skill, steadyDriven: this.skill.steadyOnFoot } : this.skill;
+		return { reading: reading.value, measured: speedOf(reading.value, skill) };
+	});
+	/** The swath as far as it is known, m. */
+	width: number | null = $derived.by(() => {
+		const reading = roundWidth(this.rig, this.round);
+		return reading.ok ? (swathWidth(reading.value, this.skill)?.treated.value ?? null) : null;
+	});
+	/** Ground of the plot as far as it is known, m². */
+	area: number | null = $derived.by(() => {
+		const ground = roundGround(this.rig, this.round);
+		return ground.ok ? groundArea(ground.value, this.skill).value : null;
 	});
 	/** Flow and verdicts by themselves, so that catches are judged before any run was timed. */
 	flow: FlowResult | null = $derived.by(() => {
 		const reading = roundFlow(this.rig, this.round);
 		if (!reading.ok || reading.value.catches.every((c) => c === null)) return null;
-		const time = reading.value.time ?? this.#courseTime();
-		return time === null ? null : nozzleFlow(reading.value, time, usualSkill, this.settings.evenRule);
+		const time = reading.value.time ?? this.ownTime;
+		return time === null ? null : nozzleFlow(reading.value, time, this.skill, this.settings.evenRule);
 	});
 	on: readonly number[] = $derived.by(() => nozzlesOn(this.rig.sections, this.round.off));
 	signedOff: boolean = $derived(this.round.signOff !== null);
@@ -89,6 +120,9 @@ export class RoundState {
 		this.settings = settings;
 		this.rig = rig.value;
 		this.units = fieldUnits(settings);
+		this.skill = skillOf(settings);
+		this.names = namesOf(rig.value);
+		this.onFoot = isCarried(rig.value);
 		this.#outside = outside;
 		this.entries = kept.entries;
 	}
@@ -128,15 +162,27 @@ export class RoundState {
 		if (fresh.length > 0) this.entries = [...this.entries, ...fresh];
 	}
 
-	/** How long a jug is held, as typed; the trade's usual half minute until somebody says otherwise. */
+	/**
+	 * How long a jug is held, as typed; until somebody says otherwise the trade's usual half minute, or on a plot as long
+	 * as the plot took.
+	 */
 	catchTime = $derived.by(() =>
-		this.round.catchTime === undefined ? typed('30', 's', this.settings) : this.round.catchTime
+		this.round.catchTime === undefined
+			? this.method === 'plot-catch'
+				? null
+				: typed('30', 's', this.settings)
+			: this.round.catchTime
 	);
 
-	#courseTime(): Time | null {
-		const times = this.speed?.reading.times;
-		return times ? (mean(times) as Time) : null;
-	}
+	/** Mean time over the course or the plot: what a jug is held for when it is held as long. */
+	ownTime: Time | null = $derived.by(() => {
+		if (this.method === 'plot-catch') {
+			const times = roundPlotTimes(this.round);
+			return times.ok ? (mean(times.value) as Time) : null;
+		}
+		const reading = this.speed?.reading;
+		return reading && 'times' in reading ? (mean(reading.times) as Time) : null;
+	});
 
 	countedTakes(nozzle: number) {
 		return this.round.nozzles.get(nozzle)?.takes.filter((t) => t.counts) ?? [];
@@ -175,5 +221,11 @@ export class RoundState {
 			return !takes || (!takes.passedOver && takes.takes.every((t) => !t.counts));
 		});
 		return open.find((n) => n > after) ?? open[0] ?? null;
+	}
+
+	/** The step that comes after one; the last has none. */
+	stepAfter(name: StepName): StepState | null {
+		const place = this.steps.findIndex((s) => s.name === name);
+		return place < 0 ? null : (this.steps[place + 1] ?? null);
 	}
 }

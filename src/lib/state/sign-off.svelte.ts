@@ -1,7 +1,8 @@
 import type { Issue } from '$core';
-import { rigChecks } from '$core';
+import { checksOf, isCarried, personIssues } from '$core';
 import { wordIssue } from '$lib/wording/issues';
 import { typed } from '$lib/formats/field-units';
+import { typedText } from '$lib/formats/typed-text';
 import type { RoundState } from './round.svelte';
 
 type Place = 'person' | 'day' | 'pressure' | 'gear' | 'rpm';
@@ -9,6 +10,8 @@ type Place = 'person' | 'day' | 'pressure' | 'gear' | 'rpm';
 /** The form that closes a round: who, when, at what pressure, gear and rpm. What was typed stays where it is refused. */
 export class SignOffState {
 	readonly #round: RoundState;
+	/** Carried: it may have no gauge and has no gear. */
+	readonly carried: boolean;
 	person = $state('');
 	day = $state('');
 	pressure = $state('');
@@ -18,18 +21,20 @@ export class SignOffState {
 	problems = $state<Partial<Record<Place, string>>>({});
 	/** What stands against signing: words; empty when nothing does. */
 	blocked: string = $derived.by(() => {
-		const { result } = this.#round;
-		return result.ok ? '' : wordIssue(result.issues[0]!);
+		const { result, rig, round } = this.#round;
+		const [issue] = result.ok ? personIssues(rig, round) : result.issues;
+		return issue ? wordIssue(issue) : '';
 	});
 	/** What the signature will say was left undone or odd. Findings never block. */
 	notes: readonly string[] = $derived.by(() => {
 		const c = this.#round.calibration;
 		if (!c) return [];
-		const unticked = rigChecks.length - this.#round.round.ticks.size;
-		const uncaught = c.nozzles.count - c.nozzles.caught;
+		const checks = checksOf(this.#round.rig.kind);
+		const unticked = checks.filter((check) => !this.#round.round.ticks.has(check)).length;
+		const uncaught = c.nozzles ? c.nozzles.count - c.nozzles.caught : 0;
 		return [
-			...(unticked > 0 ? [`${unticked} of ${rigChecks.length} checks of the rig are not ticked`] : []),
-			...(uncaught > 0 ? [`${uncaught} of ${c.nozzles.count} nozzles were not caught`] : []),
+			...(unticked > 0 ? [`${unticked} of ${checks.length} checks of the rig are not ticked`] : []),
+			...(uncaught > 0 ? [`${uncaught} of ${c.nozzles?.count} nozzles were not caught`] : []),
 			...(c.findings.length > 0
 				? [`${c.findings.length} ${c.findings.length === 1 ? 'finding' : 'findings'} will stand on the calibration`]
 				: [])
@@ -39,7 +44,12 @@ export class SignOffState {
 	constructor(round: RoundState, today: string) {
 		this.#round = round;
 		this.day = today;
-		this.pressure = round.round.gauge?.text ?? '';
+		const { setting } = round.head;
+		this.carried = isCarried(round.rig);
+		this.person = this.carried ? round.round.person : '';
+		this.pressure = round.round.gauge?.text ?? (setting?.pressure ? typedText(setting.pressure) : '');
+		this.gear = setting?.gear ?? '';
+		this.rpm = setting?.rpm ? `${setting.rpm}` : '';
 	}
 
 	/** Signs if all is well. Answers whether it did. */
@@ -48,9 +58,10 @@ export class SignOffState {
 		if (this.person.trim() === '')
 			problems.person = 'Nobody has signed yet. Write the name of who calibrated, like A. Sample.';
 		if (!/^\d{4}-\d\d-\d\d$/.test(this.day)) problems.day = 'That is not a day. Write it like 2026-03-14.';
-		if (this.pressure.trim() === '')
+		if (!this.carried && this.pressure.trim() === '')
 			problems.pressure = 'Nothing is written here. The gauge belongs to the calibration: 3 bar or 40 psi.';
-		if (this.gear.trim() === '') problems.gear = 'Nothing is written here. Write the gear as you call it, like B2.';
+		if (!this.carried && this.gear.trim() === '')
+			problems.gear = 'Nothing is written here. Write the gear as you call it, like B2.';
 		const rpm = this.rpm.trim().replace(',', '');
 		if (rpm !== '' && !(/^\d+$/.test(rpm) && Number(rpm) <= 10_000))
 			problems.rpm = `“${this.rpm}” is not a number of turns. Write it like 540.`;
@@ -60,7 +71,9 @@ export class SignOffState {
 			kind: 'sign-off',
 			person: this.person.trim(),
 			day: this.day,
-			pressure: typed(this.pressure, this.#round.units.pressure, this.#round.settings),
+			...(this.pressure.trim() === ''
+				? {}
+				: { pressure: typed(this.pressure, this.#round.units.pressure, this.#round.settings) }),
 			gear: this.gear.trim(),
 			rpm: rpm === '' ? null : Number(rpm),
 			remarks: this.remarks.trim()

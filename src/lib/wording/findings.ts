@@ -1,5 +1,8 @@
 import type { Finding } from '../../core';
 import { showDecimals, showFigure, usualSpeeds } from '../../core';
+import { methodWords } from './methods';
+import type { NozzleNames } from './nozzle-names';
+import { boomNames } from './nozzle-names';
 
 export interface FindingWords {
 	readonly title: string;
@@ -16,13 +19,20 @@ const kmh = (speed: number) => `${showDecimals(speed * 3.6, 1)} km/h`;
 const mph = (speed: number) => `${showDecimals(speed / 0.44704, 1)} mph`;
 const cleaning = 'Clean it with a soft brush or water, never a wire, never your mouth, then catch it again.';
 
-/** A finding in words: what, how much, why Fallow thinks so, and what to do. */
-export function wordFinding(finding: Finding): FindingWords {
+const metres = (length: number) => `${showFigure(length, 3)} m (${showFigure(length / 0.3048, 3)} ft)`;
+const bars = (pressure: number) =>
+	`${showFigure(pressure / 1e5, 3)} bar (${showFigure(pressure / 6894.757293168361, 3)} psi)`;
+
+/**
+ * A finding in words: what, how much, why Fallow thinks so, and what to do. `names`: what the rig's nozzles and sections
+ * are called; by number along a boom when left out.
+ */
+export function wordFinding(finding: Finding, names: NozzleNames = boomNames): FindingWords {
 	switch (finding.code) {
 		case 'nozzle-low':
 			return {
 				tone: 'look',
-				title: `Nozzle ${finding.nozzle} is ${percent(finding.share)} low`,
+				title: `${names.nozzle(finding.nozzle)} is ${percent(finding.share)} low`,
 				body: finding.neighbours
 					? `Its neighbours are even, so this is a partial blockage, not pressure. ${cleaning}`
 					: `Look at its filter and mouth first. ${cleaning}`
@@ -30,19 +40,19 @@ export function wordFinding(finding: Finding): FindingWords {
 		case 'nozzle-blocked':
 			return {
 				tone: 'stop',
-				title: `Nozzle ${finding.nozzle} is blocked`,
+				title: `${names.nozzle(finding.nozzle)} is blocked`,
 				body: `It gives under a tenth of the others. Stop the pump, take it out and look at its filter too. ${cleaning}`
 			};
 		case 'nozzle-high':
 			return {
 				tone: 'look',
-				title: `Nozzle ${finding.nozzle} is ${percent(finding.share)} high`,
+				title: `${names.nozzle(finding.nozzle)} is ${percent(finding.share)} high`,
 				body: 'It is worn, cracked or the wrong size. Read what is stamped on it; replace it, then catch it again.'
 			};
 		case 'section-low':
 			return {
 				tone: 'look',
-				title: `Section ${finding.section + 1} is ${percent(finding.share)} low as a whole`,
+				title: `${names.section(finding.section)} is ${percent(finding.share)} low as a whole`,
 				body: `All of its nozzles (${finding.nozzles[0]} to ${finding.nozzles.at(-1)}) are low together, so look at that section's filter, valve and hose before any nozzle.`
 			};
 		case 'third-out':
@@ -54,13 +64,13 @@ export function wordFinding(finding: Finding): FindingWords {
 		case 'set-over-rated':
 			return {
 				tone: 'look',
-				title: `The set gives ${percent(finding.share)} more than rated`,
+				title: `${setName(finding.group)} ${percent(finding.share)} more than rated`,
 				body: 'Over 10 % the nozzles are worn out: replace all of them together. If they are new, the gauge reads low.'
 			};
 		case 'set-under-rated':
 			return {
 				tone: 'look',
-				title: `The set gives ${percent(finding.share)} less than rated`,
+				title: `${setName(finding.group)} ${percent(finding.share)} less than rated`,
 				body: 'All are low alike: the gauge reads high, the main filter is choked, or the pump or its rpm is down.'
 			};
 		case 'run-apart':
@@ -72,7 +82,7 @@ export function wordFinding(finding: Finding): FindingWords {
 		case 'catch-apart':
 			return {
 				tone: 'look',
-				title: `Nozzle ${finding.nozzle} was caught twice, ${percent(finding.share)} apart`,
+				title: `${names.nozzle(finding.nozzle)} was caught twice, ${percent(finding.share)} apart`,
 				body: 'Two catches of one nozzle should agree within 5 %. If one was a slip, type it again as a slip; if something changed in between, say so.'
 			};
 		case 'speed-unusual': {
@@ -107,6 +117,48 @@ export function wordFinding(finding: Finding): FindingWords {
 				title: `A ${showFigure(finding.time, 3)} s catch is good to ±${percent(finding.good)}`,
 				body: `That is too coarse to judge 5 %. Catch for ${finding.needed} s, or use a jug with finer marks.`
 			};
+		case 'falling-from-feed':
+			return {
+				tone: 'look',
+				title: `The catches fall ${percent(finding.share)} away from ${finding.from === 'centre' ? 'the middle' : `the ${finding.from}`}`,
+				body: 'They fall steadily, nozzle by nozzle, so pressure is lost along the line: a hose or pipe too narrow, a choked strainer, or a kink. No single nozzle is at fault.'
+			};
+		case 'sides-apart':
+			return {
+				tone: 'look',
+				title: `The ${finding.share > 0 ? 'right' : 'left'} side gives ${percent(finding.share > 0 ? finding.share : 1 / (1 + finding.share) - 1)} more than the ${finding.share > 0 ? 'left' : 'right'}`,
+				body: 'More than 5 % between the sides is not chance. Look at the other side’s filter, valve and hose, and whether both carry the same nozzles.'
+			};
+		case 'used-apart':
+			return {
+				tone: 'look',
+				title: `Tank reading ${finding.reading} is ${percent(finding.share)} ${finding.share > 0 ? 'over' : 'under'} the others`,
+				body: 'Repeats should agree within 5 %. If one was read wrongly, strike it and do it again; if not, it counts.'
+			};
+		case 'swath-none-even':
+			return {
+				tone: 'look',
+				title: 'No swath from these pans is even enough',
+				body: `No width that can be driven keeps the CV within ${percent(finding.limit)}. Look at nozzle height, wear and level first. The width you chose is used, and strips will show.`
+			};
+		case 'methods-apart':
+			return {
+				tone: 'look',
+				title: `${methodWords[finding.method].name} says ${percent(finding.share)} ${finding.share > 0 ? 'more' : 'less'}`,
+				body: `The two ways may differ by ${percent(finding.joint)} with nothing wrong. One of their readings is: check the width or area, then the times, then the tank.`
+			};
+		case 'height-outside':
+			return {
+				tone: 'look',
+				title: `Nozzles at ${metres(finding.height)} are ${finding.height < finding.low ? 'low' : 'high'}`,
+				body: `The maker gives ${metres(finding.low)} to ${metres(finding.high)}. Outside of it the pattern, and so the swath, is not the one on the sheet.`
+			};
+		case 'pressure-outside':
+			return {
+				tone: 'look',
+				title: `${bars(finding.pressure)} is ${finding.pressure < finding.low ? 'under' : 'over'} the rig’s range`,
+				body: `It is made for ${bars(finding.low)} to ${bars(finding.high)}. Below, the pattern falls in; above, drops get fine and drift.`
+			};
 		case 'sample-of-one':
 			return {
 				tone: 'look',
@@ -116,12 +168,4 @@ export function wordFinding(finding: Finding): FindingWords {
 	}
 }
 
-/** Tells one finding from every other of the same calibration. */
-export const findingKey = (finding: Finding): string =>
-	[
-		finding.code,
-		'nozzle' in finding && finding.nozzle,
-		'run' in finding && finding.run,
-		'section' in finding && finding.section,
-		'width' in finding && finding.width
-	].join('-');
+const setName = (group: string) => (group === '' ? 'The set gives' : `The ${group} nozzles give`);

@@ -17,7 +17,13 @@ const examples: Record<string, string> = {
 	percent: '0.1 %',
 	nozzles: '12',
 	sections: '4, 4, 4',
-	rpm: '540'
+	rpm: '540',
+	rating: '1.5 = 1.48 L/min',
+	point: '2 bar = 0.98 L/min',
+	drops: '2 bar = coarse',
+	filter: 'air-induction 03 shed <3 bar',
+	gravity: '1.28',
+	'volume|mass|flow': '19.2 fl oz, 568 ml, 566 g or 1.2 L/min'
 };
 
 const thing: Record<string, string> = {
@@ -33,7 +39,12 @@ const thing: Record<string, string> = {
 	massPerArea: 'a weight per area',
 	'volume|mass': 'a volume or a weight of water',
 	'volumePerArea|massPerArea': 'a dose',
-	percent: 'a percent of the mix'
+	percent: 'a percent of the mix',
+	rating: 'a size and its flow',
+	point: 'a pressure and its flow',
+	drops: 'a pressure and its drop size',
+	filter: 'a limit',
+	'volume|mass|flow': 'a volume, a weight of water or a flow'
 };
 
 const places: Record<string, string> = {
@@ -41,8 +52,24 @@ const places: Record<string, string> = {
 	'speed.times': 'the runs',
 	'flow.time': 'the catch time',
 	'width.on': 'the number of nozzles on',
+	'width.wetted': 'the wetted width',
+	'width.pans': 'the row of pans',
+	'width.catches': 'some of the pans',
+	'width.maker': 'the maker’s swath',
+	'width.asked': 'the width that you drive',
+	'width.edgeOverlap': 'the overlap at each edge',
+	'width.rowSpacing': 'the row spacing',
+	area: 'the ground that was sprayed',
+	'area.length': 'the length of the plot',
+	'area.width': 'the width of the plot',
+	used: 'what the tank says',
+	'speed.track': 'a track with a steady part',
+	spacing: 'the nozzle spacing',
 	speed: 'the ground speed',
-	rate: 'the spray volume'
+	rate: 'the spray volume',
+	'flow.pressure': 'the pressure at the gauge',
+	width: 'the swath',
+	points: 'at least one pressure with its flow'
 };
 
 /**
@@ -81,6 +108,18 @@ export function wordIssue(issue: Issue): string {
 			return `Still missing: ${places[issue.path] ?? issue.path}.`;
 		case 'not-whole':
 			return `${typed} is not a whole number of one or more.${such}`;
+		case 'upside-down':
+			return `${typed} is above ${issue.bound}: the low end comes first.`;
+		case 'angle':
+			return `${typed} is no fan angle; ${issue.bound} degrees. It is stamped on the nozzle, like the 110 of 110-03.`;
+		case 'share':
+			return `${typed} is not a share; it has to be more than 0 % and at most 100 %, like 85 %.`;
+		case 'shares-sum':
+			return `${typed} do not add up to 100 %. Write the three thirds from the bottom up, like 30, 45, 25.`;
+		case 'no-person':
+			return 'Nobody is named yet. Another person is another calibration: write who carries it, like A. Sample.';
+		case 'no-position':
+			return 'This track has no steady part of three readings or more. Drive longer at one speed, or move its ends.';
 		case 'count-mismatch':
 			return `${typed} given where there are ${issue.bound}. One for each nozzle, or say how many nozzles the catches stand for.`;
 		case 'nothing-caught':
@@ -99,6 +138,12 @@ export function wordIssue(issue: Issue): string {
 			return 'The products alone fill the tank: no room is left for water. Check the doses and their units.';
 		case 'too-many-loads':
 			return `That would be ${issue.text} loads; Fallow plans ${issue.bound} at the most. Check the tank and the area.`;
+		case 'same-pressure':
+			return `${typed} is a second flow at the same pressure. Keep the one that the sheet gives.`;
+		case 'no-orifice':
+			return `${typed} cannot follow ${issue.bound}: more pressure gives more flow, and by less than the pressure grows (twice the flow takes about four times the pressure). Check the two on the sheet.`;
+		case 'gravity':
+			return `${typed} is no specific gravity of a spray liquid; ${issue.bound}. Water is 1, fertiliser about 1.28.`;
 		case 'not-supported':
 			return `${typed} is not supported by this version yet.`;
 	}

@@ -6,12 +6,15 @@
 	import type { LayoutData } from './$types';
 	import AppBar from '$lib/components/AppBar.svelte';
 	import OutboxStatus from '$lib/components/OutboxStatus.svelte';
+	import type { KeptRig } from '$lib/device/round-store';
+	import type { Setting } from '$lib/formats/rig';
 	import type { Device } from '$lib/state/device.svelte';
 	import { longUnit } from '$lib/formats/field-units';
 
 	interface Sprayer {
 		readonly id: string;
 		readonly rig: Rig;
+		readonly settings?: readonly Setting[];
 	}
 	let { data, children }: { data: LayoutData; children: Snippet } = $props();
 	let device = $state<Device>();
@@ -26,7 +29,8 @@
 	// Every sprayer that was looked at can be calibrated out of range.
 	$effect(() => {
 		const seen: Sprayer[] = [...(page.data.sprayers ?? []), ...(page.data.sprayer ? [page.data.sprayer] : [])];
-		for (const { id, rig } of seen) void device?.store.keepRig(id, $state.snapshot(rig) as Rig);
+		for (const { id, rig, settings } of seen)
+			if (settings) void device?.store.keepRig(id, $state.snapshot({ rig, settings }) as KeptRig);
 	});
 </script>
 

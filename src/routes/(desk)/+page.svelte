@@ -2,13 +2,15 @@
 	import type { PageData } from './$types';
 	import { inUnit, showFigure } from '$core';
 	import { fieldUnits } from '$lib/formats/field-units';
+	import { eventWords } from '$lib/wording/events';
 	import SprayerCard from '$lib/components/SprayerCard.svelte';
 
 	let { data }: { data: PageData } = $props();
 	const units = $derived(fieldUnits(data.farm.settings));
 	const open = $derived(data.sprayers.filter((s) => s.openRound));
 	const uncalibrated = $derived(data.sprayers.filter((s) => !s.latest && !s.openRound));
-	const ready = $derived(data.sprayers.filter((s) => s.latest && !s.openRound));
+	const doubtful = $derived(data.sprayers.filter((s) => s.latest?.doubt && !s.openRound));
+	const ready = $derived(data.sprayers.filter((s) => s.latest && !s.latest.doubt && !s.openRound));
 	const heading = $derived.by(() => {
 		if (data.sprayers.length === 0) return 'Begin with your first sprayer';
 		if (open.length > 0) return open.length === 1 ? 'One round is under way' : `${open.length} rounds are under way`;
@@ -16,6 +18,8 @@
 			return uncalibrated.length === 1
 				? 'One sprayer wants calibrating'
 				: `${uncalibrated.length} sprayers want calibrating`;
+		if (doubtful.length > 0)
+			return doubtful.length === 1 ? 'One calibration is in doubt' : `${doubtful.length} calibrations are in doubt`;
 		return 'Every sprayer is calibrated';
 	});
 </script>
@@ -28,10 +32,9 @@
 		{#if data.sprayers.length === 0}
 			<div class="now">
 				<div>
-					<h2>A sprayer is its nozzles, their spacing and a tank</h2>
+					<h2>A boom, a boomless set, an arc or a knapsack</h2>
 					<p>
-						Tell Fallow those, then calibrate it by measuring: ground speed, swath and nozzle flow. What goes in each
-						tank load follows from that.
+						Tell Fallow what yours is, then calibrate it by measuring. What goes in each tank load follows from that.
 					</p>
 				</div>
 				<a class="btn" href="/sprayers/new">Add the first sprayer</a>
@@ -52,6 +55,19 @@
 					<div>
 						<b>Calibrate {sprayer.rig.name}</b>
 						<p class="lab">Nothing was measured yet, so no tank can be dosed from it.</p>
+					</div>
+					<a class="btn" href="/rounds/new?sprayer={sprayer.id}" data-sveltekit-preload-data="off">Start the round</a>
+				</li>
+			{/each}
+			{#each doubtful as sprayer (sprayer.id)}
+				<li class="look">
+					<div>
+						<b>Calibrate {sprayer.rig.name} again</b>
+						<p class="lab">
+							Since it was calibrated {sprayer.latest?.signedDay}: {eventWords[
+								sprayer.latest!.doubt!
+							].name.toLowerCase()}.
+						</p>
 					</div>
 					<a class="btn" href="/rounds/new?sprayer={sprayer.id}" data-sveltekit-preload-data="off">Start the round</a>
 				</li>

@@ -1,6 +1,8 @@
 import { sql } from 'kysely';
 import { notFound } from '../failure';
-import type { CalibrationRow } from './schema';
+import { doubtOf } from './doubt';
+import type { SprayerEventKind } from '../../wording/events';
+import type { CalibrationRow, StoredNozzle } from './schema';
 import type { Scope } from './scope';
 
 export interface CalibrationSummary {
@@ -11,12 +13,38 @@ export interface CalibrationSummary {
 	readonly method: string;
 	readonly rate: number;
 	readonly relativeU95: number;
-	readonly speed: number;
-	readonly width: number;
-	readonly flow: number;
-	readonly pressure: number;
+	readonly speed: number | null;
+	readonly width: number | null;
+	readonly flow: number | null;
+	readonly pressure: number | null;
 	readonly gear: string;
 	readonly findings: number;
+	readonly settingId: string;
+	readonly person: string;
+	/** What happened to the rig since; null is nothing. */
+	readonly doubt: SprayerEventKind | null;
+}
+
+/** One calibration in the sprayer's history: for charts, the grid of nozzles, and comparing two. */
+export interface CalibrationTrace {
+	readonly id: string;
+	readonly signedDay: string;
+	readonly settingId: string;
+	readonly person: string;
+	readonly rate: number;
+	readonly relativeU95: number;
+	readonly wear: number | null;
+	readonly unevenness: number | null;
+	readonly nozzles: readonly StoredNozzle[];
+}
+
+/** The newest calibration of each person in one setting of a hand-carried rig. */
+export interface TeamTrace {
+	readonly id: string;
+	readonly person: string;
+	readonly signedDay: string;
+	readonly rate: number;
+	readonly relativeU95: number;
 }
 
 export interface CalibrationPage {
@@ -48,7 +76,10 @@ export const calibrationsOf = ({ db, farmId }: Scope) => ({
 				'flow_m3_s',
 				'pressure_pa',
 				'gear',
-				sql<number>`jsonb_array_length(findings)`.as('finding_count')
+				'setting_id',
+				'person',
+				sql<number>`jsonb_array_length(findings)`.as('finding_count'),
+				doubtOf('calibration').as('doubt')
 			])
 			.where('farm_id', '=', farmId)
 			.where('sprayer_id', '=', sprayerId)
@@ -78,15 +109,76 @@ export const calibrationsOf = ({ db, farmId }: Scope) => ({
 			flow: row.flow_m3_s,
 			pressure: row.pressure_pa,
 			gear: row.gear,
-			findings: row.finding_count
+			findings: row.finding_count,
+			settingId: row.setting_id,
+			person: row.person,
+			doubt: row.doubt
 		}));
 		return { rows: shown, total, next: rows.length > pageSize ? cursorOf(shown.at(-1)!) : null };
 	},
 
-	async get(id: string): Promise<CalibrationRow> {
+	/** The newest calibrations of a sprayer, the oldest of them first. */
+	async history(sprayerId: string, most: number): Promise<CalibrationTrace[]> {
+		const rows = await db
+			.selectFrom('calibration')
+			.select([
+				'id',
+				'signed_day',
+				'setting_id',
+				'person',
+				'rate_m3_per_m2',
+				'relative_u95',
+				'wear',
+				'unevenness',
+				'nozzles'
+			])
+			.where('farm_id', '=', farmId)
+			.where('sprayer_id', '=', sprayerId)
+			.orderBy('signed_at', 'desc')
+			.orderBy('id', 'desc')
+			.limit(most)
+			.execute();
+		return rows.reverse().map((row) => ({
+			id: row.id,
+			signedDay: row.signed_day,
+			settingId: row.setting_id,
+			person: row.person,
+			rate: row.rate_m3_per_m2,
+			relativeU95: row.relative_u95,
+			wear: row.wear,
+			unevenness: row.unevenness,
+			nozzles: row.nozzles
+		}));
+	},
+
+	/** Who carries this rig: the newest calibration of each person in one setting. */
+	async team(sprayerId: string, settingId: string): Promise<TeamTrace[]> {
+		const rows = await db
+			.selectFrom('calibration')
+			.distinctOn('person')
+			.select(['id', 'person', 'signed_day', 'rate_m3_per_m2', 'relative_u95'])
+			.where('farm_id', '=', farmId)
+			.where('sprayer_id', '=', sprayerId)
+			.where('setting_id', '=', settingId)
+			.where('person', '<>', '')
+			.orderBy('person')
+			.orderBy('signed_at', 'desc')
+			.orderBy('id', 'desc')
+			.execute();
+		return rows.map((row) => ({
+			id: row.id,
+			person: row.person,
+			signedDay: row.signed_day,
+			rate: row.rate_m3_per_m2,
+			relativeU95: row.relative_u95
+		}));
+	},
+
+	async get(id: string): Promise<CalibrationRow & { readonly doubt: SprayerEventKind | null }> {
 		const row = await db
 			.selectFrom('calibration')
 			.selectAll()
+			.select(doubtOf('calibration').as('doubt'))
 			.where('farm_id', '=', farmId)
 			.where('id', '=', id)
 			.executeTakeFirst();

@@ -3,9 +3,12 @@ import { v7 } from 'uuid';
 import type { FarmSettings } from '../../formats/farm-settings';
 import { farmSettingsSchema } from '../../formats/farm-settings';
 import { calibrationsOf } from './calibrations';
+import { eventsOf } from './events';
+import { nozzlesOf } from './nozzles';
 import { roundsOf } from './rounds';
 import type { Database } from './schema';
 import type { Scope } from './scope';
+import { settingsOf } from './settings';
 import { sprayersOf } from './sprayers';
 import { tankPlansOf } from './tank-plans';
 
@@ -14,8 +17,11 @@ export interface FarmHandle {
 	readonly name: string;
 	readonly settings: FarmSettings;
 	readonly sprayers: ReturnType<typeof sprayersOf>;
+	readonly sprayerSettings: ReturnType<typeof settingsOf>;
+	readonly events: ReturnType<typeof eventsOf>;
 	readonly rounds: ReturnType<typeof roundsOf>;
 	readonly calibrations: ReturnType<typeof calibrationsOf>;
+	readonly nozzles: ReturnType<typeof nozzlesOf>;
 	readonly tankPlans: ReturnType<typeof tankPlansOf>;
 	saveFarm(name: string, settings: FarmSettings): Promise<void>;
 }
@@ -35,8 +41,11 @@ export async function farmHandle(db: Kysely<Database>, farmId: string): Promise<
 		name: farm.name,
 		settings,
 		sprayers: sprayersOf(scope),
+		sprayerSettings: settingsOf(scope),
+		events: eventsOf(scope),
 		rounds: roundsOf(scope),
 		calibrations: calibrationsOf(scope),
+		nozzles: nozzlesOf(scope),
 		tankPlans: tankPlansOf(scope),
 		async saveFarm(name, changed) {
 			await db

@@ -1,11 +1,14 @@
 import type { Kysely, Transaction } from 'kysely';
-import type { Entry, RigNumbers } from '../../../core';
-import { calibrate, checkEntry, foldRound, readField, fields, readRig, roundSheet, usualSkill } from '../../../core';
+import type { AnySheet, Entry, MadeChange, RigNumbers, TypedAim, TypedChange } from '../../../core';
+import { checkEntry, isCarried, personIssues } from '../../../core';
 import type { RoundHead, RoundMessage } from '../../formats/round-message';
 import { canonicalJson } from '../canonical-json';
 import { Failure, fromIssue, notFound } from '../failure';
+import { changeChecked, recordChange } from './changes';
+import { computedColumns, rigNumbers } from './compute';
 import type { Database, NewCalibration } from './schema';
 import type { Scope } from './scope';
+import { settingsOf } from './settings';
 
 export interface StoredRound {
 	readonly round: RoundHead;
@@ -19,6 +22,25 @@ export interface Acknowledgement {
 	readonly signedOff: boolean;
 }
 
+export interface ImportedSheet {
+	readonly id: string;
+	readonly entryIds: readonly [string, string, string];
+	readonly sprayerId: string;
+	readonly settingId: string;
+	readonly rig: RoundHead['rig'];
+	readonly sheet: AnySheet;
+	/** The file as it came. */
+	readonly file: string;
+	/** ISO 8601. */
+	readonly at: string;
+	readonly sign: {
+		readonly person: string;
+		readonly day: string;
+		readonly remarks: string;
+		readonly carriedBy: string;
+	};
+}
+
 export const roundsOf = (scope: Scope) => ({
 	/**
 	 * Takes one message of a device's outbox: all of it or nothing. The same message again changes nothing. An entry
@@ -26,8 +48,7 @@ export const roundsOf = (scope: Scope) => ({
 	 */
 	async put(message: RoundMessage): Promise<Acknowledgement> {
 		const { round } = message;
-		const rig = readRig(round.rig);
-		if (!rig.ok) throw fromIssue(rig.issues[0]!, 'round.rig');
+		const rig = rigNumbers(round.rig, 'round.rig');
 		return scope.db.transaction().execute(async (trx) => {
 			await openRound(scope, trx, round);
 			const known = await knownEntries(scope, trx, round.id, message.entries);
@@ -40,11 +61,57 @@ export const roundsOf = (scope: Scope) => ({
 					'entries',
 					'This round is signed off and read-only. A new round is a new calibration.'
 				);
-			checkEntries(message.entries, fresh, rig.value);
+			checkEntries(message.entries, fresh, rig);
 			if (fresh.length > 0) await insertEntries(scope, trx, round.id, fresh);
 			const signs = fresh.some((entry) => entry.kind === 'sign-off');
-			if (signs) await signOff(scope, trx, round, rig.value);
+			if (signs) await signOff(scope, trx, round);
 			return { acknowledged: message.entries.map((e) => e.id), signedOff: signedBefore || signs };
+		});
+	},
+
+	/**
+	 * Takes in a whole sheet from a file as a signed-off round of a sprayer. The same id again changes nothing.
+	 */
+	async takeSheet(imported: ImportedSheet): Promise<void> {
+		const { id, sprayerId, rig, settingId, sheet, file, at, sign } = imported;
+		const setting = await settingsOf(scope).get(sprayerId, settingId);
+		const head: RoundHead = { id, sprayerId, startedAt: at, rig, setting };
+		const stamp = (seq: number) => ({ id: imported.entryIds[seq]!, seq, at });
+		const entries: Entry[] = [
+			{ ...stamp(0), kind: 'sheet', sheet, file },
+			...(sign.carriedBy ? [{ ...stamp(1), kind: 'person', name: sign.carriedBy } as const] : []),
+			{ ...stamp(2), kind: 'sign-off', person: sign.person, day: sign.day, gear: '', rpm: null, remarks: sign.remarks }
+		];
+		await scope.db.transaction().execute(async (trx) => {
+			await openRound(scope, trx, head);
+			if (await isSignedOff(scope, trx, id)) return;
+			await insertEntries(scope, trx, id, entries);
+			await signOff(scope, trx, head);
+		});
+	},
+
+	/** A change that is made after a calibration was signed, from its page. */
+	async changeAfter(id: string, day: string, aim: TypedAim, change: TypedChange): Promise<MadeChange> {
+		return scope.db.transaction().execute(async (trx) => {
+			const row = await trx
+				.selectFrom('calibration as c')
+				.innerJoin('round as r', (join) => join.onRef('r.farm_id', '=', 'c.farm_id').onRef('r.id', '=', 'c.id'))
+				.select(['c.sprayer_id', 'c.setting_id', 'c.skill', 'c.even_rule', 'r.rig', 'r.setting'])
+				.where('c.farm_id', '=', scope.farmId)
+				.where('c.id', '=', id)
+				.executeTakeFirst();
+			if (!row) throw notFound('calibration');
+			const { rig, setting } = row;
+			const entries = await entriesOf(scope, trx, id);
+			const [issue] = [
+				...checkEntry({ kind: 'aim', aim }, rigNumbers(rig, 'rig')),
+				...checkEntry({ kind: 'change', change }, rigNumbers(rig, 'rig'))
+			];
+			if (issue) throw fromIssue(issue);
+			const raw = { rig, setting, entries, skill: row.skill, evenRule: row.even_rule };
+			const { round, calibration } = computedColumns(raw);
+			const of = { calibrationId: id, sprayerId: row.sprayer_id, settingId: row.setting_id };
+			return recordChange(scope, trx, { ...of, day, rig, round, calibration, setting, aim, change });
 		});
 	},
 
@@ -66,7 +133,7 @@ export const roundsOf = (scope: Scope) => ({
 	async get(id: string): Promise<StoredRound> {
 		const head = await scope.db
 			.selectFrom('round')
-			.select(['id', 'sprayer_id', 'rig', 'started_at'])
+			.select(['id', 'sprayer_id', 'rig', 'setting', 'started_at'])
 			.where('farm_id', '=', scope.farmId)
 			.where('id', '=', id)
 			.executeTakeFirst();
@@ -76,7 +143,8 @@ export const roundsOf = (scope: Scope) => ({
 				id: head.id,
 				sprayerId: head.sprayer_id,
 				startedAt: head.started_at.toISOString(),
-				rig: structuredClone(head.rig) as RoundHead['rig']
+				rig: structuredClone(head.rig) as RoundHead['rig'],
+				...(head.setting ? { setting: head.setting } : {})
 			},
 			entries: await entriesOf(scope, scope.db, id),
 			signedOff: await isSignedOff(scope, scope.db, id)
@@ -95,6 +163,16 @@ async function openRound(scope: Scope, trx: Transaction<Database>, round: RoundH
 		.where('id', '=', round.sprayerId)
 		.executeTakeFirst();
 	if (!sprayer) throw notFound('sprayer', 'round.sprayerId');
+	const settings = await trx
+		.selectFrom('setting')
+		.select('id')
+		.where('farm_id', '=', scope.farmId)
+		.where('sprayer_id', '=', round.sprayerId)
+		.orderBy('position')
+		.orderBy('id')
+		.execute();
+	const settingId = round.setting?.id ?? settings[0]?.id;
+	if (!settingId || !settings.some((s) => s.id === settingId)) throw notFound('setting', 'round.setting.id');
 	await trx
 		.insertInto('round')
 		.values({
@@ -102,18 +180,21 @@ async function openRound(scope: Scope, trx: Transaction<Database>, round: RoundH
 			farm_id: scope.farmId,
 			sprayer_id: round.sprayerId,
 			rig: JSON.stringify(round.rig),
+			setting_id: settingId,
+			setting: round.setting ? JSON.stringify(round.setting) : null,
 			started_at: round.startedAt
 		})
 		.onConflict((oc) => oc.columns(['farm_id', 'id']).doNothing())
 		.execute();
 	const stored = await trx
 		.selectFrom('round')
-		.select(['sprayer_id', 'rig'])
+		.select(['sprayer_id', 'rig', 'setting'])
 		.where('farm_id', '=', scope.farmId)
 		.where('id', '=', round.id)
 		.forUpdate()
 		.executeTakeFirstOrThrow();
-	if (stored.sprayer_id !== round.sprayerId || canonicalJson(stored.rig) !== canonicalJson(round.rig))
+	const same = (a: unknown, b: unknown) => canonicalJson(a ?? null) === canonicalJson(b ?? null);
+	if (stored.sprayer_id !== round.sprayerId || !same(stored.rig, round.rig) || !same(stored.setting, round.setting))
 		throw new Failure(409, 'conflict', 'round', 'This round is known with another rig. A new round takes a new id.');
 }
 
@@ -194,38 +275,41 @@ async function isSignedOff(scope: Scope, db: Reader, roundId: string): Promise<b
 }
 
 /** Computes the calibration again from all stored readings, with the core that the device used, and keeps it. */
-async function signOff(scope: Scope, trx: Transaction<Database>, head: RoundHead, rig: RigNumbers): Promise<void> {
-	const round = foldRound(await entriesOf(scope, trx, head.id));
+async function signOff(scope: Scope, trx: Transaction<Database>, head: RoundHead): Promise<void> {
+	const stored = await trx
+		.selectFrom('round')
+		.select(['setting', 'setting_id'])
+		.where('farm_id', '=', scope.farmId)
+		.where('id', '=', head.id)
+		.executeTakeFirstOrThrow();
+	const { evenRule, skill } = scope.settings;
+	const entries = await entriesOf(scope, trx, head.id);
+	const { setting } = stored;
+	const { round, calibration, columns } = computedColumns({ rig: head.rig, setting, entries, skill, evenRule });
 	const signed = round.signOff;
 	if (!signed) throw new Error(`round ${head.id} has no sign-off`);
-	const sheet = roundSheet(rig, round);
-	if (!sheet.ok) throw fromIssue(sheet.issues[0]!, 'round');
-	const result = calibrate(sheet.value, usualSkill, scope.settings.evenRule);
-	if (!result.ok) throw fromIssue(result.issues[0]!, 'round');
-	const pressure = readField(fields.pressure, signed.pressure, 'pressure');
-	if (!pressure.ok) throw fromIssue(pressure.issues[0]!, 'round');
-	const c = result.value;
+	const [nobody] = personIssues(rigNumbers(head.rig, 'round.rig'), round);
+	if (nobody) throw fromIssue(nobody, 'round');
 	const row: NewCalibration = {
 		id: head.id,
 		farm_id: scope.farmId,
 		sprayer_id: head.sprayerId,
+		setting_id: stored.setting_id,
+		person: isCarried(head.rig) ? round.person.trim() || signed.person : '',
 		signed_by: signed.person,
 		signed_day: signed.day,
 		signed_at: signed.at,
 		gear: signed.gear,
 		rpm: signed.rpm,
 		remarks: signed.remarks,
-		method: c.method,
-		even_rule: scope.settings.evenRule,
-		pressure_pa: pressure.value.value,
-		rate_m3_per_m2: c.rate.value,
-		relative_u95: c.relativeUncertainty95,
-		speed_m_s: c.speed.value,
-		width_m: c.width.value,
-		flow_m3_s: c.flow.value,
-		nozzles_on: c.nozzles.count,
-		budget: JSON.stringify(c.budget),
-		findings: JSON.stringify(c.findings)
+		even_rule: evenRule,
+		skill: JSON.stringify(skill),
+		...columns
 	};
 	await trx.insertInto('calibration').values(row).execute();
+	const of = { calibrationId: head.id, sprayerId: head.sprayerId, settingId: stored.setting_id };
+	if (setting?.change) await changeChecked(scope, trx, of.sprayerId, of.settingId, setting.change.after);
+	const { aim, change } = round;
+	if (aim && change)
+		await recordChange(scope, trx, { ...of, day: signed.day, rig: head.rig, round, calibration, setting, aim, change });
 }

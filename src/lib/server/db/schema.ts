@@ -1,6 +1,8 @@
 import type { ColumnType, Insertable, Selectable } from 'kysely';
-import type { Budget, Entry, Finding, Rig } from '../../../core';
+import type { Budget, Entry, Finding, Rig, TypedNozzle, Verdict } from '../../../core';
 import type { FarmSettings } from '../../formats/farm-settings';
+import type { Setting } from '../../formats/rig';
+import type { SprayerEventKind } from '../../wording/events';
 import type { TankPlanInput } from '../../formats/tank-plan';
 
 /** jsonb: read as a value, written as JSON text (pg would send an array as a PostgreSQL array). */
@@ -29,9 +31,32 @@ export interface SprayerTable extends Owned {
 	kind: string;
 	tank_m3: number;
 	nozzle_count: number;
-	spacing_m: number;
+	/** Booms only. */
+	spacing_m: number | null;
+	archived_at: ColumnType<Date | null, undefined, Date | null>;
 	created_at: Stamp;
 	updated_at: ColumnType<Date, never, Date>;
+}
+
+export interface SettingTable extends Owned {
+	id: string;
+	sprayer_id: string;
+	position: number;
+	name: string;
+	/** As typed. */
+	body: Json<Setting>;
+	created_at: Stamp;
+	updated_at: ColumnType<Date, never, Date>;
+}
+
+export interface SprayerEventTable extends Owned {
+	id: string;
+	sprayer_id: string;
+	/** Local day, YYYY-MM-DD. */
+	day: string;
+	what: SprayerEventKind;
+	note: string;
+	created_at: Stamp;
 }
 
 export interface RoundTable extends Owned {
@@ -39,6 +64,9 @@ export interface RoundTable extends Owned {
 	sprayer_id: string;
 	/** The rig as it was when the round began, as typed. */
 	rig: Json<Rig>;
+	setting_id: string;
+	/** The setting as it was when the round began; null where the device sent none. */
+	setting: ColumnType<Setting | null, string | null, never>;
 	started_at: ColumnType<Date, string, never>;
 	received_at: Stamp;
 }
@@ -54,10 +82,23 @@ export interface RoundEntryTable extends Owned {
 	received_at: Stamp;
 }
 
+/** One nozzle as a calibration found it. */
+export interface StoredNozzle {
+	readonly n: number;
+	/** m³/s; null is not caught. */
+	readonly flow: number | null;
+	readonly off: number | null;
+	readonly overRated: number | null;
+	readonly verdict: Verdict;
+}
+
 export interface CalibrationTable extends Owned {
 	/** The id of the round that it closes. */
 	id: string;
 	sprayer_id: string;
+	setting_id: string;
+	/** Who carries the rig; empty where it is driven. */
+	person: string;
 	signed_by: string;
 	signed_day: string;
 	signed_at: ColumnType<Date, string, never>;
@@ -67,14 +108,22 @@ export interface CalibrationTable extends Owned {
 	method: string;
 	/** The farm's rule of evenness at the time: the verdicts go by it. */
 	even_rule: 'average' | 'rated';
-	/** All below computed here from the raw readings, SI; a migration can compute them again. */
-	pressure_pa: number;
+	/** What this farm had set of its measuring skill at the time. */
+	skill: Json<FarmSettings['skill']>;
+	/** All below computed here from the raw readings, SI; what a method does not measure is null. */
+	pressure_pa: number | null;
 	rate_m3_per_m2: number;
 	relative_u95: number;
-	speed_m_s: number;
-	width_m: number;
-	flow_m3_s: number;
-	nozzles_on: number;
+	speed_m_s: number | null;
+	width_m: number | null;
+	flow_m3_s: number | null;
+	nozzles_on: number | null;
+	/** Share over rated, and coefficient of variation. */
+	wear: number | null;
+	unevenness: number | null;
+	nozzles: Json<readonly StoredNozzle[]>;
+	/** Which way of computing it was; an older one is computed again at the next start. */
+	computed: number;
 	budget: Json<Budget>;
 	findings: Json<readonly Finding[]>;
 	created_at: Stamp;
@@ -92,13 +141,37 @@ export interface TankPlanTable extends Owned {
 	created_at: Stamp;
 }
 
+export interface NozzleTable extends Owned {
+	id: string;
+	kind: string;
+	name: string;
+	/** As typed from the maker's sheet. */
+	body: Json<TypedNozzle>;
+	/** Computed from `body`, SI: its range, and what it passes at the ends. */
+	low_pa: number;
+	high_pa: number;
+	least_m3_s: number;
+	most_m3_s: number;
+	created_at: Stamp;
+	updated_at: ColumnType<Date, never, Date>;
+}
+
+export interface ShedNozzleTable extends Owned {
+	/** Id of a nozzle, or key of a generic entry. */
+	nozzle_key: string;
+}
+
 export interface Database {
 	farm: FarmTable;
 	sprayer: SprayerTable;
+	setting: SettingTable;
+	sprayer_event: SprayerEventTable;
 	round: RoundTable;
 	round_entry: RoundEntryTable;
 	calibration: CalibrationTable;
 	tank_plan: TankPlanTable;
+	nozzle: NozzleTable;
+	shed_nozzle: ShedNozzleTable;
 }
 
 export type SprayerRow = Selectable<SprayerTable>;

@@ -1,12 +1,19 @@
 import { sql } from 'kysely';
 import type { Rig } from '../../../core';
-import { readRig } from '../../../core';
-import { fromIssue, notFound } from '../failure';
+import { v7 } from 'uuid';
+import { twoSided } from '../../../core';
+import { notFound } from '../failure';
+import type { Setting } from '../../formats/rig';
+import { doubtOf } from './doubt';
+import type { SprayerEventKind } from '../../wording/events';
 import type { Scope } from './scope';
+import { sprayerColumns } from './sprayer-columns';
+import { settingsOf } from './settings';
 
 export interface Sprayer {
 	readonly id: string;
 	readonly rig: Rig;
+	readonly archived: boolean;
 }
 
 export interface SprayerWithLatest extends Sprayer {
@@ -16,119 +23,170 @@ export interface SprayerWithLatest extends Sprayer {
 		readonly rate: number;
 		readonly relativeU95: number;
 		readonly findings: number;
+		/** What happened to the rig since; null is nothing. */
+		readonly doubt: SprayerEventKind | null;
 	} | null;
+	readonly settings: readonly Setting[];
 	/** A round that was begun and not signed off. */
 	readonly openRound: string | null;
 }
 
-/** The computed columns beside a typed rig; refuses one that does not read. */
-function columns(rig: Rig) {
-	const numbers = readRig(rig);
-	if (!numbers.ok) throw fromIssue(numbers.issues[0]!, 'rig');
-	const { tank, nozzles, spacing } = numbers.value;
+export const sprayersOf = (scope: Scope) => {
+	const { db, farmId } = scope;
 	return {
-		rig: JSON.stringify(rig),
-		name: rig.name,
-		kind: rig.kind,
-		tank_m3: tank,
-		nozzle_count: nozzles,
-		spacing_m: spacing
-	};
-}
-
-export const sprayersOf = ({ db, farmId }: Scope) => ({
-	async list(): Promise<SprayerWithLatest[]> {
-		const rows = await db
-			.selectFrom('sprayer as s')
-			.leftJoinLateral(
-				(eb) =>
-					eb
-						.selectFrom('calibration as c')
-						.select([
-							'c.id as calibration_id',
-							'c.signed_day',
-							'c.rate_m3_per_m2',
-							'c.relative_u95',
-							sql<number>`jsonb_array_length(c.findings)`.as('finding_count')
-						])
-						.whereRef('c.farm_id', '=', 's.farm_id')
-						.whereRef('c.sprayer_id', '=', 's.id')
-						.orderBy('c.signed_at', 'desc')
-						.orderBy('c.id', 'desc')
-						.limit(1)
-						.as('latest'),
-				(join) => join.onTrue()
-			)
-			.leftJoinLateral(
-				(eb) =>
-					eb
-						.selectFrom('round as r')
-						.select('r.id as round_id')
-						.whereRef('r.farm_id', '=', 's.farm_id')
-						.whereRef('r.sprayer_id', '=', 's.id')
-						.where(({ not, exists, selectFrom }) =>
-							not(
-								exists(
-									selectFrom('calibration as d')
-										.select('d.id')
-										.whereRef('d.farm_id', '=', 'r.farm_id')
-										.whereRef('d.id', '=', 'r.id')
+		/** Sprayers in use, or those that were put away. */
+		async list(archived = false): Promise<SprayerWithLatest[]> {
+			const rows = await db
+				.selectFrom('sprayer as s')
+				.leftJoinLateral(
+					(eb) =>
+						eb
+							.selectFrom('calibration as c')
+							.select([
+								'c.id as calibration_id',
+								'c.signed_day',
+								'c.rate_m3_per_m2',
+								'c.relative_u95',
+								sql<number>`jsonb_array_length(c.findings)`.as('finding_count'),
+								doubtOf('c').as('doubt')
+							])
+							.whereRef('c.farm_id', '=', 's.farm_id')
+							.whereRef('c.sprayer_id', '=', 's.id')
+							.orderBy('c.signed_at', 'desc')
+							.orderBy('c.id', 'desc')
+							.limit(1)
+							.as('latest'),
+					(join) => join.onTrue()
+				)
+				.leftJoinLateral(
+					(eb) =>
+						eb
+							.selectFrom('round as r')
+							.select('r.id as round_id')
+							.whereRef('r.farm_id', '=', 's.farm_id')
+							.whereRef('r.sprayer_id', '=', 's.id')
+							.where(({ not, exists, selectFrom }) =>
+								not(
+									exists(
+										selectFrom('calibration as d')
+											.select('d.id')
+											.whereRef('d.farm_id', '=', 'r.farm_id')
+											.whereRef('d.id', '=', 'r.id')
+									)
 								)
 							)
-						)
-						.orderBy('r.started_at', 'desc')
-						.limit(1)
-						.as('open'),
-				(join) => join.onTrue()
-			)
-			.select([
-				's.id',
-				's.rig',
-				'latest.calibration_id',
-				'latest.signed_day',
-				'latest.rate_m3_per_m2',
-				'latest.relative_u95',
-				'latest.finding_count',
-				'open.round_id'
-			])
-			.where('s.farm_id', '=', farmId)
-			.orderBy('s.name')
-			.orderBy('s.id')
-			.execute();
-		return rows.map((row) => ({
-			id: row.id,
-			rig: row.rig,
-			openRound: row.round_id,
-			latest: row.calibration_id
-				? {
-						id: row.calibration_id,
-						signedDay: row.signed_day!,
-						rate: row.rate_m3_per_m2!,
-						relativeU95: row.relative_u95!,
-						findings: row.finding_count!
-					}
-				: null
-		}));
-	},
+							.orderBy('r.started_at', 'desc')
+							.limit(1)
+							.as('open'),
+					(join) => join.onTrue()
+				)
+				.select([
+					's.id',
+					's.rig',
+					'latest.calibration_id',
+					'latest.signed_day',
+					'latest.rate_m3_per_m2',
+					'latest.relative_u95',
+					'latest.finding_count',
+					'latest.doubt',
+					'open.round_id',
+					sql<Setting[]>`(select coalesce(jsonb_agg(g.body order by g.position, g.id), '[]') from setting g
+						where g.farm_id = s.farm_id and g.sprayer_id = s.id)`.as('settings')
+				])
+				.where('s.farm_id', '=', farmId)
+				.where('s.archived_at', archived ? 'is not' : 'is', null)
+				.orderBy('s.name')
+				.orderBy('s.id')
+				.execute();
+			return rows.map((row) => ({
+				id: row.id,
+				rig: row.rig,
+				archived,
+				settings: row.settings,
+				openRound: row.round_id,
+				latest: row.calibration_id
+					? {
+							id: row.calibration_id,
+							signedDay: row.signed_day!,
+							rate: row.rate_m3_per_m2!,
+							relativeU95: row.relative_u95!,
+							findings: row.finding_count!,
+							doubt: row.doubt
+						}
+					: null
+			}));
+		},
 
-	async get(id: string): Promise<Sprayer> {
-		const row = await db
-			.selectFrom('sprayer')
-			.select(['id', 'rig'])
-			.where('farm_id', '=', farmId)
-			.where('id', '=', id)
-			.executeTakeFirst();
-		if (!row) throw notFound('sprayer');
-		return row;
-	},
+		async get(id: string): Promise<Sprayer> {
+			const row = await db
+				.selectFrom('sprayer')
+				.select(['id', 'rig', 'archived_at'])
+				.where('farm_id', '=', farmId)
+				.where('id', '=', id)
+				.executeTakeFirst();
+			if (!row) throw notFound('sprayer');
+			return { id: row.id, rig: row.rig, archived: row.archived_at !== null };
+		},
 
-	/** Makes or changes a sprayer; the id comes from the device, so that sending it twice makes one. */
-	async put(id: string, rig: Rig): Promise<void> {
-		const values = columns(rig);
-		await db
-			.insertInto('sprayer')
-			.values({ id, farm_id: farmId, ...values })
-			.onConflict((oc) => oc.columns(['farm_id', 'id']).doUpdateSet({ ...values, updated_at: new Date() }))
-			.execute();
-	}
-});
+		/**
+		 * Makes or changes a sprayer; the id comes from the device, so that sending it twice makes one. A new one has its
+		 * first setting at once: all on.
+		 */
+		async put(id: string, rig: Rig): Promise<void> {
+			const values = sprayerColumns(rig);
+			await db.transaction().execute(async (trx) => {
+				await trx
+					.insertInto('sprayer')
+					.values({ id, farm_id: farmId, ...values })
+					.onConflict((oc) => oc.columns(['farm_id', 'id']).doUpdateSet({ ...values, updated_at: new Date() }))
+					.execute();
+				const setting = await trx
+					.selectFrom('setting')
+					.select('id')
+					.where('farm_id', '=', farmId)
+					.where('sprayer_id', '=', id)
+					.limit(1)
+					.executeTakeFirst();
+				if (setting) return;
+				const first = { id: v7(), name: firstSetting(rig), off: [], gear: '', rpm: null, pressure: null, note: '' };
+				await trx
+					.insertInto('setting')
+					.values({
+						id: first.id,
+						farm_id: farmId,
+						sprayer_id: id,
+						position: 0,
+						name: first.name,
+						body: JSON.stringify(first)
+					})
+					.execute();
+			});
+		},
+
+		/** A sprayer of the same make under another name: its settings come along, its calibrations do not. */
+		async copy(from: string, id: string, name: string): Promise<void> {
+			const { rig } = await this.get(from);
+			await this.put(id, { ...rig, name });
+			const settings = settingsOf(scope);
+			const [made] = await settings.of(id);
+			for (const [i, setting] of (await settings.of(from)).entries())
+				await settings.put(id, rig, { ...setting, id: i === 0 ? made!.id : v7() });
+		},
+
+		/** Puts a sprayer away, or takes it out again; nothing of it is lost. */
+		async archive(id: string, away: boolean): Promise<void> {
+			await db
+				.updateTable('sprayer')
+				.set({ archived_at: away ? new Date() : null })
+				.where('farm_id', '=', farmId)
+				.where('id', '=', id)
+				.execute();
+		}
+	};
+};
+
+/** What the first setting is called. */
+function firstSetting(rig: Rig): string {
+	if (rig.kind === 'knapsack') return 'As it is';
+	return twoSided(rig) ? 'Both sides' : 'All on';
+}

@@ -3,17 +3,21 @@ import { message, superValidate } from 'sveltekit-superforms';
 import { zod4 } from 'sveltekit-superforms/adapters';
 import type { Actions, PageServerLoad } from './$types';
 import { farmFormSchema } from '$lib/formats/farm-settings';
+import { readSkillForm, skillTexts } from '$lib/formats/skill-form';
 
 export const load: PageServerLoad = async ({ locals }) => ({
+	skill: skillTexts(locals.farm.settings.skill),
 	form: await superValidate({ name: locals.farm.name, ...locals.farm.settings }, zod4(farmFormSchema))
 });
 
 export const actions: Actions = {
 	default: async ({ request, locals }) => {
-		const form = await superValidate(request, zod4(farmFormSchema));
-		if (!form.valid) return fail(422, { form });
+		const data = await request.formData();
+		const form = await superValidate(data, zod4(farmFormSchema));
+		const { skill, problems } = readSkillForm((name) => String(data.get(`skill-${name}`) ?? ''));
+		if (!form.valid || Object.keys(problems).length > 0) return fail(422, { form, problems });
 		const { name, ...settings } = form.data;
-		await locals.farm.saveFarm(name, settings);
+		await locals.farm.saveFarm(name, { ...settings, skill });
 		return message(form, 'Kept. New rounds and every page use it from now on.');
 	}
 };

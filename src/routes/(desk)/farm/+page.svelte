@@ -1,12 +1,18 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { superForm } from 'sveltekit-superforms';
-	import type { PageData } from './$types';
+	import type { ActionData, PageData } from './$types';
 	import FormField from '$lib/components/FormField.svelte';
 	import { longUnit } from '$lib/formats/field-units';
 	import { rateUnits } from '$lib/formats/rate-units';
+	import { skillFields, usualText } from '$lib/formats/skill-form';
 
-	let { data }: { data: PageData } = $props();
+	let { data, form: answered }: { data: PageData; form: ActionData } = $props();
+	let skill = $state(untrack(() => ({ ...data.skill })));
+	const problems = $derived<Record<string, string | undefined>>(
+		(answered as { problems?: Record<string, string> } | null)?.problems ?? {}
+	);
+	const wrong = $derived(Object.keys(problems).length > 0);
 	const { form, errors, message, enhance } = superForm(
 		untrack(() => data.form),
 		{ resetForm: false, invalidateAll: 'force' }
@@ -30,11 +36,13 @@
 		{
 			name: 'school' as const,
 			title: 'The working is shown',
-			why: 'All three give the same answer.',
+			why: 'All of them give the same answer.',
 			options: [
 				{ value: 'units', label: 'By units' },
 				{ value: '5940', label: 'With 5940' },
-				{ value: '600', label: 'With 600' }
+				{ value: '600', label: 'With 600' },
+				{ value: 'hour', label: 'Per hour' },
+				{ value: 'reading', label: 'The reading is the answer' }
 			]
 		},
 		{
@@ -81,6 +89,25 @@
 				><input type="checkbox" name="decimalComma" bind:checked={$form.decimalComma} /> Write and show a decimal comma (12,5)</label
 			>
 		</fieldset>
+		<details open={wrong || Object.values(data.skill).some((text) => text !== '')}>
+			<summary>How well this farm measures</summary>
+			<p class="lab">
+				What each ± rests on, one standard deviation. Leave empty what is as usual. Calibrations that are signed keep
+				what held on their day.
+			</p>
+			<div class="skill">
+				{#each skillFields as field (field.name)}
+					<FormField
+						name="skill-{field.name}"
+						label="{field.label}, {field.unit}"
+						inputmode="decimal"
+						bind:value={() => skill[field.name] ?? '', (v) => (skill[field.name] = v)}
+						problem={problems[field.name]}
+						hint={usualText(field)}
+					/>
+				{/each}
+			</div>
+		</details>
 		<div class="do">
 			<button class="btn go big">Keep it</button>
 			{#if $message}<p role="status"><b>{$message}</b></p>{/if}
@@ -99,6 +126,18 @@
 		display: grid;
 		gap: 18px;
 		padding: 20px;
+	}
+	summary {
+		min-height: 48px;
+		padding-top: 10px;
+		font-weight: 600;
+		cursor: pointer;
+	}
+	.skill {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
+		gap: 14px;
+		margin-top: 10px;
 	}
 	fieldset {
 		margin: 0;

@@ -9,10 +9,10 @@
 
 <main>
 	<div class="head">
-		<h1>Sprayers</h1>
+		<h1>{data.away ? 'Sprayers put away' : 'Sprayers'}</h1>
 		<a class="btn go" href="/sprayers/new">Add a sprayer</a>
 	</div>
-	{#if data.sprayers.length === 0}
+	{#if data.sprayers.length === 0 && !data.away}
 		<p class="lab">
 			The farm's sprayers belong here, each with its nozzles and what it was measured to put on the ground. Add the
 			first one.
@@ -21,6 +21,8 @@
 	<div class="grid">
 		{#each data.sprayers as sprayer (sprayer.id)}<SprayerCard {...sprayer} settings={data.farm.settings} />{/each}
 	</div>
+	{#if data.away}<p><a href="/sprayers">Sprayers in use ({data.others})</a></p>
+	{:else if data.others > 0}<p><a href="/sprayers?away=yes">Put away ({data.others})</a></p>{/if}
 </main>
 
 <style>

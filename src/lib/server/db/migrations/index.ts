@@ -1,5 +1,7 @@
 import type { Kysely } from 'kysely';
 import * as boomRounds from './0001-boom-rounds';
+import * as everySprayer from './0002-every-sprayer';
+import * as nozzles from './0003-nozzles';
 
 export interface Migration {
 	readonly name: string;
@@ -7,4 +9,8 @@ export interface Migration {
 }
 
 /** In order, forward only. A migration that has landed is never edited: the next one mends it. */
-export const migrations: readonly Migration[] = [{ name: '0001-boom-rounds', up: boomRounds.up }];
+export const migrations: readonly Migration[] = [
+	{ name: '0001-boom-rounds', up: boomRounds.up },
+	{ name: '0002-every-sprayer', up: everySprayer.up },
+	{ name: '0003-nozzles', up: nozzles.up }
+];

@@ -1,47 +1,60 @@
 <script lang="ts">
-	import { inUnit, rigChecks, sectionOfNozzles, showDecimals, showFigure } from '$core';
+	import { checksOf, inUnit, showFigure } from '$core';
 	import type { VolumePerArea } from '$core';
 	import type { PageData } from './$types';
 	import BoomRail from '$lib/drawings/BoomRail.svelte';
 	import BudgetBar from '$lib/components/BudgetBar.svelte';
-	import { findingKey } from '$lib/wording/findings';
 	import FindingCard from '$lib/components/FindingCard.svelte';
+	import OtherWays from '$lib/components/OtherWays.svelte';
 	import RateFigure from '$lib/components/RateFigure.svelte';
 	import Working from '$lib/components/Working.svelte';
+	import Arc from '$lib/drawings/Arc.svelte';
+	import { skillOf } from '$lib/formats/skill';
 	import { fieldUnits, measuresOf, shortUnit } from '$lib/formats/field-units';
-	import { typedText } from '$lib/formats/typed-text';
 	import { jugBoard } from '$lib/state/jug-board';
-	import { readCalibration } from '$lib/state/read-calibration';
+	import { readCalibration } from '$lib/shown/read-calibration';
+	import { nozzleLines, readingLines } from '$lib/shown/shown-calibration';
+	import { eventWords } from '$lib/wording/events';
+	import { findingKey } from '$lib/wording/finding-key';
+	import { methodWords } from '$lib/wording/methods';
+	import { namesOf } from '$lib/wording/nozzle-names';
 
 	let { data }: { data: PageData } = $props();
 	const c = $derived(data.calibration);
 	const settings = $derived(data.farm.settings);
 	const units = $derived(fieldUnits(settings));
 	const figure = (v: number, digits = 3) => showFigure(v, digits, settings.decimalComma);
-	const read = $derived(readCalibration(data.rig, data.entries, c.evenRule));
+	const read = $derived(
+		readCalibration(data.rig, data.setting?.off ?? [], data.entries, skillOf({ skill: c.skill }), c.evenRule)
+	);
+	const names = $derived(namesOf(data.rig));
+	const flow = $derived(read?.calibration.nozzles ?? null);
 	const board = $derived(
-		read
+		read && flow
 			? jugBoard({
-					on: read.calibration.nozzles.nozzles.map((n) => n.n),
+					on: flow.nozzles.map((n) => n.n),
 					catchUnit: units.catch,
-					flow: read.calibration.nozzles,
+					flow,
+					heldFor: flow.time,
 					passedOver: (n) => read.round.nozzles.get(n)?.passedOver ?? false,
 					decimalComma: settings.decimalComma
 				})
 			: null
 	);
-	const sections = $derived(sectionOfNozzles(data.rig.sections));
-	const whyWords = {
-		first: '',
-		sure: 'to be sure',
-		cleaned: 'after cleaning',
-		replaced: 'after replacing',
-		slip: 'typed again'
-	};
-	const percent = (share: number | null) =>
-		share === null
-			? ''
-			: `${share < -0.0005 ? '−' : '+'}${showDecimals(Math.abs(share) * 100, 1, settings.decimalComma)} %`;
+	const lines = $derived(read ? nozzleLines(data.rig, read, settings) : []);
+	const grouped = $derived(lines.some((l) => l.group !== ''));
+	const rated = $derived(lines.some((l) => l.fromRated !== ''));
+	const checks = $derived(checksOf(data.rig.kind));
+	const signed = $derived(
+		[
+			`Signed off by ${c.signedBy}`,
+			c.pressure !== null && `at ${figure(inUnit('pressure', c.pressure as never, units.pressure))} ${units.pressure}`,
+			c.gear && `gear ${c.gear}`,
+			c.rpm && `${c.rpm} rpm`
+		]
+			.filter(Boolean)
+			.join(', ')
+	);
 </script>
 
 <svelte:head><title>Calibration {c.signedDay} · {data.rig.name} · Fallow</title></svelte:head>
@@ -49,11 +62,17 @@
 <div class="page">
 	<main>
 		<div>
-			<h1><a href="/sprayers/{c.sprayerId}">{data.rig.name}</a>, calibrated {c.signedDay}</h1>
+			<h1>
+				<a href="/sprayers/{c.sprayerId}">{data.rig.name}</a>{c.person ? ` with ${c.person}` : ''}, calibrated {c.signedDay}
+			</h1>
 			<p class="lab">
-				Signed off by {c.signedBy} at {figure(inUnit('pressure', c.pressure as never, units.pressure))}
-				{units.pressure}, gear {c.gear}{c.rpm ? `, ${c.rpm} rpm` : ''}. {c.remarks}
+				{data.setting ? `${data.setting.name}. ` : ''}{read
+					? `${methodWords[read.calibration.method].name}. `
+					: ''}{signed}. {c.remarks}
 			</p>
+			{#if c.doubt}<p class="look">
+					<b>▲ In doubt since: {eventWords[c.doubt].name.toLowerCase()}.</b> Calibrate again before you dose from it.
+				</p>{/if}
 		</div>
 		<div class="card top">
 			<RateFigure
@@ -67,7 +86,7 @@
 					<BudgetBar budget={read.calibration.budget} />
 				</div>{/if}
 		</div>
-		{#if read && board}
+		{#if read}
 			<div class="card">
 				<Working
 					sheet={read.sheet}
@@ -76,55 +95,67 @@
 					measures={measuresOf(settings)}
 				/>
 			</div>
+			<OtherWays
+				round={{
+					head: { rig: data.rig } as never,
+					rig: data.rig as never,
+					method: read.calibration.method as never,
+					settings,
+					signedOff: true
+				}}
+				others={read.others}
+				rate={read.calibration.rate}
+			/>
 			<div class="card">
 				<h2>Readings as taken</h2>
-				<p class="lab">
-					Course {read.round.course ? typedText(read.round.course) : ''}; runs
-					{#each read.round.runs as run, i (run.id)}{i > 0 ? ', ' : ''}<span class:struck={run.struck}
-							>{typedText(run.time)}</span
-						>{/each}{read.round.dial ? `; dial ${typedText(read.round.dial)}` : ''}. Jugs held {read.round.catchTime
-						? typedText(read.round.catchTime)
-						: 'as long as the course took'}, marked every {read.round.jug ? typedText(read.round.jug) : '10 ml'}.
-					{read.round.ticks.size} of {rigChecks.length} checks of the rig ticked.
-				</p>
-				<BoomRail jugs={board.jugs} at={null} />
-				<!-- svelte-ignore a11y_no_noninteractive_tabindex (a table that scrolls sideways has to take the focus) -->
-				<div class="ledger-scroll" role="region" aria-label="Table" tabindex="0">
-					<table class="ledger">
-						<thead
-							><tr
-								><th scope="col">Nozzle</th><th scope="col">Section</th><th scope="col">Caught</th><th scope="col"
-									>Against the others</th
-								><th scope="col">Against rated</th><th scope="col">Verdict</th></tr
-							></thead
-						>
-						<tbody>
-							{#each read.calibration.nozzles.nozzles as n (n.n)}
-								{@const takes = read.round.nozzles.get(n.n)?.takes ?? []}
-								<tr class={n.verdict.replace(' ', '-')}>
-									<td class="num">{n.n}</td>
-									<td>{(sections[n.n - 1] ?? 0) + 1}</td>
-									<td>
-										{#each takes as take, i (take.id)}{i > 0 ? ', ' : ''}<span class:struck={!take.counts}
-												>{typedText(take.amount)}</span
-											>{whyWords[take.why] ? ` (${whyWords[take.why]})` : ''}{/each}
-									</td>
-									<td class="num">{percent(n.fromAverage)}</td>
-									<td class="num">{percent(n.fromRated)}</td>
-									<td
-										>{n.verdict === 'low'
-											? '▼ low'
-											: n.verdict === 'high'
-												? '▲ high'
-												: n.verdict === 'blocked'
-													? '✕ blocked'
-													: n.verdict}</td
-									>
-								</tr>
-							{/each}
-						</tbody>
-					</table>
-				</div>
+				<dl class="readings">
+					{#each readingLines(read) as line, i (i)}
+						<div class:struck={line.struck}>
+							<dt>{line.name}</dt>
+							<dd>{line.text}{line.struck ? ' (struck)' : ''}</dd>
+						</div>
+					{/each}
+				</dl>
+				{#if !read.round.sheet}<p class="lab">
+						{checks.filter((check) => read.round.ticks.has(check)).length} of {checks.length} checks of the rig ticked.
+					</p>{:else}<p class="lab">Read in from a sheet file.</p>{/if}
+				{#if board && flow && flow.nozzles.length > 1}
+					{#if data.rig.kind === 'airblast'}
+						<div class="arc">
+							<Arc perSide={data.rig.nozzles / 2} jugs={board.jugs} top={board.top} at={null} />
+						</div>
+					{:else}<BoomRail jugs={board.jugs} at={null} />{/if}
+				{/if}
+				{#if lines.length > 0}
+					<!-- svelte-ignore a11y_no_noninteractive_tabindex (a table that scrolls sideways has to take the focus) -->
+					<div class="ledger-scroll" role="region" aria-label="Nozzles" tabindex="0">
+						<table class="ledger">
+							<thead
+								><tr
+									><th scope="col">Nozzle</th>{#if grouped}<th scope="col">Size</th>{/if}<th scope="col">Caught</th><th
+										scope="col">Against the others</th
+									>{#if rated}<th scope="col">Against rated</th>{/if}<th scope="col">Verdict</th></tr
+								></thead
+							>
+							<tbody>
+								{#each lines as line (line.n)}
+									<tr class={line.tone}>
+										<td>{line.name.replace('Nozzle ', '')}</td>
+										{#if grouped}<td>{line.group}</td>{/if}
+										<td>
+											{#each line.takes as take, i (i)}{i > 0 ? ', ' : ''}<span class:struck={!take.counts}
+													>{take.text}</span
+												>{take.why ? ` (${take.why})` : ''}{/each}
+										</td>
+										<td class="num">{line.fromAverage}</td>
+										{#if rated}<td class="num">{line.fromRated}</td>{/if}
+										<td>{line.verdict}</td>
+									</tr>
+								{/each}
+							</tbody>
+						</table>
+					</div>
+				{/if}
 			</div>
 		{/if}
 	</main>
@@ -137,7 +168,7 @@
 					? 'One finding'
 					: `${c.findings.length} findings`}
 		</h2>
-		{#each c.findings as finding (findingKey(finding))}<FindingCard {finding} />{/each}
+		{#each c.findings as finding (findingKey(finding))}<FindingCard {finding} {names} />{/each}
 		{#if data.plans.length > 0}
 			<h2>Tank plans from it</h2>
 			<ul>
@@ -156,6 +187,13 @@
 				{/each}
 			</ul>
 		{/if}
+		<h2>On paper and in files</h2>
+		<ul class="files">
+			<li><a href="/calibrations/{c.id}/print?paper=A4" data-sveltekit-reload>PDF, A4</a></li>
+			<li><a href="/calibrations/{c.id}/print?paper=LETTER" data-sveltekit-reload>PDF, Letter</a></li>
+			<li><a href="/calibrations/{c.id}/csv" data-sveltekit-reload>Readings, CSV</a></li>
+			<li><a href="/calibrations/{c.id}/sheet" data-sveltekit-reload>Sheet, JSON</a></li>
+		</ul>
 		<p class="lab">
 			Calibrate again when nozzles, pump, gauge or tyres change, at the start of the season, or when a tank runs out
 			more than 5 % off.
@@ -178,7 +216,7 @@
 	h1 a {
 		color: inherit;
 	}
-	.card {
+	main > :global(.card) {
 		display: grid;
 		gap: 10px;
 		padding: 14px 18px;
@@ -187,14 +225,40 @@
 		text-decoration: line-through;
 		color: var(--soft);
 	}
+	.look {
+		color: var(--amber-text);
+	}
+	.readings {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
+		gap: 2px 18px;
+		margin: 0;
+	}
+	.readings div {
+		display: flex;
+		justify-content: space-between;
+		gap: 10px;
+		padding: 4px 0;
+		border-bottom: 1px dashed var(--rule);
+	}
+	.readings dt {
+		color: var(--soft);
+	}
+	.readings dd {
+		margin: 0;
+		font-weight: 600;
+		text-align: right;
+	}
+	.arc {
+		height: 320px;
+	}
 	main > * {
 		min-width: 0;
 	}
-	tr.low td,
-	tr.high td {
+	tr.look td {
 		color: var(--amber-text);
 	}
-	tr.blocked td {
+	tr.stop td {
 		color: var(--rust-text);
 	}
 	aside {
@@ -211,6 +275,9 @@
 		padding: 0;
 		display: grid;
 		gap: 8px;
+	}
+	.files {
+		grid-template-columns: 1fr 1fr;
 	}
 	li {
 		display: grid;

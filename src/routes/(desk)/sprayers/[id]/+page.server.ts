@@ -1,13 +1,50 @@
-import type { PageServerLoad } from './$types';
+import { fail, redirect } from '@sveltejs/kit';
+import { v7 } from 'uuid';
+import { z } from 'zod';
+import type { Actions, PageServerLoad } from './$types';
 import { idParam, orError } from '$lib/server/page';
+import { sprayerEventKinds } from '$lib/wording/events';
 
 export const load: PageServerLoad = async ({ params, url, locals }) => {
 	const id = idParam(params.id, 'sprayer');
 	const sprayer = await orError(locals.farm.sprayers.get(id));
 	const after = url.searchParams.get('after');
-	const [calibrations, openRound] = await Promise.all([
+	const [settings, events, calibrations, openRound] = await Promise.all([
+		locals.farm.sprayerSettings.of(id),
+		locals.farm.events.of(id),
 		locals.farm.calibrations.page(id, after),
 		locals.farm.rounds.open(id)
 	]);
-	return { sprayer, calibrations, openRound, first: after === null };
+	return { sprayer: { ...sprayer, settings }, events, calibrations, openRound, first: after === null };
+};
+
+const eventForm = z.object({
+	day: z.iso.date('That is not a day. Write it like 2026-03-14.'),
+	what: z.enum(sprayerEventKinds),
+	note: z.string().trim().max(400, 'That note is over 400 letters long.')
+});
+
+export const actions: Actions = {
+	/** Something happened to the rig: from that day on its calibrations are in doubt. */
+	event: async ({ request, params, locals }) => {
+		const { id } = await orError(locals.farm.sprayers.get(idParam(params.id, 'sprayer')));
+		const typed = Object.fromEntries(await request.formData());
+		const event = eventForm.safeParse(typed);
+		if (!event.success)
+			return fail(422, { message: event.error.issues[0]!.message, typed: typed as Record<string, string> });
+		await locals.farm.events.add(id, { id: v7(), ...event.data });
+		redirect(303, `/sprayers/${id}#events`);
+	},
+	archive: async ({ request, params, locals }) => {
+		const { id } = await orError(locals.farm.sprayers.get(idParam(params.id, 'sprayer')));
+		const away = (await request.formData()).get('away') === 'yes';
+		await locals.farm.sprayers.archive(id, away);
+		redirect(303, away ? '/sprayers?away=yes' : `/sprayers/${id}`);
+	},
+	copy: async ({ params, locals }) => {
+		const sprayer = await orError(locals.farm.sprayers.get(idParam(params.id, 'sprayer')));
+		const id = v7();
+		await locals.farm.sprayers.copy(sprayer.id, id, `${sprayer.rig.name.slice(0, 72)}, copy`);
+		redirect(303, `/sprayers/${id}/edit`);
+	}
 };

@@ -4,7 +4,7 @@
 	import type { PageData } from './$types';
 	import LoadCards from '$lib/components/LoadCards.svelte';
 	import { typedText } from '$lib/formats/typed-text';
-	import { shownRate } from '$lib/state/answer';
+	import { shownRate } from '$lib/shown/answer';
 
 	let { data }: { data: PageData } = $props();
 	const c = $derived(data.calibration);

@@ -5,7 +5,8 @@
 	import type { LayoutData } from './$types';
 	import RoundFrame from '$lib/components/RoundFrame.svelte';
 	import { device as theDevice, getJson } from '$lib/state/device.svelte';
-	import { isStepName, stepTitles } from '$lib/state/round-steps';
+	import type { StepName } from '$lib/state/round-steps';
+	import { isStepName, stepTitle } from '$lib/state/round-steps';
 	import { RoundState } from '$lib/state/round.svelte';
 	import { provideRound } from '$lib/state/round-context';
 
@@ -31,10 +32,10 @@
 	// The farm's settings may have changed since; the next round opens with them.
 	void device.farm();
 
-	const step = $derived(isStepName(page.params.step ?? '') ? (page.params.step as keyof typeof stepTitles) : 'ready');
+	const step: StepName = $derived(isStepName(page.params.step ?? '') ? (page.params.step as StepName) : 'ready');
 </script>
 
-<svelte:head><title>{stepTitles[step]} · {round.head.rig.name} · Fallow</title></svelte:head>
+<svelte:head><title>{stepTitle(step, round.rig.kind)} · {round.head.rig.name} · Fallow</title></svelte:head>
 
 <RoundFrame {round} {step} status={device.status} path={page.url.pathname}>
 	{@render children()}

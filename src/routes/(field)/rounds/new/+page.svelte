@@ -4,6 +4,7 @@
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import type { Rig } from '$core';
+	import type { Setting } from '$lib/formats/rig';
 	import AppBar from '$lib/components/AppBar.svelte';
 	import { device as theDevice, getJson } from '$lib/state/device.svelte';
 
@@ -12,15 +13,26 @@
 	onMount(async () => {
 		const device = theDevice();
 		const sprayerId = page.url.searchParams.get('sprayer') ?? '';
-		const answer = /^[0-9a-f-]{36}$/.test(sprayerId) ? await getJson<{ rig: Rig }>(`/api/sprayers/${sprayerId}`) : null;
-		if (answer) await device.store.keepRig(sprayerId, answer.rig);
-		const rig = answer?.rig ?? (await device.store.rig(sprayerId));
+		const answer = /^[0-9a-f-]{36}$/.test(sprayerId)
+			? await getJson<{ rig: Rig; settings: readonly Setting[] }>(`/api/sprayers/${sprayerId}`)
+			: null;
+		if (answer) await device.store.keepRig(sprayerId, { rig: answer.rig, settings: answer.settings });
+		const known = answer ?? (await device.store.rig(sprayerId));
+		const rig = known?.rig;
 		if (!rig) {
 			problem = 'This sprayer is not known here. Open it once while the farm can be reached, then begin the round.';
 			return;
 		}
 		const id = device.newId();
-		await device.store.create({ id, sprayerId, startedAt: new Date(device.now()).toISOString(), rig: rig as never });
+		const wanted = page.url.searchParams.get('setting');
+		const setting = known?.settings.find((s) => s.id === wanted) ?? known?.settings[0];
+		await device.store.create({
+			id,
+			sprayerId,
+			startedAt: new Date(device.now()).toISOString(),
+			rig: rig as never,
+			...(setting ? { setting } : {})
+		});
 		void device.outbox.kick();
 		await goto(`/rounds/${id}/ready`, { replaceState: true });
 	});

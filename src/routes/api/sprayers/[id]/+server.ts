@@ -2,5 +2,10 @@ import { z } from 'zod';
 import type { RequestHandler } from './$types';
 import { endpoint, parse } from '$lib/server/api';
 
+/** What a device needs to begin a round of a sprayer with nobody there. */
 export const GET: RequestHandler = (event) =>
-	endpoint(event, () => event.locals.farm.sprayers.get(parse(z.uuid(), event.params.id)));
+	endpoint(event, async () => {
+		const id = parse(z.uuid(), event.params.id);
+		const { rig } = await event.locals.farm.sprayers.get(id);
+		return { id, rig, settings: await event.locals.farm.sprayerSettings.of(id) };
+	});

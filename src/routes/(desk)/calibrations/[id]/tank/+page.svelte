@@ -9,7 +9,7 @@
 	import Segmented from '$lib/components/Segmented.svelte';
 	import { shortUnit } from '$lib/formats/field-units';
 	import { typedText } from '$lib/formats/typed-text';
-	import { shownRate } from '$lib/state/answer';
+	import { shownRate } from '$lib/shown/answer';
 	import { TankPlanState } from '$lib/state/tank-plan.svelte';
 	import { wordIssue } from '$lib/wording/issues';
 

@@ -1,5 +1,5 @@
 import { fail, redirect } from '@sveltejs/kit';
-import { superValidate } from 'sveltekit-superforms';
+import { setError, superValidate } from 'sveltekit-superforms';
 import { zod4 } from 'sveltekit-superforms/adapters';
 import type { Actions, PageServerLoad } from './$types';
 import { formOfRig } from '$lib/formats/rig-form';
@@ -14,10 +14,13 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 
 export const actions: Actions = {
 	default: async ({ request, params, locals }) => {
-		const { id } = await orError(locals.farm.sprayers.get(idParam(params.id, 'sprayer')));
+		const { id, rig: before } = await orError(locals.farm.sprayers.get(idParam(params.id, 'sprayer')));
 		const form = await superValidate(request, zod4(sprayerFormSchema));
 		const rig = form.valid ? rigOrErrors(form, locals.farm.settings) : null;
 		if (!rig) return fail(422, { form });
+		// Its calibrations belong to its kind: another kind is another sprayer.
+		if (rig.kind !== before.kind)
+			return setError(form, 'name', `This is a ${before.kind} sprayer and stays one. Add another for a ${rig.kind}.`);
 		await locals.farm.sprayers.put(id, rig);
 		redirect(303, `/sprayers/${id}`);
 	}

@@ -17,5 +17,6 @@
 		settings={data.farm.settings}
 		submit="Keep the changes"
 		cancel="/sprayers/{data.sprayer.id}"
+		fixed
 	/>
 </main>

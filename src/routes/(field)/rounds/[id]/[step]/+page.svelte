@@ -4,11 +4,13 @@
 	import { goto } from '$app/navigation';
 	import type { PageData } from './$types';
 	import ReadyStep from '$lib/components/ReadyStep.svelte';
-	import SpeedStep from '$lib/components/SpeedStep.svelte';
 	import StepShell from '$lib/components/StepShell.svelte';
 	import { device as theDevice } from '$lib/state/device.svelte';
 	import { useRound } from '$lib/state/round-context';
+	import type { StepName } from '$lib/state/round-steps';
+	import { stepTitle } from '$lib/state/round-steps';
 	import type { SignOffState } from '$lib/state/sign-off.svelte';
+	import { stepLead } from '$lib/wording/step-leads';
 
 	let { data }: { data: PageData } = $props();
 	const device = theDevice();
@@ -18,8 +20,11 @@
 
 	// The later steps are not part of the first view: they are fetched once somebody begins to work.
 	const later = {
+		speed: () => import('$lib/components/SpeedStep.svelte'),
 		swath: () => import('$lib/components/SwathStep.svelte'),
+		plot: () => import('$lib/components/PlotStep.svelte'),
 		flow: () => import('$lib/components/FlowStep.svelte'),
+		tank: () => import('$lib/components/TankStep.svelte'),
 		volume: () => import('$lib/components/VolumeStep.svelte'),
 		signOff: () => import('$lib/components/SignOffStep.svelte')
 	};
@@ -36,68 +41,66 @@
 	const now = new Date(device.now());
 	const two = (n: number) => String(n).padStart(2, '0');
 	const today = `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
-	const go = (step: string) => () => void goto(`/rounds/${round.head.id}/${step}`);
+
+	const step = $derived(data.step as StepName);
+	const title = $derived(stepTitle(step, round.rig.kind));
+	const lead = $derived(stepLead(step, round.rig.kind, round.method));
+	// A step outside of the way that was picked (a second way) leads to the answer.
+	const after = $derived(round.stepAfter(step)?.name ?? (step === 'sign-off' ? null : 'volume'));
+	const next = $derived(
+		after === null
+			? ''
+			: `To the ${after === 'sign-off' ? 'signature' : stepTitle(after, round.rig.kind).toLowerCase()}`
+	);
+	const go = () => {
+		if (after) void goto(`/rounds/${round.head.id}/${after}`);
+	};
 </script>
 
-{#if data.step === 'ready'}
-	<StepShell
-		title="Ready the rig"
-		lead="Walk round it once. Tick what holds; nothing here stops you, but each saves a second round."
-		next="To the ground speed"
-		onnext={go('speed')}
-	>
+{#if step === 'ready'}
+	<StepShell {title} {lead} {next} onnext={go}>
 		<ReadyStep state={round} />
 	</StepShell>
-{:else if data.step === 'speed'}
-	<StepShell
-		title="Ground speed"
-		lead="Tank half full, in the gear and rpm you spray in, already at speed at the first flag. Both ways on a slope."
-		next="To the swath"
-		onnext={go('swath')}
-		ownFoot
-		besideWatch
-	>
-		<SpeedStep state={round} {device} next="To the swath" onnext={go('swath')} />
+{:else if step === 'speed'}
+	<StepShell {title} {lead} {next} onnext={go} ownFoot besideWatch>
+		{#await later.speed() then { default: SpeedStep }}
+			<SpeedStep state={round} {device} {next} onnext={go} />
+		{/await}
 	</StepShell>
-{:else if data.step === 'swath'}
-	<StepShell
-		title="Swath"
-		lead="Nozzles that spray × their spacing. Switch a section off by touching it."
-		next="To the nozzle flow"
-		onnext={go('flow')}
-	>
+{:else if step === 'swath'}
+	<StepShell {title} {lead} {next} onnext={go}>
 		{#await later.swath() then { default: SwathStep }}
 			<SwathStep state={round} />
 		{/await}
 	</StepShell>
-{:else if data.step === 'flow'}
-	<StepShell
-		title="Nozzle flow"
-		lead="Clean water from every nozzle for the same time, rig parked, same rpm and pressure."
-		next="Use these catches"
-		onnext={go('volume')}
-		bare={phone.current}
-		ownFoot
-	>
-		{#await later.flow() then { default: FlowStep }}
-			<FlowStep state={round} {device} phone={phone.current} ondone={go('volume')} />
+{:else if step === 'plot'}
+	<StepShell {title} {lead} {next} onnext={go} ownFoot besideWatch={round.method === 'plot-catch'}>
+		{#await later.plot() then { default: PlotStep }}
+			<PlotStep state={round} {device} {next} onnext={go} />
 		{/await}
 	</StepShell>
-{:else if data.step === 'volume'}
-	<StepShell
-		title="Spray volume"
-		lead="What this rig puts on the ground at this speed, pressure and swath."
-		next="To the signature"
-		onnext={go('sign-off')}
-	>
+{:else if step === 'flow'}
+	<StepShell {title} {lead} next="Use these catches" onnext={go} bare={phone.current} ownFoot>
+		{#await later.flow() then { default: FlowStep }}
+			<FlowStep state={round} {device} phone={phone.current} ondone={go} />
+		{/await}
+	</StepShell>
+{:else if step === 'tank'}
+	<StepShell {title} {lead} {next} onnext={go} ownFoot>
+		{#await later.tank() then { default: TankStep }}
+			<TankStep state={round} {device} {next} onnext={go} />
+		{/await}
+	</StepShell>
+{:else if step === 'volume'}
+	<StepShell {title} {lead} {next} onnext={go}>
 		{#await later.volume() then { default: VolumeStep }}
 			<VolumeStep state={round} unit={round.settings.rateUnit} />
 		{/await}
 	</StepShell>
 {:else}
 	<StepShell
-		title="Sign off"
-		lead={round.signedOff ? '' : 'Whose calibration this is, and what the rig was set to.'}
+		{title}
+		lead={round.signedOff ? '' : lead}
 		next={round.signedOff ? '' : 'Sign off'}
 		onnext={() => void form?.sign()}
 	>

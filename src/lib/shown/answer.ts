@@ -1,4 +1,4 @@
-import type { BudgetInput, Calibration } from '$core';
+import type { Budget, BudgetInput, MethodCalibration } from '$core';
 import { inUnit, showFigure, showWithInterval } from '$core';
 import type { FarmSettings } from '$lib/formats/farm-settings';
 import type { RateUnit } from '$lib/formats/rate-units';
@@ -7,10 +7,10 @@ import { longUnit, measuresOf, shortUnit } from '$lib/formats/field-units';
 /** What an input of the budget is called. */
 export const inputNames: Record<BudgetInput, string> = {
 	courseLength: 'Course length',
-	courseTime: 'Course time',
+	courseTime: 'Timed runs',
 	width: 'Swath',
 	catchTime: 'Catch time',
-	catchVolume: 'Jug marks',
+	catchVolume: 'Jug reading',
 	area: 'Area',
 	used: 'Volume used',
 	runTime: 'Running time',
@@ -20,8 +20,8 @@ export const inputNames: Record<BudgetInput, string> = {
 /** What to do about the largest share of the ±. */
 const advice: Record<BudgetInput, string> = {
 	courseLength: 'Tape the course again, or lengthen it.',
-	courseTime: 'Most to gain: one more run, or a longer course.',
-	width: 'Tape the spacing over several nozzles.',
+	courseTime: 'Most to gain: one more run, or a longer course or plot.',
+	width: 'Measure the width better: tape over several spacings, or lay pans where the wet thins out.',
 	catchTime: 'Most to gain: catch longer.',
 	catchVolume: 'Most to gain: a jug with finer marks, more nozzles, or a longer catch.',
 	area: 'Measure the area better.',
@@ -37,7 +37,7 @@ export interface BudgetShare {
 }
 
 /** Shares of the ± worth telling, the largest first; what is under one in a hundred goes under. */
-export function budgetShares(budget: Calibration['budget']): BudgetShare[] {
+export function budgetShares(budget: Budget): BudgetShare[] {
 	return (Object.entries(budget) as [BudgetInput, number][])
 		.filter(([, share]) => share >= 0.01)
 		.sort((a, b) => b[1] - a[1])
@@ -64,7 +64,7 @@ export interface Fact {
 }
 
 /** What the answer rests on, in the farm's measures. */
-export function answerFacts(c: Calibration, settings: FarmSettings): Fact[] {
+export function answerFacts(c: MethodCalibration, settings: FarmSettings): Fact[] {
 	const measures = measuresOf(settings);
 	const comma = settings.decimalComma;
 	const figure = (value: number, digits = 3) => showFigure(value, digits, comma);
@@ -73,23 +73,45 @@ export function answerFacts(c: Calibration, settings: FarmSettings): Fact[] {
 	const volume = metric ? 'ml' : (`${g} fl oz` as const);
 	const flow = metric ? 'L/min' : (`${g} gal/min` as const);
 	const speed = metric ? 'km/h' : 'mph';
+	const facts: Fact[] = [];
 	const { nozzles } = c;
-	const catches = nozzles.caught === 1 ? 'One catch' : `Mean of ${nozzles.caught} catches`;
-	const mean = nozzles.nozzles.flatMap((n) => (n.flow === null ? [] : [n.flow * nozzles.time]));
-	const meanCatch = mean.reduce((s, v) => s + v, 0) / mean.length;
-	return [
-		{
-			name: `${catches}, ${figure(nozzles.time)} s each`,
+	if (nozzles) {
+		const catches = nozzles.caught === 1 ? 'One catch' : `Mean of ${nozzles.caught} catches`;
+		const caught = nozzles.nozzles.flatMap((n) => (n.flow === null ? [] : [n.flow * nozzles.time]));
+		const meanCatch = caught.reduce((s, v) => s + v, 0) / caught.length;
+		facts.push({
+			name: `${catches}, ${figure(nozzles.time)} s${nozzles.caught === 1 ? '' : ' each'}`,
 			value: `${figure(inUnit('volume', meanCatch as never, volume))} ${shortUnit(volume)}`
-		},
-		{
-			name: nozzles.caught < nozzles.count ? `Flow, ${nozzles.count} nozzles` : 'Flow of the boom',
+		});
+	}
+	if (c.flow && !(nozzles && nozzles.count === 1))
+		facts.push({
+			name: nozzles
+				? nozzles.caught < nozzles.count
+					? `Flow, ${nozzles.count} nozzles`
+					: 'Flow of all nozzles'
+				: 'Flow',
 			value: `${figure(inUnit('flow', c.flow.value, flow))} ${shortUnit(flow)}`
-		},
-		{ name: 'Ground speed', value: `${figure(inUnit('speed', c.speed.value, speed))} ${speed}` },
-		{
-			name: `Swath, ${nozzles.count} nozzles`,
-			value: metric ? `${figure(c.width.value)} m` : `${figure(inUnit('length', c.width.value, 'in'))} in`
-		}
-	];
+		});
+	if (c.speed) facts.push({ name: 'Ground speed', value: `${figure(inUnit('speed', c.speed.value, speed))} ${speed}` });
+	if (c.swath) {
+		const w = c.swath.treated.value;
+		facts.push({
+			name: c.fieldRate === null ? 'Swath' : 'Treated width',
+			value: metric ? `${figure(w)} m` : `${figure(w / 0.3048)} ft`
+		});
+	}
+	if (c.area !== null)
+		facts.push({
+			name: 'Ground',
+			value: metric ? `${figure(c.area, 4)} m²` : `${figure(inUnit('area', c.area, 'ft2'), 4)} ft²`
+		});
+	if (c.fieldRate !== null) {
+		const rate = inUnit('volumePerArea', c.fieldRate, settings.rateUnit);
+		facts.push({ name: 'Per field area', value: `${figure(rate)} ${shortUnit(settings.rateUnit)}` });
+	}
+	return facts;
 }
+
+/** What the answer is per: bands are per treated ground, all else per ground. */
+export const perWhat = (c: MethodCalibration): string => (c.fieldRate === null ? '' : 'per treated area');

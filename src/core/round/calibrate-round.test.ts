@@ -1,0 +1,278 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { entriesOf, t, testRig, wholeRound } from '../../../tests/support/entries';
+import { blower, catches, course, knapsack, numbersOf, thrower } from '../../../tests/support/rigs';
+import { usualSkill } from '../measurement/defaults';
+import { calibrateRound, personIssues } from './calibrate-round';
+import type { EntryBody } from './entries';
+import { checksOf } from './entries';
+import { checkEntry } from './check-entry';
+import { foldRound } from './fold-round';
+import type { Rig } from './rig';
+import { methodOf } from './round-sheet';
+
+const computed = (rig: Rig, bodies: readonly EntryBody[], off: readonly number[] = []) => {
+	const result = calibrateRound(numbersOf(rig), foldRound(entriesOf(bodies), off));
+	if (!result.ok) throw new Error(JSON.stringify(result.issues));
+	return result.value;
+};
+const missing = (rig: Rig, bodies: readonly EntryBody[]) => {
+	const result = calibrateRound(numbersOf(rig), foldRound(entriesOf(bodies)));
+	return result.ok ? [] : result.issues.map((i) => i.path);
+};
+const litres = (rate: { value: number }) => rate.value * 1e7;
+const codes = (rig: Rig, bodies: readonly EntryBody[]) => computed(rig, bodies).calibration.findings.map((f) => f.code);
+
+const arc = ['1.0', '1.5', '1.5', '2.0', '1.0', '1.5', '1.5', '2.0'];
+
+describe('an airblast round', () => {
+	const each = [...course('50', '36'), ...catches('60', 'L', ...arc)];
+
+	it('is flow over speed and alley', () => {
+		expect(litres(computed(blower, each).calibration.rate)).toBeCloseTo((12 * 600) / (5 * 5), 6);
+	});
+
+	it('serves twice the ground in every second alley, and half with one side shut', () => {
+		const second: EntryBody = { kind: 'rows', spacing: t('5', 'm'), alleys: 'second' };
+		expect(litres(computed(blower, [...each, second]).calibration.rate)).toBeCloseTo(144, 6);
+		// One side: half the flow over half the alley.
+		const left = computed(blower, each, [1]);
+		expect(left.calibration.nozzles?.count).toBe(4);
+		expect(litres(left.calibration.rate)).toBeCloseTo(288, 6);
+	});
+
+	it('compares each size with its own, and tells a side that gives more', () => {
+		const worn = [...course('50', '36'), ...catches('60', 'L', '1.0', '1.5', '1.5', '2.0', '1.1', '1.7', '1.7', '2.2')];
+		const found = codes(blower, worn);
+		expect(found).toContain('sides-apart');
+		expect(codes(blower, each)).toEqual([]);
+	});
+
+	it('knows the rated flow of each size at the gauge', () => {
+		const gauge: EntryBody = { kind: 'gauge', pressure: t('10', 'bar') };
+		const { calibration } = computed(blower, [...each, gauge]);
+		expect(calibration.nozzles?.nozzles.map((n) => Number(n.fromRated?.toFixed(9)))).toEqual(new Array(8).fill(0));
+		const over = [...course('50', '36'), ...catches('60', 'L', ...arc.map((q) => `${Number(q) * 1.2}`)), gauge];
+		expect(codes(blower, over).filter((c) => c === 'set-over-rated')).toHaveLength(3);
+	});
+
+	const parked: EntryBody[] = [
+		{ kind: 'parked-time', time: t('120') },
+		{ kind: 'used', reading: { start: t('300', 'L'), left: t('276', 'L') } }
+	];
+	it('is told by a parked drop too, and the two are compared', () => {
+		const { calibration, others } = computed(blower, [...each, ...parked]);
+		expect(calibration.method).toBe('speed-width-flow');
+		expect(others.map((o) => o.calibration.method)).toEqual(['parked-drop']);
+		expect(others[0]!.gap.apart).toBe(false);
+		expect(Math.abs(others[0]!.gap.share)).toBeLessThan(1e-9);
+		const off: EntryBody[] = [...each, { kind: 'used', reading: { start: t('30', 'L'), left: t('20', 'L') } }];
+		const gap = computed(blower, off).calibration.findings.find((f) => f.code === 'methods-apart');
+		expect(gap).toMatchObject({ method: 'parked-drop' });
+	});
+
+	it('goes by the way that was picked, and needs only its readings', () => {
+		const drop: EntryBody[] = [{ kind: 'method', method: 'parked-drop' }, ...course('50', '36'), ...parked];
+		expect(litres(computed(blower, drop).calibration.rate)).toBeCloseTo(288, 6);
+		const refill: EntryBody[] = [
+			{ kind: 'method', method: 'refill' },
+			{ kind: 'plot', ground: { by: 'row', row: t('100', 'm') } },
+			{ kind: 'used', reading: { added: t('14.4', 'L') } }
+		];
+		expect(litres(computed(blower, refill).calibration.rate)).toBeCloseTo(288, 6);
+		expect(missing(blower, [{ kind: 'method', method: 'refill' }])).toEqual(['area', 'used']);
+		expect(missing(blower, [{ kind: 'method', method: 'parked-drop' }])).toEqual([
+			'speed.course',
+			'speed.times',
+			'used'
+		]);
+	});
+});
+
+describe('a boomless round', () => {
+	const flow = [...course('50', '25'), ...catches('60', 'L', '6', '6')];
+	const wetted: EntryBody = { kind: 'wetted', width: t('10', 'm') };
+	const width = (...bodies: EntryBody[]) => computed(thrower, [...flow, ...bodies]).calibration.swath!.treated.value;
+
+	it('has its swath by the school that was picked', () => {
+		expect(width(wetted)).toBeCloseTo(8.5, 9);
+		expect(width(wetted, { kind: 'school', school: 'share', share: 0.7 })).toBeCloseTo(7, 9);
+		expect(width(wetted, { kind: 'school', school: 'edges', length: t('0.4', 'm') })).toBeCloseTo(9.2, 9);
+		expect(width(wetted, { kind: 'school', school: 'full' })).toBe(10);
+		expect(width({ kind: 'school', school: 'maker' })).toBe(9);
+		expect(width({ kind: 'school', school: 'asked', length: t('6', 'm') })).toBe(6);
+	});
+
+	const pans = (...amounts: string[]): EntryBody[] => [
+		{ kind: 'pans', spacing: t('1', 'm'), count: amounts.length, driving: 'back-and-forth', maxCv: 0.15 },
+		...amounts.map((amount, i): EntryBody => ({ kind: 'pan', pan: i + 1, amount: t(amount, 'ml') }))
+	];
+	it('takes pans where there are pans, and asks for a width where none is even', () => {
+		expect(width(wetted, ...pans('10', '20', '20', '20', '20', '10'))).toBeGreaterThanOrEqual(2);
+		expect(missing(thrower, [...flow, ...pans('10', '20', '20').slice(0, 3)])).toEqual(['width.catches']);
+		const patchy = pans('1', '90', '2', '70', '1', '95', '3');
+		const result = calibrateRound(numbersOf(thrower), foldRound(entriesOf([...flow, ...patchy])));
+		expect(result.ok).toBe(false);
+		const asked = [...flow, ...patchy, { kind: 'school', school: 'asked', length: t('5', 'm') } as const];
+		expect(computed(thrower, asked).calibration.swath!.treated.value).toBe(5);
+		expect(codes(thrower, asked)).toContain('swath-none-even');
+	});
+
+	it('holds height and gauge against the rig’s own limits', () => {
+		const high: EntryBody = { kind: 'height', height: t('130', 'cm') };
+		const over: EntryBody = { kind: 'gauge', pressure: t('5', 'bar') };
+		expect(codes(thrower, [...flow, wetted, high, over])).toEqual(
+			expect.arrayContaining(['height-outside', 'pressure-outside'])
+		);
+		const inside: EntryBody[] = [
+			{ kind: 'height', height: t('100', 'cm') },
+			{ kind: 'gauge', pressure: t('3', 'bar') }
+		];
+		expect(codes(thrower, [...flow, wetted, ...inside])).toEqual([]);
+	});
+});
+
+describe('a carried round', () => {
+	const plot: EntryBody[] = [
+		{ kind: 'person', name: 'A. Sample' },
+		{ kind: 'plot', ground: { by: 'sides', length: t('10', 'm'), width: t('10', 'm') } },
+		...['150', '152', '148'].map((time): EntryBody => ({ kind: 'plot-run', time: t(time), by: 'stopwatch' }))
+	];
+
+	it('is a plot and a catch, for as long as the plot took or for any time', () => {
+		const asLong = [...plot, ...catches(null, 'ml', '2000')];
+		expect(methodOf(numbersOf(knapsack), foldRound(entriesOf(asLong)))).toBe('plot-catch');
+		expect(litres(computed(knapsack, asLong).calibration.rate)).toBeCloseTo(200, 6);
+		const minute = [...plot, ...catches('75', 'ml', '1000')];
+		expect(litres(computed(knapsack, minute).calibration.rate)).toBeCloseTo(200, 6);
+	});
+
+	it('averages repeats, and is told by refill and by speed, width and flow too', () => {
+		const bodies: EntryBody[] = [
+			...plot,
+			...catches('75', 'ml', '1000'),
+			{ kind: 'used', reading: { added: t('2.0', 'L') } },
+			...course('30', '30'),
+			{ kind: 'wetted', width: t('0.4', 'm') }
+		];
+		const { others } = computed(knapsack, bodies);
+		expect(others.map((o) => o.calibration.method).sort()).toEqual(['refill', 'speed-width-flow']);
+		expect(litres(others.find((o) => o.calibration.method === 'refill')!.calibration.rate)).toBeCloseTo(200, 6);
+	});
+
+	it('belongs to a person', () => {
+		const rig = numbersOf(knapsack);
+		expect(personIssues(rig, foldRound(entriesOf(plot)))).toEqual([]);
+		expect(personIssues(rig, foldRound(entriesOf(plot.slice(1)))).map((i) => i.code)).toEqual(['no-person']);
+		expect(personIssues(numbersOf(testRig), foldRound(entriesOf(wholeRound)))).toEqual([]);
+	});
+
+	it('strikes a go and a tank reading, and keeps both', () => {
+		const entries = entriesOf([...plot, { kind: 'used', reading: { added: t('9', 'L') } }]);
+		const struck = [entries[2]!, entries[5]!].map((e, i) => entriesOf([{ kind: 'strike', entry: e.id }], 50 + i)[0]!);
+		const round = foldRound([...entries, ...struck]);
+		expect(round.plotRuns.map((r) => r.struck)).toEqual([true, false, false]);
+		expect(round.used.map((u) => u.struck)).toEqual([true]);
+	});
+
+	it('has no checks that only a boom has', () => {
+		expect(checksOf('knapsack')).not.toContain('guards');
+		expect(checksOf('boom')).toHaveLength(10);
+	});
+});
+
+describe('what a rig’s shape asks for', () => {
+	it('shares of the leaf are kept where they add up, and refused where they do not', () => {
+		const shares = (...s: [number, number, number]): EntryBody => ({ kind: 'canopy-shares', shares: s });
+		expect(checkEntry(shares(0.3, 0.45, 0.25), numbersOf(blower))).toEqual([]);
+		expect(checkEntry(shares(0.3, 0.45, 0.5), numbersOf(blower))).toMatchObject([{ code: 'shares-sum' }]);
+		expect(checkEntry(shares(NaN, 0.5, 0.5), numbersOf(blower))).toMatchObject([{ code: 'shares-sum' }]);
+		expect(foldRound(entriesOf([shares(0.3, 0.45, 0.25)])).canopyShares).toEqual([0.3, 0.45, 0.25]);
+	});
+	it('a ground, a share or a band that cannot be is refused', () => {
+		const rig = numbersOf(blower);
+		const block = (share: number): EntryBody => ({ kind: 'plot', ground: { by: 'block', block: t('2', 'ha'), share } });
+		expect(checkEntry(block(1.2), rig)).toMatchObject([{ code: 'share' }]);
+		expect(checkEntry(block(0.25), rig)).toEqual([]);
+		const band = { band: t('3 L', 'cm'), bands: 0, rowSpacing: t('75', 'cm'), rows: 2.5 };
+		expect(checkEntry({ kind: 'band', band }, rig).map((i) => i.code)).toEqual([
+			'wrong-kind',
+			'not-whole',
+			'not-whole'
+		]);
+		expect(checkEntry({ kind: 'pan', pan: 99, amount: t('5', 'ml') }, rig)).toMatchObject([{ code: 'too-large' }]);
+		expect(checkEntry({ kind: 'used', reading: { added: t('5 m', 'L') } }, rig)).toMatchObject([
+			{ code: 'wrong-kind' }
+		]);
+	});
+});
+
+describe('a boom in bands', () => {
+	it('is told per treated and per field area, and can go back to the whole width', () => {
+		const band: EntryBody = {
+			kind: 'band',
+			band: { band: t('25', 'cm'), bands: 6, rowSpacing: t('75', 'cm'), rows: 6 }
+		};
+		const { calibration } = computed(testRig, [...wholeRound, band]);
+		expect(calibration.swath).toMatchObject({ field: 4.5 });
+		expect(calibration.rate.value / calibration.fieldRate!).toBeCloseTo(3, 9);
+		const back = computed(testRig, [...wholeRound, band, { kind: 'band', band: null }]);
+		expect(back.calibration.fieldRate).toBeNull();
+	});
+});
+
+describe('speed from a track', () => {
+	const track = (speed: number): EntryBody => ({
+		kind: 'track',
+		source: 'nmea',
+		name: 'test',
+		points: Array.from({ length: 40 }, (_, i) => [i, 0, (i * speed) / 111_319.49079327357] as const),
+		from: 0,
+		to: 39
+	});
+	it('takes the place of the course until it is struck', () => {
+		const entries = entriesOf([...wholeRound, track(2)]);
+		const rig = numbersOf(testRig);
+		const with_ = calibrateRound(rig, foldRound(entries));
+		expect(with_.ok && with_.value.calibration.speed!.value).toBeCloseTo(2, 6);
+		const struck = entriesOf([{ kind: 'strike', entry: entries.at(-1)!.id }], 90);
+		const without = calibrateRound(rig, foldRound([...entries, ...struck]));
+		expect(without.ok && without.value.calibration.speed!.value).toBeCloseTo(60 / 27.2, 9);
+	});
+	it('counts as a stated speed: two per cent', () => {
+		const { calibration } = computed(testRig, [...wholeRound, track(2)]);
+		const share = calibration.budget.speed!;
+		expect(Math.sqrt(share) * calibration.relativeUncertainty95).toBeCloseTo(2 * usualSkill.statedSpeed, 6);
+	});
+});
+
+describe('any round', () => {
+	it('scales as its formula says', () => {
+		const factor = fc.double({ min: 0.5, max: 2, noNaN: true });
+		fc.assert(
+			fc.property(factor, factor, (k, m) => {
+				const plain = computed(blower, [...course('50', '36'), ...catches('60', 'L', ...arc)]).calibration.rate.value;
+				const scaled = computed(blower, [
+					...course(`${50 * m}`, '36'),
+					...catches('60', 'L', ...arc.map((q) => `${Number(q) * k}`))
+				]).calibration.rate.value;
+				return Math.abs(scaled / ((plain * k) / m) - 1) < 1e-9;
+			}),
+			{ numRuns: 60 }
+		);
+	});
+
+	it('is the same in any unit', () => {
+		const metric = computed(knapsack, [
+			{ kind: 'plot', ground: { by: 'area', area: t('100 m2', 'ha') } },
+			{ kind: 'plot-run', time: t('150'), by: 'typed' },
+			...catches(null, 'ml', '2000')
+		]);
+		const imperial = computed(knapsack, [
+			{ kind: 'plot', ground: { by: 'area', area: t(`${100 / 0.09290304} ft2`, 'ac') } },
+			{ kind: 'plot-run', time: t('2 min 30 s'), by: 'typed' },
+			...catches(null, 'US fl oz', `${2000 / 29.5735295625}`)
+		]);
+		expect(imperial.calibration.rate.value / metric.calibration.rate.value).toBeCloseTo(1, 9);
+	});
+});

@@ -1,0 +1,92 @@
+import type { MethodCalibration } from '../calibration/calibrate-sheet';
+import { calibrateSheet } from '../calibration/calibrate-sheet';
+import type { Finding } from '../calibration/findings';
+import type { MethodGap } from '../calibration/method-gap';
+import { methodGap } from '../calibration/method-gap';
+import type { AnySheet } from '../calibration/sheet';
+import type { EvenRule } from '../calibration/verdict';
+import type { MeasuringSkill } from '../measurement/defaults';
+import { usualSkill } from '../measurement/defaults';
+import type { Issue, Result } from '../quantity/issue';
+import { good } from '../quantity/issue';
+import { fields, readField } from '../quantity/fields';
+import type { Round } from './fold-round';
+import type { RigNumbers } from './rig';
+import { isCarried } from './rig';
+import { methodOf, methodsOf, roundSheet } from './round-sheet';
+
+/** A second way to the same answer, from the readings of the same round. */
+export interface OtherWay {
+	readonly sheet: AnySheet;
+	readonly calibration: MethodCalibration;
+	readonly gap: MethodGap;
+}
+
+export interface RoundCalibration {
+	readonly sheet: AnySheet;
+	readonly calibration: MethodCalibration;
+	readonly others: readonly OtherWay[];
+}
+
+/**
+ * A round computed: its sheet, the answer with all findings, and every other way that its readings are enough for.
+ *
+ * Errors: those of `roundSheet` and `calibrateSheet`.
+ */
+export function calibrateRound(
+	rig: RigNumbers,
+	round: Round,
+	skill: MeasuringSkill = usualSkill,
+	rule: EvenRule = 'average'
+): Result<RoundCalibration> {
+	const sheet = roundSheet(rig, round);
+	if (!sheet.ok) return sheet;
+	const result = calibrateSheet(sheet.value, skill, rule);
+	if (!result.ok) return result;
+	const others = round.sheet ? [] : otherWays(rig, round, result.value, skill, rule);
+	const findings = [...result.value.findings, ...rigFindings(rig, round), ...others.flatMap(gapFinding)];
+	return good({ sheet: sheet.value, calibration: { ...result.value, findings }, others });
+}
+
+/** A hand-carried rig is calibrated with the person who carries it: nobody named stands against signing. */
+export const personIssues = (rig: RigNumbers, round: Round): Issue[] =>
+	isCarried(rig) && round.person.trim() === '' && !round.sheet ? [{ code: 'no-person', path: 'person' }] : [];
+
+function otherWays(
+	rig: RigNumbers,
+	round: Round,
+	answer: MethodCalibration,
+	skill: MeasuringSkill,
+	rule: EvenRule
+): OtherWay[] {
+	const picked = methodOf(rig, round);
+	return methodsOf[rig.kind].flatMap((method) => {
+		if (method === picked) return [];
+		const sheet = roundSheet(rig, round, method);
+		if (!sheet.ok) return [];
+		const other = calibrateSheet(sheet.value, skill, rule);
+		if (!other.ok) return [];
+		return [{ sheet: sheet.value, calibration: other.value, gap: methodGap(answer.rate, other.value.rate) }];
+	});
+}
+
+const gapFinding = ({ calibration, gap }: OtherWay): Finding[] =>
+	gap.apart ? [{ code: 'methods-apart', method: calibration.method, share: gap.share, joint: gap.joint }] : [];
+
+/** What the readings say against the rig's own limits. */
+function rigFindings(rig: RigNumbers, round: Round): Finding[] {
+	const findings: Finding[] = [];
+	const height = round.height && readField(fields.height, round.height, '');
+	if (rig.makerHeights && height?.ok) {
+		const { low, high } = rig.makerHeights;
+		const value = height.value.value;
+		if (value < low || value > high) findings.push({ code: 'height-outside', height: value, low, high });
+	}
+	const gauge = round.gauge && readField(fields.pressure, round.gauge, '');
+	if (rig.pressures && gauge?.ok) {
+		const { low, high } = rig.pressures;
+		const pressure = gauge.value.value;
+		if (pressure < low || pressure > high) findings.push({ code: 'pressure-outside', pressure, low, high });
+	}
+	return findings;
+}

@@ -1,0 +1,274 @@
+import type {
+	AreaReading,
+	Catch,
+	FlowReading,
+	NozzleCatches,
+	SpeedReading,
+	TimedCourse,
+	UsedReading,
+	WidthReading
+} from '../calibration/sheet';
+import type { Issue, Result } from '../quantity/issue';
+import { bad, good } from '../quantity/issue';
+import type { Flow, Kind, Mass, Quantity, Speed, Time, Volume } from '../quantity/quantity';
+import { si } from '../quantity/quantity';
+import type { Field } from '../quantity/fields';
+import { fields, readField } from '../quantity/fields';
+import type { Typed } from '../quantity/typed';
+import { trackSpeed } from '../track/track-speed';
+import type { Round, Run, Take } from './fold-round';
+import type { RigNumbers } from './rig';
+import { sectionOfNozzles, sidesOfNozzles } from './rig';
+
+/** Nozzles that spray: those whose section is not off. Numbers from 1, in the order of the rig. */
+export function nozzlesOn(sections: readonly number[], off: readonly number[]): number[] {
+	return sectionOfNozzles(sections).flatMap((section, i) => (off.includes(section) ? [] : [i + 1]));
+}
+
+/** Reads typed fields one after the other and gathers what is missing or wrong. */
+class Reader {
+	readonly issues: Issue[] = [];
+
+	need<K extends Kind>(field: Field<K>, typed: Typed | null | undefined, path: string): Quantity<K> {
+		if (!typed) {
+			this.issues.push({ code: 'missing', path });
+			return si<K>(NaN);
+		}
+		const read = readField(field, typed, path);
+		if (read.ok) return read.value.value;
+		this.issues.push(...read.issues);
+		return si<K>(NaN);
+	}
+
+	may<K extends Kind>(field: Field<K>, typed: Typed | null | undefined, path: string): Quantity<K> | undefined {
+		return typed ? this.need(field, typed, path) : undefined;
+	}
+
+	times(runs: readonly Run[], path: string): Time[] {
+		const counted = runs.filter((r) => !r.struck);
+		if (counted.length === 0) this.issues.push({ code: 'no-runs', path });
+		return counted.map((run, i) => this.need(fields.runTime, run.time, `${path}.${i}`));
+	}
+
+	result<T>(value: T): Result<T> {
+		return this.issues.length > 0 ? bad(...this.issues) : good(value);
+	}
+}
+
+/** The course's part of a round, or what is still missing. */
+export function roundCourse(round: Round): Result<TimedCourse> {
+	const r = new Reader();
+	const course = r.need(fields.course, round.course, 'speed.course');
+	const times = r.times(round.runs, 'speed.times');
+	const dial = r.may(fields.dial, round.dial, 'speed.dial') as Speed | undefined;
+	return r.result({ course, times, dial });
+}
+
+/** Ground speed: by a track where one was taken in, else by the course. */
+export function roundSpeed(round: Round): Result<SpeedReading> {
+	if (!round.track) return roundCourse(round);
+	const speed = trackSpeed(round.track.points, round.track.from, round.track.to);
+	return speed === null || !(speed > 0) ? bad({ code: 'no-position', path: 'speed.track' }) : good({ stated: speed });
+}
+
+const readTake = (r: Reader, take: Take, path: string): Catch => {
+	const read = readField(fields.catchAmount, take.amount, path);
+	if (!read.ok) {
+		r.issues.push(...read.issues);
+		return { volume: si<'volume'>(NaN) };
+	}
+	const { kind, value } = read.value;
+	if (kind === 'mass') return { mass: si<'mass'>(value) as Mass };
+	return kind === 'flow' ? { flow: si<'flow'>(value) as Flow } : { volume: si<'volume'>(value) as Volume };
+};
+
+/** The catches of a round so far: those of the nozzles that are on, with the jug, the gauge and the time they go with. */
+export function roundFlow(rig: RigNumbers, round: Round): Result<FlowReading> {
+	const r = new Reader();
+	const on = nozzlesOn(rig.sections, round.off);
+	if (on.length === 0) r.issues.push({ code: 'all-sections-off', path: 'width.on' });
+	const catches = on.map((nozzle): NozzleCatches => {
+		const counted = round.nozzles.get(nozzle)?.takes.filter((t) => t.counts) ?? [];
+		return counted.length > 0 ? counted.map((take) => readTake(r, take, `flow.catches.${nozzle}`)) : null;
+	});
+	const sections = sectionOfNozzles(rig.sections);
+	const sides = sidesOfNozzles(rig);
+	return r.result({
+		time: r.may(fields.catchTime, round.catchTime, 'flow.time'),
+		catches,
+		numbers: on,
+		sections: on.map((n) => sections[n - 1]!),
+		sides: sides && on.map((n) => sides[n - 1]!),
+		groups: rig.groups ? on.map((n) => rig.groups![n - 1]!) : undefined,
+		graduation: r.may(fields.jug, round.jug, 'flow.graduation'),
+		rated: rig.rated ?? undefined,
+		ratings: rig.ratings ?? undefined,
+		pressure: r.may(fields.pressure, round.gauge, 'flow.pressure')
+	});
+}
+
+/** The swath, by what the kind of rig is measured with. */
+export function roundWidth(rig: RigNumbers, round: Round): Result<WidthReading> {
+	const r = new Reader();
+	switch (rig.kind) {
+		case 'boom': {
+			const band = round.band === undefined ? rig.band : round.band;
+			if (band)
+				return r.result<WidthReading>({
+					kind: 'band',
+					band: r.need(fields.swath, band.band, 'width.band'),
+					bands: band.bands,
+					rowSpacing: r.need(fields.swath, band.rowSpacing, 'width.rowSpacing'),
+					rows: band.rows
+				});
+			const on = nozzlesOn(rig.sections, round.off).length;
+			return r.result<WidthReading>({ kind: 'boom', nozzles: rig.nozzles, spacing: rig.spacing!, on });
+		}
+		case 'airblast':
+			return alleyWidth(rig, round);
+		case 'knapsack':
+			return r.result<WidthReading>({
+				kind: 'measured',
+				wetted: r.need(fields.swath, round.wetted, 'width.wetted'),
+				usable: 'as-is'
+			});
+		case 'boomless':
+			return boomlessWidth(rig, round);
+	}
+}
+
+/** Alley of an arc: one side shut serves half of it. */
+export function alleyWidth(rig: RigNumbers, round: Round): Result<Extract<WidthReading, { kind: 'rows' }>> {
+	const r = new Reader();
+	const rowSpacing = r.need(fields.swath, round.rows?.spacing ?? rig.rowSpacing, 'width.rowSpacing');
+	return r.result({
+		kind: 'rows',
+		rowSpacing,
+		alleys: round.rows?.alleys ?? 'every',
+		sides: rig.sections.length === 2 && round.off.length === 1 ? 'one' : 'both'
+	});
+}
+
+/** School of a boomless swath: the one that was picked, else pans where there are pans, else the usable share. */
+export const schoolOf = (round: Round) => round.school?.school ?? (round.panCatches.size > 0 ? 'pans' : 'share');
+
+/** Share of the wetted width that is usable until somebody says another. */
+export const usualShare = 0.85;
+
+function boomlessWidth(rig: RigNumbers, round: Round): Result<WidthReading> {
+	const r = new Reader();
+	const school = schoolOf(round);
+	const asIs = (typed: Typed | null | undefined, path: string): WidthReading => ({
+		kind: 'measured',
+		wetted: r.need(fields.swath, typed, path),
+		usable: 'as-is'
+	});
+	switch (school) {
+		case 'pans':
+			return roundPans(round);
+		case 'maker':
+			return r.result(asIs(round.school?.length ?? rig.makerSwath, 'width.maker'));
+		case 'asked': {
+			const width = r.need(fields.swath, round.school?.length, 'width.asked');
+			const pans = roundPans(round);
+			return pans.ok && pans.value.kind === 'pans'
+				? r.result<WidthReading>({ ...pans.value, asked: width })
+				: r.result<WidthReading>({ kind: 'measured', wetted: width, usable: 'as-is' });
+		}
+		case 'edges': {
+			const wetted = r.need(fields.swath, round.wetted, 'width.wetted');
+			const edge = r.need(fields.swath, round.school?.length, 'width.edgeOverlap');
+			if (edge * 2 >= wetted)
+				r.issues.push({
+					code: 'too-large',
+					path: 'width.edgeOverlap',
+					text: round.school?.length?.text,
+					bound: 'less than half of the wetted width'
+				});
+			return r.result<WidthReading>({ kind: 'measured', wetted, usable: { edgeOverlap: edge } });
+		}
+		case 'full':
+			return r.result(asIs(round.wetted, 'width.wetted'));
+		case 'share': {
+			const wetted = r.need(fields.swath, round.wetted, 'width.wetted');
+			return r.result<WidthReading>({
+				kind: 'measured',
+				wetted,
+				usable: { share: round.school?.share ?? usualShare }
+			});
+		}
+	}
+}
+
+/** The row of pans; a pan that nobody read is missing, not empty. */
+export function roundPans(round: Round): Result<WidthReading> {
+	const r = new Reader();
+	if (!round.pans) return bad({ code: 'missing', path: 'width.pans' });
+	const spacing = r.need(fields.swath, round.pans.spacing, 'width.spacing');
+	const catches = Array.from({ length: round.pans.count }, (_, i) =>
+		r.need(fields.pan, round.panCatches.get(i + 1), `width.catches.${i}`)
+	);
+	const unread = r.issues.find((i) => i.code === 'missing');
+	if (unread) return bad({ code: 'missing', path: 'width.catches' });
+	const { driving, maxCv } = round.pans;
+	return r.result<WidthReading>({ kind: 'pans', spacing, catches, driving, maxCv });
+}
+
+/** The ground that was sprayed. */
+export function roundGround(rig: RigNumbers, round: Round): Result<AreaReading> {
+	const ground = round.plot;
+	const r = new Reader();
+	if (!ground) return bad({ code: 'missing', path: 'area' });
+	switch (ground.by) {
+		case 'area':
+			return r.result<AreaReading>({ by: 'stated', area: r.need(fields.area, ground.area, 'area') });
+		case 'sides':
+			return r.result<AreaReading>({
+				by: 'sides',
+				length: r.need(fields.side, ground.length, 'area.length'),
+				width: r.need(fields.side, ground.width, 'area.width')
+			});
+		case 'row': {
+			const width = alleyWidth(rig, round);
+			const row = r.need(fields.side, ground.row, 'area.row');
+			return width.ok ? r.result<AreaReading>({ by: 'row', row, width: width.value }) : width;
+		}
+		case 'block':
+			return r.result<AreaReading>({
+				by: 'block',
+				block: r.need(fields.area, ground.block, 'area.block'),
+				share: ground.share
+			});
+	}
+}
+
+/** What the tank says, and the tank itself where it was brought back to its own mark. */
+export function roundUsed(
+	rig: RigNumbers,
+	round: Round
+): Result<{ readonly used: readonly UsedReading[]; readonly tank: Volume | undefined }> {
+	const r = new Reader();
+	const counted = round.used.filter((u) => !u.struck);
+	if (counted.length === 0) return bad({ code: 'missing', path: 'used' });
+	const used = counted.map(({ reading }, i): UsedReading =>
+		'added' in reading
+			? { added: r.need(fields.tankReading, reading.added, `used.${i}.added`) }
+			: {
+					start: r.need(fields.tankReading, reading.start, `used.${i}.start`),
+					left: r.need(fields.tankReading, reading.left, `used.${i}.left`)
+				}
+	);
+	return r.result({ used, tank: round.tankBy === 'mark' ? rig.tank : undefined });
+}
+
+/** The times that the plot took. */
+export function roundPlotTimes(round: Round): Result<readonly Time[]> {
+	const r = new Reader();
+	return r.result(r.times(round.plotRuns, 'times'));
+}
+
+/** How long the rig ran parked, where it was not for as long as the course took. */
+export function roundParkedTime(round: Round): Result<Time | undefined> {
+	const r = new Reader();
+	return r.result(r.may(fields.runTime, round.parkedTime, 'run'));
+}

@@ -1,0 +1,118 @@
+<!-- @component The first question: need it change at all? What was measured beside what is wanted, in words. -->
+<script lang="ts">
+	import { relativeU } from '$core';
+	import type { AdjustState } from '$lib/state/adjust.svelte';
+	import { adjustFigures } from '$lib/shown/adjust';
+	import { adviceWords } from '$lib/wording/adjust';
+
+	let { adjust }: { adjust: AdjustState } = $props();
+	const f = $derived(adjustFigures(adjust.source.settings));
+	const aim = $derived(adjust.aim);
+	const calibration = $derived(adjust.source.calibration);
+	const measured = $derived(calibration ? calibration.rate.value / Math.sqrt(adjust.gravity) : null);
+	const heavy = $derived(adjust.gravity !== 1);
+	const off = $derived.by(() => {
+		const wanted = adjust.form.wanted;
+		return wanted?.by === 'volume' && measured !== null ? measured / wanted.volume - 1 : null;
+	});
+	const k = $derived(adjust.levers?.factor ?? 1);
+</script>
+
+{#if aim && calibration && measured !== null}
+	<section class="verdict" class:keep={aim.keep} aria-live="polite">
+		<div>
+			<p class="lab">Measured{heavy ? ', of this liquid' : ''}</p>
+			<p class="big">
+				<span class="num">{f.sure(measured, 2 * relativeU(calibration.rate)).value}</span> <span class="unit">{f.rateUnit}</span>
+			</p>
+		</div>
+		<div class="mark" aria-hidden="true">{aim.keep ? '=' : '→'}</div>
+		<div>
+			{#if aim.keep}
+				<h2>Keep it</h2>
+				<p>
+					{#if aim.why === 'in-range' && adjust.form.wanted?.by === 'range'}
+						It lies inside the label’s {f.rate(adjust.form.wanted.low)} to {f.rate(adjust.form.wanted.high)}
+						{f.rateUnit}.
+					{:else if off !== null}
+						It is {f.percent(off)} {off > 0 ? 'over' : 'under'} what is wanted: within 5 %.
+					{/if}
+					{#if adjust.form.perArea}
+						Put {f.rate(measured)} {f.rateUnit} in the load sums, and every area gets its dose.
+					{:else if off !== null}
+						The label doses by volume, so the ground gets {f.percent(off)} {off > 0 ? 'more' : 'less'} product with it.
+					{/if}
+				</p>
+			{:else}
+				<h2>{f.percent(k - 1)} {k > 1 ? 'more' : 'less'} is wanted</h2>
+				<p>
+					Aim at <b>{f.rate(aim.volume)} {f.rateUnit}</b>{adjust.form.by === 'range'
+						? ', inside the label’s range by as much as the ± of this round'
+						: adjust.form.by === 'tank'
+							? ', so that one tank does that ground'
+							: ''}.
+					{adjust.levers ? adviceWords[adjust.levers.advice] : ''}
+				</p>
+			{/if}
+			{#if heavy && adjust.water}
+				<p class="heavy">
+					Calibrate with water at <b>{f.rate(adjust.water)} {f.rateUnit}</b>: the liquid is heavier, passes slower, and
+					comes out at {f.rate(aim.volume)}.
+				</p>
+			{/if}
+		</div>
+	</section>
+{/if}
+
+<style>
+	.verdict {
+		display: grid;
+		grid-template-columns: auto auto minmax(0, 1fr);
+		gap: 4px 18px;
+		align-items: center;
+		padding: 12px 18px;
+		border: 2px solid var(--dye);
+		border-radius: 8px;
+		background: var(--dye-wash);
+	}
+	.keep {
+		border-color: var(--moss);
+		background: var(--moss-wash);
+	}
+	.big {
+		line-height: 1;
+		white-space: nowrap;
+	}
+	.num {
+		font-size: 3.2rem;
+		letter-spacing: -0.02em;
+	}
+	.unit {
+		font-weight: 600;
+	}
+	.mark {
+		font: 700 2rem var(--font-figures);
+	}
+	h2 {
+		font-size: 1.35rem;
+	}
+	.lab,
+	.heavy {
+		color: var(--ink);
+	}
+	.heavy {
+		margin-top: 4px;
+	}
+	@media (max-width: 859px) {
+		.verdict {
+			grid-template-columns: auto minmax(0, 1fr);
+			padding: 10px 12px;
+		}
+		.mark {
+			display: none;
+		}
+		.verdict > div:last-child {
+			grid-column: 1 / -1;
+		}
+	}
+</style>

@@ -1,0 +1,83 @@
+<!-- @component How jugs are held and read: time, marks, gauge, the unit that a bare figure means. -->
+<script lang="ts">
+	import { showFigure } from '$core';
+	import { typed } from '$lib/formats/field-units';
+	import type { FlowStepState } from '$lib/state/flow-step.svelte';
+	import { jugUnits, jugUnitWords } from '$lib/state/flow-step.svelte';
+	import QuantityField from './QuantityField.svelte';
+
+	let { step }: { step: FlowStepState } = $props();
+
+	const round = $derived(step.round);
+	const comma = $derived(round.settings.decimalComma);
+	const asLong = $derived(round.catchTime === null);
+	const what = $derived(round.method === 'plot-catch' ? 'plot' : 'course');
+	const held = $derived(
+		asLong ? (step.heldFor === null ? '' : showFigure(step.heldFor, 3, comma)) : (round.round.catchTime?.text ?? '')
+	);
+</script>
+
+<div class="settings">
+	<QuantityField
+		small
+		label={asLong ? `Held as long as the ${what}` : 'Each jug held'}
+		kept={held}
+		unit="s"
+		disabled={round.signedOff}
+		commit={(text) => round.add({ kind: 'catch-time', time: typed(text, 's', round.settings) })}
+	/>
+	<QuantityField
+		small
+		label="Jug marked every"
+		kept={round.round.jug?.text ?? '10 ml'}
+		unit="ml"
+		disabled={round.signedOff}
+		commit={(text) => round.add({ kind: 'jug', graduation: typed(text, 'ml', round.settings) })}
+	/>
+	<QuantityField
+		small
+		label="Gauge reads"
+		kept={round.round.gauge?.text ?? ''}
+		unit={round.units.pressure}
+		disabled={round.signedOff}
+		commit={(text) => round.add({ kind: 'gauge', pressure: typed(text, round.units.pressure, round.settings) })}
+	/>
+	<label class="reads">
+		<span>Jug reads in</span>
+		<select
+			class="field-input"
+			value={step.unit}
+			disabled={round.signedOff}
+			onchange={(e) => step.pickUnit(e.currentTarget.value)}
+		>
+			{#each jugUnits as unit (unit)}<option value={unit}>{jugUnitWords(unit)}</option>{/each}
+		</select>
+	</label>
+</div>
+
+<style>
+	.settings {
+		display: grid;
+		grid-template-columns: repeat(4, minmax(0, 1fr));
+		gap: 12px;
+		align-items: end;
+	}
+	.reads {
+		display: grid;
+		gap: 0.25rem;
+	}
+	.reads span {
+		color: var(--soft);
+		font-size: 0.85rem;
+	}
+	.reads select {
+		padding: 0.25rem 0.4rem;
+		font-size: 1rem;
+	}
+	@media (max-width: 859px) {
+		.settings {
+			grid-template-columns: 1fr 1fr;
+			padding-top: 8px;
+		}
+	}
+</style>

@@ -1,0 +1,47 @@
+<!-- @component The colour that ISO 10625 gives a size, to find the nozzle in the box; the code stands in it. -->
+<script lang="ts">
+	import { isoSizes } from '$core';
+
+	/** Size code, like 03; anything else is shown as an empty ring. */
+	let { size }: { size: string } = $props();
+	/** The standard's colours, as they look on plastic. */
+	const shades: Record<string, { fill: string; ink: string }> = {
+		orange: { fill: '#ef7d1a', ink: '#17231f' },
+		green: { fill: '#2f8f4e', ink: '#ffffff' },
+		yellow: { fill: '#f2d02c', ink: '#17231f' },
+		lilac: { fill: '#a98cc9', ink: '#17231f' },
+		blue: { fill: '#2b62b5', ink: '#ffffff' },
+		red: { fill: '#c4302b', ink: '#ffffff' },
+		brown: { fill: '#7a4a2b', ink: '#ffffff' },
+		grey: { fill: '#8d9290', ink: '#17231f' },
+		white: { fill: '#ffffff', ink: '#17231f' }
+	};
+	const iso = $derived(isoSizes.find((s) => s.code === size));
+	const shade = $derived(iso?.colour ? shades[iso.colour] : undefined);
+</script>
+
+<span
+	class="dot"
+	class:bare={!shade}
+	style:background={shade?.fill}
+	style:color={shade?.ink}
+	title={iso?.colour ? `ISO 10625 size ${size}: ${iso.colour}` : undefined}
+	>{size.slice(0, 3)}{#if iso?.colour}<span class="sr-only"> ({iso.colour} by ISO 10625)</span>{/if}</span
+>
+
+<style>
+	.dot {
+		display: grid;
+		place-items: center;
+		width: 30px;
+		height: 30px;
+		border: 1.5px solid var(--ink);
+		border-radius: 4px;
+		font: 700 0.8rem var(--font-figures);
+		font-stretch: 78%;
+	}
+	.bare {
+		border-style: dashed;
+		border-color: var(--field-border);
+	}
+</style>

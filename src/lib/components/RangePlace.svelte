@@ -1,0 +1,49 @@
+<!-- @component Where a pressure lies in a nozzle's range; the middle half is marked, and what finer drops come at. -->
+<script lang="ts">
+	interface Props {
+		/** 0 at the low end of the range, 1 at the high one. */
+		place: number;
+		low: string;
+		high: string;
+		unit: string;
+		/** The range is the usual one of its kind. */
+		typical: boolean;
+	}
+	let { place, low, high, unit, typical }: Props = $props();
+</script>
+
+<div class="place" title={typical ? 'Typical range: check the maker’s sheet' : undefined}>
+	<div class="scale" aria-hidden="true"><i style="left:{Math.min(100, Math.max(0, place * 100))}%"></i></div>
+	<p><span>{low}</span><span>{typical ? 'typical' : ''}</span><span>{high} {unit}</span></p>
+</div>
+
+<style>
+	.scale {
+		position: relative;
+		height: 12px;
+		border: 1px solid var(--field-border);
+		border-radius: 3px;
+		background: linear-gradient(
+			90deg,
+			var(--card) 25%,
+			var(--moss-wash) 25%,
+			var(--moss-wash) 75%,
+			var(--amber-wash) 75%
+		);
+	}
+	i {
+		position: absolute;
+		top: -4px;
+		width: 4px;
+		height: 18px;
+		margin-left: -2px;
+		background: var(--ink);
+	}
+	p {
+		display: flex;
+		justify-content: space-between;
+		color: var(--soft);
+		font-size: 0.78rem;
+		white-space: nowrap;
+	}
+</style>

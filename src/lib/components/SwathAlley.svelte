@@ -1,0 +1,224 @@
+<!-- @component Alley of an airblast sprayer: row spacing, which alleys, which sides; and what the canopy asks for. -->
+<script lang="ts">
+	import { fields, inUnit, readField, showDecimals, showFigure, treeRowVolume } from '$core';
+	import Alley from '$lib/drawings/Alley.svelte';
+	import { longUnit, typed } from '$lib/formats/field-units';
+	import { typedText } from '$lib/formats/typed-text';
+	import type { RoundState } from '$lib/state/round.svelte';
+	import QuantityField from './QuantityField.svelte';
+	import Segmented from './Segmented.svelte';
+	import SideSwitches from './SideSwitches.svelte';
+
+	let { state: round }: { state: RoundState } = $props();
+
+	const comma = $derived(round.settings.decimalComma);
+	const metric = $derived(round.units.course === 'm');
+	const unit = $derived(round.units.course);
+	const spacing = $derived(round.round.rows?.spacing ?? round.rig.rowSpacing);
+	const alleys = $derived(round.round.rows?.alleys ?? 'every');
+	const sides = $derived(round.round.off.includes(0) ? 'right' : round.round.off.includes(1) ? 'left' : 'both');
+	const width = $derived(
+		round.width === null
+			? '?'
+			: metric
+				? `${showDecimals(round.width, 2, comma)} m`
+				: `${showDecimals(round.width / 0.3048, 1, comma)} ft`
+	);
+	const canopy = $derived(round.round.canopy);
+	const asked = $derived.by(() => {
+		if (!canopy) return null;
+		const [h, w, r] = [
+			readField(fields.tree, canopy.height, ''),
+			readField(fields.tree, canopy.width, ''),
+			readField(fields.swath, canopy.rowSpacing, '')
+		];
+		if (!h.ok || !w.ok || !r.ok) return null;
+		return treeRowVolume(h.value.value, w.value.value, r.value.value, canopy.coefficient);
+	});
+	const rate = (value: number) =>
+		`${showFigure(inUnit('volumePerArea', value as never, round.settings.rateUnit), 3, comma)} ${longUnit(round.settings.rateUnit)}`;
+	const gap = $derived(asked === null || !round.calibration ? null : round.calibration.rate.value / asked - 1);
+
+	let draft = $state({ height: '', width: '', coefficient: '' });
+	const empty: readonly never[] = [];
+	/** The canopy is kept once height, width and coefficient are all there. */
+	async function setCanopy(change: Partial<typeof draft>) {
+		draft = {
+			height: draft.height || (canopy ? typedText(canopy.height) : ''),
+			width: draft.width || (canopy ? typedText(canopy.width) : ''),
+			coefficient: draft.coefficient || (canopy ? `${canopy.coefficient}` : ''),
+			...change
+		};
+		const coefficient = Number(draft.coefficient.replace(',', '.'));
+		if (change.coefficient !== undefined && !(coefficient > 0 && coefficient <= 10))
+			return [{ code: 'unreadable', path: '', text: change.coefficient, wanted: 'coefficient' } as const];
+		for (const [field, text] of [
+			[fields.tree, change.height],
+			[fields.tree, change.width]
+		] as const) {
+			if (text === undefined) continue;
+			const read = readField(field, typed(text, unit, round.settings), '');
+			if (!read.ok) return read.issues;
+		}
+		if (!draft.height || !draft.width || !draft.coefficient || !spacing) return empty;
+		return round.add({
+			kind: 'canopy',
+			canopy: {
+				height: typed(draft.height, unit, round.settings),
+				width: typed(draft.width, unit, round.settings),
+				rowSpacing: spacing,
+				coefficient
+			}
+		});
+	}
+</script>
+
+<div class="alley">
+	<div class="asked">
+		<QuantityField
+			label="Row to row"
+			kept={spacing?.text ?? ''}
+			{unit}
+			hint="Trunk to trunk, taped."
+			disabled={round.signedOff}
+			commit={(text) => round.add({ kind: 'rows', spacing: typed(text, unit, round.settings), alleys })}
+		/>
+		<div class="pickers">
+			<Segmented
+				label="Alleys driven"
+				options={[
+					{ value: 'every', label: 'Every alley' },
+					{ value: 'second', label: 'Every second' }
+				]}
+				value={alleys}
+				onchange={(v) => {
+					if (!round.signedOff && spacing) void round.add({ kind: 'rows', spacing, alleys: v });
+				}}
+			/>
+			<SideSwitches {round} />
+		</div>
+	</div>
+	<div class="board card">
+		<Alley {alleys} {sides} spacing={spacing ? typedText(spacing) : '?'} {width} />
+	</div>
+	<details class="canopy card" open={canopy !== null || round.round.canopyShares !== null}>
+		<summary>
+			Check it against the canopy
+			{#if asked !== null}<b class="num">{rate(asked)}</b>{/if}
+		</summary>
+		<div class="fields">
+			<QuantityField
+				small
+				label="Tree height"
+				kept={canopy ? typedText(canopy.height) : draft.height}
+				{unit}
+				disabled={round.signedOff}
+				commit={(text) => setCanopy({ height: text })}
+			/>
+			<QuantityField
+				small
+				label="Canopy across the row"
+				kept={canopy ? typedText(canopy.width) : draft.width}
+				{unit}
+				disabled={round.signedOff}
+				commit={(text) => setCanopy({ width: text })}
+			/>
+			<QuantityField
+				small
+				label="L for each m³ of canopy"
+				kept={canopy ? `${canopy.coefficient}` : draft.coefficient}
+				disabled={round.signedOff}
+				commit={(text) => setCanopy({ coefficient: text })}
+			/>
+			<QuantityField
+				small
+				label="Leaf by thirds, bottom up, %"
+				kept={round.round.canopyShares ? round.round.canopyShares.map((s) => Math.round(s * 100)).join(', ') : ''}
+				disabled={round.signedOff}
+				commit={(text) => {
+					const parts = text.split(/[\s,;/]+/).map((part) => Number(part.replace('%', '')) / 100);
+					const [bottom = NaN, middle = NaN, top = NaN] = parts.length === 3 ? parts : [];
+					return round.add({ kind: 'canopy-shares', shares: [bottom, middle, top] });
+				}}
+			/>
+			<p aria-live="polite">
+				{#if asked !== null && gap !== null}
+					<b>Measured is {showDecimals(Math.abs(gap) * 100, 0, comma)} % {gap > 0 ? 'over' : 'under'} it.</b>
+				{/if}
+				<span class="lab">height × width ÷ row spacing × your figure. The schools differ, so the figure is yours.</span>
+			</p>
+		</div>
+	</details>
+</div>
+
+<style>
+	.alley {
+		display: flex;
+		flex-direction: column;
+		gap: 12px;
+		flex: 1;
+		min-height: 0;
+	}
+	.asked {
+		display: grid;
+		grid-template-columns: minmax(0, 150px) 1fr;
+		gap: 16px;
+		align-items: start;
+	}
+	.pickers {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 10px 12px;
+		padding-top: 24px;
+	}
+	.board {
+		display: grid;
+		align-items: center;
+		flex: 1;
+		min-height: 0;
+		padding: 12px 16px;
+	}
+	.board :global(svg) {
+		max-height: 250px;
+	}
+	.canopy {
+		padding: 0 16px;
+	}
+	summary {
+		display: flex;
+		justify-content: space-between;
+		align-items: center;
+		min-height: 48px;
+		font-weight: 600;
+		cursor: pointer;
+	}
+	summary .num {
+		font-size: 1.5rem;
+	}
+	.fields {
+		display: grid;
+		grid-template-columns: repeat(4, minmax(0, 1fr));
+		gap: 14px;
+		align-items: start;
+		padding-bottom: 12px;
+		line-height: 1.3;
+	}
+	.fields p {
+		grid-column: 1 / -1;
+	}
+	@media (max-width: 859px) {
+		.asked {
+			grid-template-columns: 1fr;
+			gap: 8px;
+		}
+		.pickers {
+			padding-top: 0;
+		}
+		.board {
+			flex: none;
+		}
+		.fields {
+			grid-template-columns: 1fr 1fr;
+		}
+	}
+</style>

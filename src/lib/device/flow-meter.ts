@@ -1,0 +1,51 @@
+import { z } from 'zod';
+
+export type MeterReading =
+	{ readonly ok: true; readonly litresPerMinute: number } | { readonly ok: false; readonly problem: string };
+
+/** A flow meter that the farm's server can reach. */
+export interface FlowMeter {
+	present(): Promise<boolean>;
+	/** The flow of one nozzle now. */
+	read(nozzle: number): Promise<MeterReading>;
+}
+
+const presence = z.object({ flowMeter: z.boolean(), receiver: z.boolean() });
+const reading = z.object({ litresPerMinute: z.number().min(0) });
+const refusal = z.object({ error: z.object({ message: z.string() }) });
+
+/** What the server has at hand: asked once, and nothing where it cannot be asked. */
+export async function instruments(fetcher: typeof fetch): Promise<{ flowMeter: boolean; receiver: boolean }> {
+	try {
+		const response = await fetcher('/api/instruments', { signal: AbortSignal.timeout(3000) });
+		const read = presence.safeParse(await response.json());
+		return read.success ? read.data : { flowMeter: false, receiver: false };
+	} catch {
+		return { flowMeter: false, receiver: false };
+	}
+}
+
+/** The meter as the server reads it. */
+export class ServerFlowMeter implements FlowMeter {
+	readonly #fetch: typeof fetch;
+	constructor(fetcher: typeof fetch) {
+		this.#fetch = fetcher;
+	}
+
+	async present(): Promise<boolean> {
+		return (await instruments(this.#fetch)).flowMeter;
+	}
+
+	async read(nozzle: number): Promise<MeterReading> {
+		try {
+			const response = await this.#fetch(`/api/flow-meter?nozzle=${nozzle}`, { signal: AbortSignal.timeout(5000) });
+			const body: unknown = await response.json();
+			const read = reading.safeParse(body);
+			if (response.ok && read.success) return { ok: true, litresPerMinute: read.data.litresPerMinute };
+			const refused = refusal.safeParse(body);
+			return { ok: false, problem: refused.success ? refused.data.error.message : 'The flow meter answered nonsense.' };
+		} catch {
+			return { ok: false, problem: 'The flow meter cannot be asked from here. Type the reading instead.' };
+		}
+	}
+}

@@ -1,0 +1,120 @@
+<!--
+@component A boomless rig from behind with a row of pans across its swath: each pan filled to its catch, and the pattern
+that neighbouring passes lay down together at the chosen width.
+-->
+<script lang="ts">
+	interface Props {
+		/** Catch of each pan over the largest, 0 to 1; null is not read. */
+		fills: readonly (number | null)[];
+		/** Pan at hand, from 1; none when null. */
+		at: number | null;
+		/** Distance between passes in pan spacings; none when null. */
+		swath: number | null;
+		/** What the ground gets pan by pan where passes overlap, over its mean; empty where no width is chosen. */
+		laid: readonly number[];
+		/** Words on the chosen width. */
+		words: string;
+		onpick?: (pan: number) => void;
+	}
+	let { fills, at, swath, laid, words, onpick }: Props = $props();
+
+	const W = 700;
+	const gap = $derived(W / fills.length);
+	const floor = 214;
+	const highest = 96;
+	const middle = W / 2;
+	const edges = $derived(swath === null ? null : [middle - (swath * gap) / 2, middle + (swath * gap) / 2]);
+	const pan = $derived(Math.min(44, gap * 0.78));
+</script>
+
+<svg
+	viewBox="0 0 {W} 318"
+	role="img"
+	aria-label="{fills.filter((f) => f !== null).length} of {fills.length} pans read. {words}"
+>
+	<g transform="translate({middle} 46)" fill="var(--ink)">
+		<rect x="-30" y="-40" width="60" height="46" rx="6" />
+		<rect x="-21" y="-33" width="42" height="20" rx="3" fill="var(--dye-light)" opacity="0.55" />
+		<rect x="-46" y="-18" width="14" height="40" rx="3" />
+		<rect x="32" y="-18" width="14" height="40" rx="3" />
+		<path d="M-6 6h12v10h-12z" />
+	</g>
+	<path
+		d="M{middle} 62Q{middle - 150} 74 8 {floor - 96}L8 {floor - 76}Q{middle - 120} 96 {middle} 66z"
+		fill="var(--dye-light)"
+		opacity="0.3"
+	/>
+	<path
+		d="M{middle} 62Q{middle + 150} 74 {W - 8} {floor - 96}L{W - 8} {floor - 76}Q{middle + 120} 96 {middle} 66z"
+		fill="var(--dye-light)"
+		opacity="0.3"
+	/>
+	{#each fills as fill, i (i)}
+		{@const x = gap * (i + 0.5)}
+		{@const here = i + 1 === at}
+		<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions (the fields do the same) -->
+		<g onclick={() => onpick?.(i + 1)} style="cursor:{onpick ? 'pointer' : 'default'}">
+			<rect x={x - gap / 2} y={floor - highest} width={gap} height={highest + 20} fill="transparent" />
+			{#if fill !== null}
+				<rect x={x - pan / 2} y={floor - fill * highest} width={pan} height={fill * highest} fill="var(--dye)" />
+			{/if}
+			<path
+				d="M{x - pan / 2} {floor - highest}V{floor}H{x + pan / 2}V{floor - highest}"
+				fill="none"
+				stroke={here ? 'var(--dye)' : fill === null ? 'var(--field-border)' : 'var(--ink)'}
+				stroke-width={here ? 3 : 1.6}
+				stroke-dasharray={fill === null && !here ? '4 4' : undefined}
+			/>
+			{#if fills.length <= 24 || i % 3 === 0}<text {x} y={floor + 17} text-anchor="middle" class="n">{i + 1}</text>{/if}
+		</g>
+	{/each}
+	<rect x="0" y="244" width={W} height="24" fill="var(--straw-wash)" stroke="var(--straw-edge)" stroke-width="0.75" />
+	{#each laid as share, i (i)}
+		<rect
+			x={(W / laid.length) * i}
+			y="244"
+			width={W / laid.length + 0.4}
+			height="24"
+			fill="color-mix(in oklab, var(--dye) {Math.max(4, Math.min(100, 200 * share - 100))}%, var(--straw-wash))"
+		/>
+	{/each}
+	{#if edges}
+		<path
+			d="M{edges[0]} {floor - highest - 6}V296M{edges[1]} {floor - highest - 6}V296"
+			stroke="var(--ink)"
+			stroke-width="2"
+			stroke-dasharray="6 4"
+		/>
+		<path d="M{edges[0]} 288H{edges[1]}" stroke="var(--ink)" stroke-width="2" />
+		<rect x={middle - 92} y="273" width="184" height="30" fill="var(--card)" />
+		<text x={middle} y="297" text-anchor="middle" class="width">{words}</text>
+	{:else}
+		<text x={middle} y="297" text-anchor="middle" class="n">{words}</text>
+	{/if}
+</svg>
+
+<style>
+	svg {
+		display: block;
+		width: 100%;
+		height: auto;
+		max-height: 100%;
+	}
+	.n {
+		font: 400 14px var(--font-text);
+		fill: var(--soft);
+	}
+	.width {
+		font: 700 24px var(--font-figures);
+		font-stretch: 78%;
+		fill: var(--ink);
+	}
+	@media (max-width: 859px) {
+		.n {
+			font-size: 20px;
+		}
+		.width {
+			font-size: 32px;
+		}
+	}
+</style>

@@ -1,0 +1,109 @@
+import type { Transaction } from 'kysely';
+import { v7 } from 'uuid';
+import type { MadeChange, MethodCalibration, Round, TypedAim, TypedChange } from '../../../core';
+import { applyChange, predictVolume, roundBefore } from '../../../core';
+import type { Rig } from '../../../core';
+import type { Setting } from '../../formats/rig';
+import { fromIssue, notFound } from '../failure';
+import { rigNumbers } from './compute';
+import type { Database } from './schema';
+import type { Scope } from './scope';
+import { sprayerColumns } from './sprayer-columns';
+
+/** A calibration, and what is to be changed after it. */
+export interface AskedChange {
+	readonly calibrationId: string;
+	readonly sprayerId: string;
+	readonly settingId: string;
+	readonly day: string;
+	readonly rig: Rig;
+	readonly round: Round;
+	readonly calibration: MethodCalibration;
+	readonly setting: Setting | null;
+	readonly aim: TypedAim;
+	readonly change: TypedChange;
+}
+
+/**
+ * Writes a change down: what it is predicted to bring is worked out here, other nozzles become the rig's (and an event,
+ * which puts what was calibrated before in doubt), and the setting keeps the change until the next calibration has checked
+ * it. Runs inside the caller's transaction.
+ */
+export async function recordChange(scope: Scope, trx: Transaction<Database>, asked: AskedChange): Promise<MadeChange> {
+	const numbers = rigNumbers(asked.rig, 'round.rig');
+	const before = roundBefore(numbers, asked.round, asked.calibration, asked.setting?.pressure ?? null);
+	const predicted = predictVolume(before, asked.change);
+	if (!predicted.ok) throw fromIssue(predicted.issues[0]!, 'change');
+	const made: MadeChange = {
+		...asked.change,
+		after: asked.calibrationId,
+		day: asked.day,
+		aim: asked.aim,
+		predicted: predicted.value.volume,
+		sure: predicted.value.sure
+	};
+	const { rig, setting } = await current(scope, trx, asked);
+	const after = applyChange(rig, setting, made);
+	await trx
+		.updateTable('sprayer')
+		.set({ ...sprayerColumns(after.rig), updated_at: new Date() })
+		.where('farm_id', '=', scope.farmId)
+		.where('id', '=', asked.sprayerId)
+		.execute();
+	await keepSetting(scope, trx, asked.settingId, after.setting);
+	const fitted = made.nozzle?.name ?? (made.set ? 'another set' : null);
+	if (fitted)
+		await trx
+			.insertInto('sprayer_event')
+			.values({
+				id: v7(),
+				farm_id: scope.farmId,
+				sprayer_id: asked.sprayerId,
+				day: asked.day,
+				what: 'nozzles',
+				note: `${fitted} fitted to change the spray volume.`
+			})
+			.execute();
+	return made;
+}
+
+/** A calibration has checked the change that its round began with: the setting lets it go. */
+export async function changeChecked(
+	scope: Scope,
+	trx: Transaction<Database>,
+	sprayerId: string,
+	settingId: string,
+	after: string
+): Promise<void> {
+	const { setting } = await current(scope, trx, { sprayerId, settingId });
+	if (setting.change?.after !== after) return;
+	const { change: _checked, ...rest } = setting;
+	await keepSetting(scope, trx, settingId, rest);
+}
+
+async function current(scope: Scope, trx: Transaction<Database>, of: { sprayerId: string; settingId: string }) {
+	const sprayer = await trx
+		.selectFrom('sprayer')
+		.select('rig')
+		.where('farm_id', '=', scope.farmId)
+		.where('id', '=', of.sprayerId)
+		.forUpdate()
+		.executeTakeFirst();
+	const setting = await trx
+		.selectFrom('setting')
+		.select('body')
+		.where('farm_id', '=', scope.farmId)
+		.where('id', '=', of.settingId)
+		.forUpdate()
+		.executeTakeFirst();
+	if (!sprayer || !setting) throw notFound('setting');
+	return { rig: sprayer.rig, setting: setting.body };
+}
+
+const keepSetting = (scope: Scope, trx: Transaction<Database>, id: string, setting: Setting) =>
+	trx
+		.updateTable('setting')
+		.set({ body: JSON.stringify(setting), updated_at: new Date() })
+		.where('farm_id', '=', scope.farmId)
+		.where('id', '=', id)
+		.execute();

@@ -1,0 +1,67 @@
+import type { Entry, EvenRule, Rig, RigNumbers } from '../../../core';
+import { calibrateRound, fields, foldRound, readField, readRig, setWear, unevenness } from '../../../core';
+import type { FarmSettings } from '../../formats/farm-settings';
+import { skillOf } from '../../formats/skill';
+import type { Setting } from '../../formats/rig';
+import { fromIssue } from '../failure';
+import type { StoredNozzle } from './schema';
+
+/** Raised whenever the columns below are computed in another way: older rows are then computed again at the next start. */
+export const computing = 2;
+
+export interface RawRound {
+	readonly rig: Rig;
+	readonly setting: Setting | null;
+	readonly entries: readonly Entry[];
+	readonly skill: FarmSettings['skill'];
+	readonly evenRule: EvenRule;
+}
+
+export const rigNumbers = (rig: Rig, path: string): RigNumbers => {
+	const read = readRig(rig);
+	if (!read.ok) throw fromIssue(read.issues[0]!, path);
+	return read.value;
+};
+
+/** The computed columns of a calibration, from the raw readings alone and with the core that the device used. */
+export function computedColumns(raw: RawRound) {
+	const rig = rigNumbers(raw.rig, 'round.rig');
+	const round = foldRound(raw.entries, raw.setting?.off ?? []);
+	const result = calibrateRound(rig, round, skillOf({ skill: raw.skill }), raw.evenRule);
+	if (!result.ok) throw fromIssue(result.issues[0]!, 'round');
+	const { calibration: c, sheet } = result.value;
+
+	const signed = round.signOff?.pressure ?? round.gauge;
+	const pressure = signed ? readField(fields.pressure, signed, 'pressure') : null;
+	if (pressure && !pressure.ok) throw fromIssue(pressure.issues[0]!, 'round');
+	const fromSheet = 'flow' in sheet ? sheet.flow.pressure : undefined;
+	const nozzles = c.nozzles?.nozzles ?? [];
+	return {
+		round,
+		calibration: c,
+		columns: {
+			method: c.method,
+			pressure_pa: pressure?.ok ? (pressure.value.value as number) : (fromSheet ?? null),
+			rate_m3_per_m2: c.rate.value as number,
+			relative_u95: c.relativeUncertainty95,
+			speed_m_s: c.speed ? (c.speed.value as number) : null,
+			width_m: c.swath ? (c.swath.treated.value as number) : null,
+			flow_m3_s: c.flow ? (c.flow.value as number) : null,
+			nozzles_on: c.nozzles?.count ?? null,
+			wear: setWear(nozzles),
+			unevenness: unevenness(nozzles),
+			nozzles: JSON.stringify(
+				nozzles.map((n): StoredNozzle => ({
+					n: n.n,
+					flow: n.flow,
+					off: n.fromAverage,
+					overRated: n.fromRated,
+					verdict: n.verdict
+				}))
+			),
+			budget: JSON.stringify(c.budget),
+			findings: JSON.stringify(c.findings),
+			computed: computing
+		}
+	};
+}

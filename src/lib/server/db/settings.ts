@@ -1,0 +1,47 @@
+import type { Rig } from '../../../core';
+import { readRig } from '../../../core';
+import type { Setting } from '../../formats/rig';
+import { Failure, notFound } from '../failure';
+import type { Scope } from './scope';
+
+export const settingsOf = ({ db, farmId }: Scope) => ({
+	/** Settings of a sprayer, in the order in which they were made. */
+	async of(sprayerId: string): Promise<Setting[]> {
+		const rows = await db
+			.selectFrom('setting')
+			.select('body')
+			.where('farm_id', '=', farmId)
+			.where('sprayer_id', '=', sprayerId)
+			.orderBy('position')
+			.orderBy('id')
+			.execute();
+		return rows.map((row) => row.body);
+	},
+
+	async get(sprayerId: string, id: string): Promise<Setting> {
+		const row = await db
+			.selectFrom('setting')
+			.select('body')
+			.where('farm_id', '=', farmId)
+			.where('sprayer_id', '=', sprayerId)
+			.where('id', '=', id)
+			.executeTakeFirst();
+		if (!row) throw notFound('setting');
+		return row.body;
+	},
+
+	/** Makes or changes a setting. What was calibrated with it before keeps the setting as it was. */
+	async put(sprayerId: string, rig: Rig, setting: Setting): Promise<void> {
+		const numbers = readRig(rig);
+		const unknown = setting.off.some((s) => s >= rig.sections.length);
+		if (!numbers.ok || unknown || new Set(setting.off).size >= rig.sections.length)
+			throw new Failure(422, 'invalid', 'off', 'At least one section has to spray.');
+		const known = await this.of(sprayerId);
+		const values = { name: setting.name, body: JSON.stringify(setting) };
+		await db
+			.insertInto('setting')
+			.values({ id: setting.id, farm_id: farmId, sprayer_id: sprayerId, position: known.length, ...values })
+			.onConflict((oc) => oc.columns(['farm_id', 'id']).doUpdateSet({ ...values, updated_at: new Date() }))
+			.execute();
+	}
+});

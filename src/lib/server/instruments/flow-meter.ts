@@ -1,0 +1,50 @@
+import { connect } from 'node:net';
+import { Failure } from '../failure';
+import type { Address } from './address';
+
+/** How long a meter may take to answer, ms. */
+const patience = 3000;
+
+const failed = (code: string, message: string) => new Failure(502, code, 'nozzle', message);
+
+/**
+ * Asks a flow meter (FALLOW-METER/1) for the flow of one nozzle, L/min. Whatever it does wrong is told in words: it
+ * cannot be reached, does not answer, hangs up, or answers with something that is no reading.
+ */
+export function askFlowMeter({ host, port }: Address, nozzle: number): Promise<number> {
+	return new Promise((resolve, reject) => {
+		const socket = connect({ host, port });
+		let heard = '';
+		const end = (run: () => void) => {
+			clearTimeout(timer);
+			socket.destroy();
+			run();
+		};
+		const timer = setTimeout(
+			() => end(() => reject(failed('meter-silent', 'The flow meter does not answer. Is it on, and its cable in?'))),
+			patience
+		);
+		socket.setEncoding('ascii');
+		socket.on('connect', () => socket.write(`READ ${nozzle}\r\n`));
+		socket.on('error', () =>
+			end(() => reject(failed('meter-unreachable', 'The flow meter cannot be reached. Type the reading instead.')))
+		);
+		socket.on('close', () => end(() => reject(failed('meter-silent', 'The flow meter hung up. Ask it again.'))));
+		socket.on('data', (chunk: string) => {
+			heard += chunk;
+			const line = /^([^\r\n]*)\r?\n/.exec(heard)?.[1];
+			if (line === undefined && heard.length < 200) return;
+			const read = /^OK (\d+) (\d+(?:\.\d+)?) L\/min$/.exec(line ?? '');
+			if (read && Number(read[1]) === nozzle) end(() => resolve(Number(read[2])));
+			else
+				end(() =>
+					reject(
+						failed(
+							'meter-nonsense',
+							`The flow meter answered “${(line ?? heard).slice(0, 60)}”, which is no reading. Ask it again.`
+						)
+					)
+				);
+		});
+	});
+}

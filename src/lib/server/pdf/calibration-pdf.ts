@@ -1,0 +1,187 @@
+import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
+import { inUnit, schools, showFigure, workingOf } from '../../../core';
+import type { FarmSettings } from '../../formats/farm-settings';
+import { fieldUnits, measuresOf } from '../../formats/field-units';
+import { rateUnits } from '../../formats/rate-units';
+import { budgetShares, shownRate } from '../../shown/answer';
+import { nozzleLines, readingLines } from '../../shown/shown-calibration';
+import { describeRig } from '../../wording/describe-rig';
+import { eventWords } from '../../wording/events';
+import { wordFinding } from '../../wording/findings';
+import { methodWords } from '../../wording/methods';
+import { namesOf } from '../../wording/nozzle-names';
+import type { CalibrationPage } from '../calibration-page';
+import { readPage } from '../calibration-page';
+import type { Paper } from './make-pdf';
+
+const soft = '#4f594f';
+const rule = '#cfc8b2';
+/** Shapes that the fonts of the print have not got. */
+const plain = (text: string) => text.replace(/[▲▼✕]\s*/g, '');
+const label = (text: string): Content => ({ text, color: soft, fontSize: 8 });
+const heading = (text: string): Content => ({ text, font: 'Figures', bold: true, fontSize: 12, margin: [0, 8, 0, 2] });
+
+/** Rules between rows, nothing else. */
+export const ruled = {
+	hLineWidth: () => 0.5,
+	vLineWidth: () => 0,
+	hLineColor: () => rule,
+	paddingTop: () => 1.5,
+	paddingBottom: () => 1.5,
+	paddingLeft: () => 0,
+	paddingRight: () => 6
+};
+
+const schoolNames = { units: 'By units', '5940': 'Gallons', '600': 'Litres', hour: 'Per hour', reading: 'The reading' };
+
+/** A calibration on one page: answer, ±, budget, readings as taken, findings, and the working in each school. */
+export function calibrationPdf(
+	page: CalibrationPage,
+	farm: { readonly name: string; readonly settings: FarmSettings },
+	paper: Paper
+): TDocumentDefinitions {
+	const { calibration: c, rig } = page;
+	const { settings } = farm;
+	const comma = settings.decimalComma;
+	const units = fieldUnits(settings);
+	const read = readPage(page);
+	const rate = shownRate(c.rate, c.relativeU95, settings.rateUnit, comma);
+	const others = rateUnits
+		.filter((u) => u !== settings.rateUnit)
+		.map((u) => shownRate(c.rate, c.relativeU95, u, comma))
+		.map((r) => `${r.value} ${r.unit}`)
+		.join('   ');
+	const pressure =
+		c.pressure === null
+			? ''
+			: `${showFigure(inUnit('pressure', c.pressure as never, units.pressure), 3, comma)} ${units.pressure}`;
+	const nozzles = read ? nozzleLines(rig, read, settings) : [];
+	const names = namesOf(rig);
+	const signed = [
+		c.person && `carried by ${c.person}`,
+		`signed off by ${c.signedBy} on ${c.signedDay}`,
+		pressure,
+		c.gear && `gear ${c.gear}`,
+		c.rpm && `${c.rpm} rpm`
+	];
+	return {
+		pageSize: paper,
+		pageMargins: [36, 32, 36, 30],
+		info: { title: `${rig.name}, calibrated ${c.signedDay}`, creator: 'Fallow' },
+		footer: {
+			text: `${farm.name}. The label is the law; local rules and licences stand above this sheet.`,
+			color: soft,
+			fontSize: 7.5,
+			margin: [36, 0, 36, 0]
+		},
+		content: content()
+	};
+
+	function content(): Content[] {
+		return [
+			{ text: rig.name, font: 'Figures', bold: true, fontSize: 20 },
+			label(
+				[describeRig(rig), page.setting?.name, read && methodWords[read.calibration.method].name]
+					.filter(Boolean)
+					.join(' · ')
+			),
+			label(signed.filter(Boolean).join(', ')),
+			...(c.doubt
+				? [{ text: `In doubt since: ${eventWords[c.doubt].name.toLowerCase()}.`, bold: true } as Content]
+				: []),
+			{
+				columns: [
+					{
+						width: 'auto',
+						text: [
+							{ text: rate.value, font: 'Figures', bold: true, fontSize: 44 },
+							{ text: ` ${rate.unit}`, bold: true, fontSize: 13 }
+						]
+					},
+					{
+						width: '*',
+						margin: [18, 16, 0, 0],
+						stack: [
+							{ text: `± ${rate.interval} (95 %)`, font: 'Figures', bold: true, fontSize: 14 },
+							label(others),
+							label(
+								read
+									? `The ± comes from: ${budgetShares(read.calibration.budget)
+											.map((s) => `${s.name.toLowerCase()} ${Math.round(s.share * 100)} %`)
+											.join(', ')}`
+									: ''
+							)
+						]
+					}
+				]
+			},
+			...(c.remarks ? [{ text: c.remarks, margin: [0, 4, 0, 0] } as Content] : []),
+			...(read
+				? [
+						heading('Readings as taken'),
+						{
+							text: readingLines(read).flatMap((line, i): Content[] => [
+								{ text: `${i > 0 ? '   ' : ''}${line.name} `, color: soft },
+								{ text: line.text, ...(line.struck ? { decoration: 'lineThrough' as const } : {}) }
+							])
+						} as Content
+					]
+				: []),
+			...(nozzles.length > 0 ? [nozzleTable(nozzles)] : []),
+			heading(c.findings.length === 0 ? 'Nothing odd' : 'Findings'),
+			...c.findings.map((finding): Content => {
+				const words = wordFinding(finding, names);
+				return {
+					text: [{ text: `${words.title}. `, bold: true }, words.body],
+					margin: [0, 0, 0, 2],
+					fontSize: 8.5
+				};
+			}),
+			...(read
+				? [
+						heading('The working'),
+						...schools.map((school): Content => ({
+							margin: [0, 0, 0, 2],
+							fontSize: 8,
+							text: [
+								{ text: `${schoolNames[school]}: `, bold: true },
+								workingOf(read.sheet, read.calibration, school, measuresOf(settings))
+									.map((line) => line.figures)
+									.join(';  ')
+							]
+						}))
+					]
+				: [])
+		];
+	}
+}
+
+/** Nozzles side by side in as many columns as keep one page: 24 rows each at the most. */
+function nozzleTable(nozzles: ReturnType<typeof nozzleLines>): Content {
+	const columns = Math.max(1, Math.min(4, Math.ceil(nozzles.length / 8)));
+	const rows = Math.ceil(nozzles.length / columns);
+	const cell = (line: (typeof nozzles)[number]): Content[] => [
+		{ text: line.name.replace('Nozzle ', '') },
+		{
+			text:
+				line.takes.length > 0
+					? line.takes
+							.filter((t) => t.counts)
+							.map((t) => t.text)
+							.join(', ')
+					: '–',
+			bold: true
+		},
+		{ text: [line.fromAverage, line.tone === 'even' ? '' : plain(line.verdict)].filter(Boolean).join(' ') }
+	];
+	return {
+		margin: [0, 6, 0, 0],
+		fontSize: columns > 2 ? 7.5 : 8.5,
+		columnGap: 14,
+		columns: Array.from({ length: columns }, (_, i) => ({
+			width: '*',
+			layout: ruled,
+			table: { widths: ['auto', '*', 'auto'], body: nozzles.slice(i * rows, (i + 1) * rows).map(cell) }
+		})).filter((part) => part.table.body.length > 0)
+	};
+}

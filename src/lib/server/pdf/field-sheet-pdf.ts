@@ -1,0 +1,176 @@
+import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
+import type { Rig, RoundMethod } from '../../../core';
+import { checksOf, methodsOf } from '../../../core';
+import type { FarmSettings } from '../../formats/farm-settings';
+import { fieldUnits, shortUnit } from '../../formats/field-units';
+import type { Setting } from '../../formats/rig';
+import { typedText } from '../../formats/typed-text';
+import { describeRig } from '../../wording/describe-rig';
+import { methodName, methodWords } from '../../wording/methods';
+import { namesOf } from '../../wording/nozzle-names';
+import { rigCheckWords } from '../../wording/rig-checks';
+import type { Paper } from './make-pdf';
+import { ruled } from './calibration-pdf';
+
+const soft = '#4f594f';
+const heading = (text: string): Content => ({ text, font: 'Figures', bold: true, fontSize: 12, margin: [0, 9, 0, 3] });
+/** A line to write on, with its unit at the end. */
+const blank = (label: string, unit = ''): Content => ({
+	stack: [
+		{ text: label, color: soft, fontSize: 8 },
+		{ text: unit, alignment: 'right', color: soft, fontSize: 8, margin: [0, 9, 0, 1] },
+		{ canvas: [{ type: 'line', x1: 0, y1: 0, x2: 112, y2: 0, lineWidth: 0.8, lineColor: '#857c5e' }] }
+	],
+	margin: [0, 0, 10, 6]
+});
+const rows = (cells: Content[], across: number): Content[] =>
+	Array.from({ length: Math.ceil(cells.length / across) }, (_, i) => ({
+		columns: [
+			...cells.slice(i * across, (i + 1) * across),
+			...Array.from({ length: Math.max(0, across - cells.slice(i * across, (i + 1) * across).length) }, () => ({
+				text: ''
+			}))
+		]
+	}));
+
+/** A sheet to be filled in by hand where no phone goes, for one setting of a rig; one page. */
+export function fieldSheetPdf(
+	rig: Rig,
+	setting: Setting,
+	farm: { readonly name: string; readonly settings: FarmSettings },
+	paper: Paper,
+	method: RoundMethod = methodsOf[rig.kind][0]!
+): TDocumentDefinitions {
+	const units = fieldUnits(farm.settings);
+	const names = namesOf(rig);
+	const shut = new Set(setting.off);
+	const sections = rig.sections.flatMap((size, section) => Array.from({ length: size }, () => section));
+	const on = sections.flatMap((section, i) => (shut.has(section) ? [] : [i + 1]));
+	const speed = method === 'speed-width-flow' || method === 'parked-drop';
+	const tank = method === 'refill' || method === 'parked-drop';
+	const s = (u: string) => shortUnit(u);
+	const widthBlanks = {
+		boom: [],
+		boomless: [
+			blank('Wetted width', units.course),
+			blank('Nozzle height', s(units.spacing)),
+			blank('Pan to pan', units.course)
+		],
+		airblast: [
+			blank('Row spacing', units.course),
+			blank('Alleys: every / second'),
+			blank('Sides: both / left / right')
+		],
+		knapsack: [blank('Pattern width', units.course)]
+	}[rig.kind];
+	const across = on.length > 24 ? 6 : 4;
+	return {
+		pageSize: paper,
+		pageMargins: [36, 30, 36, 30],
+		info: { title: `Field sheet, ${rig.name}`, creator: 'Fallow' },
+		footer: {
+			text: 'Clean water only, and gloves, eye cover and boots all the same: the rig has held pesticide. Stop the engine before hands go near.',
+			color: soft,
+			fontSize: 7.5,
+			margin: [36, 0, 36, 0]
+		},
+		content: [
+			{ text: `Field sheet: ${rig.name}`, font: 'Figures', bold: true, fontSize: 18 },
+			{
+				text: [
+					describeRig(rig),
+					setting.name,
+					setting.pressure ? typedText(setting.pressure) : '',
+					methodWords[method].name
+				]
+					.filter(Boolean)
+					.join(' · '),
+				color: soft
+			},
+			...rows(
+				[
+					blank(rig.kind === 'knapsack' ? 'Carried by' : 'Calibrated by'),
+					blank('Day'),
+					blank('Gauge', units.pressure),
+					rig.kind === 'knapsack' ? blank('Orifice, strokes') : blank('Gear and rpm')
+				],
+				4
+			),
+			heading('Ready the rig'),
+			{
+				columns: [0, 1].map((half) => ({
+					stack: checksOf(rig.kind)
+						.filter((_, i) => i % 2 === half)
+						.map((check) => ({
+							columns: [
+								{ canvas: [{ type: 'rect' as const, x: 0, y: 1, w: 8, h: 8, lineWidth: 0.8 }], width: 16 },
+								{ text: rigCheckWords[check].title, fontSize: 8.5 }
+							],
+							margin: [0, 0, 0, 2] as [number, number, number, number]
+						}))
+				}))
+			},
+			...(speed
+				? [
+						heading('Ground speed'),
+						...rows([blank('Course', units.course), blank('Run 1', 's'), blank('Run 2', 's'), blank('Run 3', 's')], 4),
+						...rows([blank('Dial said', units.speed), ...widthBlanks], 4)
+					]
+				: [
+						heading(method === 'plot-catch' ? 'Plot' : 'Ground'),
+						...rows(
+							[
+								blank('One side', units.side),
+								blank('Other side', units.side),
+								...(method === 'plot-catch' ? [blank('Go 1', 's'), blank('Go 2', 's'), blank('Go 3', 's')] : [])
+							],
+							4
+						)
+					]),
+			...(tank
+				? [
+						heading('Tank'),
+						...rows(
+							[
+								blank('Before', s(units.tank)),
+								blank('Left', s(units.tank)),
+								blank('Or added', s(units.tank)),
+								blank('Ran parked', 's')
+							],
+							4
+						)
+					]
+				: [
+						heading(`Catches, each held for ____ s, jug marked every ____ ${s(units.catch)}`),
+						{
+							fontSize: 9,
+							columnGap: 10,
+							columns: Array.from({ length: across }, (_, c) => {
+								const size = Math.ceil(on.length / across);
+								const part = on.slice(c * size, (c + 1) * size);
+								return {
+									width: '*',
+									layout: ruled,
+									table: {
+										widths: ['auto', '*'],
+										body: (part.length > 0 ? part : [0]).map((n) => [
+											{ text: n === 0 ? '' : names.nozzle(n).replace('Nozzle ', ''), margin: [0, 9, 0, 3] as never },
+											{ text: '', margin: [0, 9, 0, 3] as never }
+										])
+									}
+								};
+							})
+						} as Content
+					]),
+			{
+				text: `Another way: ${methodsOf[rig.kind]
+					.filter((m) => m !== method)
+					.map((m) => `${methodName(m, rig.kind)} (${methodWords[m].asks})`)
+					.join('; ')}. Type it in afterwards: each field takes any unit.`,
+				color: soft,
+				fontSize: 8,
+				margin: [0, 10, 0, 0]
+			}
+		]
+	};
+}

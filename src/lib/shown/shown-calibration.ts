@@ -1,0 +1,113 @@
+import type { Rig, Take } from '$core';
+import { showDecimals } from '$core';
+import type { FarmSettings } from '$lib/formats/farm-settings';
+import { typedText } from '$lib/formats/typed-text';
+import { namesOf } from '$lib/wording/nozzle-names';
+import type { ReadCalibration } from './read-calibration';
+
+/** Why a nozzle was caught again, in words; none for the first time. */
+export const reasonWords: Readonly<Record<Take['why'], string>> = {
+	first: '',
+	sure: 'to be sure',
+	cleaned: 'after cleaning',
+	replaced: 'after replacing',
+	slip: 'typed again'
+};
+
+/** `+0.5 %`, `−15.1 %`, or nothing. */
+export const signedPercent = (share: number | null, decimalComma: boolean): string =>
+	share === null ? '' : `${share < -0.0005 ? '−' : '+'}${showDecimals(Math.abs(share) * 100, 1, decimalComma)} %`;
+
+/** A nozzle's line in a record: what was caught as typed, how far off it is, the verdict. */
+export interface NozzleLine {
+	readonly n: number;
+	readonly name: string;
+	readonly group: string;
+	readonly takes: readonly { readonly text: string; readonly counts: boolean; readonly why: string }[];
+	readonly fromAverage: string;
+	readonly fromRated: string;
+	readonly verdict: string;
+	readonly tone: 'even' | 'look' | 'stop';
+}
+
+/** The nozzles of a calibration as they are listed on its page, on paper and in a CSV. */
+export function nozzleLines(rig: Rig, read: ReadCalibration, settings: FarmSettings): NozzleLine[] {
+	const names = namesOf(rig);
+	const comma = settings.decimalComma;
+	return (read.calibration.nozzles?.nozzles ?? []).map((n) => ({
+		n: n.n,
+		name: names.nozzle(n.n),
+		group: n.group,
+		takes: (read.round.nozzles.get(n.n)?.takes ?? []).map((take) => ({
+			text: typedText(take.amount),
+			counts: take.counts,
+			why: reasonWords[take.why]
+		})),
+		fromAverage: signedPercent(n.fromAverage, comma),
+		fromRated: signedPercent(n.fromRated, comma),
+		verdict: { low: '▼ low', high: '▲ high', blocked: '✕ blocked', even: 'even', 'not caught': 'not caught' }[
+			n.verdict
+		],
+		tone: n.verdict === 'blocked' ? 'stop' : n.verdict === 'even' || n.verdict === 'not caught' ? 'even' : 'look'
+	}));
+}
+
+/** All readings but the catches, as taken, a line each; what does not apply is left out. */
+export function readingLines(
+	read: ReadCalibration
+): { readonly name: string; readonly text: string; readonly struck?: boolean }[] {
+	const { round } = read;
+	const lines: { name: string; text: string; struck?: boolean }[] = [];
+	const add = (name: string, text: string | null | undefined | false, struck = false) => {
+		if (text) lines.push({ name, text, ...(struck ? { struck } : {}) });
+	};
+	add('Carried by', round.person);
+	add('Course', round.course && typedText(round.course));
+	round.runs.forEach((run, i) => add(`Run ${i + 1}`, typedText(run.time), run.struck));
+	add('Dial', round.dial && typedText(round.dial));
+	add(
+		'Track',
+		round.track && `${round.track.name}, steady from ${Math.round(round.track.from)} to ${Math.round(round.track.to)} s`
+	);
+	add('Wetted width', round.wetted && typedText(round.wetted));
+	add(
+		'Rows',
+		round.rows &&
+			`${typedText(round.rows.spacing)}, ${round.rows.alleys === 'every' ? 'every alley' : 'every second alley'}`
+	);
+	add(
+		'Pans',
+		round.pans &&
+			`${round.pans.count} every ${typedText(round.pans.spacing)}: ${[...round.panCatches.values()].map(typedText).join(', ')}`
+	);
+	add('Nozzle height', round.height && typedText(round.height));
+	if (round.plot)
+		add(
+			'Ground',
+			round.plot.by === 'sides'
+				? `${typedText(round.plot.length)} × ${typedText(round.plot.width)}`
+				: round.plot.by === 'area'
+					? typedText(round.plot.area)
+					: round.plot.by === 'row'
+						? `row of ${typedText(round.plot.row)}`
+						: `${showDecimals(round.plot.share * 100, 1)} % of ${typedText(round.plot.block)}`
+		);
+	round.plotRuns.forEach((run, i) => add(`Go ${i + 1}`, typedText(run.time), run.struck));
+	round.used.forEach(({ reading, struck }, i) =>
+		add(
+			`Tank ${i + 1}`,
+			'added' in reading
+				? `${typedText(reading.added)} added`
+				: `${typedText(reading.start)} to ${typedText(reading.left)}`,
+			struck
+		)
+	);
+	add('Ran parked', round.parkedTime && typedText(round.parkedTime));
+	if (round.nozzles.size > 0) {
+		add('Jugs held', round.catchTime ? typedText(round.catchTime) : 'as long as the course or plot took');
+		add('Jug marked every', round.jug ? typedText(round.jug) : '10 ml');
+	}
+	add('Gauge', round.gauge && typedText(round.gauge));
+	for (const [what, text] of round.notes) add(what[0]!.toUpperCase() + what.slice(1), text);
+	return lines;
+}

@@ -1,0 +1,89 @@
+import type { MeasuringSkill } from '$core';
+import {
+	catchGoodTo,
+	courseGoodTo,
+	inUnit,
+	neededCatch,
+	neededCourse,
+	neededRuns,
+	readingCourse,
+	resolution,
+	showDecimals,
+	showFigure
+} from '$core';
+
+const acre = 4046.8564224;
+
+/** A course on which a jug's reading is the answer. */
+export interface ReadingCourse {
+	readonly name: string;
+	/** m. */
+	readonly course: number;
+	readonly reads: string;
+}
+
+/** How far to drive so that the reading is the answer, for a width that one jug stands for, m. */
+export function readingCourses(width: number): ReadingCourse[] {
+	const on = (area: number) => readingCourse(area as never, width as never) as number;
+	return [
+		{ name: '1/128 acre', course: on(acre / 128), reads: 'US fl oz read as US gal/ac' },
+		{ name: '1/160 acre', course: on(acre / 160), reads: 'Imp fl oz read as Imp gal/ac' },
+		{ name: '1/8 acre', course: on(acre / 8), reads: 'pints read as gal/ac' },
+		{ name: '10 m²', course: on(10), reads: 'ml read as L/ha' },
+		{ name: '100 m²', course: on(100), reads: '100 ml read as 10 L/ha' }
+	];
+}
+
+export interface HelperSource {
+	/** ± that is asked for, 2u as a share. */
+	readonly wanted: number;
+	readonly skill: MeasuringSkill;
+	readonly onFoot: boolean;
+	/** Course, m; speed, m/s; runs. Null is not known. */
+	readonly course: number | null;
+	readonly speed: number | null;
+	readonly runs: number;
+	/** Held time, s, and flow of one nozzle, m³/s. Null is not known. */
+	readonly held: number | null;
+	readonly flow: number | null;
+	/** Marks of the jug, m³. */
+	readonly marks: number;
+	readonly metric: boolean;
+	readonly decimalComma: boolean;
+}
+
+const percent = (share: number, comma: boolean) =>
+	`±${showDecimals(share * 100, share < 0.0995 ? 1 : 0, comma).replace(/[.,]0$/, '')} %`;
+
+/** What the course and the catch are good to, and what would do for the ± that is asked for. */
+export function helperWords(source: HelperSource): { readonly course: string; readonly catches: string } {
+	return { course: courseWords(source), catches: catchWords(source) };
+}
+
+function courseWords(s: HelperSource): string {
+	if (s.course === null || s.speed === null) return '';
+	const steady = s.onFoot ? s.skill.steadyOnFoot : s.skill.steadyDriven;
+	const runs = Math.max(1, s.runs);
+	const good = courseGoodTo(s.course as never, s.speed as never, runs, s.skill.stopwatch, steady);
+	const told = (m: number) =>
+		s.metric
+			? `${showFigure(m, 3, s.decimalComma)} m`
+			: `${showFigure(inUnit('length', m as never, 'ft'), 3, s.decimalComma)} ft`;
+	const now = `${runs} ${runs === 1 ? 'run' : 'runs'} of ${told(s.course)} ${runs === 1 ? 'is' : 'are'} good to ${percent(good, s.decimalComma)}`;
+	if (good <= s.wanted) return `${now}: enough for ${percent(s.wanted, s.decimalComma)}.`;
+	const needed = neededCourse(s.wanted, s.speed as never, runs, s.skill.stopwatch, steady);
+	const more = neededRuns(s.wanted, Math.max(s.course, 60) as never, s.speed as never, s.skill.stopwatch, steady);
+	return needed === null
+		? `${now}: too coarse for ${percent(s.wanted, s.decimalComma)}, and no length mends it. Drive ${more} runs.`
+		: `${now}: too coarse for ${percent(s.wanted, s.decimalComma)}. Lay out ${told(Math.ceil(needed / 5) * 5)}.`;
+}
+
+function catchWords(s: HelperSource): string {
+	if (s.held === null || s.flow === null || !(s.flow > 0)) return '';
+	const mark = resolution(s.marks);
+	const good = catchGoodTo(s.held as never, s.flow as never, s.skill.jugMove, mark);
+	const now = `A ${showFigure(s.held, 3, s.decimalComma)} s catch is good to ${percent(good, s.decimalComma)}`;
+	if (good <= s.wanted) return `${now}: enough.`;
+	const needed = neededCatch(s.wanted, s.flow as never, s.skill.jugMove, mark);
+	return `${now}: too coarse to judge ${percent(s.wanted, s.decimalComma).replace('±', '')}. Catch ${Math.ceil(needed / 5) * 5} s.`;
+}

@@ -1,0 +1,14 @@
+import { error } from '@sveltejs/kit';
+import type { RequestHandler } from './$types';
+import { writeCalibrationSheet } from '$lib/formats/write-sheet';
+import { calibrationPage, readPage } from '$lib/server/calibration-page';
+import { fileName, fileResponse } from '$lib/server/files';
+import { idParam, orError } from '$lib/server/page';
+
+export const GET: RequestHandler = async ({ params, locals }) => {
+	const page = await orError(calibrationPage(locals.farm, idParam(params.id, 'calibration')));
+	const read = readPage(page);
+	if (!read) error(409, { message: 'This calibration does not compute any more, so there is no sheet of it.' });
+	const text = JSON.stringify(writeCalibrationSheet(read.sheet), null, '\t');
+	return fileResponse(text, 'application/json', `${fileName(page.rig.name, page.calibration.signedDay)}.json`);
+};

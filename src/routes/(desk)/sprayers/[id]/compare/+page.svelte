@@ -1,0 +1,155 @@
+<script lang="ts">
+	import { inUnit, showDecimals, showFigure } from '$core';
+	import type { AnySheet } from '$core';
+	import type { PageData } from './$types';
+	import { fieldUnits, longUnit, shortUnit } from '$lib/formats/field-units';
+	import { shownRate } from '$lib/shown/answer';
+	import { methodWords } from '$lib/wording/methods';
+	import { namesOf } from '$lib/wording/nozzle-names';
+
+	let { data }: { data: PageData } = $props();
+	const settings = $derived(data.farm.settings);
+	const comma = $derived(settings.decimalComma);
+	const units = $derived(fieldUnits(settings));
+	const both = $derived([data.one, data.two] as const);
+	const figure = (v: number) => showFigure(v, 4, comma);
+	const percent = (v: number) => `${v < -0.0005 ? '−' : '+'}${showDecimals(Math.abs(v) * 100, 1, comma)} %`;
+	const change = (a: number | null, b: number | null) =>
+		a === null || b === null || a === 0 ? '' : percent(b / a - 1);
+	const rows = $derived([
+		{
+			name: `Speed, ${units.speed}`,
+			values: both.map((c) => c.speed),
+			show: (v: number) => figure(inUnit('speed', v as never, units.speed))
+		},
+		{
+			name: `Swath, ${units.course}`,
+			values: both.map((c) => c.width),
+			show: (v: number) => figure(inUnit('length', v as never, units.course))
+		},
+		{
+			name: `Flow, ${shortUnit(units.flow)}`,
+			values: both.map((c) => c.flow),
+			show: (v: number) => figure(inUnit('flow', v as never, units.flow))
+		},
+		{
+			name: `Pressure, ${units.pressure}`,
+			values: both.map((c) => c.pressure),
+			show: (v: number) => figure(inUnit('pressure', v as never, units.pressure))
+		}
+	]);
+	const shares = $derived([
+		{ name: 'Wear over new', values: both.map((c) => c.wear) },
+		{ name: 'Unevenness (CV)', values: both.map((c) => c.unevenness) }
+	]);
+	const gap = $derived(data.two.rate / data.one.rate - 1);
+	const joint = $derived(Math.hypot(data.one.relativeU95, data.two.relativeU95 * (data.two.rate / data.one.rate)));
+	const names = $derived(namesOf(data.sprayer.rig));
+	const nozzles = $derived(
+		[...new Set(both.flatMap((c) => c.nozzles.map((n) => n.n)))]
+			.sort((a, b) => a - b)
+			.map((n) => ({ n, flows: both.map((c) => c.nozzles.find((x) => x.n === n)?.flow ?? null) }))
+	);
+</script>
+
+<svelte:head><title>Two calibrations · {data.sprayer.rig.name} · Fallow</title></svelte:head>
+
+<main class="plain-page">
+	<h1>Two calibrations of <a href="/sprayers/{data.sprayer.id}">{data.sprayer.rig.name}</a></h1>
+	<div class="pair">
+		{#each both as c (c === data.one ? 'one' : 'two')}
+			{@const r = shownRate(c.rate, c.relativeU95, settings.rateUnit, comma)}
+			<article class="card">
+				<p class="lab">
+					<a href="/calibrations/{c.id}">{c.day}</a>, {c.setting}{c.person ? `, ${c.person}` : ''}, signed by {c.by}
+				</p>
+				<p class="big"><span class="num">{r.value}</span> <b>{longUnit(settings.rateUnit)}</b> ± {r.interval}</p>
+				<p class="lab">
+					{methodWords[c.method as AnySheet['method']].name}, {c.findings === 0
+						? 'nothing odd'
+						: `${c.findings} findings`}
+				</p>
+			</article>
+		{/each}
+	</div>
+	<p class="gap" class:look={Math.abs(gap) > joint}>
+		<b class="num">{percent(gap)}</b> from the first to the second.
+		{Math.abs(gap) > joint
+			? `▲ That is more than the two ± explain (${showDecimals(joint * 100, 1, comma)} %): something changed.`
+			: `The two ± explain up to ${showDecimals(joint * 100, 1, comma)} %, so nothing has to have changed.`}
+	</p>
+	<!-- svelte-ignore a11y_no_noninteractive_tabindex (a table that scrolls sideways has to take the focus) -->
+	<div class="ledger-scroll" role="region" aria-label="The two in figures" tabindex="0">
+		<table class="ledger">
+			<thead
+				><tr
+					><th scope="col"><span class="sr-only">What</span></th><th scope="col">{data.one.day}</th><th scope="col"
+						>{data.two.day}</th
+					><th scope="col">Change</th></tr
+				></thead
+			>
+			<tbody>
+				{#each rows as row (row.name)}
+					<tr>
+						<th scope="row">{row.name}</th>
+						{#each row.values as v, i (i)}<td class="num">{v === null ? '–' : row.show(v)}</td>{/each}
+						<td class="num">{change(row.values[0] ?? null, row.values[1] ?? null)}</td>
+					</tr>
+				{/each}
+				{#each shares as row (row.name)}
+					<tr>
+						<th scope="row">{row.name}</th>
+						{#each row.values as v, i (i)}<td class="num">{v === null ? '–' : percent(v)}</td>{/each}
+						<td></td>
+					</tr>
+				{/each}
+				{#each nozzles as row (row.n)}
+					<tr>
+						<th scope="row">{names.nozzle(row.n)}, {shortUnit(units.flow)}</th>
+						{#each row.flows as q, i (i)}<td class="num"
+								>{q === null ? '–' : figure(inUnit('flow', q as never, units.flow))}</td
+							>{/each}
+						<td class="num" class:look={Math.abs((row.flows[1] ?? 0) / (row.flows[0] ?? 1) - 1) > 0.05}
+							>{change(row.flows[0] ?? null, row.flows[1] ?? null)}</td
+						>
+					</tr>
+				{/each}
+			</tbody>
+		</table>
+	</div>
+</main>
+
+<style>
+	.pair {
+		display: grid;
+		grid-template-columns: 1fr 1fr;
+		gap: 16px;
+	}
+	article {
+		display: grid;
+		gap: 6px;
+		padding: 14px 18px;
+	}
+	article a {
+		padding: 6px 0;
+	}
+	.big .num {
+		font-size: 3.4rem;
+		line-height: 1;
+	}
+	.gap .num {
+		font-size: 1.6rem;
+	}
+	.look {
+		color: var(--amber-text);
+	}
+	tbody th {
+		color: var(--ink);
+		font-weight: 600;
+	}
+	@media (max-width: 700px) {
+		.pair {
+			grid-template-columns: 1fr;
+		}
+	}
+</style>

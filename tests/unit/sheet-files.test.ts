@@ -1,0 +1,74 @@
+import { readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import { calibrateSheet, workingOf, schools } from '../../src/core';
+import { calibrationSheetSchema } from '../../src/lib/formats/calibration-sheet';
+import { readCalibrationSheet } from '../../src/lib/formats/read-sheet';
+import { readSheetText } from '../../src/lib/formats/sheet-text';
+import { writeCalibrationSheet } from '../../src/lib/formats/write-sheet';
+
+const golden = (
+	JSON.parse(readFileSync(new URL('../golden/golden.json', import.meta.url), 'utf8')) as {
+		id: string;
+		sheet: { format: string };
+	}[]
+).filter((c) => c.sheet.format === 'fallow-sheet/1');
+
+const read = (json: unknown) => {
+	const sheet = readCalibrationSheet(calibrationSheetSchema.parse(json));
+	if (!sheet.ok) throw new Error(JSON.stringify(sheet.issues));
+	return sheet.value;
+};
+
+describe('a sheet that is written out', () => {
+	it.each(golden.map((c) => [c.id, c.sheet] as const))('%s reads back in to the same answer', (_id, json) => {
+		const first = read(json);
+		const again = read(writeCalibrationSheet(first));
+		const [a, b] = [calibrateSheet(first), calibrateSheet(again)];
+		if (!a.ok || !b.ok) throw new Error('it does not compute');
+		expect(b.value.rate.value / a.value.rate.value).toBeCloseTo(1, 12);
+		expect(b.value.relativeUncertainty95).toBeCloseTo(a.value.relativeUncertainty95, 12);
+		expect(b.value.findings.map((f) => f.code)).toEqual(a.value.findings.map((f) => f.code));
+	});
+
+	it.each(golden.map((c) => [c.id, c.sheet] as const))(
+		'%s has a working in every school that ends in the answer',
+		(_id, json) => {
+			const sheet = read(json);
+			const result = calibrateSheet(sheet);
+			if (!result.ok) throw new Error('it does not compute');
+			for (const school of schools)
+				for (const measures of ['metric', 'US', 'Imperial'] as const) {
+					const lines = workingOf(sheet, result.value, school, measures);
+					expect(lines.at(-1)?.finds).toBe('rate');
+					for (const line of lines) expect(`${line.rule} ${line.figures}`).not.toMatch(/NaN|undefined|Infinity/);
+					const metric = lines.at(-1)!.figures.endsWith('L/ha');
+					const unit = metric
+						? 1e7
+						: measures === 'Imperial'
+							? 4046.8564224 / 4.54609e-3
+							: 4046.8564224 / 3.785411784e-3;
+					const shown = Number(
+						/([\d.,]+) (?:L\/ha|US gal\/ac|Imp gal\/ac)$/.exec(lines.at(-1)!.figures)![1]!.replace(/,/g, '')
+					);
+					expect(Math.abs(shown / (result.value.rate.value * unit) - 1)).toBeLessThan(6e-5);
+				}
+		}
+	);
+});
+
+describe('the text of a sheet', () => {
+	const problem = (text: string) => {
+		const answer = readSheetText(text);
+		return answer.ok ? '' : answer.problem;
+	};
+	it('that is none is told what it should look like', () => {
+		expect(problem('hello')).toContain('fallow-sheet/1');
+		expect(problem('{"format": "fallow-sheet/1", "method": "guess"}')).toContain('method');
+		const bad = structuredClone(golden[0]!.sheet) as unknown as { speed: { course: string } };
+		bad.speed.course = '3 L';
+		expect(problem(JSON.stringify(bad))).toMatch(/speed\.course: “3 L” is not a length/);
+	});
+	it('with a byte order mark is read all the same', () => {
+		expect(readSheetText('\uFEFF' + JSON.stringify(golden[0]!.sheet)).ok).toBe(true);
+	});
+});
