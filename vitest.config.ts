@@ -11,7 +11,13 @@ export default defineConfig({
 			{
 				plugins: [svelte()],
 				resolve: { alias, conditions: ['browser'] },
-				test: { name: 'unit', environment: 'node', include: ['src/**/*.test.ts', 'tests/unit/**/*.test.ts'] }
+				test: {
+					name: 'unit',
+					environment: 'node',
+					include: ['src/**/*.test.ts', 'tests/unit/**/*.test.ts'],
+					// A bound for what hangs; a busy machine is only slow.
+					testTimeout: 120_000
+				}
 			},
 			{
 				resolve: { alias },
@@ -20,8 +26,8 @@ export default defineConfig({
 					environment: 'node',
 					include: ['tests/database/**/*.test.ts'],
 					fileParallelism: false,
-					testTimeout: 30_000,
-					hookTimeout: 60_000
+					testTimeout: 120_000,
+					hookTimeout: 300_000
 				}
 			}
 		]

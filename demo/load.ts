@@ -3,6 +3,7 @@ import { connect } from '../src/lib/server/db/connect';
 import { farmHandle, firstFarm } from '../src/lib/server/db/farm';
 import { migrate } from '../src/lib/server/db/migrate';
 import { demoFarm, demoPlan, messageOf, pastRounds } from './farm';
+import { demoNozzles, demoShed } from './nozzles';
 import { demoRigs, hazelBlower, longMeadow } from './rigs';
 
 // Loads the demo farm once: a database that has a sprayer already is left as it is.
@@ -26,6 +27,8 @@ try {
 			['Right only', [0]]
 		] as const)
 			await farm.sprayerSettings.put(blower, hazelBlower, { ...both!, id: v7(), name, off: [...off] });
+		await farm.nozzles.takeIn(demoNozzles);
+		for (const key of demoShed) await farm.nozzles.shed(key, true);
 		let newest = '';
 		for (const past of pastRounds) {
 			const id = ids.get(past.rig)!;

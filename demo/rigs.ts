@@ -14,7 +14,9 @@ export const longMeadow: Rig = {
 	drive: 'pto',
 	agitation: t('40 gal', 'US gal'),
 	pressures: { low: t('20 psi', 'psi'), high: t('80 psi', 'psi') },
-	fan: { angle: 110, height: t('20 in', 'in') }
+	fan: { angle: 110, height: t('20 in', 'in') },
+	pump: t('22 gal/min', 'US gal/min'),
+	speeds: { low: t('3 mph', 'mph'), high: t('8 mph', 'mph') }
 };
 
 export const barleyBoom: Rig = {
@@ -48,6 +50,9 @@ export const hazelBlower: Rig = {
 	drive: 'pto',
 	agitation: t('150 L', 'L'),
 	dead: t('6 L', 'L'),
+	pump: t('90 L/min', 'L/min'),
+	stir: t('45 L/min', 'L/min'),
+	speeds: { low: t('2.5 km/h', 'km/h'), high: t('7 km/h', 'km/h') },
 	rowSpacing: t('5.5 m', 'm')
 };
 

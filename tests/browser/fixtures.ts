@@ -71,7 +71,7 @@ export const test = base.extend<{ problems: string[] }, { app: App; bareApp: App
 			await use(app);
 			await app.end();
 		},
-		{ scope: 'worker', timeout: 60_000 }
+		{ scope: 'worker', timeout: 300_000 }
 	],
 	/** A farm with nothing in it. */
 	bareApp: [
@@ -80,7 +80,7 @@ export const test = base.extend<{ problems: string[] }, { app: App; bareApp: App
 			await use(app);
 			await app.end();
 		},
-		{ scope: 'worker', timeout: 60_000 }
+		{ scope: 'worker', timeout: 300_000 }
 	],
 	/** What the page threw: a test that passes over a broken page is no test. */
 	problems: [

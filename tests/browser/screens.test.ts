@@ -47,7 +47,6 @@ const looks: readonly Look[] = [
 
 for (const look of looks)
 	test(`no screen has an accessibility finding: ${look.mode}, ${look.size}`, async ({ page, app }) => {
-		test.setTimeout(120_000);
 		await dress(page, look);
 		const sprayer = await sprayerId(app, 'Long-meadow boom');
 		const [calibration] = await app.query<{ id: string }>(
@@ -80,7 +79,6 @@ for (const look of looks)
 for (const look of looks)
 	for (const [name, names] of Object.entries(otherSteps))
 		test(`${name}: no screen has an accessibility finding: ${look.mode}, ${look.size}`, async ({ page, app }) => {
-			test.setTimeout(120_000);
 			await dress(page, look);
 			const sprayer = await sprayerId(app, name);
 			const round = await beginRound(page, app, name);

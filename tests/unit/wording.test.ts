@@ -38,6 +38,7 @@ const issueCodes: Record<IssueCode, true> = {
 	'same-pressure': true,
 	'no-orifice': true,
 	gravity: true,
+	twice: true,
 	'not-supported': true
 };
 

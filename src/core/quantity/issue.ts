@@ -45,6 +45,7 @@ export type IssueCode =
 	| 'same-pressure'
 	| 'no-orifice'
 	| 'gravity'
+	| 'twice'
 	| 'not-supported';
 
 export type Result<T> =

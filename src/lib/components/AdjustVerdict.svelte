@@ -23,7 +23,8 @@
 		<div>
 			<p class="lab">Measured{heavy ? ', of this liquid' : ''}</p>
 			<p class="big">
-				<span class="num">{f.sure(measured, 2 * relativeU(calibration.rate)).value}</span> <span class="unit">{f.rateUnit}</span>
+				<span class="num">{f.sure(measured, 2 * relativeU(calibration.rate)).value}</span>
+				<span class="unit">{f.rateUnit}</span>
 			</p>
 		</div>
 		<div class="mark" aria-hidden="true">{aim.keep ? '=' : '→'}</div>

@@ -14,7 +14,11 @@
 
 	const rooms = [
 		{ href: '/', name: 'Today', is: (p: string) => p === '/' },
-		{ href: '/sprayers', name: 'Sprayers', is: (p: string) => /^\/(sprayers|rounds|calibrations|tank-plans)/.test(p) },
+		{
+			href: '/sprayers',
+			name: 'Sprayers',
+			is: (p: string) => /^\/(sprayers|rounds|calibrations|tank-plans|nozzles)/.test(p)
+		},
 		{ href: '/farm', name: 'Farm', is: (p: string) => p.startsWith('/farm') }
 	];
 

@@ -43,12 +43,10 @@
 			<div class="sizes">
 				{#each arc.atHand as size (size.key)}
 					<label class="size" class:on={arc.used.includes(size)}>
-						<input
-							type="checkbox"
-							checked={!arc.left.includes(size.key)}
-							onchange={() => arc.toggle(size.key)}
-						/>
-						<span><b>{size.name}</b> <small>{f.flow(size.flow)} {f.flowUnit}{size.fitted ? ', fitted' : ''}</small></span>
+						<input type="checkbox" checked={!arc.left.includes(size.key)} onchange={() => arc.toggle(size.key)} />
+						<span
+							><b>{size.name}</b> <small>{f.flow(size.flow)} {f.flowUnit}{size.fitted ? ', fitted' : ''}</small></span
+						>
 					</label>
 				{/each}
 				{#if arc.atHand.length === 0}<p class="lab">
@@ -74,16 +72,19 @@
 			<div class="facts">
 				<p><span class="num">{f.flow(total)}</span> {f.flowUnit} in all</p>
 				{#each arc.sides as side, i (i)}
-					{#if side > 0}<p><span class="num small">{f.flow(side)}</span> {f.flowUnit} {i === 0 ? 'left' : 'right'}</p>{/if}
+					{#if side > 0}<p>
+							<span class="num small">{f.flow(side)}</span>
+							{f.flowUnit}
+							{i === 0 ? 'left' : 'right'}
+						</p>{/if}
 				{/each}
 				<p><span class="num small">{set.changes}</span> {set.changes === 1 ? 'nozzle' : 'nozzles'} to change</p>
 				{#if numbers.pump !== null}
 					{@const spare = numbers.pump - total - stir}
 					<p class:bad={spare < 0}>
-						{spare < 0 ? '✕ ' : ''}The pump gives {f.flow(numbers.pump)}, agitation takes {f.flow(stir)}{numbers.stir ===
-						null
-							? ' (5 % of the tank a minute)'
-							: ''}: {f.flow(Math.abs(spare))}
+						{spare < 0 ? '✕ ' : ''}The pump gives {f.flow(numbers.pump)}, agitation takes {f.flow(
+							stir
+						)}{numbers.stir === null ? ' (5 % of the tank a minute)' : ''}: {f.flow(Math.abs(spare))}
 						{f.flowUnit}
 						{spare < 0 ? 'short' : 'to spare'}
 					</p>
@@ -101,7 +102,7 @@
 							<th scope="row">{i + 1}</th>
 							{#each [i, perSide + i] as n (n)}
 								<td class:changed={now[n] !== arc.names[n]}
-									>{arc.names[n]}{#if now[n] !== arc.names[n]}<small> was {now[n] ?? '?'}</small>{/if}</td
+									>{arc.names[n]}{#if now[n] !== arc.names[n]}<small> &nbsp;was {now[n] ?? '?'}</small>{/if}</td
 								>
 							{/each}
 						</tr>
@@ -114,7 +115,8 @@
 						<dt>{zones[z]}</dt>
 						<dd>
 							<i style="--share:{(set.shares[z] ?? 0) * 100}%; --want:{(arc.result?.asked.shares[z] ?? 0) * 100}%"></i>
-							<span class="num">{percent(set.shares[z] ?? 0)}</span> <small>of {percent(arc.result?.asked.shares[z] ?? 0)} wanted</small>
+							<span class="num">{percent(set.shares[z] ?? 0)}</span>
+							<small>of {percent(arc.result?.asked.shares[z] ?? 0)} wanted</small>
 						</dd>
 					</div>
 				{/each}
@@ -205,8 +207,8 @@
 	}
 	.found {
 		display: grid;
-		grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr) minmax(0, 1fr);
-		gap: 14px 20px;
+		grid-template-columns: minmax(0, 1fr) minmax(0, 1.25fr);
+		gap: 14px 24px;
 		padding-top: 10px;
 		border-top: 1px solid var(--rule);
 	}
@@ -223,6 +225,8 @@
 		font-size: 1.5rem;
 	}
 	table {
+		grid-row: 1 / 3;
+		grid-column: 2;
 		border-collapse: collapse;
 		align-self: start;
 	}
@@ -234,10 +238,8 @@
 		font-weight: 500;
 	}
 	td.changed {
+		white-space: nowrap;
 		font-weight: 700;
-	}
-	td.changed::before {
-		content: '→ ';
 	}
 	dl {
 		margin: 0;
@@ -266,6 +268,10 @@
 		.ask,
 		.found {
 			grid-template-columns: minmax(0, 1fr);
+		}
+		table {
+			grid-row: auto;
+			grid-column: 1;
 		}
 	}
 </style>

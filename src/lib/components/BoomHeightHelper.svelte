@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import type { Length } from '$core';
-	import { boomHeight, factor, fanOverlap, showFigure } from '$core';
+	import { boomHeight, factor, fanOverlap, fanReach, showFigure } from '$core';
 	import BoomBehind from '$lib/drawings/BoomBehind.svelte';
 	import type { FarmSettings } from '$lib/formats/farm-settings';
 	import { fieldUnits } from '$lib/formats/field-units';
@@ -51,7 +51,8 @@
 		<p><span class="num">{wanted === null ? '–' : figure(wanted)}</span> {unit}</p>
 		{#if is !== null && height !== null}
 			<p class="lab">
-				Now at {figure(height)} {unit}: {is < 0
+				Now at {figure(height)}
+				{unit}: {is < 0
 					? `a gap of ${showFigure(-is * 100, 2)} % of the spacing between the fans`
 					: `${showFigure(is * 100, 3)} % overlap`}
 			</p>
@@ -59,7 +60,16 @@
 		<p class="lab">Above the crop’s tops, not the ground, where the crop is what is sprayed.</p>
 	</div>
 	{#if wanted !== null}
-		<div class="drawing"><BoomBehind nozzles={5} {spacing} {angle} height={wanted} /></div>
+		<div class="drawing">
+			<BoomBehind
+				nozzles={7}
+				spacingOverHeight={spacing / wanted}
+				reach={fanReach(angle, wanted) / spacing}
+				strips={[]}
+				height="{figure(wanted)} {unit}"
+				{angle}
+			/>
+		</div>
 	{/if}
 </div>
 

@@ -37,8 +37,9 @@
 {#if levers && present}
 	<div class="levers">
 		<section class="card" class:advised={levers.advice === 'speed'} class:out={!!levers.impossible.speed}>
-			<h3>{leverWords.speed.title}</h3>
-			{#if levers.advice === 'speed'}<p class="badge">Advised</p>{/if}
+			<h3>
+				{leverWords.speed.title}{#if levers.advice === 'speed'}<span class="best">Advised</span>{/if}
+			</h3>
 			{#if levers.speed !== null}
 				<p class="figure"><span class="num">{f.speed(levers.speed, paced)}</span> {f.speedUnit(paced)}</p>
 				<p class="lab">now {f.speed(present.speed, paced)}</p>
@@ -50,15 +51,18 @@
 			{/if}
 		</section>
 		<section class="card" class:advised={levers.advice === 'pressure'} class:out={!!levers.impossible.pressure}>
-			<h3>{leverWords.pressure.title}</h3>
-			{#if levers.advice === 'pressure'}<p class="badge">Advised</p>{/if}
+			<h3>
+				{leverWords.pressure.title}{#if levers.advice === 'pressure'}<span class="best">Advised</span>{/if}
+			</h3>
 			{#if levers.pressure !== null && present.pressure !== null}
 				<p class="figure"><span class="num">{f.pressure(levers.pressure)}</span> {f.pressureUnit}</p>
 				<p class="lab">
 					now {f.pressure(present.pressure)}; range {f.pressure(adjust.range.low)} to {f.pressure(adjust.range.high)},
 					{whose}
 				</p>
-				{#if fine}<p class="look"><span aria-hidden="true">▲</span> Toward the top of the range drops get finer and drift further.</p>{/if}
+				{#if fine}<p class="look">
+						<span aria-hidden="true">▲</span> Toward the top of the range drops get finer and drift further.
+					</p>{/if}
 				<p class="why">{leverWords.pressure.why}</p>
 				{@render why('pressure')}
 				<button type="button" class="btn" {disabled} onclick={() => adjust.usePressure()}>Take the pressure</button>
@@ -67,8 +71,9 @@
 			{/if}
 		</section>
 		<section class="card" class:advised={levers.advice === 'nozzle'}>
-			<h3>{leverWords.nozzle.title}</h3>
-			{#if levers.advice === 'nozzle'}<p class="badge">Advised</p>{/if}
+			<h3>
+				{leverWords.nozzle.title}{#if levers.advice === 'nozzle'}<span class="best">Advised</span>{/if}
+			</h3>
 			{#if flow !== null}
 				<p class="figure"><span class="num">{f.flow(flow)}</span> {f.flowUnit}</p>
 				<p class="lab">each, at the present {paced ? 'pace' : 'speed'}; now {f.flow(present.flow)}</p>
@@ -95,10 +100,8 @@
 	.advised {
 		border: 2px solid var(--moss);
 	}
-	.badge {
-		position: absolute;
-		top: 10px;
-		right: 12px;
+	.best {
+		float: right;
 		padding: 1px 8px;
 		border-radius: 4px;
 		background: var(--moss-wash);

@@ -73,9 +73,9 @@
 			measuredText="{f.rate(volumeAt(reach, present.speed, present.pressure ?? reach.pressures.low))} now"
 			{now}
 			point={{ speed: point.speed / speedOne, pressure: point.pressure / pressureOne }}
-			pointText="{f.speed(point.speed, paced)} {f.speedUnit(paced)} at {f.pressure(point.pressure)} {f.pressureUnit}{outWords
-				? `, ${outWords}`
-				: ''}"
+			pointText="{f.speed(point.speed, paced)} {f.speedUnit(paced)} at {f.pressure(
+				point.pressure
+			)} {f.pressureUnit}{outWords ? `, ${outWords}` : ''}"
 			inside={adjust.pointOut === null}
 			narrow={phone.current}
 			{disabled}
@@ -86,7 +86,8 @@
 		<div class="sliders">
 			<div>
 				<label for="{id}-speed"
-					>{paced ? 'Pace' : 'Speed'} <b class="num" class:bad={outWords.includes('drive')}>{f.speed(point.speed, paced)}</b>
+					>{paced ? 'Pace' : 'Speed'}
+					<b class="num" class:bad={outWords.includes('drive')}>{f.speed(point.speed, paced)}</b>
 					{f.speedUnit(paced)}</label
 				>
 				<input

@@ -6,7 +6,7 @@
 	import { ChooserState } from '$lib/state/chooser.svelte';
 	import type { NozzleMaths } from '$lib/state/nozzles-worker';
 	import { adjustFigures } from '$lib/shown/adjust';
-	import { dropletWords, nozzleName } from '$lib/wording/nozzles';
+	import { dropletWords, nozzleKindWords, nozzleName } from '$lib/wording/nozzles';
 	import IsoDot from './IsoDot.svelte';
 	import RangePlace from './RangePlace.svelte';
 	import VolumeChart from './VolumeChart.svelte';
@@ -95,7 +95,11 @@
 				<div class="name">
 					<b>{nozzleName(n)}</b>
 					<span class="lab"
-						>{[n.angle ? `${n.angle}°` : '', choice.drops ? dropletWords[choice.drops] : '', n.shed ? 'in the shed' : '']
+						>{[
+							n.angle ? `${n.angle}°` : '',
+							choice.drops ? dropletWords[choice.drops] : '',
+							n.shed ? 'in the shed' : ''
+						]
 							.filter(Boolean)
 							.join(' · ')}</span
 					>
@@ -114,7 +118,8 @@
 					class="btn"
 					aria-pressed={picked === n.key}
 					{disabled}
-					onclick={() => adjust.useNozzle(choice)}>{picked === n.key ? 'Taken' : 'Take it'}<span class="sr-only">: {nozzleName(n)}</span></button
+					onclick={() => adjust.useNozzle(choice)}
+					>{picked === n.key ? 'Taken' : 'Take it'}<span class="sr-only">: {nozzleName(n)}</span></button
 				>
 			</li>
 		{/each}
@@ -125,7 +130,14 @@
 		>
 	{/if}
 	{#if adjust.other && adjust.reach && adjust.aim && adjust.point}
-		<VolumeChart reach={adjust.reach} wanted={adjust.aim.volume} speed={adjust.point.speed} settings={adjust.source.settings} {paced} name={nozzleName(adjust.other)} />
+		<VolumeChart
+			reach={adjust.reach}
+			wanted={adjust.aim.volume}
+			speed={adjust.point.speed}
+			settings={adjust.source.settings}
+			{paced}
+			name={nozzleName(adjust.other)}
+		/>
 	{/if}
 </section>
 

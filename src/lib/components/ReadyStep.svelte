@@ -1,7 +1,7 @@
 <!-- @component The walk round the rig: things to tick, each with its reason; who carries it, and how it will be measured. -->
 <script lang="ts">
 	import { checksOf, isCarried } from '$core';
-	import type { NotedThing } from '$core';
+	import type { MadeChange, NotedThing } from '$core';
 	import type { RoundState } from '$lib/state/round.svelte';
 	import { methodWords } from '$lib/wording/methods';
 	import { rigCheckWords } from '$lib/wording/rig-checks';
@@ -30,6 +30,11 @@
 	const nothing: readonly never[] = [];
 </script>
 
+{#if state.head.setting?.change}
+	{#await import('./ChangeBanner.svelte') then { default: ChangeBanner }}
+		<ChangeBanner change={state.head.setting.change as MadeChange} settings={state.settings} />
+	{/await}
+{/if}
 <div class="how" class:more={carried}>
 	<div class="way">
 		<MethodPicker round={state} />

@@ -5,6 +5,8 @@
 	import { SignOffState } from '$lib/state/sign-off.svelte';
 	import { typedText } from '$lib/formats/typed-text';
 	import type { OutboxStatus } from '$lib/device/outbox';
+	import { changeOf } from '$lib/state/carry-change';
+	import ChangeFacts from './ChangeFacts.svelte';
 	import FormField from './FormField.svelte';
 
 	interface Props {
@@ -17,6 +19,7 @@
 	let { state: round, today, status, form = $bindable() }: Props = $props();
 	form = untrack(() => new SignOffState(round, today));
 	const f = $derived(form!);
+	const made = $derived(changeOf(round));
 	const signed = $derived(round.round.signOff);
 </script>
 
@@ -35,6 +38,22 @@
 			{signed.remarks}
 		</p>
 		<p class="lab">Nothing in this round can be changed now. A new round is a new calibration.</p>
+		{#if round.round.change}
+			<div class="change">
+				<p><b>Now change the rig, then check it:</b> the next round opens with what is predicted.</p>
+				<ChangeFacts
+					change={round.round.change}
+					prediction={made && { volume: made.predicted, sure: made.sure }}
+					settings={round.settings}
+				/>
+				<a
+					class="btn go big"
+					href="/rounds/new?sprayer={round.head.sprayerId}{round.head.setting
+						? `&setting=${round.head.setting.id}`
+						: ''}">Calibrate again with the change</a
+				>
+			</div>
+		{/if}
 		{#if status.state === 'sent'}
 			<div class="links">
 				<a class="btn go big" href="/calibrations/{round.head.id}/tank">What goes in the tank</a>
@@ -121,6 +140,13 @@
 		font: 800 1.3rem var(--font-figures);
 		font-stretch: 80%;
 		transform: rotate(-6deg);
+	}
+	.change {
+		display: grid;
+		gap: 10px;
+		justify-items: start;
+		padding: 12px 0;
+		border-block: 1px solid var(--rule);
 	}
 	.links {
 		display: flex;

@@ -1,6 +1,7 @@
 <!-- @component What happened to a rig: new nozzles, pump, gauge, hoses, tyres, filter. It puts calibrations in doubt. -->
 <script lang="ts">
 	import { enhance } from '$app/forms';
+	import { localDay } from '$lib/shown/local-day';
 	import type { SprayerEventKind } from '$lib/wording/events';
 	import { eventWords, sprayerEventKinds } from '$lib/wording/events';
 
@@ -17,10 +18,7 @@
 	}
 	let { events, problem, typed }: Props = $props();
 	const id = $props.id();
-	const today = () => {
-		const now = new Date();
-		return `${now.getFullYear()}-${`${now.getMonth() + 1}`.padStart(2, '0')}-${`${now.getDate()}`.padStart(2, '0')}`;
-	};
+	const today = () => localDay(new Date());
 </script>
 
 <section id="events" aria-labelledby="{id}-title">

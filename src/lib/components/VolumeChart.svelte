@@ -78,7 +78,9 @@
 	<div
 		class="chart"
 		role="img"
-		aria-label="Spray volume against speed with {name}, at {series.map((s) => s.name).join(', ')}. {f.rate(wanted)} {f.rateUnit} is wanted."
+		aria-label="Spray volume against speed with {name}, at {series.map((s) => s.name).join(', ')}. {f.rate(
+			wanted
+		)} {f.rateUnit} is wanted."
 		{@attach chart(() => options)}
 	></div>
 {/key}

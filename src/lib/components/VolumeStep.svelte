@@ -1,6 +1,7 @@
 <!-- @component The answer: spray volume with its ±, where the ± comes from, the working, what is odd. -->
 <script lang="ts">
 	import { relativeU } from '$core';
+	import type { MadeChange } from '$core';
 	import type { RoundState } from '$lib/state/round.svelte';
 	import { measuresOf } from '$lib/formats/field-units';
 	import { perWhat } from '$lib/shown/answer';
@@ -9,6 +10,7 @@
 	import BudgetBar from './BudgetBar.svelte';
 	import { findingKey } from '$lib/wording/finding-key';
 	import FindingCard from './FindingCard.svelte';
+	import PredictionNote from './PredictionNote.svelte';
 	import OtherWays from './OtherWays.svelte';
 	import RateFigure from './RateFigure.svelte';
 	import Working from './Working.svelte';
@@ -39,6 +41,9 @@
 				measures={measuresOf(round.settings)}
 			/>
 		</div>
+		{#if round.head.setting?.change}
+			<PredictionNote change={round.head.setting.change as MadeChange} rate={c.rate} settings={round.settings} />
+		{/if}
 		<OtherWays {round} others={round.others} rate={c.rate} />
 		{#if c.findings.length > 0}
 			<div class="findings">

@@ -90,7 +90,12 @@ on it, where the rig is now, and the handle that slides along the line. Outside 
 		);
 	}
 
-	const area = $derived({ x: x(speeds.low), y: y(pressures.high), w: x(speeds.high) - x(speeds.low), h: y(pressures.low) - y(pressures.high) });
+	const area = $derived({
+		x: x(speeds.low),
+		y: y(pressures.high),
+		w: x(speeds.high) - x(speeds.low),
+		h: y(pressures.low) - y(pressures.high)
+	});
 	/** Toward the top of its range a nozzle makes finer drops. */
 	const fine = $derived(y(pressures.high - (pressures.high - pressures.low) * 0.2));
 	const wantedEnd = $derived(end(wanted));
@@ -143,7 +148,9 @@ on it, where the rig is now, and the handle that slides along the line. Outside 
 			<line x1="0" y1="0" x2="0" y2="8" class="hatch" />
 		</pattern>
 		<clipPath id="inside"><rect x={area.x} y={area.y} width={area.w} height={area.h} /></clipPath>
-		<clipPath id="plot"><rect x={box.left} y={box.top} width={box.right - box.left} height={box.bottom - box.top} /></clipPath>
+		<clipPath id="plot"
+			><rect x={box.left} y={box.top} width={box.right - box.left} height={box.bottom - box.top} /></clipPath
+		>
 	</defs>
 	<rect
 		x={box.left}
@@ -169,14 +176,26 @@ on it, where the rig is now, and the handle that slides along the line. Outside 
 	<text x={box.left + 6} y={box.top + 15} class="axis">↑ {pressureUnit}</text>
 
 	{#if y(pressures.high) - box.top > 18}
-		<text x={area.x + area.w / 2} y={y(pressures.high) - 7} text-anchor="middle" class="why">over the nozzle: fine drops, drift</text>
+		<text
+			x={narrow ? area.x + 2 : area.x + area.w / 2}
+			y={y(pressures.high) - 7}
+			text-anchor={narrow ? 'start' : 'middle'}
+			class="why">{narrow ? 'over it: drift' : 'over the nozzle: fine drops, drift'}</text
+		>
 	{/if}
 	{#if box.bottom - y(pressures.low) > 18}
-		<text x={area.x + area.w / 2} y={y(pressures.low) + 16} text-anchor="middle" class="why">under it: the pattern falls in</text>
+		<text
+			x={narrow ? area.x + area.w : area.x + area.w / 2}
+			y={y(pressures.low) + 16}
+			text-anchor={narrow ? 'end' : 'middle'}
+			class="why">{narrow ? 'pattern falls in' : 'under it: the pattern falls in'}</text
+		>
 	{/if}
 	{#if !narrow}
-		<text transform="translate({(box.left + area.x) / 2 + 4} {area.y + area.h / 2}) rotate(-90)" text-anchor="middle" class="why"
-			>too slow to drive</text
+		<text
+			transform="translate({(box.left + area.x) / 2 + 4} {area.y + area.h / 2}) rotate(-90)"
+			text-anchor="middle"
+			class="why">too slow to drive</text
 		>
 		{#if box.right - (area.x + area.w) > 22}
 			<text
@@ -186,7 +205,12 @@ on it, where the rig is now, and the handle that slides along the line. Outside 
 			>
 		{/if}
 	{/if}
-	{#if fine - area.y > 14}<text x={area.x + area.w - 8} y={area.y + 15} text-anchor="end" class="why amber">finer drops</text>{/if}
+	{#if fine - area.y > 14}<text
+			x={narrow ? area.x + 6 : area.x + area.w - 8}
+			y={area.y + 15}
+			text-anchor={narrow ? 'start' : 'end'}
+			class="why amber">finer drops</text
+		>{/if}
 
 	<g clip-path="url(#plot)">
 		{#if measured}<path d={path(measured)} class="measured" />{/if}
@@ -194,8 +218,11 @@ on it, where the rig is now, and the handle that slides along the line. Outside 
 		<path d={path(wanted)} class="wanted" clip-path="url(#inside)" />
 	</g>
 	{#if measuredEnd && measuredText}
-		<text x={Math.min(measuredEnd.x, box.right - 4) - 6} y={Math.max(box.top + 34, measuredEnd.y + 4)} text-anchor="end" class="line-text"
-			>{measuredText}</text
+		<text
+			x={Math.min(measuredEnd.x, box.right - 4) - 6}
+			y={Math.max(box.top + 34, measuredEnd.y + 4)}
+			text-anchor="end"
+			class="line-text">{measuredText}</text
 		>
 	{/if}
 	<text
@@ -206,7 +233,7 @@ on it, where the rig is now, and the handle that slides along the line. Outside 
 	>
 	{#if now}
 		<circle cx={x(now.speed)} cy={y(now.pressure)} r="8" class="now" />
-		<text x={x(now.speed)} y={y(now.pressure) + 24} text-anchor="middle" class="line-text">now</text>
+		<text x={x(now.speed)} y={y(now.pressure) - 15} text-anchor="middle" class="line-text">now</text>
 	{/if}
 	<!-- Speed is what the handle's figure is; up and down move the pressure, and the speed with it. -->
 	<g
@@ -224,7 +251,10 @@ on it, where the rig is now, and the handle that slides along the line. Outside 
 	>
 		<circle cx={handle.x} cy={handle.y} r="24" class="touch" />
 		<circle cx={handle.x} cy={handle.y} r="13" class="dot" />
-		<path d="M{handle.x - 5} {handle.y}h10M{handle.x - 2} {handle.y - 4}l-4 4 4 4M{handle.x + 2} {handle.y - 4}l4 4-4 4" class="grip" />
+		<path
+			d="M{handle.x - 5} {handle.y}h10M{handle.x - 2} {handle.y - 4}l-4 4 4 4M{handle.x + 2} {handle.y - 4}l4 4-4 4"
+			class="grip"
+		/>
 	</g>
 </svg>
 

@@ -62,9 +62,7 @@ const changed = {
 	dial: typedSchema.optional(),
 	pressure: typedSchema.optional(),
 	nozzle: z.strictObject({ name: z.string().trim().min(1).max(80), rated, points: flowPoints }).optional(),
-	set: z
-		.strictObject({ groups: z.array(group).min(1).max(mostNozzles), ratings: z.record(group, rated) })
-		.optional()
+	set: z.strictObject({ groups: z.array(group).min(1).max(mostNozzles), ratings: z.record(group, rated) }).optional()
 };
 
 /** What is changed on a rig after a calibration. */

@@ -16,8 +16,7 @@ export function adjustFigures(settings: FarmSettings) {
 			const value = inUnit('volumePerArea', rate as VolumePerArea, settings.rateUnit);
 			return showWithInterval(value, value * u95, settings.decimalComma);
 		},
-		speed: (speed: Speed, paced = false) =>
-			paced ? figure(speed * 100) : figure(inUnit('speed', speed, units.speed)),
+		speed: (speed: Speed, paced = false) => (paced ? figure(speed * 100) : figure(inUnit('speed', speed, units.speed))),
 		speedUnit: (paced = false) => (paced ? '% of the present pace' : units.speed),
 		pressure: (pressure: Pressure) => figure(inUnit('pressure', pressure, units.pressure)),
 		pressureUnit: units.pressure,

@@ -2,6 +2,7 @@ import type { Rig, Take } from '$core';
 import { showDecimals } from '$core';
 import type { FarmSettings } from '$lib/formats/farm-settings';
 import { typedText } from '$lib/formats/typed-text';
+import { aimText, changeLines } from './change-lines';
 import { namesOf } from '$lib/wording/nozzle-names';
 import type { ReadCalibration } from './read-calibration';
 
@@ -109,5 +110,8 @@ export function readingLines(
 	}
 	add('Gauge', round.gauge && typedText(round.gauge));
 	for (const [what, text] of round.notes) add(what[0]!.toUpperCase() + what.slice(1), text);
+	add('Wanted', round.aim && aimText(round.aim));
+	for (const line of round.change ? changeLines(round.change) : [])
+		add(`Change: ${line.name.toLowerCase()}`, line.text);
 	return lines;
 }

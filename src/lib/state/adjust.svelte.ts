@@ -2,7 +2,6 @@ import type {
 	Adjustment,
 	Aim,
 	Before,
-	Issue,
 	MethodCalibration,
 	Nozzle,
 	NozzleChoice,
@@ -42,7 +41,6 @@ import type { FarmSettings } from '$lib/formats/farm-settings';
 import { fieldUnits, measuresOf, typed } from '$lib/formats/field-units';
 import type { Setting } from '$lib/formats/rig';
 import { nozzleName } from '$lib/wording/nozzles';
-import { wordIssue } from '$lib/wording/issues';
 import { AimForm } from './aim-form.svelte';
 import type { NozzleRange, Present } from './adjust-reach';
 import { fittedNozzle, fittedPoints, presentOf, pressureRangeOf, reachOf, speedRangeOf } from './adjust-reach';
@@ -56,8 +54,8 @@ export interface AdjustSource {
 	readonly round: Round;
 	readonly calibration: MethodCalibration | null;
 	readonly table: readonly Nozzle[];
-	/** Keeps what is wanted and what will be changed. */
-	keep(aim: TypedAim, change: TypedChange | null): Promise<readonly Issue[]>;
+	/** Keeps what is wanted and what will be changed; answers with what stands against it, or nothing. */
+	keep(aim: TypedAim, change: TypedChange | null): Promise<string>;
 }
 
 /** A point that was picked on the line of the wanted volume. */
@@ -139,7 +137,9 @@ export class AdjustState {
 		const points = fittedPoints(present);
 		return points && reachOf(present, points, gravity, speeds, range);
 	});
-	line: WantedLine | null = $derived.by(() => (this.reach && this.aim ? wantedLine(this.reach, this.aim.volume) : null));
+	line: WantedLine | null = $derived.by(() =>
+		this.reach && this.aim ? wantedLine(this.reach, this.aim.volume) : null
+	);
 
 	/** Where the levers stand: the picked point, on the wanted line of the nozzle that is looked at. */
 	point: Point | null = $derived.by(() => {
@@ -266,12 +266,26 @@ export class AdjustState {
 		return measuresOf(this.source.settings) === 'metric' ? 'km/h' : 'mph';
 	}
 
-	/** Writes down what is wanted and, where something is picked, what will be changed. */
+	/** Words on the way onward. */
+	next: string = $derived.by(() => {
+		const { aim } = this;
+		if (this.change) return 'Make this change';
+		if (aim?.keep) {
+			const unit = this.source.settings.rateUnit;
+			const { rate } = this.source.calibration!;
+			return `Keep ${showFigure(inUnit('volumePerArea', rate.value, unit), 3, this.source.settings.decimalComma)}`;
+		}
+		return aim ? 'To the signature, unchanged' : 'To the signature';
+	});
+
+	/**
+	 * Writes down what is wanted and, where something is picked, what will be changed. Answers whether one can go on: with
+	 * nothing typed there is nothing to keep; what does not read stays in its field with what is wrong.
+	 */
 	async keep(): Promise<boolean> {
 		const { aim } = this.form;
-		if (!aim) return false;
-		const issues = await this.source.keep(aim, this.change);
-		this.problem = issues[0] ? wordIssue(issues[0]) : '';
-		return issues.length === 0;
+		if (!aim) return this.form.empty;
+		this.problem = await this.source.keep(aim, this.change);
+		return this.problem === '';
 	}
 }

@@ -49,6 +49,11 @@ export class AimForm {
 		}
 	}
 
+	/** Nothing is asked for. */
+	empty: boolean = $derived.by(() =>
+		({ volume: [this.volume], range: [this.low, this.high], tank: [this.area] })[this.by].every((t) => t.trim() === '')
+	);
+
 	/** Nothing typed is water. */
 	#gravity(): number {
 		if (this.gravity.trim() === '') return 1;

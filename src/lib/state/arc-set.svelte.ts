@@ -103,7 +103,12 @@ export class ArcSetState {
 			: on.flatMap((side) => weights(sides[side]!).map((w, i) => ({ weights: w, present: [now[starts[side]! + i]!] })));
 		// What all of them give now, by their sheets, is scaled by what the water said they give.
 		const total = (present.flow * present.nozzles * aim.volume * Math.sqrt(gravity)) / measured;
-		return { sizes: this.used.map((s) => s.flow), places, total: si<'flow'>(total), shares: shares.map((s) => s / sum) };
+		return {
+			sizes: this.used.map((s) => s.flow),
+			places,
+			total: si<'flow'>(total),
+			shares: shares.map((s) => s / sum)
+		};
 	});
 
 	async search(): Promise<void> {

@@ -3,17 +3,17 @@ import { checksOf, inUnit, relativeU, showDecimals, showWithInterval } from '$co
 import type { FarmSettings } from '$lib/formats/farm-settings';
 import { measuresOf } from '$lib/formats/field-units';
 
-export const stepNames = ['ready', 'speed', 'swath', 'plot', 'flow', 'tank', 'volume', 'sign-off'] as const;
+export const stepNames = ['ready', 'speed', 'swath', 'plot', 'flow', 'tank', 'volume', 'adjust', 'sign-off'] as const;
 export type StepName = (typeof stepNames)[number];
 
 export const isStepName = (name: string): name is StepName => (stepNames as readonly string[]).includes(name);
 
 /** The steps that each way of measuring takes. */
 const stepsOf: Readonly<Record<RoundMethod, readonly StepName[]>> = {
-	'speed-width-flow': ['ready', 'speed', 'swath', 'flow', 'volume', 'sign-off'],
-	'plot-catch': ['ready', 'plot', 'flow', 'volume', 'sign-off'],
-	refill: ['ready', 'plot', 'tank', 'volume', 'sign-off'],
-	'parked-drop': ['ready', 'speed', 'swath', 'tank', 'volume', 'sign-off']
+	'speed-width-flow': ['ready', 'speed', 'swath', 'flow', 'volume', 'adjust', 'sign-off'],
+	'plot-catch': ['ready', 'plot', 'flow', 'volume', 'adjust', 'sign-off'],
+	refill: ['ready', 'plot', 'tank', 'volume', 'adjust', 'sign-off'],
+	'parked-drop': ['ready', 'speed', 'swath', 'tank', 'volume', 'adjust', 'sign-off']
 };
 
 /** What a step is called on each kind of rig. */
@@ -33,6 +33,8 @@ export function stepTitle(name: StepName, kind: SprayerKind): string {
 			return 'Tank';
 		case 'volume':
 			return 'Spray volume';
+		case 'adjust':
+			return 'Adjust';
 		case 'sign-off':
 			return 'Sign off';
 	}
@@ -153,6 +155,10 @@ export function stepStates(source: StepSource): StepState[] {
 			const shown = showWithInterval(value, 2 * relativeU(c.rate) * value, comma);
 			const whole = !c.nozzles || c.nozzles.caught === c.nozzles.count;
 			return state('volume', whole ? 1 : 0.5, shown.value, `± ${shown.interval}`);
+		},
+		adjust() {
+			const { aim, change } = source.round;
+			return state('adjust', aim ? 1 : 0, change ? 'change' : aim ? 'keep' : '');
 		},
 		'sign-off': () => state('sign-off', source.signedOff ? 1 : 0)
 	};

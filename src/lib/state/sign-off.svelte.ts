@@ -1,5 +1,5 @@
 import type { Issue } from '$core';
-import { checksOf, isCarried, personIssues } from '$core';
+import { checksOf, isCarried, personIssues, predictVolume, roundBefore } from '$core';
 import { wordIssue } from '$lib/wording/issues';
 import { typed } from '$lib/formats/field-units';
 import { typedText } from '$lib/formats/typed-text';
@@ -22,8 +22,17 @@ export class SignOffState {
 	/** What stands against signing: words; empty when nothing does. */
 	blocked: string = $derived.by(() => {
 		const { result, rig, round } = this.#round;
-		const [issue] = result.ok ? personIssues(rig, round) : result.issues;
-		return issue ? wordIssue(issue) : '';
+		if (!result.ok) return wordIssue(result.issues[0]!);
+		const [issue] = personIssues(rig, round);
+		if (issue) return wordIssue(issue);
+		// The server predicts what a change brings when it takes the signature: what it would refuse is told before.
+		if (!round.change) return '';
+		const { calibration } = result.value;
+		const before = roundBefore(rig, round, calibration, this.#round.head.setting?.pressure ?? null);
+		const predicted = predictVolume(before, round.change);
+		return predicted.ok
+			? ''
+			: `The change that was picked rests on what this round no longer has. ${wordIssue(predicted.issues[0]!)} Or take the change back under Adjust.`;
 	});
 	/** What the signature will say was left undone or odd. Findings never block. */
 	notes: readonly string[] = $derived.by(() => {

@@ -23,6 +23,8 @@ const examples: Record<string, string> = {
 	drops: '2 bar = coarse',
 	filter: 'air-induction 03 shed <3 bar',
 	gravity: '1.28',
+	kind: 'flat-fan, air-induction or hollow-cone',
+	name: 'Orchard cone 1.5',
 	'volume|mass|flow': '19.2 fl oz, 568 ml, 566 g or 1.2 L/min'
 };
 
@@ -44,6 +46,7 @@ const thing: Record<string, string> = {
 	point: 'a pressure and its flow',
 	drops: 'a pressure and its drop size',
 	filter: 'a limit',
+	kind: 'a kind of nozzle',
 	'volume|mass|flow': 'a volume, a weight of water or a flow'
 };
 
@@ -144,6 +147,8 @@ export function wordIssue(issue: Issue): string {
 			return `${typed} cannot follow ${issue.bound}: more pressure gives more flow, and by less than the pressure grows (twice the flow takes about four times the pressure). Check the two on the sheet.`;
 		case 'gravity':
 			return `${typed} is no specific gravity of a spray liquid; ${issue.bound}. Water is 1, fertiliser about 1.28.`;
+		case 'twice':
+			return `${typed} stands there twice. Keep one line of it.`;
 		case 'not-supported':
 			return `${typed} is not supported by this version yet.`;
 	}

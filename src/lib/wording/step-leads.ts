@@ -1,6 +1,6 @@
 import type { RoundMethod, SprayerKind } from '$core';
 
-type Step = 'ready' | 'speed' | 'swath' | 'plot' | 'flow' | 'tank' | 'volume' | 'sign-off';
+type Step = 'ready' | 'speed' | 'swath' | 'plot' | 'flow' | 'tank' | 'volume' | 'adjust' | 'sign-off';
 
 /** What to do in a step, in a sentence, in the words of its kind of rig. */
 export function stepLead(step: Step, kind: SprayerKind, method: RoundMethod): string {
@@ -35,6 +35,8 @@ export function stepLead(step: Step, kind: SprayerKind, method: RoundMethod): st
 			return kind === 'knapsack'
 				? 'What this person with this rig puts on the ground.'
 				: 'What this rig puts on the ground at this speed, pressure and swath.';
+		case 'adjust':
+			return 'Is it what you want? If not, what to change, and what that will bring.';
 		case 'sign-off':
 			return 'Whose calibration this is, and what the rig was set to.';
 	}

@@ -53,6 +53,15 @@
 				{ value: 'average', label: '5 % of the others' },
 				{ value: 'rated', label: '10 % of rated' }
 			]
+		},
+		{
+			name: 'adjustFirst' as const,
+			title: 'To change a volume, reach first for',
+			why: 'Up to 10 % by pressure, up to 25 % by speed, beyond that by other nozzles.',
+			options: [
+				{ value: 'pressure', label: 'The pressure' },
+				{ value: 'speed', label: 'The speed' }
+			]
 		}
 	]);
 </script>

@@ -10,7 +10,10 @@
 <main>
 	<div class="head">
 		<h1>{data.away ? 'Sprayers put away' : 'Sprayers'}</h1>
-		<a class="btn go" href="/sprayers/new">Add a sprayer</a>
+		<span class="do">
+			<a class="btn" href="/nozzles">Nozzle table</a>
+			<a class="btn go" href="/sprayers/new">Add a sprayer</a>
+		</span>
 	</div>
 	{#if data.sprayers.length === 0 && !data.away}
 		<p class="lab">
@@ -36,6 +39,11 @@
 		justify-content: space-between;
 		align-items: center;
 		gap: 16px;
+	}
+	.do {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 10px;
 	}
 	.grid {
 		display: grid;

@@ -1,10 +1,11 @@
 <script lang="ts">
 	import { checksOf, inUnit, showFigure } from '$core';
-	import type { VolumePerArea } from '$core';
+	import type { MadeChange, VolumePerArea } from '$core';
 	import type { PageData } from './$types';
 	import BoomRail from '$lib/drawings/BoomRail.svelte';
 	import BudgetBar from '$lib/components/BudgetBar.svelte';
 	import FindingCard from '$lib/components/FindingCard.svelte';
+	import PredictionNote from '$lib/components/PredictionNote.svelte';
 	import OtherWays from '$lib/components/OtherWays.svelte';
 	import RateFigure from '$lib/components/RateFigure.svelte';
 	import Working from '$lib/components/Working.svelte';
@@ -95,6 +96,9 @@
 					measures={measuresOf(settings)}
 				/>
 			</div>
+			{#if data.setting?.change && data.setting.change.after !== c.id}
+				<PredictionNote change={data.setting.change as MadeChange} rate={read.calibration.rate} {settings} />
+			{/if}
 			<OtherWays
 				round={{
 					head: { rig: data.rig } as never,
@@ -161,6 +165,7 @@
 	</main>
 	<aside>
 		<a class="btn go big" href="/calibrations/{c.id}/tank">What goes in the tank</a>
+		<a class="btn big" href="/calibrations/{c.id}/adjust">Is it what you want?</a>
 		<h2>
 			{c.findings.length === 0
 				? 'Nothing odd'

@@ -6,6 +6,7 @@
 	import SprayerEvents from '$lib/components/SprayerEvents.svelte';
 	import SprayerHistory from '$lib/components/SprayerHistory.svelte';
 	import { shownRate } from '$lib/shown/answer';
+	import { changeLines } from '$lib/shown/change-lines';
 	import { fieldUnits, longUnit, shortUnit } from '$lib/formats/field-units';
 	import { typedText } from '$lib/formats/typed-text';
 	import { describeRig, driveWords } from '$lib/wording/describe-rig';
@@ -92,6 +93,13 @@
 										.filter(Boolean)
 										.join(' · ')}</span
 								>
+								{#if setting.change}
+									<span class="pending"
+										>Changed {setting.change.day}: {changeLines(setting.change)
+											.map((line) => `${line.name.toLowerCase()} ${line.text}`)
+											.join(', ')}. <b>A round has to check it.</b></span
+									>
+								{/if}
 							</div>
 							<a
 								class="paper"
@@ -276,6 +284,10 @@
 	}
 	.settings li > div {
 		flex: 1;
+	}
+	.pending {
+		padding-left: 8px;
+		border-left: 5px solid var(--dye);
 	}
 	.settings .lab {
 		font-size: 0.88rem;

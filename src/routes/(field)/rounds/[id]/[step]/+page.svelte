@@ -5,10 +5,13 @@
 	import type { PageData } from './$types';
 	import ReadyStep from '$lib/components/ReadyStep.svelte';
 	import StepShell from '$lib/components/StepShell.svelte';
+	import { localDay } from '$lib/shown/local-day';
 	import { device as theDevice } from '$lib/state/device.svelte';
 	import { useRound } from '$lib/state/round-context';
 	import type { StepName } from '$lib/state/round-steps';
 	import { stepTitle } from '$lib/state/round-steps';
+	import type { AdjustState } from '$lib/state/adjust.svelte';
+	import { carryChange } from '$lib/state/carry-change';
 	import type { SignOffState } from '$lib/state/sign-off.svelte';
 	import { stepLead } from '$lib/wording/step-leads';
 
@@ -17,6 +20,7 @@
 	const round = useRound();
 	const phone = new MediaQuery('(max-width: 859px)');
 	let form = $state<SignOffState>();
+	let adjust = $state<AdjustState>();
 
 	// The later steps are not part of the first view: they are fetched once somebody begins to work.
 	const later = {
@@ -26,6 +30,7 @@
 		flow: () => import('$lib/components/FlowStep.svelte'),
 		tank: () => import('$lib/components/TankStep.svelte'),
 		volume: () => import('$lib/components/VolumeStep.svelte'),
+		adjust: () => import('$lib/components/AdjustStep.svelte'),
 		signOff: () => import('$lib/components/SignOffStep.svelte')
 	};
 	onMount(() => {
@@ -38,9 +43,7 @@
 		return () => begin.abort();
 	});
 
-	const now = new Date(device.now());
-	const two = (n: number) => String(n).padStart(2, '0');
-	const today = `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
+	const today = localDay(new Date(device.now()));
 
 	const step = $derived(data.step as StepName);
 	const title = $derived(stepTitle(step, round.rig.kind));
@@ -50,7 +53,9 @@
 	const next = $derived(
 		after === null
 			? ''
-			: `To the ${after === 'sign-off' ? 'signature' : stepTitle(after, round.rig.kind).toLowerCase()}`
+			: after === 'adjust'
+				? 'To what is wanted'
+				: `To the ${after === 'sign-off' ? 'signature' : stepTitle(after, round.rig.kind).toLowerCase()}`
 	);
 	const go = () => {
 		if (after) void goto(`/rounds/${round.head.id}/${after}`);
@@ -97,12 +102,23 @@
 			<VolumeStep state={round} unit={round.settings.rateUnit} />
 		{/await}
 	</StepShell>
+{:else if step === 'adjust'}
+	<StepShell
+		{title}
+		{lead}
+		next={adjust?.next ?? next}
+		onnext={async () => (round.signedOff || (await adjust?.keep())) && go()}
+	>
+		{#await later.adjust() then { default: AdjustStep }}
+			<AdjustStep state={round} {device} bind:adjust />
+		{/await}
+	</StepShell>
 {:else}
 	<StepShell
 		{title}
 		lead={round.signedOff ? '' : lead}
 		next={round.signedOff ? '' : 'Sign off'}
-		onnext={() => void form?.sign()}
+		onnext={async () => (await form?.sign()) && (await carryChange(device.store, round))}
 	>
 		{#await later.signOff() then { default: SignOffStep }}
 			<SignOffStep state={round} {today} status={device.status} bind:form />

@@ -49,8 +49,9 @@ export const actions: Actions = {
 			note: form.note
 		};
 		try {
-			if (params.setting !== 'new') await locals.farm.sprayerSettings.get(id, setting.id);
-			await locals.farm.sprayerSettings.put(id, rig, setting);
+			// A change that no calibration has checked yet is not the form's to take away.
+			const { change } = params.setting === 'new' ? {} : await locals.farm.sprayerSettings.get(id, setting.id);
+			await locals.farm.sprayerSettings.put(id, rig, change ? { ...setting, change } : setting);
 		} catch (e) {
 			if (e instanceof Failure) return fail(e.status, { form, problems: { [e.path]: e.message } });
 			throw e;

@@ -1,0 +1,26 @@
+<!-- @component What was changed since the last calibration, as a round opens: what to hold, and what to expect. -->
+<script lang="ts">
+	import type { MadeChange } from '$core';
+	import type { FarmSettings } from '$lib/formats/farm-settings';
+	import { aimText } from '$lib/shown/change-lines';
+	import ChangeFacts from './ChangeFacts.svelte';
+
+	let { change, settings }: { change: MadeChange; settings: FarmSettings } = $props();
+</script>
+
+<section class="card" aria-label="Changed since the last calibration">
+	<h3>Changed on {change.day}: {aimText(change.aim)} wanted. This round checks it.</h3>
+	<ChangeFacts {change} prediction={{ volume: change.predicted, sure: change.sure }} {settings} />
+</section>
+
+<style>
+	section {
+		display: grid;
+		gap: 6px;
+		padding: 10px 16px;
+		border-left: 8px solid var(--dye);
+	}
+	h3 {
+		font: 600 1rem var(--font-text);
+	}
+</style>

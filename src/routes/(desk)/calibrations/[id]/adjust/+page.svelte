@@ -1,0 +1,90 @@
+<script lang="ts">
+	import { untrack } from 'svelte';
+	import { goto } from '$app/navigation';
+	import { foldRound, readRig } from '$core';
+	import type { TypedAim, TypedChange } from '$core';
+	import type { PageData } from './$types';
+	import AdjustPanel from '$lib/components/AdjustPanel.svelte';
+	import { nozzleTable } from '$lib/formats/nozzle-table';
+	import { skillOf } from '$lib/formats/skill';
+	import { readCalibration } from '$lib/shown/read-calibration';
+	import { localDay } from '$lib/shown/local-day';
+	import { AdjustState } from '$lib/state/adjust.svelte';
+
+	let { data }: { data: PageData } = $props();
+	const c = $derived(data.calibration);
+
+	async function send(aim: TypedAim, change: TypedChange | null): Promise<string> {
+		if (!change) return '';
+		const day = localDay(new Date());
+		try {
+			const answer = await fetch(`/api/calibrations/${c.id}/change`, {
+				method: 'POST',
+				headers: { 'content-type': 'application/json' },
+				body: JSON.stringify({ day, aim, change })
+			});
+			if (answer.ok) return '';
+			return ((await answer.json()) as { error: { message: string } }).error.message;
+		} catch {
+			return 'The farm cannot be reached, so nothing was written down. Try again when there is a connection.';
+		}
+	}
+
+	const adjust = untrack(() => {
+		const rig = readRig(data.rig);
+		const off = data.setting?.off ?? [];
+		const read = readCalibration(data.rig, off, data.entries, skillOf({ skill: c.skill }), c.evenRule);
+		if (!rig.ok) return null;
+		return new AdjustState({
+			rig: data.rig,
+			numbers: rig.value,
+			settings: data.farm.settings,
+			setting: data.setting,
+			round: foldRound(data.entries, off),
+			calibration: read?.calibration ?? null,
+			table: nozzleTable(data.nozzles, data.farm.settings),
+			keep: send
+		});
+	});
+	async function onward() {
+		if (!adjust || !(await adjust.keep())) return;
+		await goto(adjust.change ? `/sprayers/${c.sprayerId}` : `/calibrations/${c.id}/tank`, { invalidateAll: true });
+	}
+	const words = $derived(adjust?.change ? 'Make this change' : adjust?.aim?.keep ? 'Keep it, to the tank' : '');
+</script>
+
+<svelte:head><title>Adjust · {data.rig.name} · Fallow</title></svelte:head>
+
+<main class="plain-page">
+	<div>
+		<h1>Adjust <a href="/sprayers/{c.sprayerId}">{data.rig.name}</a></h1>
+		<p class="lab">
+			From the calibration of <a href="/calibrations/{c.id}">{c.signedDay}</a>{data.setting
+				? `, ${data.setting.name}`
+				: ''}. Is it what you want? If not, what to change, and what that will bring.
+		</p>
+	</div>
+	{#if adjust}<AdjustPanel {adjust} />{/if}
+	{#if words}
+		<div class="foot">
+			{#if adjust?.change}<p class="lab">
+					It is written down on the setting; the next round opens with what is predicted.
+				</p>{/if}
+			<button type="button" class="btn ink big" onclick={() => void onward()}>{words} →</button>
+		</div>
+	{/if}
+</main>
+
+<style>
+	.foot {
+		position: sticky;
+		bottom: 0;
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		justify-content: flex-end;
+		gap: 8px 18px;
+		padding: 10px 0;
+		background: var(--paper);
+	}
+</style>

@@ -1,0 +1,14 @@
+import { z } from 'zod';
+import type { RequestHandler } from './$types';
+import { aimSchema, changeSchema } from '$lib/formats/rig';
+import { endpoint, parse } from '$lib/server/api';
+import { readJson } from '$lib/server/guards';
+
+const askedSchema = z.strictObject({ day: z.iso.date(), aim: aimSchema, change: changeSchema });
+
+/** A change that was made to the rig after a calibration was signed. */
+export const POST: RequestHandler = (event) =>
+	endpoint(event, async () => {
+		const { day, aim, change } = parse(askedSchema, await readJson(event.request));
+		return event.locals.farm.rounds.changeAfter(parse(z.uuid(), event.params.id), day, aim, change);
+	});
