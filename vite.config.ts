@@ -4,5 +4,5 @@ import { defineConfig } from 'vite';
 
 export default defineConfig({
 	plugins: [tailwindcss(), sveltekit()],
-	optimizeDeps: { include: ['dexie', 'uuid', 'apexcharts', 'comlink', 'nmea-simple', '@tmcw/togeojson'] }
+	optimizeDeps: { include: ['idb', 'uuid', 'apexcharts', 'comlink', 'nmea-simple', '@tmcw/togeojson'] }
 });

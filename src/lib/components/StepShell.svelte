@@ -43,6 +43,8 @@
 		flex: 1 0 auto;
 	}
 	.body {
+		/* What is only for screen readers stays inside, and lengthens no page. */
+		position: relative;
 		display: flex;
 		flex-direction: column;
 		gap: 12px;

@@ -180,7 +180,7 @@ on it, where the rig is now, and the handle that slides along the line. Outside 
 			x={narrow ? area.x + 2 : area.x + area.w / 2}
 			y={y(pressures.high) - 7}
 			text-anchor={narrow ? 'start' : 'middle'}
-			class="why">{narrow ? 'over it: drift' : 'over the nozzle: fine drops, drift'}</text
+			class="why">{narrow ? 'too hard: drift' : 'over the nozzle: fine drops, drift'}</text
 		>
 	{/if}
 	{#if box.bottom - y(pressures.low) > 18}
@@ -188,7 +188,7 @@ on it, where the rig is now, and the handle that slides along the line. Outside 
 			x={narrow ? area.x + area.w : area.x + area.w / 2}
 			y={y(pressures.low) + 16}
 			text-anchor={narrow ? 'end' : 'middle'}
-			class="why">{narrow ? 'pattern falls in' : 'under it: the pattern falls in'}</text
+			class="why">{narrow ? 'too soft' : 'under it: the pattern falls in'}</text
 		>
 	{/if}
 	{#if !narrow}

@@ -1,13 +1,13 @@
 import { v7 } from 'uuid';
 import type { KeptFarm, RoundStore } from '$lib/device/round-store';
 import type { KeptNozzles } from '$lib/formats/nozzle-table';
-import { DexieStore } from '$lib/device/dexie-store';
+import { IdbStore } from '$lib/device/idb-store';
 import type { OutboxStatus } from '$lib/device/outbox';
 import { Outbox, sendByHttp } from '$lib/device/outbox';
 
 /** This device: its memory, its outbox, its clocks. Made once in the browser; screens and states are handed it. */
 class Device {
-	readonly store: RoundStore = new DexieStore();
+	readonly store: RoundStore = new IdbStore();
 	status = $state<OutboxStatus>({ state: 'sent' });
 	readonly outbox = new Outbox({
 		store: this.store,

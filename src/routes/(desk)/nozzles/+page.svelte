@@ -178,6 +178,9 @@
 	.size {
 		padding-left: 14px;
 	}
+	.fig small {
+		margin-left: 4px;
+	}
 	small {
 		color: var(--soft);
 	}
@@ -187,7 +190,7 @@
 	}
 	.shed {
 		min-width: 84px;
-		min-height: 44px;
+		min-height: 40px;
 		border: 1px dashed var(--field-border);
 		border-radius: 6px;
 		background: none;

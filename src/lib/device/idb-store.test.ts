@@ -3,7 +3,7 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import { MemoryStore } from '../../../tests/support/memory-store';
 import { entriesOf, idOf, testRig, wholeRound } from '../../../tests/support/entries';
 import { Seeded } from '../../../tests/support/seeded';
-import { DexieStore } from './dexie-store';
+import { IdbStore } from './idb-store';
 import type { RoundStore } from './round-store';
 
 let n = 0;
@@ -11,7 +11,7 @@ let store: RoundStore;
 let name: string;
 beforeEach(() => {
 	name = `test-${(n += 1)}`;
-	store = new DexieStore(name);
+	store = new IdbStore(name);
 });
 const head = (id = 1) => ({
 	id: idOf(id),
@@ -24,7 +24,7 @@ describe('the device’s memory', () => {
 	it('has what was added after the page went away', async () => {
 		await store.create(head());
 		for (const entry of entriesOf(wholeRound)) await store.add(idOf(1), entry);
-		const again = new DexieStore(name);
+		const again = new IdbStore(name);
 		expect((await again.open(idOf(1)))?.entries).toEqual(entriesOf(wholeRound));
 		expect(await again.open(idOf(9))).toBeNull();
 	});

@@ -1,0 +1,145 @@
+import type { DBSchema, IDBPDatabase } from 'idb';
+import { openDB } from 'idb';
+import type { Entry, Rig } from '$core';
+import { inOrder } from '$core';
+import type { KeptNozzles } from '$lib/formats/nozzle-table';
+import type { RoundHead } from '$lib/formats/round-message';
+import type { KeptFarm, KeptRig, KeptRound, KeptWatch, RoundStore } from './round-store';
+
+interface HeadRow {
+	readonly id: string;
+	readonly head: RoundHead;
+	/** 1 while the server does not know the round; IndexedDB cannot index booleans. */
+	readonly waiting: 0 | 1;
+}
+
+interface EntryRow {
+	readonly id: string;
+	readonly roundId: string;
+	readonly entry: Entry;
+	readonly waiting: 0 | 1;
+}
+
+interface Schema extends DBSchema {
+	heads: { key: string; value: HeadRow; indexes: { waiting: number } };
+	entries: { key: string; value: EntryRow; indexes: { roundId: string; waiting: number } };
+	kept: { key: string; value: { readonly key: string; readonly value: unknown } };
+}
+
+/** Devices have had version 10 since the first of them; its stores are these. */
+const version = 10;
+
+/** The disk has it before the write is told as done: a flat battery must not take a reading that was acknowledged. */
+const safe = { durability: 'strict' } as const;
+
+/** The store in the browser's IndexedDB. */
+export class IdbStore implements RoundStore {
+	readonly #name: string;
+	#opened: Promise<IDBPDatabase<Schema>> | null = null;
+
+	constructor(name = 'fallow') {
+		this.#name = name;
+	}
+
+	/** Opened with its first use, and again where the browser closed it. */
+	#db(): Promise<IDBPDatabase<Schema>> {
+		const forget = () => (this.#opened = null);
+		const opened = (this.#opened ??= openDB<Schema>(this.#name, version, {
+			upgrade(db) {
+				db.createObjectStore('heads', { keyPath: 'id' }).createIndex('waiting', 'waiting');
+				const entries = db.createObjectStore('entries', { keyPath: 'id' });
+				entries.createIndex('roundId', 'roundId');
+				entries.createIndex('waiting', 'waiting');
+				db.createObjectStore('kept', { keyPath: 'key' });
+			},
+			blocking(_now, _wanted, event) {
+				(event.target as IDBDatabase).close();
+				forget();
+			},
+			terminated: forget
+		}));
+		opened.catch(forget);
+		return opened;
+	}
+
+	async open(roundId: string): Promise<KeptRound | null> {
+		const tx = (await this.#db()).transaction(['heads', 'entries']);
+		const [row, rows] = await Promise.all([
+			tx.objectStore('heads').get(roundId),
+			tx.objectStore('entries').index('roundId').getAll(roundId)
+		]);
+		return row ? { head: row.head, entries: inOrder(rows.map((r) => r.entry)) } : null;
+	}
+
+	async create(head: RoundHead): Promise<void> {
+		const tx = (await this.#db()).transaction('heads', 'readwrite', safe);
+		if (!(await tx.store.get(head.id))) await tx.store.add({ id: head.id, head, waiting: 1 });
+		await tx.done;
+	}
+
+	async add(roundId: string, entry: Entry): Promise<void> {
+		const tx = (await this.#db()).transaction('entries', 'readwrite', safe);
+		await Promise.all([tx.store.add({ id: entry.id, roundId, entry, waiting: 1 }), tx.done]);
+	}
+
+	async merge(round: KeptRound): Promise<void> {
+		const tx = (await this.#db()).transaction(['heads', 'entries'], 'readwrite', safe);
+		await Promise.all([
+			tx.objectStore('heads').put({ id: round.head.id, head: round.head, waiting: 0 }),
+			...round.entries.map((entry) =>
+				tx.objectStore('entries').put({ id: entry.id, roundId: round.head.id, entry, waiting: 0 })
+			),
+			tx.done
+		]);
+	}
+
+	async unsent(): Promise<KeptRound[]> {
+		const tx = (await this.#db()).transaction(['heads', 'entries']);
+		const heads = tx.objectStore('heads');
+		const [waiting, waitingHeads] = await Promise.all([
+			tx.objectStore('entries').index('waiting').getAll(1),
+			heads.index('waiting').getAll(1)
+		]);
+		const ids = new Set([...waitingHeads.map((h) => h.id), ...waiting.map((e) => e.roundId)]);
+		const rows = await Promise.all([...ids].sort().map((id) => heads.get(id)));
+		return rows.flatMap((row) =>
+			row ? [{ head: row.head, entries: inOrder(waiting.filter((e) => e.roundId === row.id).map((e) => e.entry)) }] : []
+		);
+	}
+
+	async sent(roundId: string, entryIds: readonly string[]): Promise<void> {
+		const tx = (await this.#db()).transaction(['heads', 'entries'], 'readwrite');
+		const heads = tx.objectStore('heads');
+		const entries = tx.objectStore('entries');
+		const head = await heads.get(roundId);
+		if (head) await heads.put({ ...head, waiting: 0 });
+		for (const id of entryIds) {
+			const row = await entries.get(id);
+			if (row) await entries.put({ ...row, waiting: 0 });
+		}
+		await tx.done;
+	}
+
+	keepFarm = (farm: KeptFarm) => this.#keep('farm', farm);
+	farm = () => this.#get<KeptFarm>('farm');
+	keepNozzles = (nozzles: KeptNozzles) => this.#keep('nozzles', nozzles);
+	nozzles = () => this.#get<KeptNozzles>('nozzles');
+	keepRig = (sprayerId: string, rig: KeptRig) => this.#keep(`sprayer:${sprayerId}`, rig);
+	/** What an older version of this device kept had no settings yet. */
+	async rig(sprayerId: string): Promise<KeptRig | null> {
+		const kept = await this.#get<KeptRig>(`sprayer:${sprayerId}`);
+		if (kept) return kept;
+		const bare = await this.#get<Rig>(`rig:${sprayerId}`);
+		return bare && { rig: bare, settings: [] };
+	}
+	keepWatch = (key: string, watch: KeptWatch | null) => this.#keep(`watch:${key}`, watch);
+	watch = (key: string) => this.#get<KeptWatch>(`watch:${key}`);
+
+	async #keep(key: string, value: unknown): Promise<void> {
+		await (await this.#db()).put('kept', { key, value });
+	}
+
+	async #get<T>(key: string): Promise<T | null> {
+		return ((await (await this.#db()).get('kept', key))?.value as T | undefined) ?? null;
+	}
+}
