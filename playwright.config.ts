@@ -15,6 +15,7 @@ export default defineConfig({
 	use: {
 		viewport: { width: 1280, height: 800 },
 		trace: 'off',
+		actionTimeout: 90_000,
 		launchOptions: {
 			executablePath: chromiumPath,
 			args: chromiumArgs

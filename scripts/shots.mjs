@@ -119,6 +119,7 @@ async function desk(browser, origin) {
 	await page.getByRole('button', { name: /Use these catches/ }).click();
 	await page.getByTestId('rate').waitFor();
 	await shot(page, '06-volume');
+	await page.getByRole('button', { name: /To what is wanted/ }).click();
 	await page.getByRole('button', { name: /To the signature/ }).click();
 	await page.getByLabel('Calibrated by').fill('A. Sample');
 	await page.getByLabel('Pressure at the gauge').fill('40 psi');

@@ -97,6 +97,8 @@ test('unknown addresses get a page that helps', async ({ page, app }) => {
 		'/sprayers/none',
 		`/calibrations/${v7()}`,
 		`/tank-plans/${v7()}`,
+		`/calibrations/${v7()}/adjust`,
+		`/nozzles/${v7()}`,
 		'/nowhere'
 	]) {
 		const response = await page.goto(app.origin + path);
@@ -112,7 +114,7 @@ test('health, headers and names', async ({ request, page, app }) => {
 	expect(await health.json()).toEqual({
 		ok: true,
 		database: 'up',
-		migration: { latest: '0002-every-sprayer', pending: 0 }
+		migration: { latest: '0003-nozzles', pending: 0 }
 	});
 	const response = await page.goto(app.origin);
 	expect(response?.headers()['content-security-policy']).toContain("default-src 'self'");

@@ -140,11 +140,37 @@ export async function tabTo(page: Page, name: RegExp, most = 60) {
 	throw new Error(`nothing called ${name} takes the focus`);
 }
 
-/** Types into the field of this name as a person would, and enters it. */
+/** Types into the field of this name as a person would, enters it, and waits until the device has it. */
 export async function enter(page: Page, name: string | RegExp, text: string): Promise<void> {
 	await page.getByRole('textbox', { name }).fill(text);
 	await page.getByRole('textbox', { name }).press('Enter');
+	await onDevice(page);
 }
+
+/**
+ * Until every write so far is in the device's memory. A write of this page's own waits for the one before it, and readings
+ * wait for each other, so two looks that see the same number of entries have seen the last of them.
+ */
+export const onDevice = (page: Page) =>
+	page.evaluate(
+		() =>
+			new Promise<void>((done, failed) => {
+				const open = indexedDB.open('fallow');
+				open.onerror = () => failed(new Error('the device’s memory cannot be opened'));
+				open.onsuccess = () => {
+					const look = (before: number) => {
+						const writing = open.result.transaction('entries', 'readwrite');
+						const count = writing.objectStore('entries').count();
+						writing.oncomplete = () => {
+							if (count.result !== before) return look(count.result);
+							open.result.close();
+							done();
+						};
+					};
+					look(-1);
+				};
+			})
+	);
 
 /** Signs a round off and answers with what is in the database then. */
 export async function signedOff(page: Page, app: App, id: string, person: string) {

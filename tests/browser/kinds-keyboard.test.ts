@@ -76,6 +76,7 @@ test('an airblast round, nozzle by nozzle along the arc, and a parked drop besid
 	await expect(page.getByRole('list', { name: 'Tank readings' })).toContainText('54.6 L added');
 	await next(page, /To the spray volume/, /volume/);
 	await expect(page.getByTestId('other-way')).toContainText('so they agree');
+	await next(page, /To what is wanted/, /adjust/);
 	await next(page, /To the signature/, /sign-off/);
 	await sign(page, '10 bar', 'second low');
 	const row = await signedOff(page, app, id, 'A. Sample');
@@ -118,6 +119,7 @@ test('a boomless round, with pans across the swath', async ({ page, app }) => {
 	}
 	await expect(page.locator('[data-code="height-outside"]')).toContainText('are high');
 	await next(page, /Use these catches/, /volume/);
+	await next(page, /To what is wanted/, /adjust/);
 	await next(page, /To the signature/, /sign-off/);
 	await sign(page, '30 psi', 'low');
 	const row = await signedOff(page, app, id, 'A. Sample');
@@ -148,6 +150,7 @@ test('a knapsack round: a plot, a catch, and the person who carries it', async (
 	await page.keyboard.press('Enter');
 	await next(page, /Use this catch/, /volume/);
 	await expect(page.getByText('spray volume = caught in the plot’s time ÷ area').first()).toBeVisible();
+	await next(page, /To what is wanted/, /adjust/);
 	await next(page, /To the signature/, /sign-off/);
 	await sign(page, '', null);
 	const row = await signedOff(page, app, id, 'A. Sample');

@@ -58,6 +58,8 @@ test('an airblast round by touch, one nozzle after the other', async ({ page, ap
 	}
 	await tap(page, 'Done');
 	await expect(page.getByTestId('rate')).toBeVisible();
+	await inReach(page, /To what is wanted/);
+	await tap(page, /To what is wanted/);
 	await inReach(page, /To the signature/);
 	await tap(page, /To the signature/);
 	await sign(page, '10 bar', 'second low');
@@ -89,6 +91,7 @@ test('a boomless round by touch', async ({ page, app }) => {
 	}
 	await tap(page, 'Not caught');
 	await tap(page, 'Done');
+	await tap(page, /To what is wanted/);
 	await tap(page, /To the signature/);
 	await sign(page, '30 psi', 'low');
 	const row = await signedOff(page, app, id, 'B. Sample');
@@ -133,6 +136,7 @@ test('a knapsack by touch: refilled after a plot, then caught too', async ({ pag
 	await page.waitForURL(/tank/);
 	await tap(page, /To the spray volume/);
 	await expect(page.getByTestId('other-way')).toContainText('Refill');
+	await tap(page, /To what is wanted/);
 	await tap(page, /To the signature/);
 	await sign(page, '', null);
 	const row = await signedOff(page, app, id, 'B. Sample');

@@ -56,6 +56,8 @@ test('a whole round and a dosed tank, by touch on a phone', async ({ page, app }
 	await tap('Done');
 
 	await expect(page.getByTestId('rate')).toHaveText(/^17\.\d$|^18\.\d$/);
+	await inReach(/To what is wanted/);
+	await tap(/To what is wanted/);
 	await inReach(/To the signature/);
 	await tap(/To the signature/);
 	await page.getByLabel('Calibrated by').fill('B. Sample');

@@ -2,7 +2,7 @@ import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { beginRound, expect, sprayerId, test } from './fixtures';
 
-const steps = ['ready', 'speed', 'swath', 'flow', 'volume', 'sign-off'];
+const steps = ['ready', 'speed', 'swath', 'flow', 'volume', 'adjust', 'sign-off'];
 /** The steps that look different on each kind of rig. */
 const otherSteps = {
 	'Hazel-row blower': ['swath', 'flow', 'plot', 'tank'],
@@ -68,6 +68,10 @@ for (const look of looks)
 			`/sprayers/${sprayer}/edit`,
 			`/calibrations/${calibration!.id}`,
 			`/calibrations/${calibration!.id}/tank`,
+			`/calibrations/${calibration!.id}/adjust`,
+			'/nozzles',
+			'/nozzles/new',
+			'/nozzles/import',
 			`/tank-plans/${plan!.id}`,
 			'/farm',
 			'/nowhere',

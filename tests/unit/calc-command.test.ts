@@ -50,7 +50,16 @@ describe('npm run -s calc', () => {
 
 	const speed = boom.speed as object;
 	const flow = boom.flow as { catches: unknown[] };
+	const wanted = (golden as { id: string; sheet: Record<string, unknown> }[]).find(
+		(c) => c.id === 'adjust-up-12'
+	)!.sheet;
+	const adjustment = (change: object) => JSON.stringify({ ...wanted, ...change });
 	const bad: readonly [string, string, string][] = [
+		['a wanted volume of zero', adjustment({ wanted: '0 L/ha' }), 'wanted'],
+		['speeds upside down', adjustment({ speedRange: ['9 km/h', '4 km/h'] }), 'speedRange.0'],
+		['pressures upside down', adjustment({ nozzle: { ...(wanted.nozzle as object), min: '5 bar' } }), 'nozzle.min'],
+		['an adjustment of another format', adjustment({ format: 'fallow-adjust/2' }), 'format'],
+		['an unknown key of an adjustment', adjustment({ gear: 'B2' }), 'gear'],
 		['malformed JSON', '{"format":', ''],
 		['no object', '[1]', ''],
 		['an unknown format', sheet({ format: 'other/1' }), 'format'],

@@ -117,9 +117,9 @@
 					type="button"
 					class="btn"
 					aria-pressed={picked === n.key}
+					aria-label="{picked === n.key ? 'Taken' : 'Take it'}: {nozzleName(n)}"
 					{disabled}
-					onclick={() => adjust.useNozzle(choice)}
-					>{picked === n.key ? 'Taken' : 'Take it'}<span class="sr-only">: {nozzleName(n)}</span></button
+					onclick={() => adjust.useNozzle(choice)}>{picked === n.key ? 'Taken' : 'Take it'}</button
 				>
 			</li>
 		{/each}

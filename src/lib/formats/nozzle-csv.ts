@@ -43,7 +43,8 @@ export function readNozzleCsv(text: string, settings: FarmSettings): ReadCsv {
 	const seen = new Set<string>();
 	const rows = data.slice(1).flatMap((cells, i): CsvRow[] => {
 		if (cells.every((cell) => cell.trim() === '')) return [];
-		const at = (name: string) => cells[head.indexOf(name)]?.trim() ?? '';
+		// The mark that keeps a spreadsheet from taking text for a formula is not part of the text.
+		const at = (name: string) => (cells[head.indexOf(name)]?.trim() ?? '').replace(/^'(?=[=+\-@])/, '');
 		const fields = Object.fromEntries(
 			Object.keys(emptyNozzleText).map((name) => [name, at(name)])
 		) as unknown as NozzleText;

@@ -1,7 +1,7 @@
 import type { ChoiceAsked, DropletClass, Issue, NozzleFilter } from '$core';
 import { dropletClasses, readNozzleFilter } from '$core';
 import { wordIssue } from '$lib/wording/issues';
-import type { Chosen } from '$lib/workers/nozzles.worker';
+import type { Chosen } from '$lib/workers/nozzle-job';
 import type { AdjustState } from './adjust.svelte';
 import type { NozzleMaths } from './nozzles-worker';
 

@@ -1,6 +1,7 @@
 import { proxy, wrap } from 'comlink';
 import type { ArcAsked, ArcSet, ChoiceAsked, Nozzle, NozzleFilter } from '$core';
-import type { Chosen, NozzlesWorker } from '$lib/workers/nozzles.worker';
+import type { Chosen } from '$lib/workers/nozzle-job';
+import type { NozzlesWorker } from '$lib/workers/nozzles.worker';
 
 /** Who works out nozzles and sets; the screens' states are handed one. */
 export interface NozzleMaths {

@@ -1,4 +1,5 @@
 import { v7 } from 'uuid';
+import { z } from 'zod';
 import type { TypedNozzle } from '../../../core';
 import { flowAt, isoNozzles, readNozzle } from '../../../core';
 import type { KeptNozzle, KeptNozzles } from '../../formats/nozzle-table';
@@ -123,7 +124,10 @@ export const nozzlesOf = ({ db, farmId }: Scope) => ({
 			await db.deleteFrom('shed_nozzle').where('farm_id', '=', farmId).where('nozzle_key', '=', key).execute();
 			return;
 		}
-		if (!isoNozzles('metric', new Set()).some((n) => n.key === key)) await this.get(key);
+		if (!isoNozzles('metric', new Set()).some((n) => n.key === key)) {
+			if (!z.uuid().safeParse(key).success) throw notFound('nozzle');
+			await this.get(key);
+		}
 		await db
 			.insertInto('shed_nozzle')
 			.values({ farm_id: farmId, nozzle_key: key })
