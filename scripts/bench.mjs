@@ -142,6 +142,13 @@ await main(async () => {
 	);
 	console.log(`72 nozzles and three runs from parsed quantities: ${(1e6 / wide).toFixed(1)} µs (median of 9)`);
 	console.log(`the text of that sheet, read into quantities: ${(1e6 / text).toFixed(1)} µs (median of 9)`);
+	const { choose, arc } = JSON.parse(typeScript('bench/nozzles.ts', [], {}));
+	console.log(
+		`choosing from 5,000 nozzles over their pressures: median ${choose[0].toFixed(1)} ms, p95 ${choose[1].toFixed(1)} ms (100 ms or less is wanted)`
+	);
+	console.log(
+		`a set for an arc of 16 positions, 12 sizes, 3 zones: median ${arc[0].toFixed(0)} ms, slowest of 20 ${arc[1].toFixed(0)} ms (2,000 ms or less is wanted)`
+	);
 	const folder = mkdtempSync(join(tmpdir(), 'fallow-bench-'));
 	chmodSync(folder, 0o755);
 	const postgres = await startPostgres({ folder: join(folder, 'postgres'), firstPort: 54810 });

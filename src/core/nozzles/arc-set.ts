@@ -51,7 +51,7 @@ export function* searchArc(asked: ArcAsked): ArcSearch {
 	}
 	if (!search.found) return null;
 	// All sets that are as near: first the fewest changes among them, then the fewest sizes with so few changes.
-	search.gap += gapsAlike;
+	search.gap = search.nearest + gapsAlike;
 	for (const count of [search.countChanges, search.countSizes]) {
 		for (let i = 0; i < search.mixedCount; i += 1) {
 			search.tryMixed(i, count);
@@ -61,17 +61,26 @@ export function* searchArc(asked: ArcAsked): ArcSearch {
 	return search.answer();
 }
 
+/** A group in the order of trying, with the least and most that those after it can give. */
+interface Ordered {
+	readonly group: PlaceGroup;
+	readonly least: number;
+	readonly most: number;
+	/** No group of its zone comes after it. */
+	readonly last: boolean;
+}
+
 type Visit = (fills: readonly Fill[], gap: number) => void;
 
 class Search {
 	readonly #asked: ArcAsked;
 	readonly #mixed: readonly PlaceGroup[];
 	readonly #pure: readonly PlaceGroup[];
-	/** Least and most that the groups after each one can give. */
-	readonly #rest: readonly (readonly [number, number])[];
 	readonly mixedCount: number;
 	/** Greatest gap that is still looked at. */
 	gap = 1;
+	/** Gap of the nearest that was found. */
+	nearest = 1;
 	found = false;
 	#changes = Infinity;
 	#kinds = Infinity;
@@ -81,18 +90,14 @@ class Search {
 		this.#asked = asked;
 		this.#mixed = groups.filter((g) => g.zone < 0);
 		this.#pure = groups.filter((g) => g.zone >= 0);
-		this.#rest = this.#pure.map((_, at) => {
-			const after = this.#pure.slice(at + 1);
-			const sum = (pick: (g: PlaceGroup) => number) => after.reduce((s, g) => s + pick(g), 0);
-			return [sum((g) => g.fills[0]!.sum), sum((g) => g.fills.at(-1)!.sum)] as const;
-		});
 		this.mixedCount = this.#mixed.reduce((n, g) => n * g.fills.length, 1);
 	}
 
-	/** Nearer than anything before: the bound shrinks to it. */
+	/** Nearer than anything before: the bound shrinks to a little under it, so that what is as near is not walked through. */
 	readonly narrow: Visit = (_, gap) => {
 		this.found = true;
-		if (gap < this.gap) this.gap = gap;
+		this.nearest = gap;
+		this.gap = Math.max(0, gap - gapsAlike / 2);
 	};
 
 	readonly countChanges: Visit = (fills) => {
@@ -132,48 +137,88 @@ class Search {
 		}
 		const { total } = this.#asked;
 		const sum = picked.reduce((s, f) => s + f.sum, 0);
-		this.#tryPure(0, sum, zones, picked, total * (1 - totalWithin), total * (1 + totalWithin), visit);
+		const [low, high] = [total * (1 - totalWithin), total * (1 + totalWithin)];
+		const order = this.#order(zones, low, high);
+		if (order) this.#tryPure(0, order, sum, zones, picked, low, high, visit);
+	}
+
+	/**
+	 * The groups of one zone each, that with the fewest flows near enough to what its zone wants first: what is scarce
+	 * settles most. Null where one has none.
+	 */
+	#order(zones: readonly number[], low: number, high: number): Ordered[] | null {
+		const counted = this.#pure.map((group) => {
+			const { fills, zone } = group;
+			const alone = !this.#pure.some((other) => other !== group && other.zone === zone);
+			const wanted = this.#asked.shares[zone]!;
+			const spill = slack * high;
+			const from = alone ? firstFrom(fills, (wanted - this.gap) * low - zones[zone]! - spill) : 0;
+			const to = firstFrom(fills, (wanted + this.gap) * high - zones[zone]! + spill);
+			return { group, count: to - from };
+		});
+		if (counted.some((c) => c.count <= 0)) return null;
+		const sorted = counted.sort((a, b) => a.count - b.count).map((c) => c.group);
+		return sorted.map((group, at) => {
+			const after = sorted.slice(at + 1);
+			const least = after.reduce((s, g) => s + g.fills[0]!.sum, 0);
+			const most = after.reduce((s, g) => s + g.fills.at(-1)!.sum, 0);
+			return { group, least, most, last: !after.some((g) => g.zone === group.zone) };
+		});
 	}
 
 	/**
 	 * `sum`: flow of what is picked. `low`, `high`: what the total has to lie between for the zones that are settled to be
 	 * near enough.
 	 */
-	#tryPure(at: number, sum: number, zones: number[], picked: Fill[], low: number, high: number, visit: Visit): void {
-		const group = this.#pure[at];
-		if (!group) return this.#judge(zones, picked, visit);
-		const [restLeast, restMost] = this.#rest[at]!;
-		const { shares } = this.#asked;
-		const zone = group.zone;
+	#tryPure(
+		at: number,
+		order: readonly Ordered[],
+		sum: number,
+		zones: number[],
+		picked: Fill[],
+		low: number,
+		high: number,
+		visit: Visit
+	): void {
+		const next = order[at];
+		if (!next) return this.#judge(zones, picked, order, visit);
+		const { group, last } = next;
+		const { zone } = group;
 		const before = zones[zone]!;
-		// Another group of this zone may come after it: then only the upper bound holds.
-		const last = !this.#pure.some((other, i) => i > at && other.zone === zone);
-		const wanted = shares[zone]!;
+		const wanted = this.#asked.shares[zone]!;
 		const spill = slack * high;
-		const least = Math.max(last ? (wanted - this.gap) * low - before : 0, low - sum - restMost);
+		// Another group of this zone may come after it: then only the upper bound holds.
+		const least = Math.max(last ? (wanted - this.gap) * low - before : 0, low - sum - next.most);
 		for (let i = firstFrom(group.fills, least - spill); i < group.fills.length; i += 1) {
 			const fill = group.fills[i]!;
 			// The bound may have shrunk since the last one.
-			const most = Math.min((wanted + this.gap) * high - before, high - sum - restLeast);
+			const most = Math.min((wanted + this.gap) * high - before, high - sum - next.least);
 			if (fill.sum > most + spill) break;
 			const flow = before + fill.sum;
-			zones[zone] = flow;
-			picked.push(fill);
 			const from = last ? Math.max(low, flow / (wanted + this.gap)) : low;
 			const to = last && wanted > this.gap ? Math.min(high, flow / (wanted - this.gap)) : high;
-			if (from <= to + spill) this.#tryPure(at + 1, sum + fill.sum, zones, picked, from, to, visit);
+			if (from > to + spill) continue;
+			zones[zone] = flow;
+			picked.push(fill);
+			this.#tryPure(at + 1, order, sum + fill.sum, zones, picked, from, to, visit);
 			picked.pop();
 		}
 		zones[zone] = before;
 	}
 
-	#judge(zones: readonly number[], picked: readonly Fill[], visit: Visit): void {
+	#judge(zones: readonly number[], picked: readonly Fill[], order: readonly Ordered[], visit: Visit): void {
 		const { total, shares } = this.#asked;
 		const sum = zones.reduce((s, v) => s + v, 0);
 		if (Math.abs(sum / total - 1) > totalWithin + 1e-9) return;
 		let gap = 0;
 		for (let z = 0; z < shares.length; z += 1) gap = Math.max(gap, Math.abs(zones[z]! / sum - shares[z]!));
-		if (gap <= this.gap) visit(picked, gap);
+		if (gap > this.gap) return;
+		// Handed on in the order of the groups, whatever order they were tried in.
+		const mixed = this.#mixed.length;
+		visit(
+			[...picked.slice(0, mixed), ...this.#pure.map((g) => picked[mixed + order.findIndex((o) => o.group === g)]!)],
+			gap
+		);
 	}
 
 	answer(): ArcSet | null {

@@ -1,7 +1,7 @@
 <!-- @component A set for the whole arc: the sizes at hand, the wanted share by height, the search and what it found. -->
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { si, usualAgitation } from '$core';
+	import { usualAgitation } from '$core';
 	import type { AdjustState } from '$lib/state/adjust.svelte';
 	import { ArcSetState } from '$lib/state/arc-set.svelte';
 	import type { NozzleMaths } from '$lib/state/nozzles-worker';

@@ -96,6 +96,8 @@
 					<b>{nozzleName(n)}</b>
 					<span class="lab"
 						>{[
+							n.key === adjust.fitted?.key ? 'fitted' : '',
+							n.key.startsWith('iso-') ? '' : nozzleKindWords[n.kind],
 							n.angle ? `${n.angle}°` : '',
 							choice.drops ? dropletWords[choice.drops] : '',
 							n.shed ? 'in the shed' : ''
