@@ -107,6 +107,9 @@ async function desk(browser, origin) {
 	await shot(page, '04-swath');
 	await page.getByRole('button', { name: /To the nozzle flow/ }).click();
 	await page.getByLabel('Nozzle 1, caught').waitFor();
+	await page.getByLabel('Gauge reads').fill('40 psi');
+	await page.keyboard.press('Enter');
+	await page.getByLabel('Nozzle 1, caught').focus();
 	for (const amount of catches) {
 		await page.keyboard.type(amount);
 		await page.keyboard.press('Enter');
@@ -120,12 +123,17 @@ async function desk(browser, origin) {
 	await page.getByTestId('rate').waitFor();
 	await shot(page, '06-volume');
 	await page.getByRole('button', { name: /To what is wanted/ }).click();
+	await page.getByLabel(/^Wanted, /).fill('15');
+	await page.getByRole('button', { name: 'Take the pressure' }).click();
+	await page.getByText('Flat fan 03').first().waitFor();
+	await page.getByRole('heading', { name: 'Any two together' }).evaluate((e) => e.scrollIntoView({ block: 'center' }));
+	await shot(page, '07-adjust');
+	await page.getByRole('button', { name: 'Leave it as it is' }).click();
 	await page.getByRole('button', { name: /To the signature/ }).click();
 	await page.getByLabel('Calibrated by').fill('A. Sample');
 	await page.getByLabel('Pressure at the gauge').fill('40 psi');
 	await page.getByLabel(/^Gear/).fill('B2');
 	await page.getByLabel(/rpm/).fill('540');
-	await shot(page, '07-sign-off');
 	await page.getByRole('button', { name: /^Sign off/ }).click();
 	await page.getByRole('link', { name: 'See the calibration' }).click();
 	await page.getByRole('heading', { name: 'Readings as taken' }).waitFor();
@@ -144,6 +152,9 @@ async function desk(browser, origin) {
 	await page.getByRole('link', { name: 'Long-meadow boom' }).click();
 	await page.getByRole('heading', { name: /^Calibrations/ }).waitFor();
 	await shot(page, '10-sprayer');
+	await page.goto(`${origin}/nozzles`);
+	await page.getByText('Flat fan 03').waitFor();
+	await shot(page, '19-nozzles');
 	await page.goto(`${origin}/sprayers`);
 	await page.evaluate(() => localStorage.setItem('fallow-mode', 'night'));
 	await begin(page, origin);

@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import type { App } from './fixtures';
-import { allSent, beginRound, enter, expect, sprayerId, tabTo, test } from './fixtures';
+import { allSent, beginRound, enter, expect, onDevice, sprayerId, tabTo, test } from './fixtures';
 
 /** Speed and flow of a boom: 17.9 US gal/ac at 40 psi. */
 async function measured(page: Page, app: App): Promise<string> {
@@ -207,6 +207,7 @@ test.describe('on a phone', () => {
 		await page.goto(`${at}/flow`);
 		for (const key of '800') await page.getByRole('button', { name: key, exact: true }).tap();
 		await page.getByRole('button', { name: /^(Next|Enter)/ }).tap();
+		await onDevice(page);
 		await page.goto(`${at}/adjust`);
 		await page.getByLabel(/^Wanted, /).fill('60 L/ha');
 		await page.getByRole('button', { name: 'Take the speed' }).tap();

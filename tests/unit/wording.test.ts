@@ -39,7 +39,11 @@ const issueCodes: Record<IssueCode, true> = {
 	'no-orifice': true,
 	gravity: true,
 	twice: true,
-	'not-supported': true
+	'dead-over-tank': true,
+	'row-over-tank': true,
+	'pack-over-tank': true,
+	'no-packet': true,
+	'no-rows': true
 };
 
 const findings: readonly Finding[] = [

@@ -5,6 +5,8 @@ import { planLoads } from './plan-loads';
 import { readDose } from './read-dose';
 import { readTankPlan } from './read-tank-plan';
 import type { Dose, PlanSheet } from './sheet';
+import { splits } from './sheet';
+import { strength } from './strength';
 
 const dose: fc.Arbitrary<Dose> = fc.oneof(
 	fc.double({ min: 1e-9, max: 1e-6, noNaN: true }).map((d): Dose => ({ basis: 'liquidPerArea', dose: si(d) })),
@@ -12,28 +14,61 @@ const dose: fc.Arbitrary<Dose> = fc.oneof(
 	fc.double({ min: 1e-4, max: 0.02, noNaN: true }).map((s): Dose => ({ basis: 'shareLiquid', share: s })),
 	fc.double({ min: 0.1, max: 20, noNaN: true }).map((p): Dose => ({ basis: 'shareDry', perVolume: p }))
 );
-const plan: fc.Arbitrary<PlanSheet> = fc.record({
-	area: fc.double({ min: 50, max: 3e5, noNaN: true }).map((a) => si<'area'>(a)),
-	rate: fc.double({ min: 5e-6, max: 1e-4, noNaN: true }).map((r) => si<'volumePerArea'>(r)),
-	tank: fc.double({ min: 0.1, max: 3, noNaN: true }).map((t) => si<'volume'>(t)),
-	split: fc.constantFrom('full-then-part', 'equal'),
-	products: fc.array(dose, { maxLength: 4 }).map((doses) => doses.map((d, i) => ({ name: `P${i}`, dose: d })))
+const positive = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+const product = fc.record({
+	dose,
+	/** Containers from a jug to a drum, of a liquid or a dry product as its dose is. */
+	pack: fc.option(positive(1e-4, 0.2))
 });
+const plan: fc.Arbitrary<PlanSheet> = fc
+	.record({
+		ground: fc.record({ count: fc.integer({ min: 1, max: 400 }), length: positive(10, 900), spacing: positive(1, 8) }),
+		rate: positive(5e-6, 1e-4).map((r) => si<'volumePerArea'>(r)),
+		tank: positive(0.1, 3).map((t) => si<'volume'>(t)),
+		split: fc.constantFrom(...splits),
+		dead: fc.option(positive(0, 0.9)),
+		sprayedShare: fc.option(positive(0.02, 1)),
+		products: fc.array(product, { maxLength: 4 })
+	})
+	.map(({ ground, tank, dead, sprayedShare, products, ...rest }): PlanSheet => {
+		const rows = { count: ground.count, length: si<'length'>(ground.length), spacing: si<'length'>(ground.spacing) };
+		return {
+			...rest,
+			tank,
+			rows,
+			area: si<'area'>(rows.count * rows.length * rows.spacing),
+			...(dead === null ? {} : { dead: si<'volume'>(dead * tank) }),
+			...(sprayedShare === null ? {} : { sprayedShare }),
+			products: products.map(({ dose: d, pack }, i) => {
+				const dry = d.basis === 'dryPerArea' || d.basis === 'shareDry';
+				const amount = dry
+					? { kind: 'mass' as const, amount: si<'mass'>(pack! * 1000) }
+					: { kind: 'volume' as const, amount: si<'volume'>(pack!) };
+				return { name: `P${i}`, dose: d, ...(pack === null ? {} : { pack: amount }) };
+			})
+		};
+	});
 const near = (a: number, b: number) => Math.abs(a - b) <= 1e-9 * Math.max(Math.abs(a), Math.abs(b), 1e-12);
+const many = { numRuns: 1500 };
 
 describe('loads', () => {
-	it('add up to the mix, the area and each product’s total, and fit the tank', () => {
+	it('add up to the mix, the area and each product’s total, and fit the tank, by every split', () => {
+		const seen = new Map<string, number>();
 		fc.assert(
 			fc.property(plan, (sheet) => {
 				const result = planLoads(sheet);
 				if (!result.ok) return true;
-				const { loads, mix, area, totals } = result.value;
+				seen.set(sheet.split, (seen.get(sheet.split) ?? 0) + 1);
+				const { loads, mix, area, totals, leftover } = result.value;
 				const sum = (pick: (l: (typeof loads)[number]) => number) => loads.reduce((s, l) => s + pick(l), 0);
+				const dead = sheet.dead ?? 0;
 				return (
 					near(
 						sum((l) => l.mix),
 						mix
 					) &&
+					near(mix, area * sheet.rate * (sheet.sprayedShare ?? 1) + dead) &&
+					leftover === dead &&
 					near(
 						sum((l) => l.area),
 						area
@@ -44,9 +79,80 @@ describe('loads', () => {
 							t.amount
 						)
 					) &&
-					loads.every((l) => l.mix <= sheet.tank * (1 + 1e-9) && l.water > 0)
+					loads.every((l) => l.mix <= sheet.tank * (1 + 1e-9) && l.water > 0 && l.area >= -1e-9 * area)
 				);
-			})
+			}),
+			many
+		);
+		// Each way of splitting was really tried.
+		for (const split of splits) expect(seen.get(split), split).toBeGreaterThan(50);
+	});
+
+	it('end at row ends, or use whole containers but for the last', () => {
+		fc.assert(
+			fc.property(plan, (sheet) => {
+				const result = planLoads(sheet);
+				if (!result.ok) return true;
+				const { loads } = result.value;
+				if (sheet.split === 'whole-rows')
+					return (
+						loads.every((l) => Number.isInteger(l.rows) && l.rows! > 0) &&
+						loads.reduce((s, l) => s + l.rows!, 0) === sheet.rows!.count
+					);
+				if (sheet.split !== 'whole-packs') return loads.every((l) => l.rows === null && l.packs === null);
+				const leading = sheet.products.findIndex((p) => p.pack);
+				return loads.every(
+					(l, i) =>
+						near(l.packs! * sheet.products[leading]!.pack!.amount, l.products[leading]!.amount) &&
+						(i === loads.length - 1 || Number.isInteger(l.packs))
+				);
+			}),
+			many
+		);
+	});
+
+	it('open as many containers as counting them out would', () => {
+		fc.assert(
+			fc.property(plan, (sheet) => {
+				const result = planLoads(sheet);
+				if (!result.ok) return true;
+				return sheet.products.every(({ pack }, i) => {
+					if (!pack) return result.value.packs[i] === null;
+					const wanted = result.value.totals[i]!.amount;
+					const opened = result.value.packs[i]!;
+					return opened * pack.amount >= wanted * (1 - 1e-8) && (opened - 1) * pack.amount < wanted;
+				});
+			}),
+			many
+		);
+	});
+
+	it('pass a label’s most per area exactly where the figures that would stay within say so', () => {
+		fc.assert(
+			fc.property(plan, positive(0.2, 3), (sheet, cap) => {
+				const share = sheet.sprayedShare ?? 1;
+				const products = sheet.products.map((p) => {
+					const dry = p.dose.basis === 'dryPerArea' || p.dose.basis === 'shareDry';
+					const perArea = strength(p.dose, sheet.rate) * sheet.rate * share * cap;
+					return {
+						...p,
+						max: dry
+							? { kind: 'mass' as const, perArea: si<'massPerArea'>(perArea) }
+							: { kind: 'volume' as const, perArea: si<'volumePerArea'>(perArea) }
+					};
+				});
+				const result = planLoads({ ...sheet, products });
+				if (!result.ok) return true;
+				return result.value.overMax.every((over, i) => {
+					if (cap > 1 + 1e-6) return over === null;
+					if (cap < 1 - 1e-6 && !over) return false;
+					if (!over) return true;
+					const dry = products[i]!.max.kind === 'mass';
+					const least = over.greatestConcentration * (dry ? 1000 : 1) * sheet.rate * share;
+					return near(over.perAreaRatio, 1 / cap) && near(least, products[i]!.max.perArea) && over.greatestShare <= 1;
+				});
+			}),
+			many
 		);
 	});
 
@@ -54,7 +160,10 @@ describe('loads', () => {
 		fc.assert(
 			fc.property(plan, (sheet) => {
 				const once = planLoads(sheet);
-				const twice = planLoads({ ...sheet, area: si<'area'>(sheet.area * 2) });
+				const { dead: _dead, ...bare } = sheet;
+				if (sheet.dead) return true;
+				const rows = { ...sheet.rows!, count: sheet.rows!.count * 2 };
+				const twice = planLoads({ ...bare, rows, area: si<'area'>(sheet.area * 2) });
 				return (
 					!once.ok || !twice.ok || once.value.totals.every((t, i) => near(twice.value.totals[i]!.amount, 2 * t.amount))
 				);
@@ -65,9 +174,10 @@ describe('loads', () => {
 	it('are as few as the tank allows, against counting them one by one', () => {
 		fc.assert(
 			fc.property(plan, (sheet) => {
+				if (sheet.split !== 'full-then-part' && sheet.split !== 'equal') return true;
 				const result = planLoads(sheet);
 				if (!result.ok) return true;
-				let left = sheet.area * sheet.rate;
+				let left: number = result.value.mix;
 				let slow = 0;
 				while (left > sheet.tank * 1e-9) {
 					left -= sheet.tank;
@@ -82,6 +192,24 @@ describe('loads', () => {
 		const sheet: PlanSheet = { area: si(3e4), rate: si(2e-5), tank: si(0.2), split: 'full-then-part', products: [] };
 		const result = planLoads(sheet);
 		expect(result.ok && result.value.loads.length).toBe(3);
+	});
+
+	it('refuses what no tank can do, each with its own word', () => {
+		const sheet: PlanSheet = { area: si(1e4), rate: si(2e-5), tank: si(0.05), split: 'equal', products: [] };
+		const code = (change: Partial<PlanSheet>) => {
+			const result = planLoads({ ...sheet, ...change });
+			return result.ok ? '' : result.issues[0]!.code;
+		};
+		const rows = { count: 2, length: si<'length'>(1000), spacing: si<'length'>(5) };
+		const pack = { kind: 'volume' as const, amount: si<'volume'>(0.02) };
+		const packed = [{ name: 'P', dose: { basis: 'liquidPerArea' as const, dose: si<'volumePerArea'>(2e-7) }, pack }];
+		expect([
+			code({ dead: si(0.05) }),
+			code({ split: 'whole-rows' }),
+			code({ split: 'whole-rows', rows }),
+			code({ split: 'whole-packs' }),
+			code({ split: 'whole-packs', products: packed })
+		]).toEqual(['dead-over-tank', 'missing', 'row-over-tank', 'missing', 'pack-over-tank']);
 	});
 
 	it('refuses a plan of products alone, and one of endless loads', () => {
@@ -115,9 +243,38 @@ describe('doses as people write them', () => {
 		['60 %', undefined, 'too-large'],
 		['900 L/ha', undefined, 'liquidPerArea'],
 		['9000000 L/ha', undefined, 'too-large'],
-		['-1 %', undefined, 'negative']
+		['-1 %', undefined, 'negative'],
+		['100 ml/100 L', undefined, 'shareLiquid'],
+		['2 fl oz/gal', undefined, 'shareLiquid'],
+		['2 oz per gal', 'dry', 'shareDry'],
+		['50 g/100 L', undefined, 'shareDry'],
+		['50 g/100 L', 'liquid', 'wrong-kind'],
+		['60 ml in 5 L', undefined, 'shareLiquid'],
+		['4 L in 5 L', undefined, 'too-large'],
+		['60 ml in 0 L', undefined, 'zero'],
+		['2 packets/ac', undefined, 'no-packet'],
+		['many packets/ac', undefined, 'unreadable'],
+		['30 ml/100 m row', undefined, 'no-rows'],
+		['1 fl oz per 1000 ft of row', undefined, 'no-rows']
 	] as const)('%s (%s): %s', (text, state, wanted) => {
 		expect(code(text, state)).toBe(wanted);
+	});
+
+	it('come to the same product on the ground, however they are written', () => {
+		const reading = {
+			gallon: 'US' as const,
+			packet: { kind: 'mass' as const, amount: si<'mass'>(0.25) },
+			rowSpacing: si<'length'>(5)
+		};
+		const on = (text: string) => {
+			const read = readDose(text, reading, '');
+			if (!read.ok) throw new Error(JSON.stringify(read.issues));
+			return strength(read.value, si<'volumePerArea'>(2e-5)) * 2e-5;
+		};
+		// 2 L/ha is 200 ml on 1,000 m²; at 200 L/ha it is 1 % of the mix.
+		for (const text of ['2 L/ha', '1 %', '1 L/100 L', '10 ml/L', '50 ml in 5 L', '100 ml/100 m row'])
+			expect(on(text) / 2e-7, text).toBeCloseTo(1, 9);
+		expect(on('4 packets/ha') / 1e-4).toBeCloseTo(1, 9);
 	});
 
 	it('tells everything that is wrong with a plan at once', () => {

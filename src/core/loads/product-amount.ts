@@ -1,9 +1,6 @@
-import type { Area, Mass, Volume } from '../quantity/quantity';
+import type { Area, Volume } from '../quantity/quantity';
 import { si } from '../quantity/quantity';
-import type { Dose } from './sheet';
-
-export type Amount =
-	{ readonly kind: 'volume'; readonly amount: Volume } | { readonly kind: 'mass'; readonly amount: Mass };
+import type { Amount, Dose } from './sheet';
 
 /**
  * Product for one load: dose × the load's area, or × its mix.

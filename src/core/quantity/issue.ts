@@ -41,12 +41,16 @@ export type IssueCode =
 	| 'no-person'
 	| 'no-position'
 	| 'products-fill-tank'
+	| 'dead-over-tank'
+	| 'row-over-tank'
+	| 'pack-over-tank'
+	| 'no-packet'
+	| 'no-rows'
 	| 'too-many-loads'
 	| 'same-pressure'
 	| 'no-orifice'
 	| 'gravity'
-	| 'twice'
-	| 'not-supported';
+	| 'twice';
 
 export type Result<T> =
 	{ readonly ok: true; readonly value: T } | { readonly ok: false; readonly issues: readonly Issue[] };

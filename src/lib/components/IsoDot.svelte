@@ -7,7 +7,7 @@
 	/** The standard's colours, as they look on plastic. */
 	const shades: Record<string, { fill: string; ink: string }> = {
 		orange: { fill: '#ef7d1a', ink: '#17231f' },
-		green: { fill: '#2f8f4e', ink: '#ffffff' },
+		green: { fill: '#23803f', ink: '#ffffff' },
 		yellow: { fill: '#f2d02c', ink: '#17231f' },
 		lilac: { fill: '#a98cc9', ink: '#17231f' },
 		blue: { fill: '#2b62b5', ink: '#ffffff' },

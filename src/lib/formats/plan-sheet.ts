@@ -1,68 +1,163 @@
 import { z } from 'zod';
-import type { PlanSheet, PlannedProduct, Result } from '../../core';
-import { bad, bounds, good, readDose, si, within } from '../../core';
+import type { Amount, AreaCap, Dose, Kind, PlanSheet, PlannedProduct, Result, Rows } from '../../core';
+import { bad, bounds, good, readAmount, readDose, si, splits, within } from '../../core';
+import type { QuantityText } from './quantity-text';
 import { QuantityReader, gallonWord, quantityText } from './quantity-text';
 
 const product = z.strictObject({
 	name: z.string().min(1).max(120),
-	dose: z.string().max(80),
-	state: z.enum(['liquid', 'dry']).optional()
+	dose: z
+		.union([z.string().max(80), z.strictObject({ product: quantityText, inTotal: quantityText })])
+		.meta({ description: 'A dose as labels write it, or so much of the product made up to a total.' }),
+	state: z.enum(['liquid', 'dry']).optional(),
+	max: z.string().max(80).optional().meta({ description: 'Most per area and application.' }),
+	pack: z.string().max(80).optional().meta({ description: 'What one container holds.' }),
+	packet: z.string().max(80).optional().meta({ description: 'What one packet holds, for doses in packets.' })
 });
 
-/** `fallow-plan/1`: loads for an area at a spray volume, full loads and a part load or equal ones. */
+const rowParts = { rows: z.int().min(1).max(100_000), rowLength: quantityText, rowSpacing: quantityText };
+
+/** `fallow-plan/1`: loads for an area at a spray volume, by any of the four splits. */
 export const planSheetSchema = z.strictObject({
 	format: z.literal('fallow-plan/1'),
 	gallon: gallonWord.optional(),
-	area: z.union([
-		z.strictObject({ area: quantityText }),
-		z.strictObject({ length: quantityText, width: quantityText })
-	]),
-	rate: quantityText,
+	area: z
+		.union([
+			z.strictObject({ area: quantityText }),
+			z.strictObject({ length: quantityText, width: quantityText }),
+			z.strictObject({ block: quantityText, share: z.number().gt(0).max(1) })
+		])
+		.optional()
+		.meta({ description: 'Left out where rows say it.' }),
+	rate: z.union([quantityText, z.strictObject({ volume: quantityText, per: quantityText })]),
 	tank: quantityText,
-	split: z.enum(['full-then-part', 'equal']),
+	split: z.enum(splits),
+	rows: rowParts.rows.optional(),
+	rowLength: rowParts.rowLength.optional(),
+	rowSpacing: rowParts.rowSpacing.optional(),
+	dead: quantityText.optional().meta({ description: 'What cannot be sprayed out, and a reserve.' }),
+	sprayedShare: z
+		.number()
+		.gt(0)
+		.max(1)
+		.optional()
+		.meta({ description: 'Spot work: share of the ground that is sprayed.' }),
 	products: z.array(product).max(40)
 });
 export type PlanSheetFile = z.infer<typeof planSheetSchema>;
 
-/** What the format has and this version does not compute yet. */
-export const laterSplits = ['whole-rows', 'whole-packs'];
-export const laterPlanKeys = ['dead', 'sprayedShare', 'rows', 'rowLength', 'rowSpacing'];
-export const laterProductKeys = ['max', 'pack', 'packet'];
-
-/** A parsed plan file into quantities for the core. */
+/** A parsed plan file into quantities for the core; everything that is wrong with it is told. */
 export function readPlanSheet(file: PlanSheetFile): Result<PlanSheet> {
 	const r = new QuantityReader(file.gallon ?? 'US');
-	const read = <K extends 'length' | 'area' | 'volume' | 'volumePerArea'>(
-		text: z.infer<typeof quantityText>,
-		kind: K,
-		limits: { min: number; max: number },
-		path: string
-	): number => {
+	const read = <K extends Kind>(text: QuantityText, kind: K, limits: { min: number; max: number }, path: string) => {
 		const quantity = r.read(text, [kind], path, { oz: 'fluid' });
-		if (!quantity) return 0;
+		if (!quantity) return si<K>(NaN);
 		const kept = within(quantity, limits, path);
 		if (!kept.ok) r.issues.push(...kept.issues);
 		return quantity.value;
 	};
-	const area =
-		'area' in file.area
-			? read(file.area.area, 'area', bounds.area, 'area.area')
-			: read(file.area.length, 'length', bounds.side, 'area.length') *
-				read(file.area.width, 'length', bounds.side, 'area.width');
-	const rate = read(file.rate, 'volumePerArea', bounds.volumePerArea, 'rate');
+	const rows = readRows(file, r, read);
+	const area = areaOf(file, rows, r, read);
+	const rate =
+		typeof file.rate === 'object' && 'per' in file.rate
+			? read(file.rate.volume, 'volume', bounds.tank, 'rate.volume') /
+				read(file.rate.per, 'area', bounds.area, 'rate.per')
+			: read(file.rate, 'volumePerArea', bounds.volumePerArea, 'rate');
 	const tank = read(file.tank, 'volume', bounds.tank, 'tank');
-	const products = file.products.flatMap((p, i): PlannedProduct[] => {
-		const dose = readDose(p.dose, { gallon: r.gallon, state: p.state }, `products.${i}.dose`);
-		if (dose.ok) return [{ name: p.name, dose: dose.value }];
-		r.issues.push(...dose.issues);
-		return [];
-	});
+	const dead = file.dead === undefined ? undefined : read(file.dead, 'volume', { min: 1e-9, max: 50 }, 'dead');
+	const products = file.products.map((p, i) => readProduct(p, i, rows, r));
 	if (r.issues.length > 0) return bad(...r.issues);
 	return good({
 		area: si<'area'>(area),
 		rate: si<'volumePerArea'>(rate),
-		tank: si<'volume'>(tank),
+		tank,
 		split: file.split,
-		products
+		...(rows ? { rows } : {}),
+		...(dead === undefined ? {} : { dead }),
+		...(file.sprayedShare === undefined ? {} : { sprayedShare: file.sprayedShare }),
+		products: products.flatMap((p) => (p ? [p] : []))
 	});
+}
+
+type Read = <K extends Kind>(
+	text: QuantityText,
+	kind: K,
+	limits: { min: number; max: number },
+	path: string
+) => ReturnType<typeof si<K>>;
+
+function readRows(file: PlanSheetFile, r: QuantityReader, read: Read): Rows | undefined {
+	const { rows, rowLength, rowSpacing } = file;
+	if (rows === undefined && rowLength === undefined && rowSpacing === undefined) return undefined;
+	for (const [path, part] of Object.entries({ rows, rowLength, rowSpacing }))
+		if (part === undefined) r.issues.push({ code: 'missing', path });
+	return {
+		count: rows ?? 1,
+		length: rowLength === undefined ? si<'length'>(1) : read(rowLength, 'length', bounds.side, 'rowLength'),
+		spacing: rowSpacing === undefined ? si<'length'>(1) : read(rowSpacing, 'length', bounds.swath, 'rowSpacing')
+	};
+}
+
+function areaOf({ area }: PlanSheetFile, rows: Rows | undefined, r: QuantityReader, read: Read): number {
+	// Where there are rows the ground is theirs, so that a load of rows and a load of area are the same.
+	if (rows) return rows.count * rows.length * rows.spacing;
+	if (!area) {
+		r.issues.push({ code: 'missing', path: 'area' });
+		return NaN;
+	}
+	if ('area' in area) return read(area.area, 'area', bounds.area, 'area.area');
+	if ('block' in area) return read(area.block, 'area', bounds.area, 'area.block') * area.share;
+	return (
+		read(area.length, 'length', bounds.side, 'area.length') * read(area.width, 'length', bounds.side, 'area.width')
+	);
+}
+
+function readProduct(
+	p: PlanSheetFile['products'][number],
+	i: number,
+	rows: Rows | undefined,
+	r: QuantityReader
+): PlannedProduct | null {
+	const path = `products.${i}`;
+	const amount = (text: string | undefined, name: string): Amount | undefined => {
+		if (text === undefined) return undefined;
+		const read = readAmount(text, { gallon: r.gallon, state: p.state }, `${path}.${name}`);
+		if (read.ok) return read.value;
+		r.issues.push(...read.issues);
+		return undefined;
+	};
+	const packet = amount(p.packet, 'packet');
+	const pack = amount(p.pack, 'pack');
+	const reading = { gallon: r.gallon, state: p.state, packet, rowSpacing: rows?.spacing };
+	const dose = typeof p.dose === 'string' ? readDose(p.dose, reading, `${path}.dose`) : ratioOf(p.dose, i, r);
+	const max = p.max === undefined ? null : readDose(p.max, reading, `${path}.max`);
+	if (!dose.ok) r.issues.push(...dose.issues);
+	if (max && !max.ok) r.issues.push(...max.issues);
+	if (!dose.ok || (max && !max.ok)) return null;
+	const cap = max ? capOf(max.value) : undefined;
+	if (cap === null)
+		r.issues.push({ code: 'wrong-kind', path: `${path}.max`, text: p.max, wanted: 'volumePerArea|massPerArea' });
+	return { name: p.name, dose: dose.value, ...(cap ? { max: cap } : {}), ...(pack ? { pack } : {}) };
+}
+
+/** A most per area; null for a share of the mix, which caps no area. */
+export function capOf(dose: Dose): AreaCap | null {
+	if (dose.basis === 'liquidPerArea') return { kind: 'volume', perArea: dose.dose };
+	return dose.basis === 'dryPerArea' ? { kind: 'mass', perArea: dose.dose } : null;
+}
+
+function ratioOf(ratio: { product: QuantityText; inTotal: QuantityText }, i: number, r: QuantityReader): Result<Dose> {
+	const path = `products.${i}.dose`;
+	const product = r.read(ratio.product, ['volume', 'mass'], `${path}.product`, { oz: 'fluid' });
+	const total = r.read(ratio.inTotal, ['volume'], `${path}.inTotal`, { oz: 'fluid' });
+	if (!product || !total) return bad();
+	if (product.value <= 0 || total.value <= 0)
+		return bad({ code: 'zero', path, text: product.value <= 0 ? product.text : total.text });
+	if (product.kind === 'volume' && product.value >= total.value / 2)
+		return bad({ code: 'too-large', path, text: product.text, bound: '50 %' });
+	return good(
+		product.kind === 'volume'
+			? { basis: 'shareLiquid', share: product.value / total.value }
+			: { basis: 'shareDry', perVolume: product.value / total.value }
+	);
 }

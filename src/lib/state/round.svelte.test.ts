@@ -52,6 +52,7 @@ describe('a round as it is worked on', () => {
 			['swath', 100],
 			['flow', 100],
 			['volume', 100],
+			['adjust', 0],
 			['sign-off', 0]
 		]);
 	});

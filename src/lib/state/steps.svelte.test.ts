@@ -22,6 +22,7 @@ describe('the steps of a round', () => {
 			'swath:Alley',
 			'flow:Flow',
 			'volume:Spray volume',
+			'adjust:Adjust',
 			'sign-off:Sign off'
 		]);
 		expect(await names([{ kind: 'method', method: 'refill' }], {}, blower)).toContain('plot:Row');
@@ -30,6 +31,7 @@ describe('the steps of a round', () => {
 			'plot',
 			'flow',
 			'volume',
+			'adjust',
 			'sign-off'
 		]);
 	});

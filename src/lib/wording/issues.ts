@@ -13,7 +13,7 @@ const examples: Record<string, string> = {
 	volumePerArea: '180 L/ha or 20 gal/ac',
 	massPerArea: '1.5 kg/ha or 14 oz/ac',
 	'volume|mass': '19.2 fl oz, 568 ml or 566 g',
-	'volumePerArea|massPerArea': '2 L/ha, 14 oz/ac or 0.1 %',
+	'volumePerArea|massPerArea': '2 L/ha, 14 oz/ac, 0.1 %, 100 ml/100 L or 60 ml in 5 L',
 	percent: '0.1 %',
 	nozzles: '12',
 	sections: '4, 4, 4',
@@ -72,7 +72,9 @@ const places: Record<string, string> = {
 	rate: 'the spray volume',
 	'flow.pressure': 'the pressure at the gauge',
 	width: 'the swath',
-	points: 'at least one pressure with its flow'
+	points: 'at least one pressure with its flow',
+	rows: 'the rows: how many, how long, how far apart',
+	pack: 'what one container of a product holds'
 };
 
 /**
@@ -139,6 +141,16 @@ export function wordIssue(issue: Issue): string {
 			return 'Every section is off, so nothing sprays. Turn one on.';
 		case 'products-fill-tank':
 			return 'The products alone fill the tank: no room is left for water. Check the doses and their units.';
+		case 'dead-over-tank':
+			return 'The tank holds no more than what cannot be sprayed out of it. Check the tank and the dead volume, and their units.';
+		case 'row-over-tank':
+			return 'One row takes more than a tank, so no load can end at a row’s end. Split by full loads or equal ones.';
+		case 'pack-over-tank':
+			return `One container of ${issue.text} makes more than a tank of mix. Split by full loads or equal ones.`;
+		case 'no-packet':
+			return `${typed} is told in packets, and nothing says what one holds. Write the packet too, like 250 g.`;
+		case 'no-rows':
+			return `${typed} is told by the length of row, and no row spacing is known. Give the rows too.`;
 		case 'too-many-loads':
 			return `That would be ${issue.text} loads; Fallow plans ${issue.bound} at the most. Check the tank and the area.`;
 		case 'same-pressure':
@@ -149,8 +161,6 @@ export function wordIssue(issue: Issue): string {
 			return `${typed} is no specific gravity of a spray liquid; ${issue.bound}. Water is 1, fertiliser about 1.28.`;
 		case 'twice':
 			return `${typed} stands there twice. Keep one line of it.`;
-		case 'not-supported':
-			return `${typed} is not supported by this version yet.`;
 	}
 }
 

@@ -1,0 +1,11 @@
+import { slack } from './load-volumes';
+
+/**
+ * Containers that have to be opened for an amount, `⌈amount / pack − 1e-9⌉`.
+ *
+ * amount, pack: any one unit, over 0.
+ * @example
+ * packsOpened(12.6, 5) // => 3
+ * packsOpened(10, 5) // => 2
+ */
+export const packsOpened = (amount: number, pack: number): number => Math.ceil(amount / pack - slack);
