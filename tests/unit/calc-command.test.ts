@@ -54,6 +54,16 @@ describe('npm run -s calc', () => {
 		(c) => c.id === 'adjust-up-12'
 	)!.sheet;
 	const adjustment = (change: object) => JSON.stringify({ ...wanted, ...change });
+	const plan = (change: object) =>
+		JSON.stringify({
+			format: 'fallow-plan/1',
+			area: { area: '1 ha' },
+			rate: '200 L/ha',
+			tank: '600 L',
+			split: 'equal',
+			products: [],
+			...change
+		});
 	const bad: readonly [string, string, string][] = [
 		['a wanted volume of zero', adjustment({ wanted: '0 L/ha' }), 'wanted'],
 		['speeds upside down', adjustment({ speedRange: ['9 km/h', '4 km/h'] }), 'speedRange.0'],
@@ -101,17 +111,25 @@ describe('npm run -s calc', () => {
 			'width.catches'
 		],
 		['an unknown width', sheet({ width: { kind: 'guess' } }), 'width.kind'],
+		['rows without their length', plan({ split: 'whole-rows', rows: 4, rowSpacing: '5 m' }), 'rowLength'],
+		['whole packs without a pack', plan({ split: 'whole-packs' }), 'pack'],
+		['a tank of dead volume alone', plan({ dead: '600 L' }), 'dead'],
 		[
-			'a later plan',
-			JSON.stringify({
-				format: 'fallow-plan/1',
-				area: { area: '1 ha' },
-				rate: { volume: '5 L', per: '90 m2' },
-				tank: '600 L',
-				split: 'equal',
-				products: []
-			}),
-			'rate'
+			'a dose by the row without rows',
+			plan({ products: [{ name: 'Chalk', dose: '30 ml/100 m row' }] }),
+			'products.0.dose'
+		],
+		['packets of an unknown size', plan({ products: [{ name: 'Chalk', dose: '2 packets/ac' }] }), 'products.0.dose'],
+		['a cap that is a share', plan({ products: [{ name: 'Chalk', dose: '1 L/ha', max: '1 %' }] }), 'products.0.max'],
+		[
+			'a weight of a liquid',
+			plan({ products: [{ name: 'Chalk', dose: '1 kg/ha', state: 'liquid' }] }),
+			'products.0.dose'
+		],
+		[
+			'a ratio of nothing',
+			plan({ products: [{ name: 'Chalk', dose: { product: '0 ml', inTotal: '5 L' } }] }),
+			'products.0.dose'
 		],
 		['a wrong kind of unit', sheet({ speed: { ...speed, course: '3 L' } }), 'speed.course'],
 		['a negative time', sheet({ speed: { ...speed, times: ['27 s', '-3 s'] } }), 'speed.times.1'],

@@ -28,7 +28,7 @@ const same = (got: unknown, wanted: unknown): boolean =>
 		: JSON.stringify(got) === JSON.stringify(wanted);
 
 /** Formulas by folder: each file that exports one has a worked example in its docstring. */
-const formulaFolders = ['calibration', 'loads', 'measurement', 'track', 'adjust', 'nozzles'];
+const formulaFolders = ['calibration', 'loads', 'measurement', 'track', 'adjust', 'nozzles', 'ground'];
 const notFormulas = new Set([
 	'sheet.ts',
 	'defaults.ts',

@@ -95,8 +95,8 @@ describe('a nozzle as text', () => {
 					const { rows, left } = readNozzleCsv(nozzleCsv(kept, metric), metric);
 					expect(left).toBe('');
 					const again = {
-						own: rows.map((r, i) => ({ key: `k${i}`, nozzle: r.ok ? r.nozzle : list[0]! })),
-						shed: rows[0]!.ok && rows[0]!.shed ? ['k0'] : []
+						own: rows.map((r, i) => ({ key: `k${i}`, nozzle: r.ok ? r.value.nozzle : list[0]! })),
+						shed: rows[0]!.ok && rows[0]!.value.shed ? ['k0'] : []
 					};
 					expect(nozzleTable(again, metric)).toEqual(nozzleTable(kept, metric));
 				}
@@ -124,8 +124,8 @@ describe('a CSV of nozzles', () => {
 			[5, true],
 			[6, true]
 		]);
-		expect(rows[0]).toMatchObject({ shed: true, nozzle: { name: 'Cone A' } });
-		expect(rows[3]).toMatchObject({ nozzle: { name: 'Fan, wide', points: { length: 2 } } });
+		expect(rows[0]).toMatchObject({ value: { shed: true, nozzle: { name: 'Cone A' } } });
+		expect(rows[3]).toMatchObject({ value: { nozzle: { name: 'Fan, wide', points: { length: 2 } } } });
 		expect(left.split('\n')).toEqual(['Points,Name,kind,shed', '10 bar = much,Cone B,hollow-cone,no']);
 		// Mended, what was left reads on its own.
 		expect(readNozzleCsv(left.replace('much', '1.6 L/min'), metric).rows).toMatchObject([{ ok: true }]);

@@ -44,7 +44,10 @@ export const fields = {
 	pump: field(['flow'], { flow: bounds.pumpFlow }),
 	/** A spray volume that is wanted. */
 	volumePerArea: field(['volumePerArea'], { volumePerArea: bounds.volumePerArea }),
-	tree: field(['length'], { length: bounds.tree })
+	tree: field(['length'], { length: bounds.tree }),
+	/** The most wind that a label allows, and the strip that it leaves unsprayed. */
+	wind: field(['speed'], { speed: bounds.wind }),
+	buffer: field(['length'], { length: bounds.buffer })
 } as const;
 
 /** Reads one typed field and holds it against its bounds. */

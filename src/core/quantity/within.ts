@@ -31,6 +31,8 @@ export const bounds = {
 	tankReading: { min: 1e-6, max: 50, zero: true },
 	height: { min: 0.05, max: 10 },
 	tree: { min: 0.1, max: 40 },
+	wind: { min: 0.1, max: 40 },
+	buffer: { min: 0.1, max: 2000 },
 	volumePerArea: { min: 1e-8, max: 0.1 },
 	dosePerAreaLiquid: { min: 1e-11, max: 0.05 },
 	dosePerAreaDry: { min: 1e-9, max: 20 },

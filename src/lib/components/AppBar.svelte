@@ -19,6 +19,7 @@
 			name: 'Sprayers',
 			is: (p: string) => /^\/(sprayers|rounds|calibrations|tank-plans|nozzles)/.test(p)
 		},
+		{ href: '/products', name: 'Products', is: (p: string) => p.startsWith('/products') },
 		{ href: '/farm', name: 'Farm', is: (p: string) => p.startsWith('/farm') }
 	];
 

@@ -2,6 +2,7 @@ import type { ClassPoint, Issue, Result, Typed, TypedNozzle } from '../../core';
 import { bad, dropletClasses, good, nozzleKinds, readNozzle, readNumber } from '../../core';
 import type { FarmSettings } from './farm-settings';
 import { fieldUnits, typed } from './field-units';
+import { lastingText } from './lasting-text';
 
 /** A nozzle as a form or a line of a file holds it: all text. Points and drop sizes are a line each, or parted by `;`. */
 export interface NozzleText {
@@ -98,16 +99,9 @@ export function readNozzleText(text: NozzleText, settings: FarmSettings): Result
 	return read.ok ? good(nozzle) : bad(...read.issues);
 }
 
-/** A typed reading that reads the same on any day: a bare number gets its field's unit, and the farm's decimal sign. */
-function lasting(t: Typed, settings: FarmSettings): string {
-	const signed =
-		(t.comma ?? false) === settings.decimalComma ? t.text : t.text.replace(/[.,]/, (s) => (s === ',' ? '.' : ','));
-	return /^[\d.,\s/½¼¾]+$/.test(signed) ? `${signed} ${t.unit}` : signed;
-}
-
 /** A typed nozzle as text, a line a point; `;` as the parting keeps it on one line. */
 export function nozzleText(nozzle: TypedNozzle, settings: FarmSettings, parting = '\n'): NozzleText {
-	const one = (t: Typed) => lasting(t, settings);
+	const one = (t: Typed) => lastingText(t, settings);
 	return {
 		name: nozzle.name,
 		kind: nozzle.kind,

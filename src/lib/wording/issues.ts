@@ -24,6 +24,10 @@ const examples: Record<string, string> = {
 	filter: 'air-induction 03 shed <3 bar',
 	gravity: '1.28',
 	kind: 'flat-fan, air-induction or hollow-cone',
+	interval: '12',
+	mixes: 'dry, suspension, emulsion, solution or wetter',
+	state: 'liquid or dry',
+	plantBack: 'clover = 120',
 	name: 'Orchard cone 1.5',
 	'volume|mass|flow': '19.2 fl oz, 568 ml, 566 g or 1.2 L/min'
 };
@@ -47,6 +51,11 @@ const thing: Record<string, string> = {
 	drops: 'a pressure and its drop size',
 	filter: 'a limit',
 	kind: 'a kind of nozzle',
+	interval: 'a number of hours or days',
+	mixes: 'a way of mixing',
+	state: 'what it is',
+	label: 'a part of a product',
+	plantBack: 'a crop and its days',
 	'volume|mass|flow': 'a volume, a weight of water or a flow'
 };
 

@@ -5,6 +5,7 @@ import { farmSettingsSchema } from '../../formats/farm-settings';
 import { calibrationsOf } from './calibrations';
 import { eventsOf } from './events';
 import { nozzlesOf } from './nozzles';
+import { productsOf } from './products';
 import { roundsOf } from './rounds';
 import type { Database } from './schema';
 import type { Scope } from './scope';
@@ -22,6 +23,7 @@ export interface FarmHandle {
 	readonly rounds: ReturnType<typeof roundsOf>;
 	readonly calibrations: ReturnType<typeof calibrationsOf>;
 	readonly nozzles: ReturnType<typeof nozzlesOf>;
+	readonly products: ReturnType<typeof productsOf>;
 	readonly tankPlans: ReturnType<typeof tankPlansOf>;
 	saveFarm(name: string, settings: FarmSettings): Promise<void>;
 }
@@ -46,6 +48,7 @@ export async function farmHandle(db: Kysely<Database>, farmId: string): Promise<
 		rounds: roundsOf(scope),
 		calibrations: calibrationsOf(scope),
 		nozzles: nozzlesOf(scope),
+		products: productsOf(scope),
 		tankPlans: tankPlansOf(scope),
 		async saveFarm(name, changed) {
 			await db

@@ -1,5 +1,5 @@
 import type { ColumnType, Insertable, Selectable } from 'kysely';
-import type { Budget, Entry, Finding, Rig, TypedNozzle, Verdict } from '../../../core';
+import type { Budget, Entry, Finding, Rig, TypedLabel, TypedNozzle, Verdict } from '../../../core';
 import type { FarmSettings } from '../../formats/farm-settings';
 import type { Setting } from '../../formats/rig';
 import type { SprayerEventKind } from '../../wording/events';
@@ -156,6 +156,16 @@ export interface NozzleTable extends Owned {
 	updated_at: ColumnType<Date, never, Date>;
 }
 
+export interface ProductTable extends Owned {
+	id: string;
+	name: string;
+	/** As typed from the label. */
+	body: Json<TypedLabel>;
+	archived_at: ColumnType<Date | null, never, Date | null>;
+	created_at: Stamp;
+	updated_at: ColumnType<Date, never, Date>;
+}
+
 export interface ShedNozzleTable extends Owned {
 	/** Id of a nozzle, or key of a generic entry. */
 	nozzle_key: string;
@@ -172,6 +182,7 @@ export interface Database {
 	tank_plan: TankPlanTable;
 	nozzle: NozzleTable;
 	shed_nozzle: ShedNozzleTable;
+	product: ProductTable;
 }
 
 export type SprayerRow = Selectable<SprayerTable>;

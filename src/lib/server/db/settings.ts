@@ -30,6 +30,17 @@ export const settingsOf = ({ db, farmId }: Scope) => ({
 		return row.body;
 	},
 
+	/** A change that was written down and not made, or was taken back: nothing is left to check. Nozzles stay as told. */
+	async dropChange(sprayerId: string, id: string): Promise<void> {
+		const { change: _dropped, ...setting } = await this.get(sprayerId, id);
+		await db
+			.updateTable('setting')
+			.set({ body: JSON.stringify(setting), updated_at: new Date() })
+			.where('farm_id', '=', farmId)
+			.where('id', '=', id)
+			.execute();
+	},
+
 	/** Makes or changes a setting. What was calibrated with it before keeps the setting as it was. */
 	async put(sprayerId: string, rig: Rig, setting: Setting): Promise<void> {
 		const numbers = readRig(rig);

@@ -2,6 +2,7 @@ import type { Kysely } from 'kysely';
 import * as boomRounds from './0001-boom-rounds';
 import * as everySprayer from './0002-every-sprayer';
 import * as nozzles from './0003-nozzles';
+import * as products from './0004-products';
 
 export interface Migration {
 	readonly name: string;
@@ -12,5 +13,6 @@ export interface Migration {
 export const migrations: readonly Migration[] = [
 	{ name: '0001-boom-rounds', up: boomRounds.up },
 	{ name: '0002-every-sprayer', up: everySprayer.up },
-	{ name: '0003-nozzles', up: nozzles.up }
+	{ name: '0003-nozzles', up: nozzles.up },
+	{ name: '0004-products', up: products.up }
 ];

@@ -35,6 +35,13 @@ export const actions: Actions = {
 		await locals.farm.events.add(id, { id: v7(), ...event.data });
 		redirect(303, `/sprayers/${id}#events`);
 	},
+	/** The change of a setting was not made after all. */
+	unchanged: async ({ request, params, locals }) => {
+		const id = idParam(params.id, 'sprayer');
+		const setting = idParam(String((await request.formData()).get('setting') ?? ''), 'setting');
+		await orError(locals.farm.sprayerSettings.dropChange(id, setting));
+		redirect(303, `/sprayers/${id}`);
+	},
 	archive: async ({ request, params, locals }) => {
 		const { id } = await orError(locals.farm.sprayers.get(idParam(params.id, 'sprayer')));
 		const away = (await request.formData()).get('away') === 'yes';

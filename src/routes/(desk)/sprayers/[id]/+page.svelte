@@ -99,6 +99,10 @@
 											.map((line) => `${line.name.toLowerCase()} ${line.text}`)
 											.join(', ')}. <b>A round has to check it.</b></span
 									>
+									<form method="post" action="?/unchanged" use:enhance>
+										<input type="hidden" name="setting" value={setting.id} />
+										<button class="undo">It was not done</button>
+									</form>
 								{/if}
 							</div>
 							<a
@@ -284,6 +288,16 @@
 	}
 	.settings li > div {
 		flex: 1;
+	}
+	.undo {
+		min-height: 44px;
+		padding: 0;
+		border: 0;
+		background: none;
+		color: var(--dye-text);
+		font: inherit;
+		text-decoration: underline;
+		cursor: pointer;
 	}
 	.pending {
 		padding-left: 8px;

@@ -1,0 +1,63 @@
+import Papa from 'papaparse';
+import type { Issue, Result } from '../../core';
+
+/** Largest CSV that is taken in. */
+export const csvLimit = 400_000;
+
+export type CsvRow<T> =
+	| { readonly line: number; readonly ok: true; readonly value: T }
+	| {
+			readonly line: number;
+			readonly ok: false;
+			readonly name: string;
+			readonly issues: readonly Issue[];
+			readonly text: string;
+	  };
+
+export interface ReadCsv<T> {
+	readonly rows: readonly CsvRow<T>[];
+	/** Columns that the file should have and has not: then no row was read. */
+	readonly lacking: readonly string[];
+	/** The rows that were not read, with the head of the file: to be mended and read again. */
+	readonly left: string;
+}
+
+export interface CsvShape<T> {
+	/** Columns without which a file is none of this kind. */
+	readonly needed: readonly string[];
+	read(cell: (column: string) => string): Result<T>;
+	/** What may stand in a file once. */
+	key(cell: (column: string) => string): string;
+}
+
+/**
+ * Reads a CSV file. Each row stands by itself: one that does not read is named with its line and what is wrong, and takes
+ * nothing else with it.
+ */
+export function readCsv<T>(text: string, { needed, read, key }: CsvShape<T>): ReadCsv<T> {
+	const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').trim(), { skipEmptyLines: false });
+	const head = (data[0] ?? []).map((name) => name.trim().toLowerCase());
+	const lacking = needed.filter((name) => !head.includes(name));
+	if (lacking.length > 0) return { rows: [], lacking, left: text };
+	const seen = new Set<string>();
+	const rows = data.slice(1).flatMap((cells, i): CsvRow<T>[] => {
+		if (cells.every((cell) => cell.trim() === '')) return [];
+		// The mark that keeps a spreadsheet from taking text for a formula is not part of the text.
+		const at = (name: string) => (cells[head.indexOf(name)]?.trim() ?? '').replace(/^'(?=[=+\-@])/, '');
+		const line = i + 2;
+		const value = read(at);
+		const name = at('name');
+		const known = key(at);
+		const twice = seen.has(known);
+		seen.add(known);
+		if (value.ok && !twice) return [{ line, ok: true, value: value.value }];
+		const issues: readonly Issue[] = value.ok ? [{ code: 'twice', path: 'name', text: name }] : value.issues;
+		return [{ line, ok: false, name, issues, text: Papa.unparse([cells]) }];
+	});
+	const left = rows.flatMap((row) => (row.ok ? [] : [row.text]));
+	return { rows, lacking, left: left.length > 0 ? [Papa.unparse([data[0]!]), ...left].join('\n') : '' };
+}
+
+/** Rows as a file. Text that a spreadsheet would take for a formula is made harmless. */
+export const writeCsv = (columns: readonly string[], rows: readonly object[]): string =>
+	Papa.unparse({ fields: [...columns], data: rows as never[] }, { escapeFormulae: true, newline: '\r\n' });

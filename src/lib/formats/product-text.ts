@@ -1,0 +1,147 @@
+import type { Issue, PlantBack, Result, Typed, TypedLabel } from '../../core';
+import { bad, good, mixingClasses, readLabel, readNumber } from '../../core';
+import type { FarmSettings } from './farm-settings';
+import { fieldUnits, measuresOf, typed } from './field-units';
+import { lastingText } from './lasting-text';
+
+/** A product as a form or a line of a file holds it: all text. Packs and plant-back are parted by lines or `;`. */
+export const productTexts = [
+	'name',
+	'state',
+	'registration',
+	'group',
+	'formulation',
+	'mixes',
+	'dose',
+	'doseHigh',
+	'max',
+	'seasonMax',
+	'volumeLow',
+	'volumeHigh',
+	'entry',
+	'rainFree',
+	'harvest',
+	'plantBack',
+	'packs',
+	'packet',
+	'wind',
+	'buffer',
+	'ppe',
+	'notes'
+] as const;
+export type ProductText = Readonly<Record<(typeof productTexts)[number], string>>;
+
+export const emptyProductText: ProductText = {
+	...(Object.fromEntries(productTexts.map((name) => [name, ''])) as ProductText),
+	state: 'liquid',
+	mixes: 'solution'
+};
+
+const plain = (text: string) => text.trim().toLowerCase();
+const linesOf = (text: string) =>
+	text
+		.split(/[\n;]/)
+		.map((line) => line.trim())
+		.filter((line) => line !== '');
+
+/** Longest of each kind of free text. */
+const longest: Partial<Record<keyof ProductText, number>> = { name: 80, ppe: 300, notes: 1000 };
+
+/** Reads a product from text, with the farm's units for bare numbers. Everything that is wrong is told at its field. */
+export function readProductText(text: ProductText, settings: FarmSettings): Result<TypedLabel> {
+	const units = fieldUnits(settings);
+	const issues: Issue[] = [];
+	for (const name of productTexts) {
+		const most = longest[name] ?? 200;
+		if (text[name].trim().length > most)
+			issues.push({ code: 'too-large', path: name, text: `${text[name].slice(0, 30)}…`, bound: `${most} letters` });
+	}
+	if (text.name.trim() === '') issues.push({ code: 'empty', path: 'name', wanted: 'name' });
+	const state = (['liquid', 'dry'] as const).find((s) => s === plain(text.state));
+	if (!state) issues.push({ code: 'unreadable', path: 'state', text: text.state, wanted: 'state' });
+	const mixes = mixingClasses.find((m) => m === plain(text.mixes));
+	if (!mixes) issues.push({ code: 'unreadable', path: 'mixes', text: text.mixes, wanted: 'mixes' });
+	if (text.dose.trim() === '') issues.push({ code: 'empty', path: 'dose', wanted: 'volumePerArea|massPerArea' });
+	const may = (name: keyof ProductText, unit: string): Typed | null =>
+		text[name].trim() === '' ? null : typed(text[name], unit, settings);
+	const number = (name: keyof ProductText): number | null => {
+		if (text[name].trim() === '') return null;
+		const value = readNumber(text[name].trim(), settings.decimalComma);
+		if (typeof value === 'number') return value;
+		issues.push({ code: 'unreadable', path: name, text: text[name].trim(), wanted: 'interval' });
+		return null;
+	};
+	const dose = state === 'dry' ? units.dryDose : units.dose;
+	const amount = amountUnit(state ?? 'liquid', settings);
+	const plantBack = linesOf(text.plantBack).flatMap((line): PlantBack[] => {
+		const [crop, days, more] = line.split('=').map((side) => side.trim());
+		const count = days === undefined ? NaN : readNumber(days, settings.decimalComma);
+		if (crop && typeof count === 'number' && Number.isFinite(count) && more === undefined)
+			return [{ crop, days: count }];
+		issues.push({ code: 'unreadable', path: 'plantBack', text: line, wanted: 'plantBack' });
+		return [];
+	});
+	const volume = [may('volumeLow', settings.rateUnit), may('volumeHigh', settings.rateUnit)] as const;
+	if ((volume[0] === null) !== (volume[1] === null))
+		issues.push({ code: 'empty', path: volume[0] ? 'volumeHigh' : 'volumeLow', wanted: 'volumePerArea' });
+	const hours = { entryHours: number('entry'), rainFreeHours: number('rainFree'), harvestDays: number('harvest') };
+	if (issues.length > 0 || !state || !mixes) return bad(...issues);
+	const label: TypedLabel = {
+		name: text.name.trim(),
+		state,
+		registration: text.registration.trim(),
+		group: text.group.trim(),
+		formulation: text.formulation.trim(),
+		mixes,
+		dose: { low: typed(text.dose, dose, settings), high: may('doseHigh', dose) },
+		max: may('max', dose),
+		seasonMax: may('seasonMax', dose),
+		volume: volume[0] && volume[1] ? { low: volume[0], high: volume[1] } : null,
+		...hours,
+		plantBack,
+		packs: linesOf(text.packs).map((pack) => typed(pack, amount, settings)),
+		packet: may('packet', amount),
+		wind: may('wind', units.speed),
+		buffer: may('buffer', units.side),
+		ppe: text.ppe.trim(),
+		notes: text.notes.trim()
+	};
+	const read = readLabel(label);
+	return read.ok ? good(label) : bad(...read.issues);
+}
+
+/** Unit of a bare amount of product. */
+const amountUnit = (state: 'liquid' | 'dry', settings: FarmSettings): string =>
+	(({ metric: ['L', 'kg'], US: ['US gal', 'lb'], Imperial: ['Imp gal', 'lb'] }) as const)[measuresOf(settings)][
+		state === 'liquid' ? 0 : 1
+	];
+
+/** A product as text again; `parting` between packs and crops. */
+export function productText(label: TypedLabel, settings: FarmSettings, parting = '\n'): ProductText {
+	const one = (t: Typed | null) => (t ? lastingText(t, settings) : '');
+	const number = (n: number | null) => (n === null ? '' : settings.decimalComma ? `${n}`.replace('.', ',') : `${n}`);
+	return {
+		name: label.name,
+		state: label.state,
+		registration: label.registration,
+		group: label.group,
+		formulation: label.formulation,
+		mixes: label.mixes,
+		dose: one(label.dose.low),
+		doseHigh: one(label.dose.high),
+		max: one(label.max),
+		seasonMax: one(label.seasonMax),
+		volumeLow: one(label.volume?.low ?? null),
+		volumeHigh: one(label.volume?.high ?? null),
+		entry: number(label.entryHours),
+		rainFree: number(label.rainFreeHours),
+		harvest: number(label.harvestDays),
+		plantBack: label.plantBack.map((p) => `${p.crop} = ${number(p.days)}`).join(parting),
+		packs: label.packs.map(one).join(parting),
+		packet: one(label.packet),
+		wind: one(label.wind),
+		buffer: one(label.buffer),
+		ppe: label.ppe,
+		notes: label.notes
+	};
+}

@@ -1,0 +1,25 @@
+import { fail } from '@sveltejs/kit';
+import type { ReadCsv } from '../formats/csv-rows';
+import { csvLimit } from '../formats/csv-rows';
+
+/** What a CSV form asks of its kind of record. */
+interface Taking<T> {
+	read(text: string): ReadCsv<T>;
+	/** How many the farm has, and how many it can have. */
+	count(): Promise<number>;
+	readonly most: number;
+	takeIn(values: readonly T[]): Promise<void>;
+}
+
+/** Takes in every row that reads; those that do not come back as they were, to be mended. */
+export async function takeCsv<T>(request: Request, { read, count, most, takeIn }: Taking<T>) {
+	const text = String((await request.formData()).get('csv') ?? '');
+	const refuse = (status: number, message: string) => fail(status, { text, taken: 0, message });
+	if (text.length > csvLimit) return refuse(413, `That file is over ${csvLimit / 1000} kB. Take it in by parts.`);
+	const { rows, lacking, left } = read(text);
+	const good = rows.flatMap((row) => (row.ok ? [row.value] : []));
+	if (lacking.length > 0 || good.length === 0) return refuse(422, '');
+	if ((await count()) + good.length > most) return refuse(422, `A farm keeps ${most} of them; that would be more.`);
+	await takeIn(good);
+	return { text: left, taken: good.length, message: '' };
+}

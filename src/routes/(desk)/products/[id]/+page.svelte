@@ -1,0 +1,233 @@
+<script lang="ts">
+	import { untrack } from 'svelte';
+	import { enhance } from '$app/forms';
+	import { mixingClasses } from '$core';
+	import type { ActionData, PageData } from './$types';
+	import FormField from '$lib/components/FormField.svelte';
+	import { fieldUnits, longUnit, shortUnit } from '$lib/formats/field-units';
+	import { mixingWords } from '$lib/wording/products';
+
+	let { data, form }: { data: PageData; form: ActionData } = $props();
+	const settings = $derived(data.farm.settings);
+	const units = $derived(fieldUnits(settings));
+	let text = $state(untrack(() => ({ ...(form?.text ?? data.text) })));
+	const problems = $derived<Record<string, string | undefined>>(form?.problems ?? {});
+	const bare = $derived(shortUnit(text.state === 'dry' ? units.dryDose : units.dose));
+</script>
+
+<svelte:head><title>{data.isNew ? 'A product' : data.text.name} · Fallow</title></svelte:head>
+
+<main class="plain-page">
+	<div>
+		<h1>{data.isNew ? 'Add a product' : data.text.name}</h1>
+		<p class="lab">Copied from the label in your hand, which decides. What it does not say stays empty.</p>
+	</div>
+	<form
+		method="post"
+		action="?/keep"
+		novalidate
+		use:enhance={() =>
+			({ update }) =>
+				update({ reset: false })}
+	>
+		<fieldset class="card">
+			<legend>The product</legend>
+			<FormField name="name" label="Name" bind:value={text.name} problem={problems.name} required />
+			<FormField name="registration" label="Registration number" bind:value={text.registration} />
+			<FormField name="group" label="Group (mode of action)" bind:value={text.group} />
+			<div class="field">
+				<span id="state">It is</span>
+				<div class="pair" role="radiogroup" aria-labelledby="state">
+					<label><input type="radio" name="state" value="liquid" bind:group={text.state} /> Liquid</label>
+					<label><input type="radio" name="state" value="dry" bind:group={text.state} /> Dry</label>
+				</div>
+			</div>
+			<FormField name="formulation" label="Formulation" bind:value={text.formulation} hint="As the label has it." />
+			<label class="field"
+				>Mixes as
+				<select class="field-input" name="mixes" bind:value={text.mixes}>
+					{#each mixingClasses as mixes (mixes)}<option value={mixes}>{mixingWords[mixes]}</option>{/each}
+				</select>
+			</label>
+		</fieldset>
+		<fieldset class="card">
+			<legend>Dose</legend>
+			<FormField
+				name="dose"
+				label="Dose, or the least"
+				bind:value={text.dose}
+				problem={problems.dose}
+				hint="2 L/ha, 14 oz/ac, 0.1 %, 100 ml/100 L, 60 ml in 5 L, 2 packets/ac, 30 ml/100 m row. Bare: {bare}."
+				required
+			/>
+			<FormField name="doseHigh" label="The most of its range" bind:value={text.doseHigh} problem={problems.doseHigh} />
+			<FormField
+				name="packet"
+				label="One packet holds"
+				bind:value={text.packet}
+				problem={problems.packet}
+				hint="Where doses are in packets."
+			/>
+			<FormField name="max" label="Most per area, at once" bind:value={text.max} problem={problems.max} />
+			<FormField
+				name="seasonMax"
+				label="Most per area, in a season"
+				bind:value={text.seasonMax}
+				problem={problems.seasonMax}
+			/>
+			<div></div>
+			<FormField
+				name="volumeLow"
+				label="Spray volume from, {longUnit(settings.rateUnit)}"
+				bind:value={text.volumeLow}
+				problem={problems.volumeLow}
+			/>
+			<FormField name="volumeHigh" label="to" bind:value={text.volumeHigh} problem={problems.volumeHigh} />
+			<label class="field"
+				>Containers, a line each
+				<textarea
+					name="packs"
+					class="field-input"
+					rows="3"
+					bind:value={text.packs}
+					aria-invalid={!!problems.packs}
+					aria-describedby="packs-said"></textarea>
+				<span id="packs-said" class:problem={problems.packs} role={problems.packs ? 'alert' : undefined}
+					>{problems.packs
+						? `✕ ${problems.packs}`
+						: text.state === 'dry'
+							? 'Like 5 kg or 10 lb.'
+							: 'Like 5 L or 2.5 gal.'}</span
+				>
+			</label>
+		</fieldset>
+		<fieldset class="card">
+			<legend>Intervals and limits</legend>
+			<FormField
+				name="entry"
+				label="Back in after, hours"
+				bind:value={text.entry}
+				problem={problems.entry}
+				inputmode="decimal"
+			/>
+			<FormField
+				name="harvest"
+				label="Harvest after, days"
+				bind:value={text.harvest}
+				problem={problems.harvest}
+				inputmode="decimal"
+			/>
+			<FormField
+				name="rainFree"
+				label="Rain-free, hours"
+				bind:value={text.rainFree}
+				problem={problems.rainFree}
+				inputmode="decimal"
+			/>
+			<FormField name="wind" label="Wind at most, {units.speed}" bind:value={text.wind} problem={problems.wind} />
+			<FormField
+				name="buffer"
+				label="Unsprayed strip, {units.side}"
+				bind:value={text.buffer}
+				problem={problems.buffer}
+			/>
+			<label class="field"
+				>Plant back, crop = days
+				<textarea
+					name="plantBack"
+					class="field-input"
+					rows="3"
+					bind:value={text.plantBack}
+					aria-invalid={!!problems.plantBack}
+					aria-describedby="plant-said"></textarea>
+				<span id="plant-said" class:problem={problems.plantBack} role={problems.plantBack ? 'alert' : undefined}
+					>{problems.plantBack ? `✕ ${problems.plantBack}` : 'Like clover = 120, a line each.'}</span
+				>
+			</label>
+			<FormField name="ppe" label="To wear while mixing" bind:value={text.ppe} hint="As the label says." />
+			<FormField name="notes" label="Notes" bind:value={text.notes} />
+		</fieldset>
+		<div class="do">
+			<button class="btn go big">Keep it</button>
+			<a class="btn plain" href="/products">Back</a>
+			{#if !data.isNew}
+				<button class="btn plain away" formaction="?/away" name="away" value={data.away ? 'no' : 'yes'}
+					>{data.away ? 'Take out again' : 'Put away'}</button
+				>
+			{/if}
+		</div>
+	</form>
+</main>
+
+<style>
+	form {
+		display: grid;
+		gap: 14px;
+	}
+	fieldset {
+		display: grid;
+		grid-template-columns: repeat(3, minmax(0, 1fr));
+		gap: 14px 20px;
+		align-items: start;
+		min-width: 0;
+		margin: 0;
+		padding: 14px 20px 18px;
+	}
+	legend {
+		float: left;
+		grid-column: 1 / -1;
+		padding: 0;
+		font: 700 1.15rem var(--font-figures);
+		font-stretch: 82%;
+	}
+	.field {
+		display: grid;
+		gap: 4px;
+		font-weight: 600;
+	}
+	.field > span:not(#state) {
+		color: var(--soft);
+		font-weight: 400;
+		font-size: 0.92rem;
+	}
+	.field > span.problem {
+		color: var(--rust-text);
+		font-weight: 600;
+	}
+	.pair {
+		display: flex;
+		gap: 22px;
+		min-height: 48px;
+	}
+	.pair label {
+		display: flex;
+		align-items: center;
+		gap: 8px;
+		font-weight: 400;
+	}
+	.pair input {
+		width: 24px;
+		height: 24px;
+		accent-color: var(--dye);
+	}
+	textarea {
+		resize: vertical;
+		font: 500 1rem/1.5 var(--font-text);
+	}
+	.do {
+		position: sticky;
+		bottom: 0;
+		display: flex;
+		gap: 14px;
+		padding: 10px 0;
+		background: var(--paper);
+	}
+	.away {
+		margin-left: auto;
+	}
+	@media (max-width: 859px) {
+		fieldset {
+			grid-template-columns: minmax(0, 1fr);
+		}
+	}
+</style>

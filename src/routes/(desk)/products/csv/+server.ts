@@ -1,0 +1,8 @@
+import type { RequestHandler } from './$types';
+import { productCsv } from '$lib/formats/product-files';
+import { fileResponse } from '$lib/server/files';
+
+export const GET: RequestHandler = async ({ locals: { farm } }) => {
+	const labels = (await farm.products.all()).map((p) => p.label);
+	return fileResponse(productCsv(labels, farm.settings), 'text/csv; charset=utf-8', 'products.csv');
+};

@@ -1,0 +1,14 @@
+import type { Actions } from './$types';
+import { readProductFile } from '$lib/formats/product-files';
+import { mostProducts } from '$lib/server/db/products';
+import { takeCsv } from '$lib/server/take-csv';
+
+export const actions: Actions = {
+	default: ({ request, locals: { farm } }) =>
+		takeCsv(request, {
+			read: (text) => readProductFile(text, farm.settings),
+			count: async () => (await farm.products.all()).length,
+			most: mostProducts,
+			takeIn: (labels) => farm.products.takeIn(labels)
+		})
+};
