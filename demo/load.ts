@@ -3,7 +3,9 @@ import { connect } from '../src/lib/server/db/connect';
 import { farmHandle, firstFarm } from '../src/lib/server/db/farm';
 import { migrate } from '../src/lib/server/db/migrate';
 import { demoFarm, demoPlan, messageOf, pastRounds } from './farm';
+import { demoBlocks } from './ground';
 import { demoNozzles, demoShed } from './nozzles';
+import { demoProducts } from './products';
 import { demoRigs, hazelBlower, longMeadow } from './rigs';
 
 // Loads the demo farm once: a database that has a sprayer already is left as it is.
@@ -28,6 +30,8 @@ try {
 		] as const)
 			await farm.sprayerSettings.put(blower, hazelBlower, { ...both!, id: v7(), name, off: [...off] });
 		await farm.nozzles.takeIn(demoNozzles);
+		await farm.products.takeIn(demoProducts);
+		await farm.blocks.takeIn(demoBlocks.map((block) => ({ id: v7(), block })));
 		for (const key of demoShed) await farm.nozzles.shed(key, true);
 		let newest = '';
 		for (const past of pastRounds) {

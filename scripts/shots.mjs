@@ -91,7 +91,6 @@ async function desk(browser, origin) {
 	const boxes = await page.getByRole('checkbox').all();
 	for (const box of boxes.slice(0, 9)) await box.click();
 	await page.getByText('9 of 10', { exact: true }).first().waitFor();
-	await shot(page, '02-ready');
 	await page.getByRole('button', { name: /To the ground speed/ }).click();
 	await page.getByLabel('Course length').fill('200 ft');
 	await page.keyboard.press('Enter');
@@ -104,7 +103,6 @@ async function desk(browser, origin) {
 	await page.clock.resume();
 	await page.getByRole('button', { name: /To the swath/ }).click();
 	await page.getByText('12 nozzles × 20 in').waitFor();
-	await shot(page, '04-swath');
 	await page.getByRole('button', { name: /To the nozzle flow/ }).click();
 	await page.getByLabel('Nozzle 1, caught').waitFor();
 	await page.getByLabel('Gauge reads').fill('40 psi');
@@ -155,6 +153,15 @@ async function desk(browser, origin) {
 	await page.goto(`${origin}/nozzles`);
 	await page.getByText('Flat fan 03').waitFor();
 	await shot(page, '19-nozzles');
+	await page.goto(`${origin}/ground`);
+	await page.getByRole('link', { name: 'Long meadow' }).click();
+	await page.locator('.map[data-drawn="true"]').waitFor();
+	await page.getByRole('heading', { name: 'Boundary' }).evaluate((e) => e.scrollIntoView({ block: 'start' }));
+	await page.getByText('on the ellipsoid').waitFor();
+	await shot(page, '20-ground');
+	await page.goto(`${origin}/products`);
+	await page.getByRole('link', { name: 'Sample Ochre' }).waitFor();
+	await shot(page, '21-products');
 	await page.goto(`${origin}/sprayers`);
 	await page.evaluate(() => localStorage.setItem('fallow-mode', 'night'));
 	await begin(page, origin);

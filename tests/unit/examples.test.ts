@@ -48,7 +48,10 @@ const notFormulas = new Set([
 	'typed-nozzle.ts',
 	'choose-nozzles.ts',
 	'arc-places.ts',
-	'arc-set.ts'
+	'arc-set.ts',
+	'block.ts',
+	'read-block.ts',
+	'check-boundary.ts'
 ]);
 
 describe('worked examples of the core', () => {

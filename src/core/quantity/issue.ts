@@ -50,7 +50,11 @@ export type IssueCode =
 	| 'same-pressure'
 	| 'no-orifice'
 	| 'gravity'
-	| 'twice';
+	| 'twice'
+	| 'ring-short'
+	| 'ring-open'
+	| 'ring-crosses'
+	| 'not-degrees';
 
 export type Result<T> =
 	{ readonly ok: true; readonly value: T } | { readonly ok: false; readonly issues: readonly Issue[] };

@@ -19,6 +19,7 @@
 			name: 'Sprayers',
 			is: (p: string) => /^\/(sprayers|rounds|calibrations|tank-plans|nozzles)/.test(p)
 		},
+		{ href: '/ground', name: 'Ground', is: (p: string) => p.startsWith('/ground') },
 		{ href: '/products', name: 'Products', is: (p: string) => p.startsWith('/products') },
 		{ href: '/farm', name: 'Farm', is: (p: string) => p.startsWith('/farm') }
 	];
@@ -98,6 +99,10 @@
 	nav {
 		display: flex;
 		gap: 4px;
+		min-width: 0;
+		/* More rooms than a phone is wide are reached by pushing them along. */
+		overflow-x: auto;
+		scrollbar-width: none;
 	}
 	nav a {
 		display: grid;
@@ -108,6 +113,7 @@
 		color: var(--bar-soft);
 		text-decoration: none;
 		font-size: 0.98rem;
+		white-space: nowrap;
 	}
 	nav a[aria-current] {
 		background: var(--bar-raised);

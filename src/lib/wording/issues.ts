@@ -27,6 +27,7 @@ const examples: Record<string, string> = {
 	interval: '12',
 	mixes: 'dry, suspension, emulsion, solution or wetter',
 	state: 'liquid or dry',
+	corner: '47.10512, 8.50321',
 	plantBack: 'clover = 120',
 	name: 'Orchard cone 1.5',
 	'volume|mass|flow': '19.2 fl oz, 568 ml, 566 g or 1.2 L/min'
@@ -54,6 +55,7 @@ const thing: Record<string, string> = {
 	interval: 'a number of hours or days',
 	mixes: 'a way of mixing',
 	state: 'what it is',
+	corner: 'a corner: latitude, longitude',
 	label: 'a part of a product',
 	plantBack: 'a crop and its days',
 	'volume|mass|flow': 'a volume, a weight of water or a flow'
@@ -83,7 +85,8 @@ const places: Record<string, string> = {
 	width: 'the swath',
 	points: 'at least one pressure with its flow',
 	rows: 'the rows: how many, how long, how far apart',
-	pack: 'what one container of a product holds'
+	pack: 'what one container of a product holds',
+	boundary: 'a boundary, drawn or from a file'
 };
 
 /**
@@ -168,6 +171,14 @@ export function wordIssue(issue: Issue): string {
 			return `${typed} cannot follow ${issue.bound}: more pressure gives more flow, and by less than the pressure grows (twice the flow takes about four times the pressure). Check the two on the sheet.`;
 		case 'gravity':
 			return `${typed} is no specific gravity of a spray liquid; ${issue.bound}. Water is 1, fertiliser about 1.28.`;
+		case 'ring-short':
+			return `A boundary of ${issue.text} ${issue.text === '1' ? 'corner' : 'corners'} holds no ground. It takes three or more.`;
+		case 'ring-open':
+			return `The boundary is not closed: it begins at ${issue.bound} and ends at ${issue.text}. Its last position has to be its first.`;
+		case 'ring-crosses':
+			return `The boundary crosses itself at ${issue.text} (latitude, longitude). Move its corners apart there.`;
+		case 'not-degrees':
+			return `${typed} is no place on the earth in degrees. Longitude comes first, then latitude, as in 8.5, 47.1; and files in metres have to be made into degrees (WGS 84) first.`;
 		case 'twice':
 			return `${typed} stands there twice. Keep one line of it.`;
 	}

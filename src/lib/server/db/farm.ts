@@ -2,6 +2,7 @@ import type { Kysely } from 'kysely';
 import { v7 } from 'uuid';
 import type { FarmSettings } from '../../formats/farm-settings';
 import { farmSettingsSchema } from '../../formats/farm-settings';
+import { blocksOf } from './blocks';
 import { calibrationsOf } from './calibrations';
 import { eventsOf } from './events';
 import { nozzlesOf } from './nozzles';
@@ -23,6 +24,7 @@ export interface FarmHandle {
 	readonly rounds: ReturnType<typeof roundsOf>;
 	readonly calibrations: ReturnType<typeof calibrationsOf>;
 	readonly nozzles: ReturnType<typeof nozzlesOf>;
+	readonly blocks: ReturnType<typeof blocksOf>;
 	readonly products: ReturnType<typeof productsOf>;
 	readonly tankPlans: ReturnType<typeof tankPlansOf>;
 	saveFarm(name: string, settings: FarmSettings): Promise<void>;
@@ -48,6 +50,7 @@ export async function farmHandle(db: Kysely<Database>, farmId: string): Promise<
 		rounds: roundsOf(scope),
 		calibrations: calibrationsOf(scope),
 		nozzles: nozzlesOf(scope),
+		blocks: blocksOf(scope),
 		products: productsOf(scope),
 		tankPlans: tankPlansOf(scope),
 		async saveFarm(name, changed) {

@@ -1,5 +1,5 @@
 import type { ColumnType, Insertable, Selectable } from 'kysely';
-import type { Budget, Entry, Finding, Rig, TypedLabel, TypedNozzle, Verdict } from '../../../core';
+import type { Budget, Entry, Finding, Rig, TypedBlock, TypedLabel, TypedNozzle, Verdict } from '../../../core';
 import type { FarmSettings } from '../../formats/farm-settings';
 import type { Setting } from '../../formats/rig';
 import type { SprayerEventKind } from '../../wording/events';
@@ -166,6 +166,19 @@ export interface ProductTable extends Owned {
 	updated_at: ColumnType<Date, never, Date>;
 }
 
+export interface BlockTable extends Owned {
+	id: string;
+	name: string;
+	kind: string;
+	/** As told, with the boundary. */
+	body: Json<TypedBlock>;
+	/** Computed from `body`. */
+	area_m2: number;
+	archived_at: ColumnType<Date | null, never, Date | null>;
+	created_at: Stamp;
+	updated_at: ColumnType<Date, never, Date>;
+}
+
 export interface ShedNozzleTable extends Owned {
 	/** Id of a nozzle, or key of a generic entry. */
 	nozzle_key: string;
@@ -183,6 +196,7 @@ export interface Database {
 	nozzle: NozzleTable;
 	shed_nozzle: ShedNozzleTable;
 	product: ProductTable;
+	block: BlockTable;
 }
 
 export type SprayerRow = Selectable<SprayerTable>;

@@ -3,6 +3,7 @@ import * as boomRounds from './0001-boom-rounds';
 import * as everySprayer from './0002-every-sprayer';
 import * as nozzles from './0003-nozzles';
 import * as products from './0004-products';
+import * as ground from './0005-ground';
 
 export interface Migration {
 	readonly name: string;
@@ -14,5 +15,6 @@ export const migrations: readonly Migration[] = [
 	{ name: '0001-boom-rounds', up: boomRounds.up },
 	{ name: '0002-every-sprayer', up: everySprayer.up },
 	{ name: '0003-nozzles', up: nozzles.up },
-	{ name: '0004-products', up: products.up }
+	{ name: '0004-products', up: products.up },
+	{ name: '0005-ground', up: ground.up }
 ];

@@ -1,0 +1,92 @@
+import type { TypedBlock } from '../../../core';
+import { checkBoundary, readBlock } from '../../../core';
+import { outlinedArea } from '../../formats/block';
+import { Failure, fromIssue, notFound } from '../failure';
+import type { Scope } from './scope';
+
+/** Most blocks that a farm keeps. */
+export const mostBlocks = 5000;
+
+export interface KeptBlock {
+	readonly id: string;
+	readonly block: TypedBlock;
+	/** Worked out from what was told, m². */
+	readonly area: number;
+	readonly away: boolean;
+}
+
+/** The columns beside a typed block; refuses one that does not read. */
+function columns(block: TypedBlock) {
+	const [wrong] = block.boundary ? checkBoundary(block.boundary) : [];
+	if (wrong) throw fromIssue(wrong);
+	const read = readBlock(block, outlinedArea(block.boundary));
+	if (!read.ok) throw fromIssue(read.issues[0]!);
+	return { name: block.name, kind: block.kind, body: JSON.stringify(block), area_m2: read.value.area as number };
+}
+
+export const blocksOf = ({ db, farmId }: Scope) => ({
+	/** By name; those that were put away last. */
+	async all(): Promise<KeptBlock[]> {
+		const rows = await db
+			.selectFrom('block')
+			.select(['id', 'body', 'area_m2', 'archived_at'])
+			.where('farm_id', '=', farmId)
+			.orderBy((eb) => eb('archived_at', 'is not', null))
+			.orderBy((eb) => eb.fn('lower', ['name']))
+			.limit(mostBlocks)
+			.execute();
+		return rows.map((r) => ({ id: r.id, block: r.body, area: r.area_m2, away: r.archived_at !== null }));
+	},
+
+	async get(id: string): Promise<KeptBlock> {
+		const row = await db
+			.selectFrom('block')
+			.select(['id', 'body', 'area_m2', 'archived_at'])
+			.where('farm_id', '=', farmId)
+			.where('id', '=', id)
+			.executeTakeFirst();
+		if (!row) throw notFound('block');
+		return { id: row.id, block: row.body, area: row.area_m2, away: row.archived_at !== null };
+	},
+
+	/** Makes or changes a block. A name that another has is refused: two places must not be taken for each other. */
+	async put(id: string, block: TypedBlock): Promise<void> {
+		await this.takeIn([{ id, block }]);
+	},
+
+	/** Takes in several at once, all of them or none. */
+	async takeIn(list: readonly { readonly id: string; readonly block: TypedBlock }[]): Promise<void> {
+		const made = list.map(({ id, block }) => ({ id, values: columns(block) }));
+		await db.transaction().execute(async (trx) => {
+			const known = await trx.selectFrom('block').select(['id', 'name']).where('farm_id', '=', farmId).execute();
+			const ids = new Map(known.map((k) => [k.name.toLowerCase(), k.id]));
+			for (const { id, values } of made) {
+				const other = ids.get(values.name.toLowerCase());
+				if (other !== undefined && other !== id)
+					throw new Failure(
+						409,
+						'taken',
+						'name',
+						`There is ground called ${values.name} already. Give this another name.`
+					);
+				ids.set(values.name.toLowerCase(), id);
+				await trx
+					.insertInto('block')
+					.values({ id, farm_id: farmId, ...values })
+					.onConflict((oc) => oc.columns(['farm_id', 'id']).doUpdateSet({ ...values, updated_at: new Date() }))
+					.execute();
+			}
+		});
+	},
+
+	/** Puts a block away or takes it out again. */
+	async archive(id: string, away: boolean): Promise<void> {
+		await this.get(id);
+		await db
+			.updateTable('block')
+			.set({ archived_at: away ? new Date() : null, updated_at: new Date() })
+			.where('farm_id', '=', farmId)
+			.where('id', '=', id)
+			.execute();
+	}
+});

@@ -1,0 +1,106 @@
+<script lang="ts">
+	import type { PageData } from './$types';
+	import { inUnit, showFigure, si } from '$core';
+	import BlockMini from '$lib/drawings/BlockMini.svelte';
+	import { fieldUnits } from '$lib/formats/field-units';
+	import { blockKindWords, compassWords, neighbourWords } from '$lib/wording/ground';
+
+	let { data }: { data: PageData } = $props();
+	const settings = $derived(data.farm.settings);
+	const units = $derived(fieldUnits(settings));
+	const area = (m2: number) => showFigure(inUnit('area', si<'area'>(m2), units.area), 3, settings.decimalComma);
+	const total = $derived(data.blocks.reduce((sum, b) => sum + b.area, 0));
+</script>
+
+<svelte:head><title>Ground · Fallow</title></svelte:head>
+
+<main class="plain-page">
+	<div class="head">
+		<div>
+			<h1>{data.away ? 'Ground put away' : 'Ground'}</h1>
+			<p class="lab">
+				{data.blocks.length}
+				{data.blocks.length === 1 ? 'block' : 'blocks'}{data.blocks.length > 0
+					? `, ${area(total)} ${units.area} in all`
+					: ''}
+			</p>
+		</div>
+		<span class="do">
+			<a class="btn" href="/ground/geojson" data-sveltekit-reload>GeoJSON out</a>
+			<a class="btn" href="/ground/import">Boundaries in</a>
+			<a class="btn go" href="/ground/new">Add a block</a>
+		</span>
+	</div>
+	{#if data.blocks.length === 0 && !data.away}
+		<p class="card empty">
+			Fields, orchard blocks, beds, strips and walls belong here, each with its area: as you know it, from its rows or
+			trees, or from a boundary. Add the first one.
+		</p>
+	{/if}
+	<ul>
+		{#each data.blocks as { id, block, area: m2 } (id)}
+			<li class="card">
+				<BlockMini {block} />
+				<div>
+					<h2><a href="/ground/{id}">{block.name}</a></h2>
+					<p class="lab">{[blockKindWords[block.kind], block.crop, block.stage].filter(Boolean).join(' · ')}</p>
+					<p><span class="num">{area(m2)}</span> {units.area}</p>
+					{#each block.neighbours as n, i (i)}
+						<p class="look">▲ {neighbourWords[n.what]} to the {compassWords[n.side]}{n.note ? `: ${n.note}` : ''}</p>
+					{/each}
+				</div>
+			</li>
+		{/each}
+	</ul>
+	{#if data.away}<p><a href="/ground">Ground in use ({data.others})</a></p>
+	{:else if data.others > 0}<p><a href="/ground?away=yes">Put away ({data.others})</a></p>{/if}
+</main>
+
+<style>
+	.head {
+		display: flex;
+		justify-content: space-between;
+		align-items: start;
+		gap: 16px;
+	}
+	.do {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 8px;
+	}
+	.empty {
+		padding: 18px;
+	}
+	ul {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(min(380px, 100%), 1fr));
+		gap: 14px;
+		margin: 0;
+		padding: 0;
+		list-style: none;
+	}
+	li {
+		display: grid;
+		grid-template-columns: auto minmax(0, 1fr);
+		gap: 16px;
+		align-items: start;
+		padding: 14px 18px;
+	}
+	h2 {
+		font-size: 1.3rem;
+	}
+	.num {
+		font-size: 2rem;
+		line-height: 1.15;
+	}
+	.look {
+		color: var(--amber-text);
+		font-size: 0.95rem;
+		font-weight: 600;
+	}
+	@media (max-width: 859px) {
+		.head {
+			flex-direction: column;
+		}
+	}
+</style>

@@ -1,0 +1,53 @@
+import { readFileSync } from 'node:fs';
+import { expect, test } from './fixtures';
+
+test('a product from the label: typed, mended, kept, put away, and out and in as a file', async ({ page, app }) => {
+	await page.goto(`${app.origin}/products`);
+	await page.getByRole('link', { name: 'Add a product' }).click();
+	await page.getByLabel('Name').fill('Sample Slate');
+	await page.getByLabel('Dose, or the least').fill('3 kg/ha');
+	await page.getByLabel('The most of its range').fill('2 L/ha');
+	await page.getByLabel('Harvest after').fill('soon');
+	await page.getByRole('button', { name: 'Keep it' }).click();
+	// What is wrong stands at its field, and what was typed stays.
+	await expect(page.getByRole('alert').filter({ hasText: '“soon” cannot be read' })).toBeVisible();
+	await page.getByLabel('Harvest after').fill('10');
+	await page.getByRole('button', { name: 'Keep it' }).click();
+	await expect(page.getByRole('alert').filter({ hasText: '“3 kg/ha” is not a volume per area' })).toBeVisible();
+	await expect(page.getByLabel('Name')).toHaveValue('Sample Slate');
+	await page.getByLabel('Dose, or the least').fill('1 L/ha');
+	await page.getByLabel('Plant back').fill('clover = 90');
+	await page.getByRole('button', { name: 'Keep it' }).click();
+	await page.waitForURL(/products$/);
+	const card = page.getByRole('listitem').filter({ hasText: 'Sample Slate' });
+	await expect(card).toContainText('1 L/ha to 2 L/ha');
+	await expect(card).toContainText('clover 90 days');
+
+	await page.getByRole('link', { name: 'Add a product' }).click();
+	await page.getByLabel('Name').fill('sample slate');
+	await page.getByLabel('Dose, or the least').fill('1 L/ha');
+	await page.getByRole('button', { name: 'Keep it' }).click();
+	await expect(page.getByRole('alert')).toContainText('There is a product called sample slate already');
+	await page.getByRole('link', { name: 'Back' }).click();
+
+	const files: string[] = [];
+	for (const name of ['CSV out', 'JSON out']) {
+		const download = page.waitForEvent('download');
+		await page.getByRole('link', { name }).click();
+		files.push(readFileSync((await (await download).path())!, 'utf8'));
+	}
+	expect(files[0]).toContain('Sample Slate,liquid');
+	await page.getByRole('link', { name: 'Sample Slate' }).click();
+	await page.getByRole('button', { name: 'Put away' }).click();
+	await expect(page.getByRole('link', { name: 'Sample Slate' })).toBeHidden();
+
+	await page.getByRole('link', { name: 'Take in' }).click();
+	await page.getByLabel('The rows').fill(files[0]!.replace('1 L/ha,2 L/ha', '1 L/ha,9 kg/ha'));
+	await expect(page.getByText('Sample Slate').first()).toBeVisible();
+	await expect(page.getByText('“9 kg/ha” is not a volume per area', { exact: false })).toBeVisible();
+	await page.getByLabel('The rows').fill(files[1]!);
+	await page.getByRole('button', { name: /^Take in \d/ }).click();
+	await expect(page.getByText(/products are taken in/)).toBeVisible();
+	await page.getByRole('link', { name: 'To the list' }).click();
+	await expect(page.getByRole('link', { name: 'Sample Slate' })).toBeVisible();
+});
