@@ -25,7 +25,7 @@
 			si<'pressure'>(p)
 		)
 	);
-	const points = 16;
+	const points = 40;
 	const series = $derived(
 		pressures.map((p) => ({
 			name: `${f.pressure(p)} ${f.pressureUnit}`,
@@ -38,12 +38,14 @@
 			})
 		}))
 	);
-	const top = $derived(rate(wanted) * 2.4);
+	/** A round figure well over what is wanted, so that the line lies in the middle. */
+	const step = $derived(10 ** Math.floor(Math.log10(rate(wanted))) / 2);
+	const top = $derived(Math.ceil((rate(wanted) * 2.4) / step / 4) * step * 4);
 	const options = $derived({
 		chart: { type: 'line' as const, height: 210 },
 		series,
 		colors: ['var(--straw-edge)', 'var(--ink)', 'var(--amber)'],
-		stroke: { width: [2, 3, 2], curve: 'smooth' as const },
+		stroke: { width: [2, 3, 2], curve: 'straight' as const },
 		xaxis: {
 			type: 'numeric' as const,
 			title: { text: paced ? '% of the present pace' : unit, offsetY: -14 },
@@ -52,7 +54,7 @@
 			labels: { rotate: 0, hideOverlappingLabels: true },
 			tooltip: { enabled: false }
 		},
-		yaxis: { title: { text: f.rateUnit }, min: 0, max: top, decimalsInFloat: 0, forceNiceScale: true },
+		yaxis: { title: { text: f.rateUnit }, min: 0, max: top, tickAmount: 4, decimalsInFloat: top < 10 ? 1 : 0 },
 		annotations: {
 			yaxis: [
 				{

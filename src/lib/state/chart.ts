@@ -30,11 +30,34 @@ function over(base: object, top: object): object {
 	return merged;
 }
 
+/** What the words at a line or a point wear, by day and by night. */
+const labelClothes = {
+	borderColor: 'var(--rule)',
+	style: { background: 'var(--card)', color: 'var(--ink)', fontSize: '13px' }
+};
+
+/** Dresses the words of annotations, which take nothing from the chart around them. */
+function labelled({ annotations, ...options }: ApexOptions): ApexOptions {
+	if (!annotations) return options;
+	const dress = <T extends { label?: object }>(list: T[] | undefined) =>
+		list?.map((one) => (one.label ? { ...one, label: over(labelClothes, one.label) } : one));
+	const { xaxis, yaxis, points } = annotations;
+	return {
+		...options,
+		annotations: {
+			...annotations,
+			...(xaxis ? { xaxis: dress(xaxis) } : {}),
+			...(yaxis ? { yaxis: dress(yaxis) } : {}),
+			...(points ? { points: dress(points) } : {})
+		} as ApexOptions['annotations']
+	};
+}
+
 /** A chart in a box. The package is fetched only here, so that no page without a chart carries it. */
 export const chart =
 	(options: () => ApexOptions): Attachment<HTMLElement> =>
 	(box) => {
-		const wanted = over(clothes, options()) as ApexOptions;
+		const wanted = over(clothes, labelled(options())) as ApexOptions;
 		let gone = false;
 		let drawn: { destroy(): void } | null = null;
 		void import('apexcharts').then(async ({ default: ApexCharts }) => {
