@@ -72,6 +72,8 @@ for (const look of looks)
 			'/nozzles',
 			'/nozzles/new',
 			'/nozzles/import',
+			'/jobs',
+			'/jobs/new',
 			'/ground',
 			'/ground/new',
 			'/ground/import',

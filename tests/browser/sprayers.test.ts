@@ -49,7 +49,7 @@ test('a blower is made, given a setting of its own, changed, copied and put away
 
 	// A round of that setting opens with its left side shut.
 	await page.goto(`${app.origin}/sprayers/${await sprayerId(app, 'Test blower')}`);
-	await page.getByRole('link', { name: 'Round' }).nth(1).click();
+	await page.getByRole('link', { name: 'Round', exact: true }).nth(1).click();
 	await page.waitForURL(/ready/);
 	await page.goto(page.url().replace('ready', 'flow'));
 	await expect(page.getByLabel('Right 1, caught')).toBeVisible();

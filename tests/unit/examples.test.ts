@@ -28,7 +28,7 @@ const same = (got: unknown, wanted: unknown): boolean =>
 		: JSON.stringify(got) === JSON.stringify(wanted);
 
 /** Formulas by folder: each file that exports one has a worked example in its docstring. */
-const formulaFolders = ['calibration', 'loads', 'measurement', 'track', 'adjust', 'nozzles', 'ground'];
+const formulaFolders = ['calibration', 'loads', 'measurement', 'track', 'adjust', 'nozzles', 'ground', 'jobs'];
 const notFormulas = new Set([
 	'sheet.ts',
 	'defaults.ts',
@@ -51,7 +51,9 @@ const notFormulas = new Set([
 	'arc-set.ts',
 	'block.ts',
 	'read-block.ts',
-	'check-boundary.ts'
+	'check-boundary.ts',
+	'job.ts',
+	'read-job.ts'
 ]);
 
 describe('worked examples of the core', () => {

@@ -14,6 +14,7 @@
 
 	const rooms = [
 		{ href: '/', name: 'Today', is: (p: string) => p === '/' },
+		{ href: '/jobs', name: 'Jobs', is: (p: string) => p.startsWith('/jobs') },
 		{
 			href: '/sprayers',
 			name: 'Sprayers',

@@ -31,9 +31,9 @@
 <article class="card">
 	<h3><a href="/sprayers/{id}">{rig.name}</a></h3>
 	<p class="state" class:look={!latest || latest.findings > 0 || latest.doubt !== null}>
-		{#if openRound}round under way{:else if !latest}▲ not calibrated{:else if latest.doubt}▲ in doubt: {eventWords[
-				latest.doubt
-			].short}{:else if latest.findings > 0}▲ {latest.findings}
+		{#if latest?.doubt}▲ in doubt: {eventWords[latest.doubt].short}{openRound
+				? ', round under way'
+				: ''}{:else if openRound}round under way{:else if !latest}▲ not calibrated{:else if latest.findings > 0}▲ {latest.findings}
 			{latest.findings === 1 ? 'finding' : 'findings'}{:else}even{/if}
 	</p>
 	<div class="figure">

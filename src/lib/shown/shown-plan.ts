@@ -60,7 +60,7 @@ export function shownLoads(
 			name: `Load ${i + 1}`,
 			part: load.mix < tank * (1 - 1e-9),
 			mix: volume(load.mix),
-			area: `${showFigure(inUnit('area', load.area, units.area), 4, comma)} ${units.area}`,
+			area: `${showFigure(inUnit('area', load.area, units.area), 4, comma)} ${units.area}${load.rows === null ? '' : `, ${load.rows} ${load.rows === 1 ? 'row' : 'rows'}`}`,
 			water: volume(load.water),
 			fill: load.mix / tank,
 			productFill: liquid / tank,

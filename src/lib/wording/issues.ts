@@ -86,7 +86,8 @@ const places: Record<string, string> = {
 	points: 'at least one pressure with its flow',
 	rows: 'the rows: how many, how long, how far apart',
 	pack: 'what one container of a product holds',
-	boundary: 'a boundary, drawn or from a file'
+	boundary: 'a boundary, drawn or from a file',
+	blocks: 'the ground: pick at least one block'
 };
 
 /**

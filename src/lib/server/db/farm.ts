@@ -5,6 +5,7 @@ import { farmSettingsSchema } from '../../formats/farm-settings';
 import { blocksOf } from './blocks';
 import { calibrationsOf } from './calibrations';
 import { eventsOf } from './events';
+import { jobsOf } from './jobs';
 import { nozzlesOf } from './nozzles';
 import { productsOf } from './products';
 import { roundsOf } from './rounds';
@@ -24,6 +25,7 @@ export interface FarmHandle {
 	readonly rounds: ReturnType<typeof roundsOf>;
 	readonly calibrations: ReturnType<typeof calibrationsOf>;
 	readonly nozzles: ReturnType<typeof nozzlesOf>;
+	readonly jobs: ReturnType<typeof jobsOf>;
 	readonly blocks: ReturnType<typeof blocksOf>;
 	readonly products: ReturnType<typeof productsOf>;
 	readonly tankPlans: ReturnType<typeof tankPlansOf>;
@@ -50,6 +52,7 @@ export async function farmHandle(db: Kysely<Database>, farmId: string): Promise<
 		rounds: roundsOf(scope),
 		calibrations: calibrationsOf(scope),
 		nozzles: nozzlesOf(scope),
+		jobs: jobsOf(scope),
 		blocks: blocksOf(scope),
 		products: productsOf(scope),
 		tankPlans: tankPlansOf(scope),

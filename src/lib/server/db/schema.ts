@@ -1,5 +1,15 @@
 import type { ColumnType, Insertable, Selectable } from 'kysely';
-import type { Budget, Entry, Finding, Rig, TypedBlock, TypedLabel, TypedNozzle, Verdict } from '../../../core';
+import type {
+	Budget,
+	Entry,
+	Finding,
+	Rig,
+	TypedBlock,
+	TypedJob,
+	TypedLabel,
+	TypedNozzle,
+	Verdict
+} from '../../../core';
 import type { FarmSettings } from '../../formats/farm-settings';
 import type { Setting } from '../../formats/rig';
 import type { SprayerEventKind } from '../../wording/events';
@@ -179,6 +189,19 @@ export interface BlockTable extends Owned {
 	updated_at: ColumnType<Date, never, Date>;
 }
 
+export interface JobTable extends Owned {
+	id: string;
+	calibration_id: string;
+	day: string;
+	/** As planned, with the blocks and labels as they were. */
+	body: Json<TypedJob>;
+	/** Computed from `body`. */
+	area_m2: number;
+	mix_m3: number;
+	load_count: number;
+	created_at: Stamp;
+}
+
 export interface ShedNozzleTable extends Owned {
 	/** Id of a nozzle, or key of a generic entry. */
 	nozzle_key: string;
@@ -197,6 +220,7 @@ export interface Database {
 	shed_nozzle: ShedNozzleTable;
 	product: ProductTable;
 	block: BlockTable;
+	job: JobTable;
 }
 
 export type SprayerRow = Selectable<SprayerTable>;

@@ -4,6 +4,7 @@ import * as everySprayer from './0002-every-sprayer';
 import * as nozzles from './0003-nozzles';
 import * as products from './0004-products';
 import * as ground from './0005-ground';
+import * as jobs from './0006-jobs';
 
 export interface Migration {
 	readonly name: string;
@@ -16,5 +17,6 @@ export const migrations: readonly Migration[] = [
 	{ name: '0002-every-sprayer', up: everySprayer.up },
 	{ name: '0003-nozzles', up: nozzles.up },
 	{ name: '0004-products', up: products.up },
-	{ name: '0005-ground', up: ground.up }
+	{ name: '0005-ground', up: ground.up },
+	{ name: '0006-jobs', up: jobs.up }
 ];

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { enhance } from '$app/forms';
+	import { page } from '$app/state';
 	import { blockKinds, compass, inUnit, neighbourKinds, readBlock, showFigure } from '$core';
 	import type { Boundary, Neighbour } from '$core';
 	import type { ActionData, PageData } from './$types';
@@ -167,6 +168,8 @@
 		<div class="do">
 			<button class="btn go big">Keep it</button>
 			<a class="btn plain" href="/ground">Back</a>
+			{#if !data.isNew && !data.away}<a class="btn plain" href="/jobs/new?block={page.params.id}">Plan a job on it</a
+				>{/if}
 			{#if !data.isNew}
 				<button class="btn plain away" formaction="?/away" name="away" value={data.away ? 'no' : 'yes'}
 					>{data.away ? 'Take out again' : 'Put away'}</button

@@ -1,0 +1,150 @@
+import { describe, expect, it } from 'vitest';
+import { demoBlocks } from '../../../demo/ground';
+import { demoProducts } from '../../../demo/products';
+import { hazelBlower, longMeadow } from '../../../demo/rigs';
+import { readBlock } from '$core';
+import { planLoads } from '$core';
+import { outlinedArea } from '$lib/formats/block';
+import { askedJobSchema } from '$lib/formats/job';
+import { mixingLines } from '$lib/shown/mixing-lines';
+import { wordLabelFinding } from '$lib/wording/jobs';
+import { idOf } from '../../../tests/support/entries';
+import { metric } from '../../../tests/support/round-state';
+import { JobPlanState } from './job-plan.svelte';
+
+const blocks = demoBlocks.map((block, i) => {
+	const read = readBlock(block, outlinedArea(block.boundary));
+	if (!read.ok) throw new Error(block.name);
+	return { id: idOf(100 + i), block, area: read.value.area as number };
+});
+const products = demoProducts.map((label, i) => ({ id: idOf(200 + i), label }));
+const at = (name: string) => blocks.find((b) => b.block.name === name)!.id;
+const product = (name: string) => products.find((p) => p.label.name === name)!.id;
+const calibration = (id: number, rig: typeof longMeadow, litres: number, doubt: string | null = null) => ({
+	id: idOf(id),
+	sprayer: rig.name,
+	setting: 'All on',
+	rig,
+	rate: litres * 1e-7,
+	relativeU95: 0.03,
+	signedDay: '2026-03-01',
+	doubt
+});
+const planning = (block: string | null = null) =>
+	new JobPlanState(
+		{
+			settings: metric,
+			blocks,
+			products,
+			calibrations: [calibration(300, hazelBlower, 550), calibration(301, longMeadow, 170, 'nozzles')],
+			today: '2026-03-14'
+		},
+		block
+	);
+
+describe('planning a job', () => {
+	it('begins with nothing but a calibration, and says what is lacking', () => {
+		const plan = planning();
+		expect([plan.chosen, plan.ready, plan.asked(idOf(1))]).toEqual([null, false, null]);
+		expect(plan.problem('blocks')).toContain('pick at least one block');
+		expect(plan.tank).toBe('1000 L');
+	});
+
+	it('has every split side by side for rows, with what stays behind and what is opened', () => {
+		const plan = planning(at('Hazel rows'));
+		plan.pick(plan.lines[0]!, product('Sample Ochre'));
+		expect(plan.lines[0]!.dose).toBe('2 L/ha');
+		const { choices, offered } = plan.splits!;
+		expect(choices.map((c) => [c.split, c.plan?.loads.length])).toEqual([
+			['full-then-part', 2],
+			['equal', 2],
+			['whole-rows', 2],
+			// One container of 5 L makes 1,375 L of mix: more than the tank.
+			['whole-packs', undefined]
+		]);
+		expect(offered).toBe('full-then-part');
+		expect(choices[0]!.plan!.leftover).toBeCloseTo(0.006, 12);
+		const rows = choices[2]!.plan!.loads.map((l) => l.rows);
+		expect(rows.reduce<number>((s, r) => s + r!, 0)).toBe(36);
+		plan.split = 'whole-rows';
+		expect(plan.chosen!.split).toBe('whole-rows');
+		expect(askedJobSchema.parse(plan.asked(idOf(1)))).toMatchObject({ split: 'whole-rows', blocks: [{ share: 1 }] });
+	});
+
+	it('takes part of a block, and gives back what is no part', () => {
+		const plan = planning(at('Long meadow'));
+		const whole = plan.chosen!.plan!.area;
+		plan.picked[at('Long meadow')] = '50 %';
+		expect(plan.chosen!.plan!.area).toBeCloseTo(whole / 2, 6);
+		for (const wrong of ['0', '120', 'half', '']) {
+			plan.picked[at('Long meadow')] = wrong;
+			expect(plan.shareProblem(at('Long meadow')), wrong).toContain('not a share');
+		}
+		plan.toggle(at('Long meadow'));
+		expect(plan.picked).toEqual({});
+	});
+
+	it('holds doses against their labels, and words each with what would be within', () => {
+		const plan = planning(at('Long meadow'));
+		plan.pick(plan.lines[0]!, product('Sample Ochre'));
+		expect(plan.findings).toEqual([]);
+		plan.lines[0]!.dose = '3 L/ha';
+		expect(plan.findings.map((f) => f.code)).toEqual(['over-max']);
+		expect(wordLabelFinding(plan.findings[0]!, metric).title).toBe('Sample Ochre: 50 % over the label’s most');
+		plan.lines[0]!.dose = '1 L/ha';
+		expect(plan.findings.map((f) => f.code)).toEqual(['dose-under']);
+		plan.lines[0]!.dose = '2 kg/ha';
+		expect(plan.doseProblem(plan.lines[0]!)).toContain('“2 kg/ha” is not a volume per area');
+		expect(plan.chosen).toBeNull();
+	});
+
+	it('wants a reason for a calibration in doubt', () => {
+		const plan = planning(at('Long meadow'));
+		expect([plan.wantsReason, plan.ready]).toEqual([false, true]);
+		plan.useCalibration(idOf(301));
+		expect([plan.wantsReason, plan.ready, plan.tank]).toEqual([true, false, '300 gal']);
+		plan.reason = 'only the headland';
+		expect([plan.wantsReason, plan.ready]).toEqual([false, true]);
+	});
+
+	it('mixes each load in order: water, packets, dry, emulsion, then the wetter near the top', () => {
+		const plan = planning(at('Hazel rows'));
+		for (const name of ['Sample Chalk', 'Sample Ochre', 'Sample Gneiss', 'Sample Feldspar']) {
+			plan.addLine();
+			plan.pick(plan.lines.at(-1)!, product(name));
+		}
+		const read = plan.read;
+		if (!read.ok) throw new Error(JSON.stringify(read.issues));
+		const made = planLoads(read.value.sheet);
+		if (!made.ok) throw new Error('no plan');
+		const lines = mixingLines(made.value.loads[0]!, plan.job!, metric);
+		expect(lines.map((l) => l.text)).toEqual([
+			'Water to this mark, agitation running',
+			'Sample Gneiss',
+			'Sample Feldspar',
+			'Sample Ochre',
+			'Water to this mark, agitation running',
+			'Sample Chalk',
+			'Water up to the mark'
+		]);
+		expect([lines[0], lines[4], lines[6]].map((l) => `${l!.figure} ${l!.unit}`)).toEqual(['500 L', '900 L', '1,000 L']);
+	});
+});
+
+describe('the words for a label’s limits', () => {
+	it.each([
+		[{ code: 'over-season', product: 'P', stop: true, ratio: 1.5, within: 0 }, 'used up'],
+		[{ code: 'over-season', product: 'P', stop: true, ratio: 1.5, within: 1e-7 }, '1.50 times'],
+		[{ code: 'volume-under', product: 'P', stop: true, ratio: 0.5, within: 1e-5 }, '100 L/ha or more'],
+		[{ code: 'volume-over', product: 'P', stop: true, ratio: 2, within: 1e-5 }, '100 L/ha at the most'],
+		[{ code: 'before-harvest', product: 'P', stop: true, ratio: 0.5, within: 21 }, '21 days'],
+		[{ code: 'dose-over', product: 'P', stop: false, ratio: 1.2, within: 1 }, 'decides'],
+		[
+			{ code: 'over-max', product: 'P', stop: true, ratio: 3, within: 1, strength: 0.01, share: 0.3 },
+			'30 % of the ground'
+		]
+	] as const)('%o', (finding, words) => {
+		const { title, body } = wordLabelFinding(finding, metric);
+		expect(`${title} ${body}`).toContain(words);
+	});
+});

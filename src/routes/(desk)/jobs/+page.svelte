@@ -1,0 +1,82 @@
+<script lang="ts">
+	import type { PageData } from './$types';
+	import { inUnit, showFigure, si } from '$core';
+	import { fieldUnits } from '$lib/formats/field-units';
+
+	let { data }: { data: PageData } = $props();
+	const settings = $derived(data.farm.settings);
+	const units = $derived(fieldUnits(settings));
+</script>
+
+<svelte:head><title>Jobs · Fallow</title></svelte:head>
+
+<main class="plain-page">
+	<div class="head">
+		<h1>Jobs</h1>
+		<a class="btn go" href="/jobs/new">Plan a job</a>
+	</div>
+	{#if data.jobs.length === 0}
+		<p class="card empty">
+			A job brings ground, a calibrated sprayer and products together and says what goes in each tank. Plan the first
+			one.
+		</p>
+	{/if}
+	<ul>
+		{#each data.jobs as job (job.id)}
+			<li class="card">
+				<p class="day num">{job.day}</p>
+				<div>
+					<h2><a href="/jobs/{job.id}">{job.blocks.join(', ')}</a></h2>
+					<p class="lab">{[job.sprayer, ...job.products].join(' · ')}</p>
+				</div>
+				<p>
+					<span class="num"
+						>{showFigure(inUnit('area', si<'area'>(job.area), units.area), 3, settings.decimalComma)}</span
+					>
+					{units.area}
+				</p>
+				<p><span class="num">{job.loads}</span> {job.loads === 1 ? 'load' : 'loads'}</p>
+			</li>
+		{/each}
+	</ul>
+</main>
+
+<style>
+	.head {
+		display: flex;
+		justify-content: space-between;
+		align-items: center;
+	}
+	.empty {
+		padding: 18px;
+	}
+	ul {
+		display: grid;
+		gap: 10px;
+		margin: 0;
+		padding: 0;
+		list-style: none;
+	}
+	li {
+		display: grid;
+		grid-template-columns: 130px minmax(0, 1fr) auto auto;
+		gap: 6px 24px;
+		align-items: center;
+		padding: 12px 18px;
+		border-left: 8px solid var(--straw-edge);
+	}
+	h2 {
+		font-size: 1.2rem;
+	}
+	.num {
+		font-size: 1.5rem;
+	}
+	@media (max-width: 859px) {
+		li {
+			grid-template-columns: 1fr 1fr;
+		}
+		li > div {
+			grid-column: 1 / -1;
+		}
+	}
+</style>

@@ -1,0 +1,60 @@
+import { fail, redirect } from '@sveltejs/kit';
+import type { Actions, PageServerLoad } from './$types';
+import { askedJobSchema } from '$lib/formats/job';
+import { Failure } from '$lib/server/failure';
+
+export const load: PageServerLoad = async ({ locals: { farm } }) => {
+	const [blocks, products, sprayers] = await Promise.all([
+		farm.blocks.all(),
+		farm.products.all(),
+		farm.sprayers.list()
+	]);
+	const pages = await Promise.all(sprayers.map((s) => farm.calibrations.page(s.id, null)));
+	// The newest calibration of each setting and person: what a job can rest on.
+	const calibrations = sprayers.flatMap((sprayer, i) => {
+		const seen = new Set<string>();
+		return pages[i]!.rows.flatMap((c) => {
+			const key = `${c.settingId} ${c.person}`;
+			if (seen.has(key)) return [];
+			seen.add(key);
+			const setting = sprayer.settings.find((s) => s.id === c.settingId)?.name ?? '';
+			return [
+				{
+					id: c.id,
+					sprayer: sprayer.rig.name,
+					setting: [setting, c.person].filter(Boolean).join(', '),
+					rig: sprayer.rig,
+					rate: c.rate,
+					relativeU95: c.relativeU95,
+					signedDay: c.signedDay,
+					doubt: c.doubt
+				}
+			];
+		});
+	});
+	return {
+		blocks: blocks.filter((b) => !b.away).map(({ id, block, area }) => ({ id, block, area })),
+		products: products.filter((p) => !p.away).map(({ id, label }) => ({ id, label })),
+		calibrations
+	};
+};
+
+export const actions: Actions = {
+	default: async ({ request, locals }) => {
+		let asked: unknown;
+		try {
+			asked = JSON.parse(String((await request.formData()).get('job') ?? ''));
+		} catch {
+			return fail(422, { message: 'The job did not arrive whole. Try again.' });
+		}
+		const job = askedJobSchema.safeParse(asked);
+		if (!job.success) return fail(422, { message: job.error.issues[0]!.message });
+		try {
+			await locals.farm.jobs.put(job.data);
+		} catch (e) {
+			if (e instanceof Failure) return fail(e.status, { message: e.message });
+			throw e;
+		}
+		redirect(303, `/jobs/${job.data.id}`);
+	}
+};
