@@ -2,8 +2,8 @@ import { v7 } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { demoBlocks } from '../../demo/ground';
 import type { TypedBlock } from '../../src/core';
-import { Failure } from '../../src/lib/server/failure';
 import { farmDatabase } from '../support/database';
+import { refused } from '../support/refused';
 import { t } from '../support/entries';
 
 let made: Awaited<ReturnType<typeof farmDatabase>>;
@@ -19,15 +19,6 @@ const block = (name: string, change: Partial<TypedBlock> = {}): TypedBlock => ({
 	extent: { by: 'area', area: t('2', 'ha') },
 	...change
 });
-const refused = (run: Promise<unknown>) =>
-	run.then(
-		() => null,
-		(e: unknown) => {
-			if (e instanceof Failure) return e;
-			throw e;
-		}
-	);
-
 describe('blocks', () => {
 	it('are kept with the area that was worked out here, by every way of telling it', async () => {
 		const { blocks } = made.farm;

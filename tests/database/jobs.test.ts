@@ -3,8 +3,8 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { demoBlocks } from '../../demo/ground';
 import { demoProducts } from '../../demo/products';
 import type { AskedJob } from '../../src/lib/formats/job';
-import { Failure } from '../../src/lib/server/failure';
 import { farmDatabase } from '../support/database';
+import { refused } from '../support/refused';
 import { entriesOf, signOff, t, testRig, wholeRound } from '../support/entries';
 
 let made: Awaited<ReturnType<typeof farmDatabase>>;
@@ -44,15 +44,6 @@ const asked = (change: Partial<AskedJob> = {}): AskedJob => ({
 	notes: '',
 	...change
 });
-const refused = (run: Promise<unknown>) =>
-	run.then(
-		() => null,
-		(e: unknown) => {
-			if (e instanceof Failure) return e;
-			throw e;
-		}
-	);
-
 describe('jobs', () => {
 	it('keep the block, the label and the rig as they were when the job was planned', async () => {
 		const { farm } = made;

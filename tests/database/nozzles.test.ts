@@ -3,8 +3,8 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { EntryBody, TypedAim, TypedChange, TypedNozzle } from '../../src/core';
 import { inUnit } from '../../src/core';
 import { nozzleTable } from '../../src/lib/formats/nozzle-table';
-import { Failure } from '../../src/lib/server/failure';
 import { farmDatabase } from '../support/database';
+import { refused } from '../support/refused';
 import { entriesOf, signOff, t, testRig, wholeRound } from '../support/entries';
 import { metric } from '../support/round-state';
 
@@ -22,15 +22,6 @@ const nozzle = (name: string, flow = '1.2 L/min'): TypedNozzle => ({
 	points: [{ pressure: t('3 bar', 'bar'), flow: t(flow, 'L/min') }],
 	classes: []
 });
-const refused = (run: Promise<unknown>) =>
-	run.then(
-		() => null,
-		(e: unknown) => {
-			if (e instanceof Failure) return e;
-			throw e;
-		}
-	);
-
 describe('the nozzle table', () => {
 	it('keeps, changes and gives up nozzles, and what lies in the shed', async () => {
 		const { nozzles } = made.farm;

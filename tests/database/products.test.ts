@@ -2,8 +2,8 @@ import { v7 } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { TypedLabel } from '../../src/core';
 import { emptyProductText, readProductText } from '../../src/lib/formats/product-text';
-import { Failure } from '../../src/lib/server/failure';
 import { farmDatabase } from '../support/database';
+import { refused } from '../support/refused';
 import { metric } from '../support/round-state';
 
 let made: Awaited<ReturnType<typeof farmDatabase>>;
@@ -17,15 +17,6 @@ const label = (name: string, dose = '2 L/ha'): TypedLabel => {
 	if (!read.ok) throw new Error(JSON.stringify(read.issues));
 	return read.value;
 };
-const refused = (run: Promise<unknown>) =>
-	run.then(
-		() => null,
-		(e: unknown) => {
-			if (e instanceof Failure) return e;
-			throw e;
-		}
-	);
-
 describe('products', () => {
 	it('are kept, changed, put away and taken out again', async () => {
 		const { products } = made.farm;

@@ -15,7 +15,7 @@
 <svelte:head><title>Ground · Fallow</title></svelte:head>
 
 <main class="plain-page">
-	<div class="head">
+	<div class="page-head">
 		<div>
 			<h1>{data.away ? 'Ground put away' : 'Ground'}</h1>
 			<p class="lab">
@@ -57,17 +57,6 @@
 </main>
 
 <style>
-	.head {
-		display: flex;
-		justify-content: space-between;
-		align-items: start;
-		gap: 16px;
-	}
-	.do {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px;
-	}
 	.empty {
 		padding: 18px;
 	}
@@ -97,10 +86,5 @@
 		color: var(--amber-text);
 		font-size: 0.95rem;
 		font-weight: 600;
-	}
-	@media (max-width: 859px) {
-		.head {
-			flex-direction: column;
-		}
 	}
 </style>

@@ -11,7 +11,7 @@
 <svelte:head><title>Jobs · Fallow</title></svelte:head>
 
 <main class="plain-page">
-	<div class="head">
+	<div class="page-head">
 		<h1>Jobs</h1>
 		<a class="btn go" href="/jobs/new">Plan a job</a>
 	</div>
@@ -42,11 +42,6 @@
 </main>
 
 <style>
-	.head {
-		display: flex;
-		justify-content: space-between;
-		align-items: center;
-	}
 	.empty {
 		padding: 18px;
 	}

@@ -42,7 +42,7 @@
 <svelte:head><title>Nozzle table · Fallow</title></svelte:head>
 
 <main class="plain-page">
-	<div class="head">
+	<div class="page-head">
 		<div>
 			<h1>Nozzle table</h1>
 			<p class="lab">
@@ -138,13 +138,6 @@
 </main>
 
 <style>
-	.head {
-		display: flex;
-		justify-content: space-between;
-		align-items: start;
-		gap: 16px;
-	}
-	.do,
 	.quick {
 		display: flex;
 		flex-wrap: wrap;
@@ -205,9 +198,6 @@
 		font-weight: 700;
 	}
 	@media (max-width: 859px) {
-		.head {
-			flex-direction: column;
-		}
 		.filter {
 			grid-template-columns: minmax(0, 1fr);
 		}

@@ -20,7 +20,7 @@
 <svelte:head><title>Products · Fallow</title></svelte:head>
 
 <main class="plain-page">
-	<div class="head">
+	<div class="page-head">
 		<div>
 			<h1>{data.away ? 'Products put away' : 'Products'}</h1>
 			<p class="lab">Notes of what their labels say. <b>The label in your hand decides.</b></p>
@@ -70,17 +70,6 @@
 </main>
 
 <style>
-	.head {
-		display: flex;
-		justify-content: space-between;
-		align-items: start;
-		gap: 16px;
-	}
-	.do {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px;
-	}
 	.filter {
 		display: flex;
 		align-items: center;
@@ -130,10 +119,5 @@
 	dd {
 		margin: 0;
 		font-weight: 600;
-	}
-	@media (max-width: 859px) {
-		.head {
-			flex-direction: column;
-		}
 	}
 </style>

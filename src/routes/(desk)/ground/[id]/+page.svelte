@@ -7,6 +7,7 @@
 	import type { ActionData, PageData } from './$types';
 	import BoundaryMap from '$lib/components/BoundaryMap.svelte';
 	import FormField from '$lib/components/FormField.svelte';
+	import FormText from '$lib/components/FormText.svelte';
 	import Segmented from '$lib/components/Segmented.svelte';
 	import { extents, outlinedArea, readBlockForm } from '$lib/formats/block';
 	import { cornersText, readCorners } from '$lib/formats/boundary';
@@ -148,20 +149,14 @@
 			{#if simple}
 				<details open={cornersProblem !== ''}>
 					<summary>Its corners, typed</summary>
-					<label class="field"
-						>Latitude, longitude: a corner a line
-						<textarea
-							class="field-input"
-							rows="6"
-							spellcheck="false"
-							bind:value={corners}
-							onchange={typedCorners}
-							aria-invalid={cornersProblem !== ''}
-							aria-describedby="corners-said"></textarea>
-					</label>
-					<p id="corners-said" class:problem={cornersProblem} role={cornersProblem ? 'alert' : undefined}>
-						{cornersProblem ? `✕ ${cornersProblem}` : 'Like 47.10512, 8.50321. It closes by itself.'}
-					</p>
+					<FormText
+						label="Latitude, longitude: a corner a line"
+						rows={6}
+						bind:value={corners}
+						onchange={typedCorners}
+						problem={cornersProblem || undefined}
+						hint="Like 47.10512, 8.50321. It closes by itself."
+					/>
 				</details>
 			{/if}
 		</section>
@@ -233,9 +228,6 @@
 		padding-top: 8px;
 		font-weight: 600;
 		cursor: pointer;
-	}
-	textarea {
-		font: 500 1rem/1.5 var(--font-figures);
 	}
 	.problem {
 		color: var(--rust-text);

@@ -30,7 +30,7 @@
 <svelte:head><title>{job.blocks.map((b) => b.name).join(', ')} · Fallow</title></svelte:head>
 
 <main class="plain-page">
-	<div class="head">
+	<div class="page-head">
 		<div>
 			<h1>
 				{job.blocks.map((b) => (b.share === 1 ? b.name : `${Math.round(b.share * 100)} % of ${b.name}`)).join(', ')}
@@ -52,7 +52,7 @@
 	{#if plan && read.ok && load}
 		<LoadCards {plan} tank={read.value.sheet.tank} names={job.products.map((p) => p.label.name)} {settings} />
 		<section class="card mixing">
-			<div class="head">
+			<div class="page-head">
 				<h2>Mixing load {Math.min(at, plan.loads.length - 1) + 1} of {plan.loads.length}</h2>
 				{#if plan.loads.length > 1}<span class="do">
 						<button type="button" class="btn" disabled={at === 0} onclick={() => (at -= 1)}>← Load before</button>
@@ -89,16 +89,6 @@
 </main>
 
 <style>
-	.head {
-		display: flex;
-		justify-content: space-between;
-		align-items: start;
-		gap: 16px;
-	}
-	.do {
-		display: flex;
-		gap: 8px;
-	}
 	.look {
 		color: var(--amber-text);
 		font-weight: 600;
@@ -147,9 +137,6 @@
 		padding-left: 1.2rem;
 	}
 	@media (max-width: 859px) {
-		.head {
-			flex-direction: column;
-		}
 		ol li {
 			grid-template-columns: 44px minmax(0, 1fr);
 		}

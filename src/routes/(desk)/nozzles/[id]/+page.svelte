@@ -4,6 +4,7 @@
 	import { isoSizes, misfits, nozzleKinds, readNozzle } from '$core';
 	import type { ActionData, PageData } from './$types';
 	import FormField from '$lib/components/FormField.svelte';
+	import FormText from '$lib/components/FormText.svelte';
 	import { readNozzleText } from '$lib/formats/nozzle-text';
 	import { adjustFigures } from '$lib/shown/adjust';
 	import { nozzleKindWords } from '$lib/wording/nozzles';
@@ -84,40 +85,26 @@
 			hint="Empty: the usual one of its kind."
 		/>
 		<FormField name="high" label="Most pressure, {f.pressureUnit}" bind:value={text.high} problem={problems.high} />
-		<label class="field wide"
-			>Pressure = flow, a line each *
-			<textarea
+		<div class="field">
+			<FormText
 				name="points"
-				class="field-input"
-				rows="5"
-				spellcheck="false"
+				label="Pressure = flow, a line each"
+				rows={5}
 				bind:value={text.points}
-				aria-invalid={!!problems.points}
-				aria-describedby="points-said"></textarea>
-			<span id="points-said" class:problem={problems.points} role={problems.points ? 'alert' : undefined}
-				>{problems.points
-					? `✕ ${problems.points}`
-					: `Like 2 bar = 0.98 L/min. A bare number is ${f.pressureUnit} and ${f.flowUnit}.`}</span
-			>
-			{#each odd as line (line)}<span class="look" role="status">▲ {line}. Check it on the sheet; it may stay.</span
-				>{/each}
-		</label>
-		<label class="field wide"
-			>Pressure = drop size, where the sheet gives it
-			<textarea
-				name="classes"
-				class="field-input"
-				rows="5"
-				spellcheck="false"
-				bind:value={text.classes}
-				aria-invalid={!!problems.classes}
-				aria-describedby="classes-said"></textarea>
-			<span id="classes-said" class:problem={problems.classes} role={problems.classes ? 'alert' : undefined}
-				>{problems.classes
-					? `✕ ${problems.classes}`
-					: 'Like 2 bar = coarse. Very fine, fine, medium, coarse, very, extremely or ultra coarse.'}</span
-			>
-		</label>
+				problem={problems.points}
+				hint="Like 2 bar = 0.98 L/min. A bare number is {f.pressureUnit} and {f.flowUnit}."
+				required
+			/>
+			{#each odd as line (line)}<p class="look" role="status">▲ {line}. Check it on the sheet; it may stay.</p>{/each}
+		</div>
+		<FormText
+			name="classes"
+			label="Pressure = drop size, where the sheet gives it"
+			rows={5}
+			bind:value={text.classes}
+			problem={problems.classes}
+			hint="Like 2 bar = coarse. Very fine, fine, medium, coarse, very, extremely or ultra coarse."
+		/>
 		<label class="check"><input type="checkbox" name="shed" bind:checked={shed} /> It lies in the shed</label>
 		<div class="do">
 			<button class="btn go big">Keep it</button>
@@ -140,26 +127,9 @@
 		gap: 4px;
 		font-weight: 600;
 	}
-	.field span {
-		font-weight: 400;
-		color: var(--soft);
-		font-size: 0.92rem;
-	}
-	.field span.problem {
-		color: var(--rust-text);
-		font-weight: 600;
-	}
-	.field span.look {
+	.look {
 		color: var(--amber-text);
 		font-weight: 600;
-	}
-	textarea {
-		font: 500 1rem/1.5 var(--font-text);
-		resize: vertical;
-	}
-	.wide,
-	.check {
-		grid-column: span 1;
 	}
 	.check {
 		display: flex;

@@ -4,6 +4,7 @@
 	import { mixingClasses } from '$core';
 	import type { ActionData, PageData } from './$types';
 	import FormField from '$lib/components/FormField.svelte';
+	import FormText from '$lib/components/FormText.svelte';
 	import { fieldUnits, longUnit, shortUnit } from '$lib/formats/field-units';
 	import { mixingWords } from '$lib/wording/products';
 
@@ -83,23 +84,14 @@
 				problem={problems.volumeLow}
 			/>
 			<FormField name="volumeHigh" label="to" bind:value={text.volumeHigh} problem={problems.volumeHigh} />
-			<label class="field"
-				>Containers, a line each
-				<textarea
-					name="packs"
-					class="field-input"
-					rows="3"
-					bind:value={text.packs}
-					aria-invalid={!!problems.packs}
-					aria-describedby="packs-said"></textarea>
-				<span id="packs-said" class:problem={problems.packs} role={problems.packs ? 'alert' : undefined}
-					>{problems.packs
-						? `✕ ${problems.packs}`
-						: text.state === 'dry'
-							? 'Like 5 kg or 10 lb.'
-							: 'Like 5 L or 2.5 gal.'}</span
-				>
-			</label>
+			<FormText
+				name="packs"
+				label="Containers, a line each"
+				rows={3}
+				bind:value={text.packs}
+				problem={problems.packs}
+				hint={text.state === 'dry' ? 'Like 5 kg or 10 lb.' : 'Like 5 L or 2.5 gal.'}
+			/>
 		</fieldset>
 		<fieldset class="card">
 			<legend>Intervals and limits</legend>
@@ -131,19 +123,14 @@
 				bind:value={text.buffer}
 				problem={problems.buffer}
 			/>
-			<label class="field"
-				>Plant back, crop = days
-				<textarea
-					name="plantBack"
-					class="field-input"
-					rows="3"
-					bind:value={text.plantBack}
-					aria-invalid={!!problems.plantBack}
-					aria-describedby="plant-said"></textarea>
-				<span id="plant-said" class:problem={problems.plantBack} role={problems.plantBack ? 'alert' : undefined}
-					>{problems.plantBack ? `✕ ${problems.plantBack}` : 'Like clover = 120, a line each.'}</span
-				>
-			</label>
+			<FormText
+				name="plantBack"
+				label="Plant back, crop = days"
+				rows={3}
+				bind:value={text.plantBack}
+				problem={problems.plantBack}
+				hint="Like clover = 120, a line each."
+			/>
 			<FormField name="ppe" label="To wear while mixing" bind:value={text.ppe} hint="As the label says." />
 			<FormField name="notes" label="Notes" bind:value={text.notes} />
 		</fieldset>
@@ -185,15 +172,6 @@
 		gap: 4px;
 		font-weight: 600;
 	}
-	.field > span:not(#state) {
-		color: var(--soft);
-		font-weight: 400;
-		font-size: 0.92rem;
-	}
-	.field > span.problem {
-		color: var(--rust-text);
-		font-weight: 600;
-	}
 	.pair {
 		display: flex;
 		gap: 22px;
@@ -209,10 +187,6 @@
 		width: 24px;
 		height: 24px;
 		accent-color: var(--dye);
-	}
-	textarea {
-		resize: vertical;
-		font: 500 1rem/1.5 var(--font-text);
 	}
 	.do {
 		position: sticky;
