@@ -97,7 +97,6 @@ async function desk(browser, origin) {
 	await page.getByLabel('Dial or screen said').fill('5.2');
 	await page.keyboard.press('Enter');
 	await timeRuns(page, [27.5, 27.7], 14.3);
-	await shot(page, '03-speed');
 	await page.clock.runFor(13_100);
 	await page.getByRole('button', { name: /pass the flag/ }).click();
 	await page.clock.resume();
@@ -162,6 +161,15 @@ async function desk(browser, origin) {
 	await page.goto(`${origin}/products`);
 	await page.getByRole('link', { name: 'Sample Ochre' }).waitFor();
 	await shot(page, '21-products');
+	await page.goto(`${origin}/jobs/new`);
+	await page.getByRole('checkbox', { name: /Hazel rows/ }).check();
+	const blower = page.getByRole('option', { name: /Hazel-row blower, Both sides/ }).first();
+	await page.getByRole('combobox', { name: /^Calibration/ }).selectOption(await blower.getAttribute('value'));
+	await page.getByRole('combobox', { name: /^Product/ }).selectOption({ label: 'Sample Ochre' });
+	await page.getByRole('radio', { name: /Whole rows/ }).check();
+	await page.getByTestId('load').nth(1).waitFor();
+	await page.evaluate(() => scrollTo(0, 0));
+	await shot(page, '22-job');
 	await page.goto(`${origin}/sprayers`);
 	await page.evaluate(() => localStorage.setItem('fallow-mode', 'night'));
 	await begin(page, origin);

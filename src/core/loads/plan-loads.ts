@@ -2,7 +2,7 @@ import type { Issue, Result } from '../quantity/issue';
 import { bad, good } from '../quantity/issue';
 import type { Area, Volume } from '../quantity/quantity';
 import { si } from '../quantity/quantity';
-import { loadCount, loadVolumes, slack } from './load-volumes';
+import { loadCount, loadVolumes } from './load-volumes';
 import type { OverMax } from './over-max';
 import { overMax } from './over-max';
 import { packLoads } from './pack-loads';
@@ -125,25 +125,9 @@ function partsOf(sheet: PlanSheet, mix: Volume, dead: Volume): Result<Part[]> {
 		case 'whole-packs': {
 			const leading = sheet.products.find((p) => p.pack);
 			if (!leading?.pack) return bad({ code: 'missing', path: 'pack' });
-			const made = packLoads(mix, tank, si<'volume'>(leading.pack.amount / strength(leading.dose, rate)));
+			const perPack = si<'volume'>(leading.pack.amount / strength(leading.dose, rate));
+			const made = packLoads(mix, tank, perPack, dead);
 			if (!made) return bad({ code: 'pack-over-tank', path: 'pack', text: leading.name });
-			const before = made.at(-2);
-			// What cannot be sprayed out stays in the last load: one too small for it is joined by a container of the load before.
-			if (made.at(-1)!.mix < dead && before) {
-				const perPack = before.mix / before.packs;
-				const moved = Math.min(before.packs, Math.ceil((dead - made.at(-1)!.mix) / perPack));
-				const rest = made.at(-1)!;
-				made.splice(
-					-2,
-					2,
-					...(before.packs > moved
-						? [{ mix: si<'volume'>(before.mix - moved * perPack), packs: before.packs - moved }]
-						: []),
-					{ mix: si<'volume'>(rest.mix + moved * perPack), packs: rest.packs + moved }
-				);
-			}
-			if (made.some((m) => m.mix > tank * (1 + slack)))
-				return bad({ code: 'pack-over-tank', path: 'pack', text: leading.name });
 			return good(made.map((m) => ({ ...m, rows: null })));
 		}
 	}

@@ -159,7 +159,7 @@ export function wordIssue(issue: Issue): string {
 		case 'row-over-tank':
 			return 'One row takes more than a tank, so no load can end at a row’s end. Split by full loads or equal ones.';
 		case 'pack-over-tank':
-			return `One container of ${issue.text} makes more than a tank of mix. Split by full loads or equal ones.`;
+			return `One container of ${issue.text} makes more than a tank of mix, or more than its last load can hold. Split by full loads or equal ones.`;
 		case 'no-packet':
 			return `${typed} is told in packets, and nothing says what one holds. Write the packet too, like 250 g.`;
 		case 'no-rows':

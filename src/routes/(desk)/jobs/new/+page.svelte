@@ -237,6 +237,8 @@
 	}
 	.field {
 		display: grid;
+		/* The longest calibration must not widen the page. */
+		grid-template-columns: minmax(0, 1fr);
 		gap: 4px;
 		font-weight: 600;
 	}
