@@ -231,7 +231,7 @@
 	}
 	.two {
 		display: grid;
-		grid-template-columns: 1.2fr 1fr;
+		grid-template-columns: minmax(0, 1.2fr) minmax(0, 1fr);
 		gap: 8px 16px;
 		align-items: start;
 	}
@@ -263,7 +263,8 @@
 	}
 	@media (max-width: 859px) {
 		.page,
-		.blocks {
+		.blocks,
+		.two {
 			grid-template-columns: minmax(0, 1fr);
 		}
 		aside {
