@@ -185,7 +185,7 @@ area on the ellipsoid stand beside it while it is drawn.
 				.map(length)
 				.join(', ')}{facts.flat().length > 8 ? ' …' : ''}
 		</p>
-	{:else}<p class="lab">Nothing is drawn yet. ⬠ begins a boundary.</p>{/if}
+	{:else}<p class="lab">Nothing is drawn yet. The tool under + and − draws a boundary.</p>{/if}
 	{#if whereIAm}<button type="button" class="btn plain" onclick={whereIAm}>Where I am</button>{/if}
 </div>
 
