@@ -9,15 +9,15 @@ const worker = self as unknown as ServiceWorkerGlobalScope;
 const shellCache = `fallow-app-${version}`;
 const pageCache = 'fallow-pages';
 const own = new Set([...build, ...files]);
-/** One shell serves every round: its pages are made on the device. */
-const roundShell = '/rounds/shell';
-const isRound = (path: string) => path.startsWith('/rounds/');
+/** One shell serves every round and every run of a job: their pages are made on the device. */
+const fieldShell = '/rounds/shell';
+const isField = (path: string) => path.startsWith('/rounds/') || /^\/jobs\/[^/]+\/run$/.test(path);
 
 worker.addEventListener('install', (event) => {
 	event.waitUntil(
 		caches
 			.open(shellCache)
-			.then((cache) => cache.addAll([...own, roundShell]))
+			.then((cache) => cache.addAll([...own, fieldShell]))
 			.then(() => worker.skipWaiting())
 	);
 });
@@ -51,16 +51,16 @@ async function fromNetwork(request: Request, url: URL): Promise<Response> {
 	const navigation = request.mode === 'navigate';
 	try {
 		const response = await fetch(request);
-		// A proxy in front of a dead server answers 502: for a round that is the same as no answer.
-		if (response.status >= 500 && navigation && isRound(url.pathname)) throw new Error(`status ${response.status}`);
-		if (response.ok && !isRound(url.pathname)) {
+		// A proxy in front of a dead server answers 502: for a page of the field that is the same as no answer.
+		if (response.status >= 500 && navigation && isField(url.pathname)) throw new Error(`status ${response.status}`);
+		if (response.ok && !isField(url.pathname)) {
 			const pages = await caches.open(pageCache);
 			await pages.put(request, response.clone());
 		}
 		return response;
 	} catch (error) {
-		if (navigation && isRound(url.pathname)) {
-			const shell = await (await caches.open(shellCache)).match(roundShell);
+		if (navigation && isField(url.pathname)) {
+			const shell = await (await caches.open(shellCache)).match(fieldShell);
 			if (shell) return shell;
 		}
 		const kept = await (await caches.open(pageCache)).match(request, { ignoreVary: true });

@@ -36,7 +36,11 @@ const asked = (change: Partial<AskedJob> = {}): AskedJob => ({
 	id: v7(),
 	day: '2026-03-20',
 	calibrationId,
-	blocks: [{ id: block, share: 1 }],
+	basis: { by: 'calibration' },
+	sprayed: 1,
+	harvest: null,
+	pace: null,
+	blocks: [{ id: block, part: { by: 'share', share: 1 } }],
 	tank: t('800', 'L'),
 	products: [{ id: ochre, dose: t('2 L/ha', 'L/ha') }],
 	split: 'whole-rows',
@@ -60,7 +64,7 @@ describe('jobs', () => {
 			split: 'whole-rows'
 		});
 		const [listed] = await farm.jobs.list();
-		expect(listed).toMatchObject({ id: job.id, day: '2026-03-20', area_m2: 36 * 148 * 5.5 });
+		expect(listed).toMatchObject({ id: job.id, day: '2026-03-20', area: 36 * 148 * 5.5 });
 		expect(await refused(farm.jobs.put({ ...job, notes: 'another' }))).toMatchObject({ status: 409 });
 		await farm.jobs.remove(job.id);
 		expect(await refused(farm.jobs.get(job.id))).toMatchObject({ status: 404 });
@@ -72,10 +76,10 @@ describe('jobs', () => {
 		expect(await code({ tank: t('5', 'L') })).toBe('dead-over-tank');
 		expect(await code({ tank: t('3 m', 'L') })).toBe('wrong-kind');
 		expect(await code({ products: [{ id: ochre, dose: t('2 kg/ha', 'L/ha') }] })).toBe('wrong-kind');
-		expect(await code({ blocks: [{ id: v7(), share: 1 }] })).toBe('not-found');
+		expect(await code({ blocks: [{ id: v7(), part: { by: 'share', share: 1 } }] })).toBe('not-found');
 		expect(await code({ products: [{ id: v7(), dose: t('2', 'L/ha') }] })).toBe('not-found');
 		expect(await code({ calibrationId: v7() })).toBe('not-found');
-		expect(await code({ blocks: [{ id: block, share: 0.5 }] })).toBe('missing');
+		expect(await code({ blocks: [{ id: block, part: { by: 'share', share: 0.5 } }] })).toBe('missing');
 		expect(await jobs.list()).toEqual([]);
 	});
 

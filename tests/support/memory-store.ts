@@ -1,26 +1,36 @@
 import type { Entry } from '../../src/core';
 import { inOrder } from '../../src/core';
 import type { KeptNozzles } from '../../src/lib/formats/nozzle-table';
-import type { KeptFarm, KeptRig, KeptRound, KeptWatch, RoundStore } from '../../src/lib/device/round-store';
+import type {
+	KeptFarm,
+	KeptLog,
+	KeptRig,
+	KeptRound,
+	KeptWatch,
+	LogStore,
+	RoundStore
+} from '../../src/lib/device/round-store';
 
-/** The device's memory as plain maps: the slow, obvious one that the IndexedDB store is held against. */
-export class MemoryStore implements RoundStore {
+/** Logs as plain maps: the slow, obvious ones that the IndexedDB store is held against. */
+export class MemoryLog<
+	Head extends { readonly id: string },
+	Item extends { readonly id: string; readonly seq: number }
+> implements LogStore<Head, Item> {
 	readonly #rounds = new Map<
 		string,
-		{ head: KeptRound['head']; entries: Map<string, Entry>; unsent: Set<string>; waiting: boolean }
+		{ head: Head; entries: Map<string, Item>; unsent: Set<string>; waiting: boolean }
 	>();
-	readonly #kept = new Map<string, unknown>();
 	failNext: Error | null = null;
 
 	async open(id: string) {
 		const round = this.#rounds.get(id);
 		return round ? { head: round.head, entries: inOrder([...round.entries.values()]) } : null;
 	}
-	async create(head: KeptRound['head']) {
+	async create(head: Head) {
 		if (!this.#rounds.has(head.id))
 			this.#rounds.set(head.id, { head, entries: new Map(), unsent: new Set(), waiting: true });
 	}
-	async add(id: string, entry: Entry) {
+	async add(id: string, entry: Item) {
 		if (this.failNext) {
 			const error = this.failNext;
 			this.failNext = null;
@@ -30,7 +40,7 @@ export class MemoryStore implements RoundStore {
 		round?.entries.set(entry.id, entry);
 		round?.unsent.add(entry.id);
 	}
-	async merge(round: KeptRound) {
+	async merge(round: KeptLog<Head, Item>) {
 		await this.create(round.head);
 		const kept = this.#rounds.get(round.head.id)!;
 		kept.waiting = false;
@@ -51,6 +61,11 @@ export class MemoryStore implements RoundStore {
 		round.waiting = false;
 		for (const one of ids) round.unsent.delete(one);
 	}
+}
+
+/** The same for rounds, with what else a device keeps. */
+export class MemoryStore extends MemoryLog<KeptRound['head'], Entry> implements RoundStore {
+	readonly #kept = new Map<string, unknown>();
 	keepFarm = async (farm: KeptFarm) => void this.#kept.set('farm', farm);
 	farm = async () => (this.#kept.get('farm') as KeptFarm | undefined) ?? null;
 	keepNozzles = async (nozzles: KeptNozzles) => void this.#kept.set('nozzles', nozzles);

@@ -28,7 +28,7 @@ const same = (got: unknown, wanted: unknown): boolean =>
 		: JSON.stringify(got) === JSON.stringify(wanted);
 
 /** Formulas by folder: each file that exports one has a worked example in its docstring. */
-const formulaFolders = ['calibration', 'loads', 'measurement', 'track', 'adjust', 'nozzles', 'ground', 'jobs'];
+const formulaFolders = ['calibration', 'loads', 'measurement', 'track', 'adjust', 'nozzles', 'ground', 'jobs', 'run'];
 const notFormulas = new Set([
 	'sheet.ts',
 	'defaults.ts',
@@ -53,7 +53,11 @@ const notFormulas = new Set([
 	'read-block.ts',
 	'check-boundary.ts',
 	'job.ts',
-	'read-job.ts'
+	'read-job.ts',
+	'read-pace.ts',
+	'entries.ts',
+	'check-run-entry.ts',
+	'fold-run.ts'
 ]);
 
 describe('worked examples of the core', () => {

@@ -47,7 +47,8 @@ const issueCodes: Record<IssueCode, true> = {
 	'row-over-tank': true,
 	'pack-over-tank': true,
 	'no-packet': true,
-	'no-rows': true
+	'no-rows': true,
+	'no-block-rows': true
 };
 
 const findings: readonly Finding[] = [

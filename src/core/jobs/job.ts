@@ -1,5 +1,6 @@
-import type { TypedLabel } from '../products/label';
+import type { TypedPart } from '../ground/block-part';
 import type { Split } from '../loads/sheet';
+import type { TypedLabel } from '../products/label';
 import type { Typed } from '../quantity/typed';
 
 /** Ground of a job as it was when the job was planned. */
@@ -10,6 +11,8 @@ export interface JobBlock {
 	readonly area: number;
 	/** Part of it that is sprayed, over 0 to 1. */
 	readonly share: number;
+	/** How that part was told; a share where nothing is here. */
+	readonly part?: TypedPart | undefined;
 	/** SI; null where it has no rows. */
 	readonly rows: { readonly count: number; readonly length: number; readonly spacing: number } | null;
 	/** Row to row, m, where it is known without rows. */
@@ -21,6 +24,26 @@ export interface JobProduct {
 	/** The label as it was noted when the job was planned. */
 	readonly label: TypedLabel;
 	readonly dose: Typed;
+}
+
+/** What tells how much mix goes on the ground. */
+export type JobBasis =
+	| { readonly by: 'calibration' }
+	/** Spot work: a patch that was sprayed until it was wet, and what it took. */
+	| { readonly by: 'trial'; readonly used: Typed; readonly patch: Typed }
+	/** Walls and other surfaces: mix for so much of it. */
+	| { readonly by: 'surface'; readonly volume: Typed };
+
+/** How the work goes: what it takes besides spraying, and the day that it has to fit into. */
+export interface TypedPace {
+	/** What turns and stops leave of speed × swath, over 0 to 1. */
+	readonly efficiency: number;
+	/** Filling and mixing of one load, and driving to the water and back. */
+	readonly fill: Typed;
+	readonly drive: Typed;
+	/** Clock times, HH:MM. */
+	readonly start: string;
+	readonly end: string;
 }
 
 /** A job as it is planned: ground, products, tank, and how it is split into loads. */
@@ -36,4 +59,18 @@ export interface TypedJob {
 	/** Why a calibration in doubt is used all the same. */
 	readonly reason: string;
 	readonly notes: string;
+	/** Left out by jobs of before: a calibration. */
+	readonly basis?: JobBasis | undefined;
+	/** Share of the ground that is really sprayed, over 0 to 1; all of it where nothing is here. */
+	readonly sprayed?: number | undefined;
+	/** Day on which the crop is wanted, YYYY-MM-DD. */
+	readonly harvest?: string | null | undefined;
+	readonly pace?: TypedPace | null | undefined;
+	/** Speed and swath of the calibration, m/s and m, where it measured them. */
+	readonly travel?: { readonly speed: number; readonly swath: number } | null | undefined;
 }
+
+export const basisOf = (job: TypedJob): JobBasis => job.basis ?? { by: 'calibration' };
+
+/** How the products of a job mix, for its run. */
+export const mixingOf = (job: TypedJob) => job.products.map(({ label: { mixes, fill } }) => ({ mixes, fill }));

@@ -1,8 +1,9 @@
 import { overMax } from '../loads/over-max';
-import type { Dose } from '../loads/sheet';
+import type { Dose, PlanSheet } from '../loads/sheet';
 import { strength } from '../loads/strength';
 import type { LabelNumbers } from '../products/label';
 import type { VolumePerArea } from '../quantity/quantity';
+import type { JobBefore } from './job-before';
 
 /** One product of a job: the dose that was picked, what its label says, and what the ground has had of it. */
 export interface CheckedProduct {
@@ -62,7 +63,23 @@ export type LabelFinding =
 			readonly stop: false;
 			readonly ratio: number;
 			readonly within: number;
+	  }
+	/** A product of an earlier job may still keep people out; only its day is known. */
+	| {
+			readonly code: 'inside-entry';
+			readonly product: string;
+			readonly stop: false;
+			readonly day: string;
+			/** Hours of the interval. */
+			readonly within: number;
 	  };
+
+/** What `checkJob` needs of a job that was read. */
+export interface CheckedJob {
+	readonly sheet: PlanSheet;
+	readonly checks: readonly CheckedProduct[];
+	readonly before: JobBefore;
+}
 
 /** A limit that is met exactly is not passed, binary arithmetic notwithstanding. */
 const slack = 1e-9;
@@ -122,3 +139,19 @@ export function checkLabels(products: readonly CheckedProduct[], rate: VolumePer
 		return found;
 	});
 }
+
+/**
+ * All that a job does against labels: those of its own products, and the re-entry intervals of what its ground had before.
+ * @example
+ * checkJob({ sheet: { rate: 1, area: 1, tank: 1, split: 'equal', products: [] }, checks: [], before: { thisSeason: [], entry: [{ product: 'P', day: '2026-03-19', hours: 12 }] } }).map((f) => [f.code, f.within]) // => [["inside-entry",12]]
+ */
+export const checkJob = ({ sheet, checks, before }: CheckedJob): LabelFinding[] => [
+	...checkLabels(checks, sheet.rate, sheet.sprayedShare ?? 1),
+	...before.entry.map(({ product, day, hours }): LabelFinding => ({
+		code: 'inside-entry',
+		product,
+		stop: false,
+		day,
+		within: hours
+	}))
+];

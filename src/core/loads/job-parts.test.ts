@@ -74,6 +74,22 @@ describe('mixing one load', () => {
 			})
 		);
 	});
+	it('begins with a third where a label says so, and pours a halved product before and after the water', () => {
+		const steps = mixingOrder(si(0.9), [
+			{ mixes: 'emulsion', takesUp: 0, fill: 'third' },
+			{ mixes: 'dry', takesUp: 0.01, fill: 'half-product' },
+			{ mixes: 'wetter', takesUp: 0, fill: 'half-product' }
+		]);
+		expect(steps.map((s) => (s.do === 'product' ? [s.product, s.part] : [s.do, Number(s.to.toFixed(4))]))).toEqual([
+			['water', 0.3],
+			[1, 0.5],
+			[0, 1],
+			['water', 0.81],
+			[1, 0.5],
+			[2, 1],
+			['top-up', 0.9]
+		]);
+	});
 	it('has the water at nine tenths before a wetter', () => {
 		const steps = mixingOrder(si(1), [
 			{ mixes: 'wetter', takesUp: 0 },

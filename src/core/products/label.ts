@@ -1,5 +1,5 @@
 import type { AreaCap, Amount, Dose } from '../loads/sheet';
-import type { MixingClass } from '../loads/mixing-order';
+import type { LabelFill, MixingClass } from '../loads/mixing-order';
 import type { Length, Speed, VolumePerArea } from '../quantity/quantity';
 import type { Typed } from '../quantity/typed';
 
@@ -19,6 +19,8 @@ export interface TypedLabel {
 	/** Formulation as the label has it, and where it comes in the mixing. */
 	readonly formulation: string;
 	readonly mixes: MixingClass;
+	/** What the label asks of the filling, where that is not the usual half of the water first. */
+	readonly fill?: LabelFill | undefined;
 	/** One dose, or a range. */
 	readonly dose: { readonly low: Typed; readonly high: Typed | null };
 	/** Most per area: of one application, and of a season. */

@@ -40,6 +40,12 @@ export const fields = {
 	pan: field(['volume'], { volume: bounds.catchVolume }),
 	/** Read at the tank: what was in it, what is left, what was added. */
 	tankReading: field(['volume'], { volume: bounds.tankReading }),
+	/** A product as it was measured at the tank. */
+	poured: field(['volume', 'mass'], { volume: bounds.poured, mass: bounds.pouredMass }),
+	/** Water that a trial patch took. */
+	trialVolume: field(['volume'], { volume: bounds.trialVolume }),
+	/** Between two loads: filling and mixing, or driving to the water. */
+	between: field(['time'], { time: bounds.between }),
 	/** What a pump gives, or the agitation takes of it. */
 	pump: field(['flow'], { flow: bounds.pumpFlow }),
 	/** A spray volume that is wanted. */

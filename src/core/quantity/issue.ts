@@ -46,6 +46,7 @@ export type IssueCode =
 	| 'pack-over-tank'
 	| 'no-packet'
 	| 'no-rows'
+	| 'no-block-rows'
 	| 'too-many-loads'
 	| 'same-pressure'
 	| 'no-orifice'

@@ -13,6 +13,7 @@ import type {
 	TypedGround,
 	TypedUsed
 } from './entries';
+import { inOrder } from './in-order';
 import type { TypedBand } from './rig';
 
 export interface Run {
@@ -132,10 +133,6 @@ const nothing = (off: readonly number[]): Growing => ({
 	sheet: null,
 	signOff: null
 });
-
-/** Entries in the order in which they were made: by place in the round, then by id where two devices wrote. */
-export const inOrder = (entries: readonly Entry[]): Entry[] =>
-	[...entries].sort((a, b) => a.seq - b.seq || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0));
 
 /**
  * Works a round out from its entries. The order of arrival and doubles do not matter; nothing after the sign-off counts.

@@ -5,7 +5,7 @@
 		value: string;
 		problem?: string | undefined;
 		hint?: string;
-		type?: 'text' | 'date';
+		type?: 'text' | 'date' | 'time';
 		name?: string;
 		inputmode?: 'text' | 'numeric' | 'decimal';
 		autocomplete?: 'off' | 'name';

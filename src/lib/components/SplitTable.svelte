@@ -1,9 +1,10 @@
 <!-- @component A job by every split, side by side; the one that is picked counts. -->
 <script lang="ts">
-	import type { Split, SplitChoice } from '$core';
+	import type { Pace, Split, SplitChoice } from '$core';
 	import { inUnit, showFigure } from '$core';
 	import type { FarmSettings } from '$lib/formats/farm-settings';
 	import { fieldUnits, shortUnit } from '$lib/formats/field-units';
+	import { jobEnd, shownSpan } from '$lib/shown/job-span';
 	import { wordIssue } from '$lib/wording/issues';
 	import { splitWords } from '$lib/wording/jobs';
 
@@ -12,9 +13,11 @@
 		offered: Split;
 		picked: Split;
 		settings: FarmSettings;
+		/** How the work goes, where it is known. */
+		pace?: Pace | null;
 		onpick: (split: Split) => void;
 	}
-	let { choices, offered, picked, settings, onpick }: Props = $props();
+	let { choices, offered, picked, settings, pace = null, onpick }: Props = $props();
 	const units = $derived(fieldUnits(settings));
 	const volume = (v: number) =>
 		`${showFigure(inUnit('volume', v as never, units.tank), 3, settings.decimalComma)} ${shortUnit(units.tank)}`;
@@ -48,6 +51,14 @@
 						.filter(Boolean)
 						.join(' · ')}</span
 				>
+				{#if choice.time !== null && pace}
+					{@const ends = jobEnd(pace, choice.time)}
+					<span class="facts" class:look={!ends.fits}
+						>{ends.fits ? '' : '▲ '}about {shownSpan(choice.time)}, to {ends.at}{ends.fits
+							? ''
+							: `: ${shownSpan(-ends.spare)} past the day’s end`}</span
+					>
+				{/if}
 				{#if choice.underAgitation}<span class="look">▲ Its least load is under what the agitation can stir.</span>{/if}
 			{:else if choice.issue}<span class="facts">{wordIssue(choice.issue)}</span>{/if}
 			<span class="lab">{splitWords[choice.split].why}</span>

@@ -4,25 +4,25 @@ import type { Entry, Rig } from '$core';
 import { inOrder } from '$core';
 import type { KeptNozzles } from '$lib/formats/nozzle-table';
 import type { RoundHead } from '$lib/formats/round-message';
-import type { KeptFarm, KeptRig, KeptRound, KeptWatch, RoundStore } from './round-store';
+import type { KeptFarm, KeptLog, KeptRig, KeptWatch, LogStore, RoundStore } from './round-store';
 
-interface HeadRow {
+interface HeadRow<Head> {
 	readonly id: string;
-	readonly head: RoundHead;
+	readonly head: Head;
 	/** 1 while the server does not know the round; IndexedDB cannot index booleans. */
 	readonly waiting: 0 | 1;
 }
 
-interface EntryRow {
+interface EntryRow<Item> {
 	readonly id: string;
 	readonly roundId: string;
-	readonly entry: Entry;
+	readonly entry: Item;
 	readonly waiting: 0 | 1;
 }
 
-interface Schema extends DBSchema {
-	heads: { key: string; value: HeadRow; indexes: { waiting: number } };
-	entries: { key: string; value: EntryRow; indexes: { roundId: string; waiting: number } };
+interface Schema<Head, Item> extends DBSchema {
+	heads: { key: string; value: HeadRow<Head>; indexes: { waiting: number } };
+	entries: { key: string; value: EntryRow<Item>; indexes: { roundId: string; waiting: number } };
 	kept: { key: string; value: { readonly key: string; readonly value: unknown } };
 }
 
@@ -32,19 +32,22 @@ const version = 10;
 /** The disk has it before the write is told as done: a flat battery must not take a reading that was acknowledged. */
 const safe = { durability: 'strict' } as const;
 
-/** The store in the browser's IndexedDB. */
-export class IdbStore implements RoundStore {
+/** Logs in the browser's IndexedDB, a database for each kind of them. */
+export class IdbLog<
+	Head extends { readonly id: string },
+	Item extends { readonly id: string; readonly seq: number }
+> implements LogStore<Head, Item> {
 	readonly #name: string;
-	#opened: Promise<IDBPDatabase<Schema>> | null = null;
+	#opened: Promise<IDBPDatabase<Schema<Head, Item>>> | null = null;
 
-	constructor(name = 'fallow') {
+	constructor(name: string) {
 		this.#name = name;
 	}
 
 	/** Opened with its first use, and again where the browser closed it. */
-	#db(): Promise<IDBPDatabase<Schema>> {
+	protected db(): Promise<IDBPDatabase<Schema<Head, Item>>> {
 		const forget = () => (this.#opened = null);
-		const opened = (this.#opened ??= openDB<Schema>(this.#name, version, {
+		const opened = (this.#opened ??= openDB<Schema<Head, Item>>(this.#name, version, {
 			upgrade(db) {
 				db.createObjectStore('heads', { keyPath: 'id' }).createIndex('waiting', 'waiting');
 				const entries = db.createObjectStore('entries', { keyPath: 'id' });
@@ -62,8 +65,8 @@ export class IdbStore implements RoundStore {
 		return opened;
 	}
 
-	async open(roundId: string): Promise<KeptRound | null> {
-		const tx = (await this.#db()).transaction(['heads', 'entries']);
+	async open(roundId: string): Promise<KeptLog<Head, Item> | null> {
+		const tx = (await this.db()).transaction(['heads', 'entries']);
 		const [row, rows] = await Promise.all([
 			tx.objectStore('heads').get(roundId),
 			tx.objectStore('entries').index('roundId').getAll(roundId)
@@ -71,19 +74,19 @@ export class IdbStore implements RoundStore {
 		return row ? { head: row.head, entries: inOrder(rows.map((r) => r.entry)) } : null;
 	}
 
-	async create(head: RoundHead): Promise<void> {
-		const tx = (await this.#db()).transaction('heads', 'readwrite', safe);
+	async create(head: Head): Promise<void> {
+		const tx = (await this.db()).transaction('heads', 'readwrite', safe);
 		if (!(await tx.store.get(head.id))) await tx.store.add({ id: head.id, head, waiting: 1 });
 		await tx.done;
 	}
 
-	async add(roundId: string, entry: Entry): Promise<void> {
-		const tx = (await this.#db()).transaction('entries', 'readwrite', safe);
+	async add(roundId: string, entry: Item): Promise<void> {
+		const tx = (await this.db()).transaction('entries', 'readwrite', safe);
 		await Promise.all([tx.store.add({ id: entry.id, roundId, entry, waiting: 1 }), tx.done]);
 	}
 
-	async merge(round: KeptRound): Promise<void> {
-		const tx = (await this.#db()).transaction(['heads', 'entries'], 'readwrite', safe);
+	async merge(round: KeptLog<Head, Item>): Promise<void> {
+		const tx = (await this.db()).transaction(['heads', 'entries'], 'readwrite', safe);
 		await Promise.all([
 			tx.objectStore('heads').put({ id: round.head.id, head: round.head, waiting: 0 }),
 			...round.entries.map((entry) =>
@@ -93,8 +96,8 @@ export class IdbStore implements RoundStore {
 		]);
 	}
 
-	async unsent(): Promise<KeptRound[]> {
-		const tx = (await this.#db()).transaction(['heads', 'entries']);
+	async unsent(): Promise<KeptLog<Head, Item>[]> {
+		const tx = (await this.db()).transaction(['heads', 'entries']);
 		const heads = tx.objectStore('heads');
 		const [waiting, waitingHeads] = await Promise.all([
 			tx.objectStore('entries').index('waiting').getAll(1),
@@ -108,7 +111,7 @@ export class IdbStore implements RoundStore {
 	}
 
 	async sent(roundId: string, entryIds: readonly string[]): Promise<void> {
-		const tx = (await this.#db()).transaction(['heads', 'entries'], 'readwrite');
+		const tx = (await this.db()).transaction(['heads', 'entries'], 'readwrite');
 		const heads = tx.objectStore('heads');
 		const entries = tx.objectStore('entries');
 		const head = await heads.get(roundId);
@@ -118,6 +121,13 @@ export class IdbStore implements RoundStore {
 			if (row) await entries.put({ ...row, waiting: 0 });
 		}
 		await tx.done;
+	}
+}
+
+/** The store of rounds, and of the farm as this device last saw it. */
+export class IdbStore extends IdbLog<RoundHead, Entry> implements RoundStore {
+	constructor(name = 'fallow') {
+		super(name);
 	}
 
 	keepFarm = (farm: KeptFarm) => this.#keep('farm', farm);
@@ -136,10 +146,10 @@ export class IdbStore implements RoundStore {
 	watch = (key: string) => this.#get<KeptWatch>(`watch:${key}`);
 
 	async #keep(key: string, value: unknown): Promise<void> {
-		await (await this.#db()).put('kept', { key, value });
+		await (await this.db()).put('kept', { key, value });
 	}
 
 	async #get<T>(key: string): Promise<T | null> {
-		return ((await (await this.#db()).get('kept', key))?.value as T | undefined) ?? null;
+		return ((await (await this.db()).get('kept', key))?.value as T | undefined) ?? null;
 	}
 }

@@ -2,8 +2,16 @@ import { describe, expect, it } from 'vitest';
 import { MemoryStore } from '../../../tests/support/memory-store';
 import { entriesOf, idOf, testRig, wholeRound } from '../../../tests/support/entries';
 import { Seeded } from '../../../tests/support/seeded';
+import type { Entry } from '$core';
 import type { OutboxStatus, Send } from './outbox';
-import { Outbox, sendByHttp } from './outbox';
+import { Outbox, sendByHttp, worstStatus } from './outbox';
+import type { KeptRound } from './round-store';
+
+type SendRound = Send<KeptRound['head'], Entry>;
+const toRounds = ({ head, entries }: KeptRound) => ({
+	path: `/api/rounds/${head.id}`,
+	body: { round: head, entries }
+});
 
 const head = (n: number) => ({
 	id: idOf(n),
@@ -12,7 +20,7 @@ const head = (n: number) => ({
 	rig: structuredClone(testRig) as never
 });
 
-async function outbox(send: Send, rounds = 1) {
+async function outbox(send: SendRound, rounds = 1) {
 	const store = new MemoryStore();
 	for (let n = 1; n <= rounds; n += 1) {
 		await store.create(head(n));
@@ -33,7 +41,7 @@ async function outbox(send: Send, rounds = 1) {
 	return { store, box, statuses, timers };
 }
 
-const takeAll: Send = async (round) => ({ acknowledged: round.entries.map((e) => e.id) });
+const takeAll: SendRound = async (round) => ({ acknowledged: round.entries.map((e) => e.id) });
 
 describe('the outbox', () => {
 	it('sends until everything is acknowledged, and says so', async () => {
@@ -71,7 +79,7 @@ describe('the outbox', () => {
 	it('loses nothing and keeps nothing twice over a line that drops messages and answers at random', async () => {
 		const random = new Seeded(42);
 		const server = new Map<string, string>();
-		const send: Send = async (round) => {
+		const send: SendRound = async (round) => {
 			if (random.next() < 0.3) return null;
 			for (const entry of round.entries) {
 				const known = server.get(entry.id);
@@ -130,14 +138,34 @@ describe('the outbox', () => {
 describe('sending over HTTP', () => {
 	const round = { head: head(1), entries: entriesOf(wholeRound) };
 	const answering = (status: number, body: unknown) =>
-		sendByHttp((async () => new Response(JSON.stringify(body), { status })) as unknown as typeof fetch)(round);
+		sendByHttp(
+			(async () => new Response(JSON.stringify(body), { status })) as unknown as typeof fetch,
+			toRounds
+		)(round);
 
 	it('tells an answer, a refusal and no answer apart', async () => {
 		expect(await answering(200, { acknowledged: ['a'] })).toEqual({ acknowledged: ['a'] });
 		expect(await answering(409, { error: { message: 'Signed off.' } })).toEqual({ refused: 'Signed off.' });
 		expect(await answering(503, { error: { message: 'later' } })).toBeNull();
 		expect(await answering(200, { something: 'else' })).toBeNull();
-		const dead = sendByHttp((async () => Promise.reject(new TypeError('no network'))) as unknown as typeof fetch);
+		const dead = sendByHttp(
+			(async () => Promise.reject(new TypeError('no network'))) as unknown as typeof fetch,
+			toRounds
+		);
 		expect(await dead(round)).toBeNull();
+	});
+});
+
+describe('two outboxes of one device', () => {
+	it('are told as the graver of the two, with all that waits', () => {
+		const sending: OutboxStatus = { state: 'sending', waiting: 2 };
+		expect(worstStatus({ state: 'sent' }, { state: 'sent' })).toEqual({ state: 'sent' });
+		expect(worstStatus({ state: 'sent' }, sending)).toEqual(sending);
+		expect(worstStatus({ state: 'waiting', waiting: 1 }, sending)).toEqual({ state: 'waiting', waiting: 3 });
+		expect(worstStatus(sending, { state: 'refused', waiting: 1, message: 'no' })).toEqual({
+			state: 'refused',
+			waiting: 3,
+			message: 'no'
+		});
 	});
 });

@@ -1,4 +1,8 @@
-import type { KeptRound, RoundStore } from './round-store';
+import type { KeptLog, LogStore } from './round-store';
+
+interface Known {
+	readonly id: string;
+}
 
 /** What the person is told about what is still to be sent. */
 export type OutboxStatus =
@@ -9,14 +13,24 @@ export type OutboxStatus =
 	/** The server said no: something to look at. Nothing is lost, it stays on the device. */
 	| { readonly state: 'refused'; readonly waiting: number; readonly message: string };
 
+const seriousness = { sent: 0, sending: 1, waiting: 2, refused: 3 } as const;
+
+/** What is told of two outboxes: the graver of the two, with all that waits in both. */
+export function worstStatus(a: OutboxStatus, b: OutboxStatus): OutboxStatus {
+	const worst = seriousness[a.state] >= seriousness[b.state] ? a : b;
+	if (worst.state === 'sent') return worst;
+	const count = (s: OutboxStatus) => (s.state === 'sent' ? 0 : s.waiting);
+	return { ...worst, waiting: count(a) + count(b) };
+}
+
 /** How one message goes out: acknowledged ids, a refusal in words, or null where nobody answered. */
-export type Send = (
-	round: KeptRound
+export type Send<Head, Item> = (
+	log: KeptLog<Head, Item>
 ) => Promise<{ readonly acknowledged: readonly string[] } | { readonly refused: string } | null>;
 
-export interface OutboxOutside {
-	readonly store: Pick<RoundStore, 'unsent' | 'sent'>;
-	readonly send: Send;
+export interface OutboxOutside<Head, Item> {
+	readonly store: Pick<LogStore<Head, Item>, 'unsent' | 'sent'>;
+	readonly send: Send<Head, Item>;
 	/** Calls back once after a while; returns how to call it off. */
 	readonly later: (milliseconds: number, run: () => void) => () => void;
 	readonly onStatus: (status: OutboxStatus) => void;
@@ -31,14 +45,14 @@ const batch = 200;
  * Sends what the device holds, oldest round first, until the server has acknowledged all of it. It may send the same
  * entry again when an answer got lost; the server takes it without harm.
  */
-export class Outbox {
-	readonly #outside: OutboxOutside;
+export class Outbox<Head extends Known, Item extends Known> {
+	readonly #outside: OutboxOutside<Head, Item>;
 	#running: Promise<void> | null = null;
 	#again = false;
 	#wait = firstWait;
 	#callOff: (() => void) | null = null;
 
-	constructor(outside: OutboxOutside) {
+	constructor(outside: OutboxOutside<Head, Item>) {
 		this.#outside = outside;
 	}
 
@@ -71,7 +85,7 @@ export class Outbox {
 		}
 	}
 
-	async #sendAll(rounds: readonly KeptRound[]): Promise<void> {
+	async #sendAll(rounds: readonly KeptLog<Head, Item>[]): Promise<void> {
 		const waiting = rounds.reduce((sum, round) => sum + round.entries.length, 0);
 		this.#outside.onStatus({ state: 'sending', waiting });
 		let refused: string | null = null;
@@ -100,16 +114,23 @@ export class Outbox {
 	}
 }
 
+/** Where a log is sent to, and how it is told there. */
+export interface Address {
+	readonly path: string;
+	readonly body: unknown;
+}
+
 /** Sends over HTTP. A 5xx or no answer is nobody answering; a 4xx is a refusal. */
 export const sendByHttp =
-	(fetcher: typeof fetch): Send =>
-	async (round) => {
+	<Head, Item>(fetcher: typeof fetch, address: (log: KeptLog<Head, Item>) => Address): Send<Head, Item> =>
+	async (log) => {
+		const { path, body: message } = address(log);
 		let response: Response;
 		try {
-			response = await fetcher(`/api/rounds/${round.head.id}`, {
+			response = await fetcher(path, {
 				method: 'PUT',
 				headers: { 'content-type': 'application/json' },
-				body: JSON.stringify({ round: round.head, entries: round.entries })
+				body: JSON.stringify(message)
 			});
 		} catch {
 			return null;

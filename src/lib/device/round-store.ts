@@ -5,11 +5,12 @@ import type { KeptNozzles } from '$lib/formats/nozzle-table';
 import type { RoundHead } from '$lib/formats/round-message';
 import type { Rig } from '$core';
 
-/** A round as the device holds it. */
-export interface KeptRound {
-	readonly head: RoundHead;
-	readonly entries: readonly Entry[];
+/** Something that grows entry by entry, as the device holds it: a round, or the run of a job. */
+export interface KeptLog<Head, Item> {
+	readonly head: Head;
+	readonly entries: readonly Item[];
 }
+export type KeptRound = KeptLog<RoundHead, Entry>;
 
 /** What the device keeps of the farm, for working out of range. */
 export interface KeptFarm {
@@ -29,19 +30,23 @@ export interface KeptWatch {
 }
 
 /**
- * The device's own memory. Whatever `add` has returned from is safe against a reload, a closed tab and a flat battery;
- * `sent` only marks what the server has acknowledged, nothing is ever removed by it.
+ * The device's own memory of logs. Whatever `add` has returned from is safe against a reload, a closed tab and a flat
+ * battery; `sent` only marks what the server has acknowledged, nothing is ever removed by it.
  */
-export interface RoundStore {
-	open(roundId: string): Promise<KeptRound | null>;
-	/** Keeps a round's head; one that is known stays as it is. */
-	create(head: RoundHead): Promise<void>;
-	add(roundId: string, entry: Entry): Promise<void>;
+export interface LogStore<Head, Item> {
+	open(id: string): Promise<KeptLog<Head, Item> | null>;
+	/** Keeps a head; one that is known stays as it is. */
+	create(head: Head): Promise<void>;
+	add(id: string, entry: Item): Promise<void>;
 	/** Takes in what the server has: entries that this device did not make. They count as sent. */
-	merge(round: KeptRound): Promise<void>;
-	/** Rounds with entries (or a head) that the server has not acknowledged. */
-	unsent(): Promise<KeptRound[]>;
-	sent(roundId: string, entryIds: readonly string[]): Promise<void>;
+	merge(log: KeptLog<Head, Item>): Promise<void>;
+	/** Those with entries (or a head) that the server has not acknowledged. */
+	unsent(): Promise<KeptLog<Head, Item>[]>;
+	sent(id: string, entryIds: readonly string[]): Promise<void>;
+}
+
+/** Rounds, and what the device keeps of the farm to work on them with nobody there. */
+export interface RoundStore extends LogStore<RoundHead, Entry> {
 	keepFarm(farm: KeptFarm): Promise<void>;
 	farm(): Promise<KeptFarm | null>;
 	keepNozzles(nozzles: KeptNozzles): Promise<void>;

@@ -2,18 +2,38 @@ import { z } from 'zod';
 import { splits } from '../../core';
 import { typedSchema } from './typed';
 
-/** A job as a browser asks for it; what the blocks and labels say is the server's to fill in. */
+const share = z.number().gt(0).max(1);
+const row = z.int().min(1).max(100_000);
+const clock = z.string().max(5);
+
+const part = z.discriminatedUnion('by', [
+	z.strictObject({ by: z.literal('share'), share }),
+	z.strictObject({ by: z.literal('rows'), from: row, to: row }),
+	z.strictObject({ by: z.literal('strips'), width: typedSchema, length: typedSchema })
+]);
+
+/** A job as a browser asks for it; what the blocks, labels and rigs say is the server's to fill in. */
 export const askedJobSchema = z.strictObject({
 	id: z.uuidv7(),
 	day: z.iso.date('That is not a day. Write it like 2026-03-14.'),
-	calibrationId: z.uuid(),
+	basis: z.discriminatedUnion('by', [
+		z.strictObject({ by: z.literal('calibration') }),
+		z.strictObject({ by: z.literal('trial'), used: typedSchema, patch: typedSchema }),
+		z.strictObject({ by: z.literal('surface'), volume: typedSchema })
+	]),
+	calibrationId: z.uuid().nullable(),
 	blocks: z
-		.array(z.strictObject({ id: z.uuid(), share: z.number().gt(0).max(1) }))
+		.array(z.strictObject({ id: z.uuid(), part }))
 		.min(1, 'Pick the ground first.')
 		.max(200),
+	sprayed: share,
 	tank: typedSchema,
 	products: z.array(z.strictObject({ id: z.uuid(), dose: typedSchema })).max(20),
 	split: z.enum(splits),
+	harvest: z.iso.date('That is not a day. Write it like 2026-03-14.').nullable(),
+	pace: z
+		.strictObject({ efficiency: share, fill: typedSchema, drive: typedSchema, start: clock, end: clock })
+		.nullable(),
 	reason: z.string().trim().max(300),
 	notes: z.string().trim().max(1000)
 });

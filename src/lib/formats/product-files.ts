@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { Issue, TypedLabel } from '../../core';
-import { mixingClasses, readLabel } from '../../core';
+import { labelFills, mixingClasses, readLabel } from '../../core';
 import type { CsvRow, ReadCsv } from './csv-rows';
 import { readCsv, writeCsv } from './csv-rows';
 import type { FarmSettings } from './farm-settings';
@@ -16,6 +16,7 @@ const labelSchema = z.strictObject({
 	group: z.string().max(200),
 	formulation: z.string().max(200),
 	mixes: z.enum(mixingClasses),
+	fill: z.enum(labelFills).optional(),
 	dose: z.strictObject({ low: typedSchema, high: typedSchema.nullable() }),
 	max: typedSchema.nullable(),
 	seasonMax: typedSchema.nullable(),

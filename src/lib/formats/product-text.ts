@@ -1,5 +1,5 @@
 import type { Issue, PlantBack, Result, Typed, TypedLabel } from '../../core';
-import { bad, good, mixingClasses, readLabel, readNumber } from '../../core';
+import { bad, good, labelFills, mixingClasses, readLabel, readNumber } from '../../core';
 import type { FarmSettings } from './farm-settings';
 import { fieldUnits, measuresOf, typed } from './field-units';
 import { lastingText } from './lasting-text';
@@ -12,6 +12,7 @@ export const productTexts = [
 	'group',
 	'formulation',
 	'mixes',
+	'fill',
 	'dose',
 	'doseHigh',
 	'max',
@@ -61,6 +62,9 @@ export function readProductText(text: ProductText, settings: FarmSettings): Resu
 	if (!state) issues.push({ code: 'unreadable', path: 'state', text: text.state, wanted: 'state' });
 	const mixes = mixingClasses.find((m) => m === plain(text.mixes));
 	if (!mixes) issues.push({ code: 'unreadable', path: 'mixes', text: text.mixes, wanted: 'mixes' });
+	const fill = labelFills.find((f) => f === plain(text.fill));
+	if (!fill && plain(text.fill) !== '')
+		issues.push({ code: 'unreadable', path: 'fill', text: text.fill, wanted: 'fill' });
 	if (text.dose.trim() === '') issues.push({ code: 'empty', path: 'dose', wanted: 'volumePerArea|massPerArea' });
 	const may = (name: keyof ProductText, unit: string): Typed | null =>
 		text[name].trim() === '' ? null : typed(text[name], unit, settings);
@@ -93,6 +97,7 @@ export function readProductText(text: ProductText, settings: FarmSettings): Resu
 		group: text.group.trim(),
 		formulation: text.formulation.trim(),
 		mixes,
+		...(fill ? { fill } : {}),
 		dose: { low: typed(text.dose, dose, settings), high: may('doseHigh', dose) },
 		max: may('max', dose),
 		seasonMax: may('seasonMax', dose),
@@ -127,6 +132,7 @@ export function productText(label: TypedLabel, settings: FarmSettings, parting =
 		group: label.group,
 		formulation: label.formulation,
 		mixes: label.mixes,
+		fill: label.fill ?? '',
 		dose: one(label.dose.low),
 		doseHigh: one(label.dose.high),
 		max: one(label.max),

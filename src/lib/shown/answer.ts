@@ -58,6 +58,10 @@ export function shownRate(rate: number, relativeU95: number, unit: RateUnit, dec
 	return { ...showWithInterval(value, value * relativeU95, decimalComma), unit: longUnit(unit) };
 }
 
+/** A spray volume without a ±, to three figures: one that was told, not measured here. */
+export const plainRate = (rate: number, { rateUnit, decimalComma }: FarmSettings): string =>
+	`${showFigure(inUnit('volumePerArea', rate as never, rateUnit), 3, decimalComma)} ${longUnit(rateUnit)}`;
+
 export interface Fact {
 	readonly name: string;
 	readonly value: string;

@@ -1,33 +1,56 @@
 import { v7 } from 'uuid';
 import type { KeptFarm, RoundStore } from '$lib/device/round-store';
 import type { KeptNozzles } from '$lib/formats/nozzle-table';
-import { IdbStore } from '$lib/device/idb-store';
+import type { Entry, RunEntry } from '$core';
+import { IdbLog, IdbStore } from '$lib/device/idb-store';
 import type { OutboxStatus } from '$lib/device/outbox';
-import { Outbox, sendByHttp } from '$lib/device/outbox';
+import { Outbox, sendByHttp, worstStatus } from '$lib/device/outbox';
+import type { RoundHead } from '$lib/formats/round-message';
+import type { JobHead } from '$lib/formats/run-message';
+
+const fetcher: typeof fetch = (input, init) => fetch(input, init);
+const later = (milliseconds: number, run: () => void) => {
+	const timer = setTimeout(run, milliseconds);
+	return () => clearTimeout(timer);
+};
 
 /** This device: its memory, its outbox, its clocks. Made once in the browser; screens and states are handed it. */
 class Device {
 	readonly store: RoundStore = new IdbStore();
-	status = $state<OutboxStatus>({ state: 'sent' });
-	readonly outbox = new Outbox({
+	/** Jobs as they are mixed and sprayed. */
+	readonly runs = new IdbLog<JobHead, RunEntry>('fallow-jobs');
+	#statuses = $state<readonly [OutboxStatus, OutboxStatus]>([{ state: 'sent' }, { state: 'sent' }]);
+	/** Of all that this device has to send. */
+	status: OutboxStatus = $derived(worstStatus(...this.#statuses));
+	readonly outbox = new Outbox<RoundHead, Entry>({
 		store: this.store,
-		send: sendByHttp((input, init) => fetch(input, init)),
-		later: (milliseconds, run) => {
-			const timer = setTimeout(run, milliseconds);
-			return () => clearTimeout(timer);
-		},
-		onStatus: (status) => (this.status = status)
+		send: sendByHttp(fetcher, ({ head, entries }) => ({
+			path: `/api/rounds/${head.id}`,
+			body: { round: head, entries }
+		})),
+		later,
+		onStatus: (status) => (this.#statuses = [status, this.#statuses[1]])
+	});
+	readonly runOutbox = new Outbox<JobHead, RunEntry>({
+		store: this.runs,
+		send: sendByHttp(fetcher, ({ head, entries }) => ({ path: `/api/jobs/${head.id}/entries`, body: { entries } })),
+		later,
+		onStatus: (status) => (this.#statuses = [this.#statuses[0], status])
 	});
 	readonly newId = () => v7();
 	readonly now = () => Date.now();
 	readonly steady = () => performance.now();
 
 	constructor() {
-		addEventListener('online', () => void this.outbox.kick());
+		const kick = () => {
+			void this.outbox.kick();
+			void this.runOutbox.kick();
+		};
+		addEventListener('online', kick);
 		document.addEventListener('visibilitychange', () => {
-			if (document.visibilityState === 'visible') void this.outbox.kick();
+			if (document.visibilityState === 'visible') kick();
 		});
-		void this.outbox.kick();
+		kick();
 		// Asked once: a browser short of room then leaves unsent readings alone.
 		void navigator.storage?.persist?.();
 	}

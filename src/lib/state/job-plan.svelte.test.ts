@@ -2,10 +2,13 @@ import { describe, expect, it } from 'vitest';
 import { demoBlocks } from '../../../demo/ground';
 import { demoProducts } from '../../../demo/products';
 import { hazelBlower, longMeadow } from '../../../demo/rigs';
+import type { GroundUse } from '$core';
 import { readBlock } from '$core';
 import { planLoads } from '$core';
 import { outlinedArea } from '$lib/formats/block';
 import { askedJobSchema } from '$lib/formats/job';
+import { dilutionRows } from '$lib/shown/dilution-rows';
+import { jobEnd } from '$lib/shown/job-span';
 import { mixingLines } from '$lib/shown/mixing-lines';
 import { wordLabelFinding } from '$lib/wording/jobs';
 import { idOf } from '../../../tests/support/entries';
@@ -27,16 +30,19 @@ const calibration = (id: number, rig: typeof longMeadow, litres: number, doubt: 
 	rig,
 	rate: litres * 1e-7,
 	relativeU95: 0.03,
+	speed: 2,
+	width: 5.5,
 	signedDay: '2026-03-01',
 	doubt
 });
-const planning = (block: string | null = null) =>
+const planning = (block: string | null = null, uses: readonly GroundUse[] = []) =>
 	new JobPlanState(
 		{
 			settings: metric,
 			blocks,
 			products,
 			calibrations: [calibration(300, hazelBlower, 550), calibration(301, longMeadow, 170, 'nozzles')],
+			uses,
 			today: '2026-03-14'
 		},
 		block
@@ -68,20 +74,125 @@ describe('planning a job', () => {
 		expect(rows.reduce<number>((s, r) => s + r!, 0)).toBe(36);
 		plan.split = 'whole-rows';
 		expect(plan.chosen!.split).toBe('whole-rows');
-		expect(askedJobSchema.parse(plan.asked(idOf(1)))).toMatchObject({ split: 'whole-rows', blocks: [{ share: 1 }] });
+		expect(askedJobSchema.parse(plan.asked(idOf(1)))).toMatchObject({
+			split: 'whole-rows',
+			blocks: [{ part: { by: 'share', share: 1 } }]
+		});
 	});
 
-	it('takes part of a block, and gives back what is no part', () => {
-		const plan = planning(at('Long meadow'));
-		const whole = plan.chosen!.plan!.area;
-		plan.picked[at('Long meadow')] = '50 %';
+	it('takes part of a block: a share, rows, or strips, and gives back what is no part', () => {
+		const plan = planning(at('Hazel rows'));
+		const whole = 36 * 148 * 5.5;
+		const picked = plan.ground.picked[at('Hazel rows')]!;
+		picked.share = '50 %';
 		expect(plan.chosen!.plan!.area).toBeCloseTo(whole / 2, 6);
-		for (const wrong of ['0', '120', 'half', '']) {
-			plan.picked[at('Long meadow')] = wrong;
-			expect(plan.shareProblem(at('Long meadow')), wrong).toContain('not a share');
+		for (const wrong of ['0', '120', 'half']) {
+			picked.share = wrong;
+			expect(plan.partProblem(at('Hazel rows'), 'share'), wrong).toContain('not a share');
 		}
-		plan.toggle(at('Long meadow'));
-		expect(plan.picked).toEqual({});
+		picked.by = 'rows';
+		picked.from = '10';
+		picked.to = '18';
+		expect(plan.chosen!.plan!.area).toBeCloseTo(whole / 4, 6);
+		plan.split = 'whole-rows';
+		expect(plan.chosen!.plan!.loads.reduce((sum, l) => sum + l.rows!, 0)).toBe(9);
+		expect(plan.asked(idOf(1))).toMatchObject({ blocks: [{ part: { by: 'rows', from: 10, to: 18 } }] });
+		picked.to = '37';
+		expect(plan.partProblem(at('Hazel rows'), 'to')).toContain('36 is the most');
+		picked.by = 'strips';
+		picked.width = '1.5';
+		picked.length = '2000';
+		plan.split = null;
+		expect(plan.chosen!.plan!.area).toBeCloseTo(3000, 6);
+		picked.length = '90 km';
+		expect(plan.partProblem(at('Hazel rows'), 'length')).toContain('all of the block');
+		plan.ground.toggle(at('Hazel rows'));
+		expect(plan.ground.picked).toEqual({});
+	});
+
+	it('plans spot work from a trial patch, with the strength and the share that stay within a label’s most', () => {
+		const plan = planning(at('Nursery strip'));
+		plan.by = 'trial';
+		plan.useCalibration('');
+		plan.tank = '12 L';
+		expect(plan.chosen).toBeNull();
+		plan.used = '2';
+		plan.patch = '20';
+		plan.sprayed = '30';
+		plan.pick(plan.lines[0]!, product('Sample Ochre'));
+		plan.lines[0]!.dose = '1 %';
+		// 2 L on 20 m² is 1,000 L/ha; at 30 % of the ground and 1 % that is 3 L/ha, over the label's 2.
+		expect(plan.rate).toBeCloseTo(1e-4, 12);
+		expect(plan.chosen!.plan!.mix).toBeCloseTo(90 * 1.2 * 0.3 * 1e-4, 12);
+		const [over] = plan.findings;
+		expect(over).toMatchObject({
+			code: 'over-max',
+			strength: expect.closeTo(0.02 / 3, 9) as unknown,
+			share: expect.closeTo(0.2, 9) as unknown
+		});
+		plan.sprayed = '20';
+		expect(plan.findings.map((f) => f.code)).not.toContain('over-max');
+		expect(askedJobSchema.parse(plan.asked(idOf(1)))).toMatchObject({
+			basis: { by: 'trial' },
+			calibrationId: null,
+			sprayed: 0.2
+		});
+		expect(dilutionRows(plan.read.ok ? plan.read.value.sheet : ({} as never), metric)[1]).toEqual({
+			total: '5 L',
+			products: ['50 ml'],
+			water: '4.950 L'
+		});
+		plan.patch = '20 L';
+		expect(plan.problem('basis.patch')).toContain('not an area');
+		expect(plan.asked(idOf(1))).toBeNull();
+	});
+
+	it('plans a wall by so much for a surface', () => {
+		const plan = planning(at('Barn wall'));
+		plan.by = 'surface';
+		// No calibrated sprayer: nothing stays behind in a tank that is not known.
+		plan.useCalibration('');
+		plan.tank = '100 L';
+		plan.surface = '10 L/100 m2';
+		expect(plan.chosen!.plan!.mix).toBeCloseTo(0.135, 12);
+	});
+
+	it('tells the hours of each split, and which of them end after the day', () => {
+		const plan = planning(at('Hazel rows'));
+		const { choices } = plan.splits!;
+		const pace = plan.read.ok ? plan.read.value.pace! : null;
+		// 2 m/s on 5.5 m at 75 %: 8.25 m² a second; two loads of a quarter of an hour.
+		expect(choices[0]!.time).toBeCloseTo((36 * 148 * 5.5) / 8.25 + 2 * 900, 6);
+		expect(jobEnd(pace!, choices[0]!.time!)).toMatchObject({ at: '08:29', fits: true });
+		plan.end = '08:00';
+		expect(plan.read.ok && jobEnd(plan.read.value.pace!, choices[0]!.time!).fits).toBe(false);
+		plan.start = '25:00';
+		expect(plan.problem('pace.start')).toContain('07:30');
+		plan.start = '22:00';
+		plan.end = '04:00';
+		expect(plan.read.ok && jobEnd(plan.read.value.pace!, choices[0]!.time!)).toMatchObject({ at: '23:29', fits: true });
+		plan.efficiency = '140';
+		expect(plan.problem('pace.efficiency')).toContain('140 %');
+	});
+
+	it('holds the season, the harvest and what still keeps people out against the labels', () => {
+		const use = (day: string, litres: number): GroundUse => ({
+			blockId: at('Hazel rows'),
+			productId: product('Sample Ochre'),
+			product: 'Sample Ochre',
+			day,
+			perGround: litres * 1e-7,
+			entryHours: 12
+		});
+		const plan = planning(at('Hazel rows'), [use('2026-03-13', 2), use('2026-02-01', 2), use('2025-11-01', 2)]);
+		plan.pick(plan.lines[0]!, product('Sample Ochre'));
+		expect(plan.findings.map((f) => f.code)).toEqual(['inside-entry']);
+		plan.lines[0]!.dose = '2 L/ha';
+		plan.harvest = '2026-03-30';
+		expect(plan.findings.map((f) => f.code)).toEqual(['before-harvest', 'inside-entry']);
+		const third = planning(at('Hazel rows'), [use('2026-02-01', 4.5)]);
+		third.pick(third.lines[0]!, product('Sample Ochre'));
+		expect(third.findings.map((f) => [f.code, f.stop])).toEqual([['over-season', true]]);
 	});
 
 	it('holds doses against their labels, and words each with what would be within', () => {

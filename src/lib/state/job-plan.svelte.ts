@@ -1,6 +1,7 @@
 import type {
+	GroundUse,
 	Issue,
-	JobBlock,
+	JobBasis,
 	LabelFinding,
 	ReadJob,
 	Result,
@@ -11,20 +12,22 @@ import type {
 	TypedLabel,
 	VolumePerArea
 } from '$core';
-import { bad, checkLabels, compareSplits, readBlock, readJob, si } from '$core';
-import { outlinedArea } from '$lib/formats/block';
-import type { AskedJob } from '$lib/formats/job';
+import { bad, checkJob, compareSplits, jobBefore, readJob, si } from '$core';
 import type { FarmSettings } from '$lib/formats/farm-settings';
 import { fieldUnits, typed } from '$lib/formats/field-units';
+import type { AskedJob } from '$lib/formats/job';
 import { typedText } from '$lib/formats/typed-text';
 import { wordIssue } from '$lib/wording/issues';
-import type { TypedBlock } from '$core';
+import type { GroundBlock } from './job-ground.svelte';
+import { JobGround } from './job-ground.svelte';
 
 export interface JobSource {
 	readonly settings: FarmSettings;
-	readonly blocks: readonly { readonly id: string; readonly block: TypedBlock; readonly area: number }[];
+	readonly blocks: readonly GroundBlock[];
 	readonly products: readonly { readonly id: string; readonly label: TypedLabel }[];
 	readonly calibrations: readonly JobCalibration[];
+	/** What the other jobs of the farm bring on the ground. */
+	readonly uses: readonly GroundUse[];
 	readonly today: string;
 }
 
@@ -36,6 +39,9 @@ export interface JobCalibration {
 	readonly rig: Rig;
 	readonly rate: number;
 	readonly relativeU95: number;
+	/** m/s and m; null where its way of measuring does not tell them. */
+	readonly speed: number | null;
+	readonly width: number | null;
 	readonly signedDay: string;
 	readonly doubt: string | null;
 }
@@ -46,32 +52,48 @@ interface Line {
 	dose: string;
 }
 
-/** How long one load's fill, mix and drive take, until somebody says otherwise: a quarter of an hour. */
-const usualEach = '15';
+const percent = (text: string): number => {
+	const plain = text.replace('%', '').replace(',', '.').trim();
+	return plain === '' ? NaN : Number(plain) / 100;
+};
 
-/** A job as it is planned: ground, a calibration, products with doses, and every split side by side. */
+/** A job as it is planned: ground, what tells its volume, products with doses, and every split side by side. */
 export class JobPlanState {
 	readonly source: JobSource;
 	readonly units: ReturnType<typeof fieldUnits>;
+	readonly ground: JobGround;
 	#nextKey = 1;
-	/** Shares of the picked blocks, as typed per cent, by block. */
-	picked = $state<Record<string, string>>({});
+	/** What tells the volume: a calibration, a trial patch (spot work), or so much for a surface. */
+	by = $state<JobBasis['by']>('calibration');
 	calibrationId = $state('');
+	used = $state('');
+	patch = $state('');
+	surface = $state('');
+	/** Share of the ground that is really sprayed, per cent. */
+	sprayed = $state('100');
 	day = $state('');
+	harvest = $state('');
 	tank = $state('');
 	lines = $state<Line[]>([]);
 	split = $state<Split | null>(null);
-	each = $state(usualEach);
+	/** Filling and mixing, driving to the water, field efficiency, and the day that it has to fit into. */
+	fill = $state('10 min');
+	drive = $state('5 min');
+	efficiency = $state('75');
+	start = $state('07:00');
+	end = $state('19:00');
 	reason = $state('');
 	notes = $state('');
 
 	constructor(source: JobSource, block: string | null = null) {
 		this.source = source;
 		this.units = fieldUnits(source.settings);
+		this.ground = new JobGround(source.blocks, source.settings);
 		this.day = source.today;
-		if (block && source.blocks.some((b) => b.id === block)) this.picked[block] = '100';
+		if (block && this.ground.knows(block)) this.ground.toggle(block);
 		const [first] = source.calibrations;
 		if (first) this.useCalibration(first.id);
+		else this.by = 'trial';
 		this.addLine();
 	}
 
@@ -79,15 +101,11 @@ export class JobPlanState {
 		() => this.source.calibrations.find((c) => c.id === this.calibrationId) ?? null
 	);
 
+	/** An empty id: no calibrated sprayer, a tank that is typed. */
 	useCalibration(id: string): void {
 		this.calibrationId = id;
 		const rig = this.source.calibrations.find((c) => c.id === id)?.rig;
 		if (rig) this.tank = typedText(rig.tank);
-	}
-
-	toggle(id: string): void {
-		if (this.picked[id] === undefined) this.picked[id] = '100';
-		else delete this.picked[id];
 	}
 
 	addLine(): void {
@@ -103,93 +121,103 @@ export class JobPlanState {
 		this.lines = this.lines.filter((l) => l.key !== key);
 	}
 
-	#share(id: string): number {
-		const text = (this.picked[id] ?? '').replace('%', '').replace(',', '.').trim();
-		return text === '' ? NaN : Number(text) / 100;
-	}
+	#typed = (text: string, unit: string) => typed(text, unit, this.source.settings);
 
 	#products = $derived.by(() =>
 		this.lines.flatMap((line) => {
 			const product = this.source.products.find((p) => p.id === line.id);
 			if (!product) return [];
 			const unit = product.label.state === 'dry' ? this.units.dryDose : this.units.dose;
-			return [{ id: product.id, label: product.label, dose: typed(line.dose, unit, this.source.settings) }];
+			return [{ id: product.id, label: product.label, dose: this.#typed(line.dose, unit) }];
 		})
 	);
 
+	#basis: JobBasis = $derived.by(() => {
+		switch (this.by) {
+			case 'calibration':
+				return { by: 'calibration' };
+			case 'trial':
+				return {
+					by: 'trial',
+					used: this.#typed(this.used, this.units.tank),
+					patch: this.#typed(this.patch, this.units.side === 'm' ? 'm2' : 'ft2')
+				};
+			case 'surface':
+				return { by: 'surface', volume: this.#typed(this.surface, this.source.settings.rateUnit) };
+		}
+	});
+
 	job: TypedJob | null = $derived.by(() => {
 		const { calibration } = this;
-		if (!calibration) return null;
-		const blocks = this.source.blocks.flatMap(({ id, block, area }): JobBlock[] => {
-			if (this.picked[id] === undefined) return [];
-			const read = readBlock(block, outlinedArea(block.boundary));
-			const numbers = read.ok ? read.value : null;
-			return [
-				{
-					id,
-					name: block.name,
-					area,
-					share: this.#share(id),
-					rows: numbers?.rows ?? null,
-					spacing: numbers?.spacing ?? null
-				}
-			];
-		});
+		if (!calibration && this.by === 'calibration') return null;
+		const { speed = null, width = null, rig } = calibration ?? {};
 		return {
 			day: this.day,
-			blocks,
-			tank: typed(this.tank, this.units.tank, this.source.settings),
-			dead: calibration.rig.dead ?? null,
-			agitation: calibration.rig.agitation ?? null,
+			basis: this.#basis,
+			blocks: this.ground.blocks,
+			tank: this.#typed(this.tank, this.units.tank),
+			dead: rig?.dead ?? null,
+			agitation: rig?.agitation ?? null,
 			products: this.#products,
 			split: this.split ?? 'full-then-part',
+			sprayed: percent(this.sprayed),
+			harvest: this.harvest || null,
+			pace: {
+				efficiency: percent(this.efficiency),
+				fill: this.#typed(this.fill, 'min'),
+				drive: this.#typed(this.drive, 'min'),
+				start: this.start,
+				end: this.end
+			},
+			travel: speed !== null && width !== null && this.by === 'calibration' ? { speed, swath: width } : null,
 			reason: this.reason.trim(),
 			notes: this.notes.trim()
 		};
 	});
-	read: Result<ReadJob> = $derived.by(() =>
-		this.job && this.calibration
-			? readJob(this.job, si<'volumePerArea'>(this.calibration.rate) as VolumePerArea)
-			: bad({ code: 'missing', path: 'rate' })
-	);
+	read: Result<ReadJob> = $derived.by(() => {
+		const { job, calibration } = this;
+		if (!job) return bad({ code: 'missing', path: 'rate' });
+		const ids = { blocks: job.blocks.map((b) => b.id), products: job.products.map((p) => p.id) };
+		const before = jobBefore(this.source.uses, ids.blocks, ids.products, job.day);
+		return readJob(job, calibration && si<'volumePerArea'>(calibration.rate), before);
+	});
 	issues: readonly Issue[] = $derived(this.read.ok ? [] : this.read.issues);
+	/** Spray volume that the job goes by, m³/m². */
+	rate: VolumePerArea | null = $derived(this.read.ok ? this.read.value.sheet.rate : null);
 
 	/** Every split, and the one that is offered. */
 	splits: { readonly choices: readonly SplitChoice[]; readonly offered: Split } | null = $derived.by(() => {
 		if (!this.read.ok) return null;
-		const { sheet, agitation } = this.read.value;
-		const minutes = Number(this.each.replace(',', '.'));
-		return compareSplits(sheet, {
-			agitation,
-			workRate: null,
-			each: si<'time'>(Number.isFinite(minutes) ? minutes * 60 : 0)
-		});
+		const { sheet, agitation, pace } = this.read.value;
+		return compareSplits(sheet, { agitation, workRate: pace?.workRate ?? null, each: pace?.each ?? si<'time'>(0) });
 	});
 	/** The split that counts: the picked one, else the one that is offered. */
 	chosen: SplitChoice | null = $derived.by(() => {
 		const { splits } = this;
 		return splits?.choices.find((c) => c.split === (this.split ?? splits.offered)) ?? null;
 	});
-	findings: readonly LabelFinding[] = $derived.by(() =>
-		this.read.ok ? checkLabels(this.read.value.checks, this.read.value.sheet.rate, 1) : []
-	);
+	findings: readonly LabelFinding[] = $derived.by(() => (this.read.ok ? checkJob(this.read.value) : []));
 
-	/** What is wrong at a place. */
+	/** What is wrong at a place, in words; nothing while the field is empty and untouched. */
 	problem(path: string): string | undefined {
 		const issue = this.issues.find((i) => i.path === path);
-		return issue && wordIssue(issue);
+		return issue && issue.code !== 'empty' ? wordIssue(issue) : undefined;
 	}
-	/** What is wrong with a line's dose, once it has one. */
 	doseProblem(line: Line): string | undefined {
 		const place = this.#products.findIndex((p) => p.id === line.id);
-		return place < 0 || line.dose.trim() === '' ? undefined : this.problem(`products.${place}.dose`);
+		if (place < 0) return undefined;
+		const issue = this.issues.find((i) => i.path.startsWith(`products.${place}.`));
+		return issue && wordIssue(issue);
 	}
-	shareProblem(id: string): string | undefined {
-		const place = this.job?.blocks.findIndex((b) => b.id === id) ?? -1;
-		return place < 0 ? undefined : this.problem(`blocks.${place}.share`);
+	/** What is wrong with the part of a block, at one of its fields. */
+	partProblem(id: string, field: string): string | undefined {
+		const place = this.ground.blocks.findIndex((b) => b.id === id);
+		return place < 0 ? undefined : this.problem(`blocks.${place}.${field}`);
 	}
 	/** A calibration in doubt wants a reason before it is used. */
-	wantsReason: boolean = $derived.by(() => this.calibration?.doubt != null && this.reason.trim() === '');
+	wantsReason: boolean = $derived.by(
+		() => this.by === 'calibration' && this.calibration?.doubt != null && this.reason.trim() === ''
+	);
 	/** All is there to keep it. */
 	ready: boolean = $derived.by(() => this.chosen?.plan != null && !this.wantsReason && this.day !== '');
 
@@ -200,11 +228,15 @@ export class JobPlanState {
 		return {
 			id,
 			day: job.day,
-			calibrationId: this.calibrationId,
-			blocks: job.blocks.map((b) => ({ id: b.id, share: b.share })),
+			basis: job.basis as AskedJob['basis'],
+			calibrationId: this.calibrationId || null,
+			blocks: this.ground.asked() as AskedJob['blocks'],
+			sprayed: job.sprayed ?? 1,
 			tank: job.tank as AskedJob['tank'],
 			products: job.products.map((p) => ({ id: p.id, dose: p.dose as AskedJob['tank'] })),
 			split: chosen.split,
+			harvest: job.harvest ?? null,
+			pace: job.pace as AskedJob['pace'],
 			reason: job.reason,
 			notes: job.notes
 		};

@@ -27,6 +27,9 @@ const examples: Record<string, string> = {
 	interval: '12',
 	mixes: 'dry, suspension, emulsion, solution or wetter',
 	state: 'liquid or dry',
+	fill: 'third or half-product',
+	rows: '31',
+	clock: '07:30',
 	corner: '47.10512, 8.50321',
 	plantBack: 'clover = 120',
 	name: 'Orchard cone 1.5',
@@ -55,6 +58,9 @@ const thing: Record<string, string> = {
 	interval: 'a number of hours or days',
 	mixes: 'a way of mixing',
 	state: 'what it is',
+	fill: 'a way of filling',
+	rows: 'a number of rows',
+	clock: 'a time of the day',
 	corner: 'a corner: latitude, longitude',
 	label: 'a part of a product',
 	plantBack: 'a crop and its days',
@@ -164,6 +170,8 @@ export function wordIssue(issue: Issue): string {
 			return `${typed} is told in packets, and nothing says what one holds. Write the packet too, like 250 g.`;
 		case 'no-rows':
 			return `${typed} is told by the length of row, and no row spacing is known. Give the rows too.`;
+		case 'no-block-rows':
+			return 'This block is not told by its rows. Give a share of it, or tell the block by rows first.';
 		case 'too-many-loads':
 			return `That would be ${issue.text} loads; Fallow plans ${issue.bound} at the most. Check the tank and the area.`;
 		case 'same-pressure':

@@ -22,6 +22,11 @@ export function wordLabelFinding(
 	const volume = (v: number) =>
 		`${showFigure(v / factor('volumePerArea', settings.rateUnit), 3, comma)} ${longUnit(settings.rateUnit)}`;
 	switch (f.code) {
+		case 'inside-entry':
+			return {
+				title: `${f.product} of ${f.day} may still keep people out`,
+				body: `Its label asks for ${f.within} h before anybody goes in again. Count them from when it was sprayed.`
+			};
 		case 'over-max':
 			return {
 				title: `${f.product}: ${times(f.ratio)} the label’s most`,
@@ -33,7 +38,7 @@ export function wordLabelFinding(
 				body:
 					f.within === 0
 						? 'The season’s most is used up on this ground.'
-						: `With what went on before it comes to ${showFigure(f.ratio, 3, comma)} times the most.`
+						: `With the other jobs of this season it comes to ${showFigure(f.ratio, 3, comma)} times the most.`
 			};
 		case 'volume-under':
 			return {

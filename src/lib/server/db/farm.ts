@@ -5,6 +5,7 @@ import { farmSettingsSchema } from '../../formats/farm-settings';
 import { blocksOf } from './blocks';
 import { calibrationsOf } from './calibrations';
 import { eventsOf } from './events';
+import { jobRunsOf } from './job-runs';
 import { jobsOf } from './jobs';
 import { nozzlesOf } from './nozzles';
 import { productsOf } from './products';
@@ -26,6 +27,7 @@ export interface FarmHandle {
 	readonly calibrations: ReturnType<typeof calibrationsOf>;
 	readonly nozzles: ReturnType<typeof nozzlesOf>;
 	readonly jobs: ReturnType<typeof jobsOf>;
+	readonly jobRuns: ReturnType<typeof jobRunsOf>;
 	readonly blocks: ReturnType<typeof blocksOf>;
 	readonly products: ReturnType<typeof productsOf>;
 	readonly tankPlans: ReturnType<typeof tankPlansOf>;
@@ -53,6 +55,7 @@ export async function farmHandle(db: Kysely<Database>, farmId: string): Promise<
 		calibrations: calibrationsOf(scope),
 		nozzles: nozzlesOf(scope),
 		jobs: jobsOf(scope),
+		jobRuns: jobRunsOf(scope),
 		blocks: blocksOf(scope),
 		products: productsOf(scope),
 		tankPlans: tankPlansOf(scope),

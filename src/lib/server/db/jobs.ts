@@ -1,14 +1,27 @@
 import { sql } from 'kysely';
-import type { JobBlock, TypedJob, VolumePerArea } from '../../../core';
-import { planLoads, readBlock, readJob } from '../../../core';
+import type { GroundUse, JobBlock, JobState, TypedJob, VolumePerArea } from '../../../core';
+import { blockPart, planLoads, readBlock, readJob } from '../../../core';
 import { outlinedArea } from '../../formats/block';
 import type { AskedJob } from '../../formats/job';
 import { canonicalJson } from '../canonical-json';
 import { Failure, fromIssue, notFound } from '../failure';
 import { blocksOf } from './blocks';
 import { doubtOf } from './doubt';
+import { aroundDay, keepUses, usesAround } from './job-use';
 import { productsOf } from './products';
 import type { Scope } from './scope';
+
+export interface JobLine {
+	readonly id: string;
+	readonly day: string;
+	readonly job: TypedJob;
+	readonly area: number;
+	readonly loads: number;
+	readonly loadsOut: number;
+	readonly state: JobState;
+	/** Empty where the job has none. */
+	readonly sprayer: string;
+}
 
 export const jobsOf = (scope: Scope) => {
 	const { db, farmId } = scope;
@@ -17,7 +30,15 @@ export const jobsOf = (scope: Scope) => {
 		const row = await db
 			.selectFrom('calibration as c')
 			.innerJoin('sprayer as s', (join) => join.onRef('s.farm_id', '=', 'c.farm_id').onRef('s.id', '=', 'c.sprayer_id'))
-			.select(['c.id', 'c.rate_m3_per_m2', 's.rig', doubtOf('c').as('doubt')])
+			.select([
+				'c.id',
+				'c.rate_m3_per_m2',
+				'c.speed_m_s',
+				'c.width_m',
+				'c.sprayer_id',
+				's.rig',
+				doubtOf('c').as('doubt')
+			])
 			.where('c.farm_id', '=', farmId)
 			.where('c.id', '=', id)
 			.executeTakeFirst();
@@ -25,70 +46,88 @@ export const jobsOf = (scope: Scope) => {
 		return row;
 	};
 
-	return {
-		/** What a job asks for, filled in with the blocks, the labels and the rig as they are now. */
-		async filled(asked: AskedJob): Promise<{ job: TypedJob; rate: VolumePerArea }> {
-			const calibration = await calibrationOf(asked.calibrationId);
-			if (calibration.doubt && asked.reason === '')
-				throw new Failure(
-					422,
-					'in-doubt',
-					'reason',
-					'This calibration is in doubt. Calibrate again, or write why it is used all the same.'
-				);
-			const blocks: JobBlock[] = [];
-			for (const { id, share } of asked.blocks) {
-				const { block, area } = await blocksOf(scope).get(id);
-				const read = readBlock(block, outlinedArea(block.boundary));
-				const numbers = read.ok ? read.value : null;
-				blocks.push({
-					id,
-					name: block.name,
-					area,
-					share,
-					rows: numbers?.rows ?? null,
-					spacing: numbers?.spacing ?? null
-				});
-			}
-			const products = [];
-			for (const { id, dose } of asked.products)
-				products.push({ id, label: (await productsOf(scope).get(id)).label, dose });
-			const { rig } = calibration;
-			const job: TypedJob = {
-				day: asked.day,
-				blocks,
-				tank: asked.tank,
-				dead: rig.dead ?? null,
-				agitation: rig.agitation ?? null,
-				products,
-				split: asked.split,
-				reason: asked.reason,
-				notes: asked.notes
-			};
-			return { job, rate: calibration.rate_m3_per_m2 as VolumePerArea };
-		},
+	/** The ground that is asked for, with its numbers as they are now. */
+	const groundOf = async (asked: AskedJob): Promise<JobBlock[]> => {
+		const blocks: JobBlock[] = [];
+		for (const [i, { id, part }] of asked.blocks.entries()) {
+			const { block, area } = await blocksOf(scope).get(id);
+			const read = readBlock(block, outlinedArea(block.boundary));
+			const numbers = read.ok ? read.value : null;
+			const rows = numbers?.rows ?? null;
+			const taken = blockPart(part, area, rows?.count ?? null);
+			if (!taken.ok) throw fromIssue(taken.issues[0]!, `blocks.${i}`);
+			blocks.push({
+				id,
+				name: block.name,
+				area,
+				share: taken.value.share,
+				...(part.by === 'share' ? {} : { part }),
+				rows,
+				spacing: numbers?.spacing ?? null
+			});
+		}
+		return blocks;
+	};
 
+	/** What a job asks for, filled in with the blocks, the labels and the rig as they are now. */
+	const filled = async (asked: AskedJob) => {
+		const calibration = asked.calibrationId === null ? null : await calibrationOf(asked.calibrationId);
+		if (calibration?.doubt && asked.basis.by === 'calibration' && asked.reason === '')
+			throw new Failure(
+				422,
+				'in-doubt',
+				'reason',
+				'This calibration is in doubt. Calibrate again, or write why it is used all the same.'
+			);
+		const products = [];
+		for (const { id, dose } of asked.products)
+			products.push({ id, label: (await productsOf(scope).get(id)).label, dose });
+		const { speed_m_s: speed = null, width_m: swath = null, rig } = calibration ?? {};
+		const job: TypedJob = {
+			day: asked.day,
+			basis: asked.basis,
+			blocks: await groundOf(asked),
+			tank: asked.tank,
+			dead: rig?.dead ?? null,
+			agitation: rig?.agitation ?? null,
+			products,
+			split: asked.split,
+			sprayed: asked.sprayed,
+			harvest: asked.harvest,
+			pace: asked.pace,
+			travel: speed !== null && swath !== null ? { speed, swath } : null,
+			reason: asked.reason,
+			notes: asked.notes
+		};
+		return { job, rate: (calibration?.rate_m3_per_m2 ?? null) as VolumePerArea | null, calibration };
+	};
+
+	return {
 		/** Keeps a job under the id that the browser gave it; the same again changes nothing. */
 		async put(asked: AskedJob): Promise<void> {
-			const { job, rate } = await this.filled(asked);
+			const { job, rate, calibration } = await filled(asked);
 			const read = readJob(job, rate);
 			if (!read.ok) throw fromIssue(read.issues[0]!);
 			const plan = planLoads(read.value.sheet);
 			if (!plan.ok) throw fromIssue(plan.issues[0]!);
-			await db
-				.insertInto('job')
-				.values({
-					id: asked.id,
-					farm_id: farmId,
-					calibration_id: asked.calibrationId,
-					day: job.day,
-					body: JSON.stringify(job),
-					area_m2: plan.value.area,
-					mix_m3: plan.value.mix,
-					load_count: plan.value.loads.length
-				})
-				.onConflict((oc) => oc.columns(['farm_id', 'id']).doNothing())
-				.execute();
+			await db.transaction().execute(async (trx) => {
+				const made = await trx
+					.insertInto('job')
+					.values({
+						id: asked.id,
+						farm_id: farmId,
+						calibration_id: asked.calibrationId,
+						sprayer_id: calibration?.sprayer_id ?? null,
+						day: job.day,
+						body: JSON.stringify(job),
+						area_m2: plan.value.area,
+						mix_m3: plan.value.mix,
+						load_count: plan.value.loads.length
+					})
+					.onConflict((oc) => oc.columns(['farm_id', 'id']).doNothing())
+					.executeTakeFirst();
+				if (made.numInsertedOrUpdatedRows) await keepUses(farmId, trx, asked.id, job, read.value);
+			});
 			const stored = await this.get(asked.id);
 			if (stored.calibrationId !== asked.calibrationId || canonicalJson(stored.job) !== canonicalJson(job))
 				throw new Failure(409, 'conflict', 'id', 'Another job is already kept under this id.');
@@ -97,21 +136,23 @@ export const jobsOf = (scope: Scope) => {
 		async get(id: string) {
 			const row = await db
 				.selectFrom('job as j')
-				.innerJoin('calibration as c', (join) =>
+				.leftJoin('calibration as c', (join) =>
 					join.onRef('c.farm_id', '=', 'j.farm_id').onRef('c.id', '=', 'j.calibration_id')
 				)
-				.innerJoin('sprayer as s', (join) =>
-					join.onRef('s.farm_id', '=', 'c.farm_id').onRef('s.id', '=', 'c.sprayer_id')
+				.leftJoin('sprayer as s', (join) =>
+					join.onRef('s.farm_id', '=', 'j.farm_id').onRef('s.id', '=', 'j.sprayer_id')
 				)
 				.select([
 					'j.id',
 					'j.calibration_id',
+					'j.sprayer_id',
 					'j.body',
+					'j.state',
+					'j.loads_out',
 					'c.rate_m3_per_m2',
 					'c.relative_u95',
 					'c.signed_day',
-					'c.sprayer_id',
-					sql<string>`s.rig->>'name'`.as('sprayer'),
+					sql<string | null>`s.rig->>'name'`.as('sprayer'),
 					doubtOf('c').as('doubt')
 				])
 				.where('j.farm_id', '=', farmId)
@@ -122,24 +163,34 @@ export const jobsOf = (scope: Scope) => {
 				id: row.id,
 				calibrationId: row.calibration_id,
 				job: row.body,
+				state: row.state,
+				loadsOut: row.loads_out,
 				rate: row.rate_m3_per_m2,
 				relativeU95: row.relative_u95,
 				signedDay: row.signed_day,
 				sprayerId: row.sprayer_id,
-				sprayer: row.sprayer,
+				sprayer: row.sprayer ?? '',
 				doubt: row.doubt
 			};
 		},
 
+		/** What the other jobs mean for the ground of one. */
+		async usesFor(id: string, job: TypedJob): Promise<GroundUse[]> {
+			return usesAround(scope, { blocks: job.blocks.map((b) => b.id), not: id, ...aroundDay(job.day) });
+		},
+
+		/** What all blocks get around a day, for planning on any of them. */
+		usesAround: (day: string): Promise<GroundUse[]> => {
+			const { from, to } = aroundDay(day);
+			return usesAround(scope, { from, to: `${Number(to.slice(0, 4)) + 1}${to.slice(4)}` });
+		},
+
 		/** The newest jobs by their day. */
-		async list(most = 100) {
-			return db
+		async list(most = 100): Promise<JobLine[]> {
+			const rows = await db
 				.selectFrom('job as j')
-				.innerJoin('calibration as c', (join) =>
-					join.onRef('c.farm_id', '=', 'j.farm_id').onRef('c.id', '=', 'j.calibration_id')
-				)
-				.innerJoin('sprayer as s', (join) =>
-					join.onRef('s.farm_id', '=', 'c.farm_id').onRef('s.id', '=', 'c.sprayer_id')
+				.leftJoin('sprayer as s', (join) =>
+					join.onRef('s.farm_id', '=', 'j.farm_id').onRef('s.id', '=', 'j.sprayer_id')
 				)
 				.select([
 					'j.id',
@@ -147,18 +198,49 @@ export const jobsOf = (scope: Scope) => {
 					'j.body',
 					'j.area_m2',
 					'j.load_count',
-					sql<string>`s.rig->>'name'`.as('sprayer')
+					'j.loads_out',
+					'j.state',
+					sql<string | null>`s.rig->>'name'`.as('sprayer')
 				])
 				.where('j.farm_id', '=', farmId)
 				.orderBy('j.day', 'desc')
 				.orderBy('j.id', 'desc')
 				.limit(most)
 				.execute();
+			return rows.map((row) => ({
+				id: row.id,
+				day: row.day,
+				job: row.body,
+				area: row.area_m2,
+				loads: row.load_count,
+				loadsOut: row.loads_out,
+				state: row.state,
+				sprayer: row.sprayer ?? ''
+			}));
 		},
 
+		/** Takes off a job that nothing was done for yet; one that was begun stays on record. */
 		async remove(id: string): Promise<void> {
-			await this.get(id);
-			await db.deleteFrom('job').where('farm_id', '=', farmId).where('id', '=', id).execute();
+			await db.transaction().execute(async (trx) => {
+				const row = await trx
+					.selectFrom('job')
+					.select('id')
+					.where('farm_id', '=', farmId)
+					.where('id', '=', id)
+					.forUpdate()
+					.executeTakeFirst();
+				if (!row) throw notFound('job');
+				const begun = await trx
+					.selectFrom('job_entry')
+					.select('id')
+					.where('farm_id', '=', farmId)
+					.where('job_id', '=', id)
+					.limit(1)
+					.executeTakeFirst();
+				if (begun)
+					throw new Failure(409, 'begun', 'id', 'This job was begun, so it stays on record. Plan another one instead.');
+				await trx.deleteFrom('job').where('farm_id', '=', farmId).where('id', '=', id).execute();
+			});
 		}
 	};
 };

@@ -1,13 +1,36 @@
 import type { Kysely } from 'kysely';
+import type { VolumePerArea } from '../../../core';
+import { readJob } from '../../../core';
 import { Failure } from '../failure';
 import { computedColumns, computing } from './compute';
+import { jobComputing, keepUses } from './job-use';
 import type { Database } from './schema';
 
 /**
  * Computes again what an older way of computing left, a calibration at a time: raw readings stay, derived columns
  * follow. One that does not compute any more keeps what it has. Returns how many were brought up to date.
  */
-export async function recompute(db: Kysely<Database>): Promise<number> {
+export const recompute = async (db: Kysely<Database>): Promise<number> =>
+	(await recomputeCalibrations(db)) + (await recomputeJobs(db));
+
+/** What jobs of before mean for their ground. */
+async function recomputeJobs(db: Kysely<Database>): Promise<number> {
+	const rows = await db
+		.selectFrom('job as j')
+		.leftJoin('calibration as c', (join) =>
+			join.onRef('c.farm_id', '=', 'j.farm_id').onRef('c.id', '=', 'j.calibration_id')
+		)
+		.select(['j.farm_id', 'j.id', 'j.body', 'c.rate_m3_per_m2'])
+		.where('j.computed', '<', jobComputing)
+		.execute();
+	for (const row of rows) {
+		const read = readJob(row.body, row.rate_m3_per_m2 as VolumePerArea | null);
+		await db.transaction().execute((trx) => keepUses(row.farm_id, trx, row.id, row.body, read.ok ? read.value : null));
+	}
+	return rows.length;
+}
+
+async function recomputeCalibrations(db: Kysely<Database>): Promise<number> {
 	const rows = await db
 		.selectFrom('calibration as c')
 		.innerJoin('round as r', (join) => join.onRef('r.farm_id', '=', 'c.farm_id').onRef('r.id', '=', 'c.id'))

@@ -5,6 +5,7 @@ import type { RoundHead, RoundMessage } from '../../formats/round-message';
 import { canonicalJson } from '../canonical-json';
 import { Failure, fromIssue, notFound } from '../failure';
 import { changeChecked, recordChange } from './changes';
+import { knownIds } from './entry-log';
 import { computedColumns, rigNumbers } from './compute';
 import type { Database, NewCalibration } from './schema';
 import type { Scope } from './scope';
@@ -207,7 +208,7 @@ async function knownEntries(
 	if (entries.length === 0) return new Set();
 	const rows = await trx
 		.selectFrom('round_entry')
-		.select(['id', 'round_id', 'body'])
+		.select(['id', 'round_id as log_id', 'body'])
 		.where('farm_id', '=', scope.farmId)
 		.where(
 			'id',
@@ -215,21 +216,12 @@ async function knownEntries(
 			entries.map((e) => e.id)
 		)
 		.execute();
-	const stored = new Map(rows.map((row) => [row.id, row]));
-	entries.forEach((entry, i) => {
-		const row = stored.get(entry.id);
-		if (row && (row.round_id !== roundId || canonicalJson(row.body) !== canonicalJson(entry)))
-			throw new Failure(409, 'conflict', `entries.${i}.id`, 'Another reading is already kept under this id.');
-	});
-	return new Set(stored.keys());
+	return knownIds(roundId, entries, rows);
 }
 
 function checkEntries(all: readonly Entry[], fresh: readonly Entry[], rig: RigNumbers): void {
-	const ids = new Set<string>();
 	for (const entry of all) {
 		const place = `entries.${all.indexOf(entry)}`;
-		if (ids.has(entry.id)) throw new Failure(400, 'double', `${place}.id`, 'This id comes twice in one message.');
-		ids.add(entry.id);
 		const [issue] = fresh.includes(entry) ? checkEntry(entry, rig) : [];
 		if (issue) throw fromIssue(issue, place);
 	}

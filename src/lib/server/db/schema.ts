@@ -3,7 +3,9 @@ import type {
 	Budget,
 	Entry,
 	Finding,
+	JobState,
 	Rig,
+	RunEntry,
 	TypedBlock,
 	TypedJob,
 	TypedLabel,
@@ -191,7 +193,9 @@ export interface BlockTable extends Owned {
 
 export interface JobTable extends Owned {
 	id: string;
-	calibration_id: string;
+	/** Null for work of its own: a trial patch or a surface tells its volume. */
+	calibration_id: string | null;
+	sprayer_id: string | null;
 	day: string;
 	/** As planned, with the blocks and labels as they were. */
 	body: Json<TypedJob>;
@@ -199,7 +203,35 @@ export interface JobTable extends Owned {
 	area_m2: number;
 	mix_m3: number;
 	load_count: number;
+	/** Computed from its entries. */
+	state: ColumnType<JobState, undefined, JobState>;
+	loads_out: ColumnType<number, undefined, number>;
+	/** Which way of computing its uses it was. */
+	computed: ColumnType<number, undefined, number>;
 	created_at: Stamp;
+}
+
+/** Computed from a job: what one product comes to on one block. */
+export interface JobUseTable extends Owned {
+	job_id: string;
+	block_id: string;
+	product_id: string;
+	product: string;
+	day: string;
+	/** On the ground that is sprayed, m³/m² or kg/m². */
+	per_ground: number;
+	entry_hours: number | null;
+}
+
+export interface JobEntryTable extends Owned {
+	id: string;
+	job_id: string;
+	seq: number;
+	kind: string;
+	at: ColumnType<Date, string, never>;
+	/** The entry as the device made it. */
+	body: Json<RunEntry>;
+	received_at: Stamp;
 }
 
 export interface ShedNozzleTable extends Owned {
@@ -221,6 +253,8 @@ export interface Database {
 	product: ProductTable;
 	block: BlockTable;
 	job: JobTable;
+	job_entry: JobEntryTable;
+	job_use: JobUseTable;
 }
 
 export type SprayerRow = Selectable<SprayerTable>;

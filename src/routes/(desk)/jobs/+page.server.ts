@@ -7,10 +7,12 @@ export const load: PageServerLoad = async ({ locals }) => {
 			id: r.id,
 			day: r.day,
 			sprayer: r.sprayer,
-			area: r.area_m2,
-			loads: r.load_count,
-			blocks: r.body.blocks.map((b) => b.name),
-			products: r.body.products.map((p) => p.label.name)
+			area: r.area,
+			loads: r.loads,
+			loadsOut: r.loadsOut,
+			state: r.state,
+			blocks: r.job.blocks.map((b) => b.name),
+			products: r.job.products.map((p) => p.label.name)
 		}))
 	};
 };

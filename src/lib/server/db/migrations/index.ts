@@ -5,6 +5,7 @@ import * as nozzles from './0003-nozzles';
 import * as products from './0004-products';
 import * as ground from './0005-ground';
 import * as jobs from './0006-jobs';
+import * as runs from './0007-runs';
 
 export interface Migration {
 	readonly name: string;
@@ -18,5 +19,6 @@ export const migrations: readonly Migration[] = [
 	{ name: '0003-nozzles', up: nozzles.up },
 	{ name: '0004-products', up: products.up },
 	{ name: '0005-ground', up: ground.up },
-	{ name: '0006-jobs', up: jobs.up }
+	{ name: '0006-jobs', up: jobs.up },
+	{ name: '0007-runs', up: runs.up }
 ];

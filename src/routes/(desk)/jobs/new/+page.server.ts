@@ -4,10 +4,13 @@ import { askedJobSchema } from '$lib/formats/job';
 import { Failure } from '$lib/server/failure';
 
 export const load: PageServerLoad = async ({ locals: { farm } }) => {
-	const [blocks, products, sprayers] = await Promise.all([
+	// The browser's day can be another one; the season around either is the same but at the turn of the year.
+	const today = new Date().toISOString().slice(0, 10);
+	const [blocks, products, sprayers, uses] = await Promise.all([
 		farm.blocks.all(),
 		farm.products.all(),
-		farm.sprayers.list()
+		farm.sprayers.list(),
+		farm.jobs.usesAround(today)
 	]);
 	const pages = await Promise.all(sprayers.map((s) => farm.calibrations.page(s.id, null)));
 	// The newest calibration of each setting and person: what a job can rest on.
@@ -26,6 +29,8 @@ export const load: PageServerLoad = async ({ locals: { farm } }) => {
 					rig: sprayer.rig,
 					rate: c.rate,
 					relativeU95: c.relativeU95,
+					speed: c.speed,
+					width: c.width,
 					signedDay: c.signedDay,
 					doubt: c.doubt
 				}
@@ -35,7 +40,8 @@ export const load: PageServerLoad = async ({ locals: { farm } }) => {
 	return {
 		blocks: blocks.filter((b) => !b.away).map(({ id, block, area }) => ({ id, block, area })),
 		products: products.filter((p) => !p.away).map(({ id, label }) => ({ id, label })),
-		calibrations
+		calibrations,
+		uses
 	};
 };
 

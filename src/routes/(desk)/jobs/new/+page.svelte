@@ -3,17 +3,18 @@
 	import { v7 } from 'uuid';
 	import { enhance } from '$app/forms';
 	import { page } from '$app/state';
-	import { inUnit, showFigure, si } from '$core';
 	import type { ActionData, PageData } from './$types';
+	import DilutionTable from '$lib/components/DilutionTable.svelte';
 	import FormField from '$lib/components/FormField.svelte';
+	import JobGroundPicker from '$lib/components/JobGroundPicker.svelte';
+	import JobVolume from '$lib/components/JobVolume.svelte';
 	import LabelCards from '$lib/components/LabelCards.svelte';
 	import LoadCards from '$lib/components/LoadCards.svelte';
 	import SplitTable from '$lib/components/SplitTable.svelte';
 	import { shortUnit } from '$lib/formats/field-units';
-	import { shownRate } from '$lib/shown/answer';
+	import { plainRate, shownRate } from '$lib/shown/answer';
 	import { localDay } from '$lib/shown/local-day';
 	import { JobPlanState } from '$lib/state/job-plan.svelte';
-	import { eventWords } from '$lib/wording/events';
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
 	const settings = $derived(data.farm.settings);
@@ -25,6 +26,7 @@
 					blocks: data.blocks,
 					products: data.products,
 					calibrations: data.calibrations,
+					uses: data.uses,
 					today: localDay(new Date())
 				},
 				page.url.searchParams.get('block')
@@ -33,8 +35,6 @@
 	const id = v7();
 	const c = $derived(plan.calibration);
 	const rate = $derived(c && shownRate(c.rate, c.relativeU95, settings.rateUnit, settings.decimalComma));
-	const area = (m2: number) =>
-		`${showFigure(inUnit('area', si<'area'>(m2), plan.units.area), 3, settings.decimalComma)} ${plan.units.area}`;
 	const names = $derived(plan.job?.products.map((p) => p.label.name) ?? []);
 	const tank = $derived(plan.read.ok ? plan.read.value.sheet.tank : 0);
 </script>
@@ -57,59 +57,11 @@
 			{#if data.blocks.length === 0}<p class="lab">
 					No ground is known yet. <a href="/ground/new">Add a block</a> first.
 				</p>{/if}
-			<div class="blocks">
-				{#each data.blocks as { id: block, block: b, area: m2 } (block)}
-					{@const on = plan.picked[block] !== undefined}
-					<div class="block" class:on>
-						<label class="check"
-							><input type="checkbox" checked={on} onchange={() => plan.toggle(block)} />
-							<span><b>{b.name}</b> <small>{area(m2)}</small></span></label
-						>
-						{#if on}
-							<FormField
-								label="Part of it, %"
-								inputmode="decimal"
-								bind:value={() => plan.picked[block] ?? '', (v) => (plan.picked[block] = v)}
-								problem={plan.shareProblem(block)}
-							/>
-						{/if}
-					</div>
-				{/each}
-			</div>
+			<JobGroundPicker {plan} />
 		</fieldset>
 		<fieldset>
-			<legend>Sprayer, as it was calibrated</legend>
-			{#if data.calibrations.length === 0}<p class="lab">
-					No sprayer is calibrated yet. <a href="/sprayers">Calibrate one</a> first.
-				</p>{:else}
-				<label class="field"
-					>Calibration
-					<select
-						class="field-input"
-						value={plan.calibrationId}
-						onchange={(e) => plan.useCalibration(e.currentTarget.value)}
-					>
-						{#each data.calibrations as one (one.id)}
-							{@const r = shownRate(one.rate, one.relativeU95, settings.rateUnit, settings.decimalComma)}
-							<option value={one.id}
-								>{one.sprayer}, {one.setting}: {r.value}
-								{r.unit}, {one.signedDay}{one.doubt ? ' (in doubt)' : ''}</option
-							>
-						{/each}
-					</select>
-				</label>
-				{#if c?.doubt}
-					<p class="look">
-						▲ In doubt since: {eventWords[c.doubt as 'nozzles'].name.toLowerCase()}. Calibrate again, or say why it is
-						used all the same.
-					</p>
-					<FormField
-						label="Why it is used"
-						bind:value={plan.reason}
-						problem={plan.wantsReason ? 'Nothing is written here yet.' : undefined}
-					/>
-				{/if}
-			{/if}
+			<legend>How much mix goes on it</legend>
+			<JobVolume {plan} />
 			<div class="two">
 				<FormField label="Tank, {shortUnit(plan.units.tank)}" bind:value={plan.tank} problem={plan.problem('tank')} />
 				<FormField label="On" type="date" bind:value={plan.day} />
@@ -131,6 +83,23 @@
 			{/each}
 			<button type="button" class="btn plain" onclick={() => plan.addLine()}>Add a product</button>
 		</fieldset>
+		<details>
+			<summary>Time and harvest</summary>
+			<div class="two">
+				<FormField label="Fill and mix a load" bind:value={plan.fill} problem={plan.problem('pace.fill')} />
+				<FormField label="Drive to water and back" bind:value={plan.drive} problem={plan.problem('pace.drive')} />
+				<FormField label="Begins at" type="time" bind:value={plan.start} problem={plan.problem('pace.start')} />
+				<FormField label="The day ends at" type="time" bind:value={plan.end} problem={plan.problem('pace.end')} />
+				<FormField
+					label="Field efficiency, %"
+					inputmode="decimal"
+					bind:value={plan.efficiency}
+					problem={plan.problem('pace.efficiency')}
+					hint="What turns and stops leave of speed × swath: 65 to 85 is usual."
+				/>
+				<FormField label="Harvest wanted on" type="date" bind:value={plan.harvest} hint="Held against the labels." />
+			</div>
+		</details>
 		<FormField label="Notes" bind:value={plan.notes} />
 		{#if form?.message}<p class="problem" role="alert">✕ {form.message}</p>{/if}
 		<div class="foot">
@@ -139,7 +108,11 @@
 		</div>
 	</form>
 	<aside aria-label="What it comes to">
-		{#if rate && c}<p class="lab">{c.sprayer} at <b>{rate.value} {rate.unit} ± {rate.interval}</b></p>{/if}
+		{#if plan.by === 'calibration' && rate && c}
+			<p class="lab">{c.sprayer} at <b>{rate.value} {rate.unit} ± {rate.interval}</b></p>
+		{:else if plan.rate !== null}
+			<p class="lab">{plan.by === 'trial' ? 'Wet at' : 'Mix for it:'} <b>{plainRate(plan.rate, settings)}</b></p>
+		{/if}
 		<LabelCards findings={plan.findings} {settings} />
 		{#if plan.splits && plan.chosen}
 			<SplitTable
@@ -147,13 +120,21 @@
 				offered={plan.splits.offered}
 				picked={plan.chosen.split}
 				{settings}
+				pace={plan.read.ok ? plan.read.value.pace : null}
 				onpick={(split) => (plan.split = split)}
 			/>
 			{#if plan.chosen.plan}
 				<LoadCards plan={plan.chosen.plan} {tank} {names} {settings} />
 			{/if}
+			{#if plan.by !== 'calibration' && plan.read.ok && names.length > 0}
+				<DilutionTable sheet={plan.read.value.sheet} {settings} />
+			{/if}
 		{:else}
-			<p class="lab">Pick the ground and a calibration, and the loads stand here.</p>
+			<p class="lab">
+				{plan.by === 'calibration'
+					? 'Pick the ground and a calibration, and the loads stand here.'
+					: 'Pick the ground and say how much mix goes on it, and the loads stand here.'}
+			</p>
 			{#each plan.issues.filter((i) => i.path === 'blocks' || i.path === 'rate') as issue (issue.path)}
 				<p class="lab">{plan.problem(issue.path)}</p>
 			{/each}
@@ -196,39 +177,6 @@
 		font: 700 1.15rem var(--font-figures);
 		font-stretch: 82%;
 	}
-	.blocks {
-		display: grid;
-		grid-template-columns: 1fr 1fr;
-		gap: 8px;
-	}
-	.block {
-		padding: 4px 12px;
-		border: 1px solid var(--straw-edge);
-		border-left-width: 8px;
-		border-radius: 6px;
-		background: var(--straw-wash);
-	}
-	.block.on {
-		border-color: var(--dye);
-		background: var(--card);
-	}
-	.check {
-		display: flex;
-		align-items: center;
-		gap: 10px;
-		min-height: 48px;
-		line-height: 1.2;
-	}
-	.check input {
-		flex: none;
-		width: 24px;
-		height: 24px;
-		accent-color: var(--dye);
-	}
-	small {
-		display: block;
-		color: var(--ink);
-	}
 	.two {
 		display: grid;
 		grid-template-columns: minmax(0, 1.2fr) minmax(0, 1fr);
@@ -242,13 +190,15 @@
 		gap: 4px;
 		font-weight: 600;
 	}
-	.look {
-		color: var(--amber-text);
-		font-weight: 600;
-	}
 	.problem {
 		color: var(--rust-text);
 		font-weight: 600;
+	}
+	summary {
+		min-height: 48px;
+		padding-top: 10px;
+		font-weight: 600;
+		cursor: pointer;
 	}
 	.btn.plain {
 		justify-self: start;
@@ -263,7 +213,6 @@
 	}
 	@media (max-width: 859px) {
 		.page,
-		.blocks,
 		.two {
 			grid-template-columns: minmax(0, 1fr);
 		}

@@ -1,12 +1,12 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { enhance } from '$app/forms';
-	import { mixingClasses } from '$core';
+	import { labelFills, mixingClasses } from '$core';
 	import type { ActionData, PageData } from './$types';
 	import FormField from '$lib/components/FormField.svelte';
 	import FormText from '$lib/components/FormText.svelte';
 	import { fieldUnits, longUnit, shortUnit } from '$lib/formats/field-units';
-	import { mixingWords } from '$lib/wording/products';
+	import { fillWords, mixingWords } from '$lib/wording/products';
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
 	const settings = $derived(data.farm.settings);
@@ -48,6 +48,13 @@
 				>Mixes as
 				<select class="field-input" name="mixes" bind:value={text.mixes}>
 					{#each mixingClasses as mixes (mixes)}<option value={mixes}>{mixingWords[mixes]}</option>{/each}
+				</select>
+			</label>
+			<label class="field"
+				>Filling, by its label
+				<select class="field-input" name="fill" bind:value={text.fill}>
+					<option value="">Half of the water first, as usual</option>
+					{#each labelFills as fill (fill)}<option value={fill}>{fillWords[fill]}</option>{/each}
 				</select>
 			</label>
 		</fieldset>

@@ -1,0 +1,28 @@
+import type { Typed } from '../quantity/typed';
+
+/** How much of a job is done: whole rows, or ground, counted from its beginning. */
+export type TypedDone = { readonly by: 'rows'; readonly rows: number } | { readonly by: 'area'; readonly area: Typed };
+
+export const sprayActs = ['start', 'pause', 'go-on', 'end'] as const;
+export type SprayAct = (typeof sprayActs)[number];
+
+/** One thing that happened while a job was mixed and sprayed. Loads count from 1, steps of mixing from 0. */
+export type RunEntryBody =
+	/** A step of mixing is done; `poured` is what was measured, as it was told at the tank. */
+	| { readonly kind: 'tick'; readonly load: number; readonly step: number; readonly poured: Typed | null }
+	| { readonly kind: 'spray'; readonly load: number; readonly act: SprayAct }
+	/** What the tank and the ground say while a load is sprayed. */
+	| { readonly kind: 'progress'; readonly load: number; readonly done: TypedDone; readonly left: Typed }
+	/** From that progress on the loads that are left follow the true volume. */
+	| { readonly kind: 'follow'; readonly progress: string }
+	/** Takes an earlier entry back; both stay on record. */
+	| { readonly kind: 'strike'; readonly entry: string };
+
+/** The same with its stamp: made by the device that it happened on. */
+export type RunEntry = RunEntryBody & {
+	readonly id: string;
+	/** Place in the device's own order. */
+	readonly seq: number;
+	/** ISO 8601 with its offset. */
+	readonly at: string;
+};

@@ -1,0 +1,192 @@
+import type { MixingClass, MixingStep } from '../loads/mixing-order';
+import { mixingOrder } from '../loads/mixing-order';
+import type { LabelFill } from '../loads/mixing-order';
+import type { Load } from '../loads/plan-loads';
+import { planLoads } from '../loads/plan-loads';
+import type { PlanSheet } from '../loads/sheet';
+import type { TrueVolume } from '../loads/true-volume';
+import { trueVolume } from '../loads/true-volume';
+import { fields, readField } from '../quantity/fields';
+import type { Result } from '../quantity/issue';
+import { good } from '../quantity/issue';
+import type { Area, Volume } from '../quantity/quantity';
+import { si } from '../quantity/quantity';
+import type { Typed } from '../quantity/typed';
+import { inOrder } from '../round/in-order';
+import type { RunEntry, TypedDone } from './entries';
+import { remainingLoads } from './remaining-loads';
+
+/** How each product of a job mixes, in the order of the job's products. */
+export interface Mixing {
+	readonly mixes: MixingClass;
+	readonly fill?: LabelFill | undefined;
+}
+
+export type JobState = 'planned' | 'under-way' | 'sprayed';
+
+export interface StepDone {
+	readonly id: string;
+	readonly at: string;
+	readonly poured: Typed | null;
+}
+
+export interface RunLoad {
+	/** From 1. */
+	readonly n: number;
+	readonly load: Load;
+	readonly steps: readonly MixingStep[];
+	/** Of each step; null while it is not done. */
+	readonly done: readonly (StepDone | null)[];
+	/** First step that is not done; null where all are. */
+	readonly next: number | null;
+	readonly state: 'dry' | 'mixing' | 'mixed' | 'spraying' | 'paused' | 'out';
+	readonly startedAt: string | null;
+	readonly endedAt: string | null;
+}
+
+/** What the tank and the ground said, and what it comes to. */
+export interface Seen {
+	readonly id: string;
+	readonly at: string;
+	readonly load: number;
+	readonly done: TypedDone;
+	readonly area: Area;
+	readonly rowsDone: number | null;
+	readonly left: Volume;
+	readonly volume: TrueVolume;
+	/** What the loads after this one become at it. */
+	readonly loads: readonly Load[];
+	/** In the tank with no ground left for it. */
+	readonly spare: Volume;
+	readonly followed: boolean;
+}
+
+export interface JobRun {
+	readonly loads: readonly RunLoad[];
+	/** Place of the load that is worked on: the first that is not out; the last where all are. */
+	readonly at: number;
+	/** The newest reading of tank and ground that counts. */
+	readonly seen: Seen | null;
+	/** Ground that is done, as far as it is known. */
+	readonly area: Area;
+	/** Mix that is still to be sprayed, in the tank and to be mixed. */
+	readonly left: Volume;
+	readonly state: JobState;
+	/** The newest entry that still counts: what an undo takes back. */
+	readonly last: RunEntry | null;
+}
+
+/**
+ * A job under way, from its plan and all that happened; struck entries do not count, and what belongs to no load or step
+ * of the plan is passed over. The same entries in any order come to the same.
+ *
+ * Errors: those of `planLoads`.
+ */
+export function foldRun(sheet: PlanSheet, mixing: readonly Mixing[], entries: readonly RunEntry[]): Result<JobRun> {
+	const planned = planLoads(sheet);
+	if (!planned.ok) return planned;
+	const all = inOrder(entries);
+	const struck = new Set(all.flatMap((e) => (e.kind === 'strike' ? [e.entry] : [])));
+	const kept = all.filter((e) => !struck.has(e.id));
+	const loads = [...planned.value.loads];
+	let seen = null as Seen | null;
+	const readings = new Map<string, Seen>();
+	for (const entry of kept) {
+		if (entry.kind === 'progress') {
+			seen = read(sheet, loads, entry) ?? seen;
+			if (seen) readings.set(seen.id, seen);
+		} else if (entry.kind === 'follow') {
+			const from = readings.get(entry.progress);
+			if (!from) continue;
+			loads.splice(from.load, loads.length, ...from.loads);
+			if (seen?.id === from.id) seen = { ...seen, followed: true };
+		}
+	}
+	const run = loads.map((load, i) => runLoad(i + 1, load, mixing, kept));
+	const first = run.findIndex((l) => l.state !== 'out');
+	const at = first < 0 ? run.length - 1 : first;
+	const out = run.filter((l) => l.state === 'out').reduce((sum, l) => sum + l.load.area, 0);
+	const area = si<'area'>(Math.min(sheet.area, Math.max(out, seen?.area ?? 0)));
+	return good({
+		loads: run,
+		at,
+		seen,
+		area,
+		left: mixLeft(run, seen),
+		state: first < 0 ? 'sprayed' : run.some((l) => l.state !== 'dry') ? 'under-way' : 'planned',
+		last: kept.filter((e) => e.kind !== 'strike').at(-1) ?? null
+	});
+}
+
+/** What is in the tank of the load at work, and what is to be mixed after it. */
+function mixLeft(run: readonly RunLoad[], seen: Seen | null): Volume {
+	const left = run.reduce((sum, l) => {
+		if (l.state === 'out') return sum;
+		return sum + (seen?.load === l.n ? seen.left : l.load.mix);
+	}, 0);
+	return si<'volume'>(left);
+}
+
+function runLoad(n: number, load: Load, mixing: readonly Mixing[], entries: readonly RunEntry[]): RunLoad {
+	const steps = mixingOrder(
+		load.mix,
+		mixing.map((m, i) => {
+			const amount = load.products[i];
+			return { ...m, takesUp: amount?.kind === 'volume' ? amount.amount : 0 };
+		})
+	);
+	const done: (StepDone | null)[] = steps.map(() => null);
+	let spray: 'start' | 'pause' | 'go-on' | 'end' | null = null;
+	let startedAt: string | null = null;
+	let endedAt: string | null = null;
+	for (const e of entries) {
+		if (e.kind === 'tick' && e.load === n && e.step < steps.length)
+			done[e.step] = { id: e.id, at: e.at, poured: e.poured };
+		if (e.kind !== 'spray' || e.load !== n) continue;
+		spray = e.act;
+		if (e.act === 'start') startedAt ??= e.at;
+		endedAt = e.act === 'end' ? e.at : null;
+	}
+	const next = done.indexOf(null);
+	const mixed = next < 0 ? 'mixed' : next > 0 || done.some(Boolean) ? 'mixing' : 'dry';
+	const state = spray === null ? mixed : spray === 'end' ? 'out' : spray === 'pause' ? 'paused' : 'spraying';
+	return { n, load, steps, done, next: next < 0 ? null : next, state, startedAt, endedAt };
+}
+
+/** A progress entry against the loads as they stand; null where it says nothing yet. */
+function read(sheet: PlanSheet, loads: readonly Load[], entry: Extract<RunEntry, { kind: 'progress' }>): Seen | null {
+	const left = readField(fields.tankReading, entry.left, 'left');
+	const area = doneArea(sheet, entry.done);
+	if (!left.ok || area === null || entry.load > loads.length) return null;
+	const mixed = loads.slice(0, entry.load).reduce((sum, l) => sum + l.mix, 0);
+	const share = sheet.sprayedShare ?? 1;
+	const perGround = si<'volumePerArea'>(sheet.rate * share);
+	const volume = trueVolume(si<'volume'>(mixed), left.value.value, area, sheet.area, perGround);
+	if (!volume) return null;
+	const rowsDone = entry.done.by === 'rows' ? entry.done.rows : null;
+	const rest = remainingLoads(sheet, { rate: volume.rate, done: area, rowsDone, left: left.value.value });
+	return {
+		id: entry.id,
+		at: entry.at,
+		load: entry.load,
+		done: entry.done,
+		area,
+		rowsDone,
+		left: left.value.value,
+		volume,
+		// A rest that cannot be planned (a row over the tank at the true volume) leaves the loads as they are.
+		loads: rest.ok ? rest.value.loads : loads.slice(entry.load),
+		spare: rest.ok ? rest.value.spare : si<'volume'>(0),
+		followed: false
+	};
+}
+
+/** Ground of a job that is done, m²; null where it cannot be read. */
+function doneArea(sheet: PlanSheet, done: TypedDone): Area | null {
+	if (done.by === 'rows') {
+		const { rows } = sheet;
+		return rows && done.rows > 0 ? si<'area'>(Math.min(sheet.area, (sheet.area * done.rows) / rows.count)) : null;
+	}
+	const area = readField(fields.area, done.area, 'done');
+	return area.ok ? si<'area'>(Math.min(sheet.area, area.value.value)) : null;
+}

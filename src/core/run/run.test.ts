@@ -1,0 +1,189 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import type { PlanSheet } from '../loads/sheet';
+import { si } from '../quantity/quantity';
+import type { Typed } from '../quantity/typed';
+import { checkRunEntry } from './check-run-entry';
+import type { RunEntry, RunEntryBody } from './entries';
+import type { JobRun } from './fold-run';
+import { foldRun } from './fold-run';
+import { remainingLoads } from './remaining-loads';
+
+const t = (text: string, unit = 'L'): Typed => ({ text, unit, gallon: 'US' });
+const rows = { count: 36, length: si<'length'>(148), spacing: si<'length'>(5.5) };
+const orchard: PlanSheet = {
+	area: si(36 * 148 * 5.5),
+	rate: si(5e-5),
+	tank: si(0.6),
+	split: 'whole-rows',
+	rows,
+	products: [{ name: 'P', dose: { basis: 'liquidPerArea', dose: si(2e-7) } }]
+};
+const field: PlanSheet = { ...orchard, rows: undefined, split: 'full-then-part', area: si(63000), rate: si(1.8e-5) };
+const mixing = [{ mixes: 'emulsion' as const }];
+
+const at = (seq: number) => `2026-03-20T08:${String(seq % 60).padStart(2, '0')}:00Z`;
+const entries = (...bodies: readonly RunEntryBody[]): RunEntry[] =>
+	bodies.map((body, seq): RunEntry => ({ ...body, id: `e${seq}`, seq, at: at(seq) }));
+const run = (sheet: PlanSheet, ...bodies: readonly RunEntryBody[]): JobRun => {
+	const made = foldRun(sheet, mixing, entries(...bodies));
+	if (!made.ok) throw new Error(made.issues[0]!.code);
+	return made.value;
+};
+const tick = (load: number, step: number): RunEntryBody => ({ kind: 'tick', load, step, poured: null });
+const mixed = (load: number): RunEntryBody[] => [0, 1, 2].map((step) => tick(load, step));
+const spray = (load: number, act: 'start' | 'pause' | 'go-on' | 'end'): RunEntryBody => ({ kind: 'spray', load, act });
+const whole = (load: number): RunEntryBody[] => [...mixed(load), spray(load, 'start'), spray(load, 'end')];
+
+describe('a job under way', () => {
+	it('goes from step to step and from load to load', () => {
+		expect(run(field)).toMatchObject({ at: 0, state: 'planned', last: null, area: 0 });
+		const begun = run(field, tick(1, 0));
+		expect(begun.loads.map((l) => [l.state, l.next])).toEqual([
+			['mixing', 1],
+			['dry', 0]
+		]);
+		expect(run(field, ...mixed(1)).loads[0]).toMatchObject({ state: 'mixed', next: null });
+		expect(run(field, ...mixed(1), spray(1, 'start')).loads[0]!.state).toBe('spraying');
+		expect(run(field, ...mixed(1), spray(1, 'start'), spray(1, 'pause')).loads[0]!.state).toBe('paused');
+		const second = run(field, ...whole(1));
+		expect(second).toMatchObject({ at: 1, state: 'under-way' });
+		expect(second.left).toBeCloseTo(0.534, 9);
+		expect(second.loads[0]).toMatchObject({ startedAt: at(3), endedAt: at(4) });
+		const all = run(field, ...whole(1), ...whole(2));
+		expect(all).toMatchObject({ state: 'sprayed', left: 0 });
+		expect(all.area).toBeCloseTo(63000, 6);
+	});
+
+	it('takes back the newest entry that counts, and keeps both on record', () => {
+		const undone = run(field, tick(1, 0), tick(1, 1), { kind: 'strike', entry: 'e1' });
+		expect(undone.loads[0]!.next).toBe(1);
+		expect(undone.last?.id).toBe('e0');
+		expect(run(field, tick(1, 0), { kind: 'strike', entry: 'e0' })).toMatchObject({ state: 'planned', last: null });
+	});
+
+	it('comes to the same in whatever order its entries arrive, and passes over what belongs nowhere', () => {
+		const all = entries(
+			...whole(1),
+			{ kind: 'progress', load: 1, done: { by: 'area', area: t('3 ha', 'ha') }, left: t('0') },
+			{ kind: 'follow', progress: 'e5' },
+			tick(2, 0),
+			tick(9, 0),
+			tick(1, 40),
+			{ kind: 'follow', progress: 'nobody' },
+			{ kind: 'strike', entry: 'e8' }
+		);
+		const wanted = JSON.stringify(foldRun(field, mixing, all));
+		fc.assert(
+			fc.property(
+				fc.shuffledSubarray(all, { minLength: all.length }),
+				(shuffled) => JSON.stringify(foldRun(field, mixing, shuffled)) === wanted
+			)
+		);
+	});
+});
+
+describe('it ran out at row 31', () => {
+	const ranOut = (n: number): RunEntryBody => ({
+		kind: 'progress',
+		load: 2,
+		done: { by: 'rows', rows: n },
+		left: t('0')
+	});
+	const loads = run(orchard).loads.map((l) => l.load);
+	const rowsOf2 = loads[0]!.rows! + loads[1]!.rows!;
+
+	it('tells the true volume so far and whether to calibrate again', () => {
+		const short = run(orchard, ...whole(1), ...mixed(2), spray(2, 'start'), ranOut(rowsOf2 - 3)).seen!;
+		expect(short.volume.gap).toBeCloseTo(rowsOf2 / (rowsOf2 - 3) - 1, 9);
+		expect(short.volume.calibrateAgain).toBe(true);
+		const near = run(orchard, ...whole(1), ...mixed(2), ranOut(rowsOf2)).seen!;
+		expect(near.volume.gap).toBeCloseTo(0, 9);
+		expect(near.volume.calibrateAgain).toBe(false);
+	});
+
+	it('lets the loads that remain follow it, with whole rows that come out at the last', () => {
+		const before = run(orchard, ...whole(1), ...mixed(2), ranOut(rowsOf2 - 3));
+		const after = run(orchard, ...whole(1), ...mixed(2), ranOut(rowsOf2 - 3), {
+			kind: 'follow',
+			progress: `e${5 + 3}`
+		});
+		expect(before.seen!.followed).toBe(false);
+		expect(after.seen!.followed).toBe(true);
+		const rest = after.loads.slice(2);
+		expect(rest.reduce((sum, l) => sum + l.load.rows!, 0)).toBe(36 - (rowsOf2 - 3));
+		for (const { load } of rest) expect(load.mix / load.area).toBeCloseTo(before.seen!.volume.rate, 12);
+		// The same dose on the ground from a weaker mix.
+		for (const { load } of rest) expect(load.products[0]!.amount / load.area).toBeCloseTo(2e-7, 15);
+		expect(after.loads.slice(0, 2).map((l) => l.load)).toEqual(loads.slice(0, 2));
+	});
+});
+
+describe('what remains at the true volume', () => {
+	it('covers all the ground that is left, whatever was seen and however it is split', () => {
+		const share = fc.double({ min: 0.02, max: 0.98, noNaN: true });
+		fc.assert(
+			fc.property(
+				share,
+				share,
+				fc.double({ min: 0.5, max: 2, noNaN: true }),
+				fc.constantFrom('full-then-part' as const, 'equal' as const),
+				(done, inTank, drift, split) => {
+					const sheet = { ...field, split };
+					const soFar = {
+						rate: si<'volumePerArea'>(field.rate * drift),
+						done: si<'area'>(field.area * done),
+						rowsDone: null,
+						left: si<'volume'>(field.tank * inTank)
+					};
+					const rest = remainingLoads(sheet, soFar);
+					if (!rest.ok) return false;
+					const mix = rest.value.loads.reduce((sum, l) => sum + l.mix, 0);
+					const needed = (field.area - soFar.done) * soFar.rate;
+					const has = mix + soFar.left - rest.value.spare;
+					return Math.abs(has - needed) <= 1e-9 * needed && (rest.value.spare === 0 || mix === 0);
+				}
+			)
+		);
+	});
+	it('counts whole rows by what the tank still holds', () => {
+		const row = 148 * 5.5 * 6e-5;
+		const rest = remainingLoads(orchard, {
+			rate: si(6e-5),
+			done: si(20 * 148 * 5.5),
+			rowsDone: 20,
+			left: si(row * 2.5)
+		});
+		if (!rest.ok) throw new Error('cannot be planned');
+		expect(rest.value.loads.reduce((sum, l) => sum + l.rows!, 0)).toBe(14);
+		expect(rest.value.spare).toBeCloseTo(row / 2, 12);
+	});
+});
+
+describe('an entry against its job', () => {
+	const codes = (body: RunEntryBody, sheet = orchard) => checkRunEntry(body, sheet).map((i) => [i.code, i.path]);
+	const seen = (done: RunEntryBody & { kind: 'progress' }) => done;
+	const progress = (change: Partial<RunEntryBody & { kind: 'progress' }> = {}) =>
+		seen({ kind: 'progress', load: 1, done: { by: 'rows', rows: 31 }, left: t('0'), ...change });
+
+	it('is kept where it can be true', () => {
+		expect(codes(progress())).toEqual([]);
+		expect(codes(progress({ done: { by: 'area', area: t('2.9 ha', 'ha') }, left: t('600') }))).toEqual([]);
+		expect(codes({ kind: 'tick', load: 1, step: 0, poured: t('9.50') })).toEqual([]);
+		expect(codes({ kind: 'tick', load: 1, step: 0, poured: t('0.6 kg') })).toEqual([]);
+		expect(codes({ kind: 'strike', entry: 'e' })).toEqual([]);
+	});
+	it('is refused with its place where it cannot', () => {
+		expect(codes(progress({ done: { by: 'rows', rows: 37 } }))).toEqual([['too-large', 'done']]);
+		expect(codes(progress({ done: { by: 'rows', rows: 2.5 } }))).toEqual([['not-whole', 'done']]);
+		expect(codes(progress(), field)).toEqual([['missing', 'rows']]);
+		expect(codes(progress({ done: { by: 'area', area: t('3 ha', 'ha') } }))).toEqual([['too-large', 'done']]);
+		expect(codes(progress({ left: t('601') }))).toEqual([['too-large', 'left']]);
+		expect(codes(progress({ left: t('5 m') }))).toEqual([['wrong-kind', 'left']]);
+		expect(codes(spray(0, 'start'))).toEqual([['not-whole', 'load']]);
+		expect(codes({ kind: 'tick', load: 1, step: -1, poured: t('much') })).toEqual([
+			['not-whole', 'step'],
+			['unreadable', 'poured']
+		]);
+	});
+});

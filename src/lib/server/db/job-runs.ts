@@ -1,0 +1,95 @@
+import type { Transaction } from 'kysely';
+import type { RunEntry, VolumePerArea } from '../../../core';
+import { checkRunEntry, foldRun, mixingOf, readJob } from '../../../core';
+import { Failure, fromIssue, notFound } from '../failure';
+import { knownIds } from './entry-log';
+import type { Database } from './schema';
+import type { Scope } from './scope';
+
+const tooManyEntries = 20_000;
+
+/** What happened while the jobs of a farm were mixed and sprayed. */
+export const jobRunsOf = ({ db, farmId }: Scope) => {
+	const entriesOf = async (reader: Transaction<Database> | typeof db, jobId: string): Promise<RunEntry[]> => {
+		const rows = await reader
+			.selectFrom('job_entry')
+			.select('body')
+			.where('farm_id', '=', farmId)
+			.where('job_id', '=', jobId)
+			.orderBy('seq')
+			.orderBy('id')
+			.execute();
+		return rows.map((row) => row.body);
+	};
+
+	return {
+		entries: (jobId: string) => entriesOf(db, jobId),
+
+		/** Takes one message of a device's outbox: all of it or nothing. The same message again changes nothing. */
+		async put(jobId: string, entries: readonly RunEntry[]): Promise<{ readonly acknowledged: readonly string[] }> {
+			return db.transaction().execute(async (trx) => {
+				// The job's row is locked, so that two messages for it come one after the other.
+				const job = await trx
+					.selectFrom('job as j')
+					.leftJoin('calibration as c', (join) =>
+						join.onRef('c.farm_id', '=', 'j.farm_id').onRef('c.id', '=', 'j.calibration_id')
+					)
+					.select(['j.body', 'c.rate_m3_per_m2'])
+					.where('j.farm_id', '=', farmId)
+					.where('j.id', '=', jobId)
+					.forUpdate('j')
+					.executeTakeFirst();
+				if (!job) throw notFound('job');
+				const read = readJob(job.body, job.rate_m3_per_m2 as VolumePerArea | null);
+				if (!read.ok) throw fromIssue(read.issues[0]!);
+				const { sheet } = read.value;
+				const stored =
+					entries.length === 0
+						? []
+						: await trx
+								.selectFrom('job_entry')
+								.select(['id', 'job_id as log_id', 'body'])
+								.where('farm_id', '=', farmId)
+								.where(
+									'id',
+									'in',
+									entries.map((e) => e.id)
+								)
+								.execute();
+				const known = knownIds(jobId, entries, stored);
+				const fresh = entries.filter((entry) => !known.has(entry.id));
+				if (fresh.length === 0) return { acknowledged: entries.map((e) => e.id) };
+				for (const entry of fresh) {
+					const [issue] = checkRunEntry(entry, sheet);
+					if (issue) throw fromIssue(issue, `entries.${entries.indexOf(entry)}`);
+				}
+				await trx
+					.insertInto('job_entry')
+					.values(
+						fresh.map((entry) => ({
+							id: entry.id,
+							farm_id: farmId,
+							job_id: jobId,
+							seq: entry.seq,
+							kind: entry.kind,
+							at: entry.at,
+							body: JSON.stringify(entry)
+						}))
+					)
+					.execute();
+				const all = await entriesOf(trx, jobId);
+				if (all.length > tooManyEntries)
+					throw new Failure(409, 'too-many', 'entries', 'This job has more entries than any job can have.');
+				const run = foldRun(sheet, mixingOf(job.body), all);
+				if (!run.ok) throw fromIssue(run.issues[0]!);
+				await trx
+					.updateTable('job')
+					.set({ state: run.value.state, loads_out: run.value.loads.filter((l) => l.state === 'out').length })
+					.where('farm_id', '=', farmId)
+					.where('id', '=', jobId)
+					.execute();
+				return { acknowledged: entries.map((e) => e.id) };
+			});
+		}
+	};
+};

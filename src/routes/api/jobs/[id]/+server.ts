@@ -1,0 +1,14 @@
+import { z } from 'zod';
+import type { RequestHandler } from './$types';
+import type { JobHead } from '$lib/formats/run-message';
+import { endpoint, parse } from '$lib/server/api';
+
+/** A job with all that happened to it, for a device to keep. */
+export const GET: RequestHandler = (event) =>
+	endpoint(event, async () => {
+		const { farm } = event.locals;
+		const id = parse(z.uuid(), event.params.id);
+		const { job, rate, relativeU95, signedDay, calibrationId, sprayer } = await farm.jobs.get(id);
+		const head: JobHead = { id, job, rate, relativeU95, signedDay, calibrationId, sprayer };
+		return { head, entries: await farm.jobRuns.entries(id) };
+	});
