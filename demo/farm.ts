@@ -17,6 +17,11 @@ export const demoFarm: { readonly name: string; readonly settings: FarmSettings 
 		evenRule: 'average',
 		adjustFirst: 'pressure',
 		decimalComma: false,
+		measures: [
+			{ name: '5 qt jug', mark: t('2 fl oz', 'US fl oz'), holds: t('5 qt', 'US fl oz') },
+			{ name: '1 pt cup', mark: t('0.5 fl oz', 'US fl oz'), holds: t('16 fl oz', 'US fl oz') },
+			{ name: 'shed scale', mark: t('0.5 oz', 'US fl oz'), holds: t('5 lb', 'US fl oz') }
+		],
 		skill: {}
 	}
 };

@@ -4,6 +4,7 @@ import { farmHandle, firstFarm } from '../src/lib/server/db/farm';
 import { migrate } from '../src/lib/server/db/migrate';
 import { demoFarm, demoPlan, messageOf, pastRounds } from './farm';
 import { demoBlocks } from './ground';
+import { demoJobs } from './jobs';
 import { demoNozzles, demoShed } from './nozzles';
 import { demoProducts } from './products';
 import { demoRigs, hazelBlower, longMeadow } from './rigs';
@@ -31,17 +32,32 @@ try {
 			await farm.sprayerSettings.put(blower, hazelBlower, { ...both!, id: v7(), name, off: [...off] });
 		await farm.nozzles.takeIn(demoNozzles);
 		await farm.products.takeIn(demoProducts);
-		await farm.blocks.takeIn(demoBlocks.map((block) => ({ id: v7(), block })));
+		const blockIds = new Map(demoBlocks.map((block) => [block.name, v7()] as const));
+		await farm.blocks.takeIn(demoBlocks.map((block) => ({ id: blockIds.get(block.name)!, block })));
 		for (const key of demoShed) await farm.nozzles.shed(key, true);
 		let newest = '';
+		const calibrations = new Map<string, string>();
 		for (const past of pastRounds) {
 			const id = ids.get(past.rig)!;
 			const [setting] = await farm.sprayerSettings.of(id);
 			const message = messageOf(past, id, Date.now(), setting);
 			await farm.rounds.put(message);
 			if (past.rig === longMeadow) newest = message.round.id;
+			calibrations.set(past.rig.name, message.round.id);
 		}
 		await farm.tankPlans.put(v7(), newest, demoPlan);
+		const products = new Map((await farm.products.all()).map((p) => [p.label.name, p.id]));
+		for (const { asked, entries } of demoJobs(
+			{
+				block: (name) => blockIds.get(name)!,
+				product: (name) => products.get(name)!,
+				calibration: (rig) => calibrations.get(rig)!
+			},
+			Date.now()
+		)) {
+			await farm.jobs.put(asked);
+			await farm.jobRuns.put(asked.id, entries);
+		}
 		console.log(`${demoFarm.name} is loaded.`);
 	}
 } finally {

@@ -86,6 +86,17 @@ export const demoProducts: readonly TypedLabel[] = [
 	},
 	{
 		...base,
+		name: 'Sample Tuff',
+		registration: 'SAMPLE-0006',
+		group: '14',
+		formulation: 'SL',
+		dose: { low: t('1 %', '%'), high: null },
+		max: t('4 L/ha', 'L/ha'),
+		entryHours: 6,
+		packs: [t('1 L', 'L')]
+	},
+	{
+		...base,
 		name: 'Sample Gneiss',
 		registration: 'SAMPLE-0005',
 		state: 'dry',

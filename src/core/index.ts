@@ -129,6 +129,7 @@ export * from './loads/read-tank-plan';
 export * from './quantity/fields';
 export * from './run/entries';
 export * from './run/remaining-loads';
+export * from './run/product-so-far';
 export * from './run/fold-run';
 export * from './run/check-run-entry';
 export * from './round/rig';

@@ -11,6 +11,7 @@ export const metric: FarmSettings = {
 	evenRule: 'average',
 	adjustFirst: 'pressure',
 	decimalComma: false,
+	measures: [],
 	skill: {}
 };
 

@@ -2,6 +2,10 @@ import { z } from 'zod';
 import type { MeasuringSkill } from '../../core';
 import { schools, usualSkill } from '../../core';
 import { rateUnits } from './rate-units';
+import { typedSchema } from './typed';
+
+/** Most jugs and scales that a farm notes. */
+export const mostMeasures = 20;
 
 const skillNames = Object.keys(usualSkill) as [keyof MeasuringSkill, ...(keyof MeasuringSkill)[]];
 
@@ -16,6 +20,11 @@ export const farmSettingsSchema = z.object({
 	adjustFirst: z.enum(['pressure', 'speed']).default('pressure'),
 	decimalComma: z.boolean().default(false),
 	/** How well this farm measures, where it is not as usual; 1-sigma, SI. */
+	/** Jugs and scales, with what one mark is and what they hold; as typed. */
+	measures: z
+		.array(z.strictObject({ name: z.string().trim().min(1).max(40), mark: typedSchema, holds: typedSchema }))
+		.max(mostMeasures)
+		.default([]),
 	skill: z.partialRecord(z.enum(skillNames), z.number().gt(0).max(1000)).default({})
 });
 export type FarmSettings = z.infer<typeof farmSettingsSchema>;
@@ -23,7 +32,7 @@ export type FarmSettings = z.infer<typeof farmSettingsSchema>;
 export const defaultSettings: FarmSettings = farmSettingsSchema.parse({});
 
 /** The farm's own page: its name and how it measures. */
-export const farmFormSchema = farmSettingsSchema.omit({ skill: true }).extend({
+export const farmFormSchema = farmSettingsSchema.omit({ skill: true, measures: true }).extend({
 	name: z
 		.string()
 		.trim()

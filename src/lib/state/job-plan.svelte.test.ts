@@ -3,13 +3,12 @@ import { demoBlocks } from '../../../demo/ground';
 import { demoProducts } from '../../../demo/products';
 import { hazelBlower, longMeadow } from '../../../demo/rigs';
 import type { GroundUse } from '$core';
-import { readBlock } from '$core';
-import { planLoads } from '$core';
+import { foldRun, mixingOf, planLoads, readBlock } from '$core';
 import { outlinedArea } from '$lib/formats/block';
 import { askedJobSchema } from '$lib/formats/job';
 import { dilutionRows } from '$lib/shown/dilution-rows';
 import { jobEnd } from '$lib/shown/job-span';
-import { mixingLines } from '$lib/shown/mixing-lines';
+import { mixingLines } from '$lib/shown/pour';
 import { wordLabelFinding } from '$lib/wording/jobs';
 import { idOf } from '../../../tests/support/entries';
 import { metric } from '../../../tests/support/round-state';
@@ -228,13 +227,16 @@ describe('planning a job', () => {
 		if (!read.ok) throw new Error(JSON.stringify(read.issues));
 		const made = planLoads(read.value.sheet);
 		if (!made.ok) throw new Error('no plan');
-		const lines = mixingLines(made.value.loads[0]!, plan.job!, metric);
+		const load = made.value.loads[0]!;
+		const run = foldRun(read.value.sheet, mixingOf(plan.job!), []);
+		const steps = run.ok ? run.value.loads[0]!.steps : [];
+		const lines = mixingLines({ load, steps, last: false }, plan.job!, read.value.sheet, metric);
 		expect(lines.map((l) => l.text)).toEqual([
-			'Water to this mark, agitation running',
+			'Water to this mark first',
 			'Sample Gneiss',
 			'Sample Feldspar',
 			'Sample Ochre',
-			'Water to this mark, agitation running',
+			'Water to this mark',
 			'Sample Chalk',
 			'Water up to the mark'
 		]);

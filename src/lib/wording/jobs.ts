@@ -1,7 +1,8 @@
-import type { LabelFinding, Split } from '../../core';
+import type { JobBlock, JobState, LabelFinding, RunLoad, Split } from '../../core';
 import { showFigure } from '../../core';
 import type { FarmSettings } from '../formats/farm-settings';
 import { longUnit } from '../formats/field-units';
+import { typedText } from '../formats/typed-text';
 import { factor } from '../../core';
 
 export const splitWords: Readonly<Record<Split, { readonly name: string; readonly why: string }>> = {
@@ -10,6 +11,29 @@ export const splitWords: Readonly<Record<Split, { readonly name: string; readonl
 	'whole-rows': { name: 'Whole rows', why: 'Each load ends at a row’s end.' },
 	'whole-packs': { name: 'Whole containers', why: 'Each load empties the containers that it opens.' }
 };
+
+export const jobStates: Readonly<Record<JobState, string>> = {
+	planned: 'Planned',
+	'under-way': 'Under way',
+	sprayed: 'Sprayed'
+};
+
+/** How far a load is. */
+export const runActWords: Readonly<Record<RunLoad['state'], string>> = {
+	dry: 'to mix',
+	mixing: 'mixing now',
+	mixed: 'mixed',
+	spraying: 'spraying',
+	paused: 'paused',
+	out: 'out'
+};
+
+/** A block of a job with the part of it that is sprayed. */
+export function partWords({ name, share, part }: JobBlock): string {
+	if (part?.by === 'rows') return `${name}, rows ${part.from} to ${part.to}`;
+	if (part?.by === 'strips') return `${name}, strips of ${typedText(part.width)}`;
+	return share === 1 ? name : `${Math.round(share * 100)} % of ${name}`;
+}
 
 /** What a job does against a label, with the figure that would be within. */
 export function wordLabelFinding(

@@ -3,10 +3,12 @@ import { message, superValidate } from 'sveltekit-superforms';
 import { zod4 } from 'sveltekit-superforms/adapters';
 import type { Actions, PageServerLoad } from './$types';
 import { farmFormSchema } from '$lib/formats/farm-settings';
+import { measureTexts, readMeasuresForm } from '$lib/formats/measures';
 import { readSkillForm, skillTexts } from '$lib/formats/skill-form';
 
 export const load: PageServerLoad = async ({ locals }) => ({
 	skill: skillTexts(locals.farm.settings.skill),
+	measures: measureTexts(locals.farm.settings),
 	form: await superValidate({ name: locals.farm.name, ...locals.farm.settings }, zod4(farmFormSchema))
 });
 
@@ -15,9 +17,18 @@ export const actions: Actions = {
 		const data = await request.formData();
 		const form = await superValidate(data, zod4(farmFormSchema));
 		const { skill, problems } = readSkillForm((name) => String(data.get(`skill-${name}`) ?? ''));
-		if (!form.valid || Object.keys(problems).length > 0) return fail(422, { form, problems });
+		const jugs = readMeasuresForm(
+			{
+				names: data.getAll('measure-name').map(String),
+				marks: data.getAll('measure-mark').map(String),
+				holds: data.getAll('measure-holds').map(String)
+			},
+			locals.farm.settings
+		);
+		if (!form.valid || Object.keys(problems).length + Object.keys(jugs.problems).length > 0)
+			return fail(422, { form, problems, measures: jugs });
 		const { name, ...settings } = form.data;
-		await locals.farm.saveFarm(name, { ...settings, skill });
+		await locals.farm.saveFarm(name, { ...settings, skill, measures: jugs.measures });
 		return message(form, 'Kept. New rounds and every page use it from now on.');
 	}
 };

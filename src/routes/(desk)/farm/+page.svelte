@@ -3,6 +3,7 @@
 	import { superForm } from 'sveltekit-superforms';
 	import type { ActionData, PageData } from './$types';
 	import FormField from '$lib/components/FormField.svelte';
+	import { mostMeasures } from '$lib/formats/farm-settings';
 	import { longUnit } from '$lib/formats/field-units';
 	import { rateUnits } from '$lib/formats/rate-units';
 	import { skillFields, usualText } from '$lib/formats/skill-form';
@@ -12,6 +13,13 @@
 	const problems = $derived<Record<string, string | undefined>>(
 		(answered as { problems?: Record<string, string> } | null)?.problems ?? {}
 	);
+	type JugProblems = { measures?: { problems: Record<string, string> } };
+	const jugProblems = $derived<Record<string, string | undefined>>(
+		(answered as JugProblems | null)?.measures?.problems ?? {}
+	);
+	let nextKey = untrack(() => data.measures.length);
+	let jugs = $state(untrack(() => data.measures.map((m, key) => ({ ...m, key }))));
+	const addJug = () => jugs.push({ key: nextKey++, name: '', mark: '', holds: '' });
 	const wrong = $derived(Object.keys(problems).length > 0);
 	const { form, errors, message, enhance } = superForm(
 		untrack(() => data.form),
@@ -98,6 +106,34 @@
 				><input type="checkbox" name="decimalComma" bind:checked={$form.decimalComma} /> Write and show a decimal comma (12,5)</label
 			>
 		</fieldset>
+		<fieldset>
+			<legend>Jugs and scales for products</legend>
+			<p class="lab">Each amount is told for the one that shows it best. Leave the name empty to take one off.</p>
+			<div class="measures">
+				{#each jugs as jug, i (jug.key)}
+					<div class="measure" role="group" aria-label="Jug or scale {i + 1}">
+						<FormField name="measure-name" label="Called" bind:value={jug.name} problem={jugProblems[`${i}.name`]} />
+						<FormField
+							name="measure-mark"
+							label="One mark is"
+							bind:value={jug.mark}
+							problem={jugProblems[`${i}.mark`]}
+							hint="50 ml, 5 g, 1 fl oz"
+						/>
+						<FormField
+							name="measure-holds"
+							label="It holds"
+							bind:value={jug.holds}
+							problem={jugProblems[`${i}.holds`]}
+							hint="5 L, 2 kg, 1 qt, 5 lb"
+						/>
+					</div>
+				{/each}
+			</div>
+			{#if jugs.length < mostMeasures}<button type="button" class="btn plain" onclick={addJug}
+					>Add a jug or a scale</button
+				>{/if}
+		</fieldset>
 		<details open={wrong || Object.values(data.skill).some((text) => text !== '')}>
 			<summary>How well this farm measures</summary>
 			<p class="lab">
@@ -147,6 +183,21 @@
 		grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
 		gap: 14px;
 		margin-top: 10px;
+	}
+	.measures {
+		display: grid;
+		gap: 10px;
+		margin: 8px 0;
+	}
+	.measure {
+		display: grid;
+		grid-template-columns: 1.4fr 1fr 1fr;
+		gap: 10px;
+	}
+	@media (max-width: 859px) {
+		.measure {
+			grid-template-columns: 1fr 1fr;
+		}
 	}
 	fieldset {
 		margin: 0;

@@ -2,6 +2,7 @@
 	import type { PageData } from './$types';
 	import { inUnit, showFigure, si } from '$core';
 	import { fieldUnits } from '$lib/formats/field-units';
+	import { jobStates } from '$lib/wording/jobs';
 
 	let { data }: { data: PageData } = $props();
 	const settings = $derived(data.farm.settings);
@@ -23,7 +24,7 @@
 	{/if}
 	<ul>
 		{#each data.jobs as job (job.id)}
-			<li class="card">
+			<li class="card" data-state={job.state}>
 				<p class="day num">{job.day}</p>
 				<div>
 					<h2><a href="/jobs/{job.id}">{job.blocks.join(', ')}</a></h2>
@@ -35,7 +36,14 @@
 					>
 					{units.area}
 				</p>
-				<p><span class="num">{job.loads}</span> {job.loads === 1 ? 'load' : 'loads'}</p>
+				<p>
+					<span class="num">{job.loads}</span>
+					{job.loads === 1 ? 'load' : 'loads'}{job.state === 'under-way' ? `, ${job.loadsOut} out` : ''}
+				</p>
+				<p class="state"><b>{jobStates[job.state]}</b></p>
+				<a class="btn" class:go={job.state === 'under-way'} href="/jobs/{job.id}{job.state === 'sprayed' ? '' : '/run'}"
+					>{job.state === 'planned' ? 'Mix' : job.state === 'sprayed' ? 'Look' : 'Go on'}</a
+				>
 			</li>
 		{/each}
 	</ul>
@@ -54,11 +62,17 @@
 	}
 	li {
 		display: grid;
-		grid-template-columns: 130px minmax(0, 1fr) auto auto;
+		grid-template-columns: 120px minmax(0, 1fr) 110px 130px 96px 104px;
 		gap: 6px 24px;
 		align-items: center;
 		padding: 12px 18px;
 		border-left: 8px solid var(--straw-edge);
+	}
+	li[data-state='under-way'] {
+		border-left-color: var(--dye-light);
+	}
+	li[data-state='sprayed'] {
+		border-left-color: var(--dye);
 	}
 	h2 {
 		font-size: 1.2rem;

@@ -1,13 +1,31 @@
-import { redirect } from '@sveltejs/kit';
+import { fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
+import { jobBefore } from '$core';
+import { Failure } from '$lib/server/failure';
 import { idParam, orError } from '$lib/server/page';
 
-export const load: PageServerLoad = async ({ params, locals }) =>
-	orError(locals.farm.jobs.get(idParam(params.id, 'job')));
+export const load: PageServerLoad = async ({ params, locals: { farm } }) => {
+	const id = idParam(params.id, 'job');
+	const kept = await orError(farm.jobs.get(id));
+	const { job } = kept;
+	const [uses, entries] = await Promise.all([farm.jobs.usesFor(id, job), farm.jobRuns.entries(id)]);
+	const before = jobBefore(
+		uses,
+		job.blocks.map((b) => b.id),
+		job.products.map((p) => p.id),
+		job.day
+	);
+	return { ...kept, before, entries };
+};
 
 export const actions: Actions = {
 	remove: async ({ params, locals }) => {
-		await orError(locals.farm.jobs.remove(idParam(params.id, 'job')));
+		try {
+			await locals.farm.jobs.remove(idParam(params.id, 'job'));
+		} catch (e) {
+			if (e instanceof Failure) return fail(e.status, { message: e.message });
+			throw e;
+		}
 		redirect(303, '/jobs');
 	}
 };

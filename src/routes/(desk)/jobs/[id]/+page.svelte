@@ -1,30 +1,45 @@
 <script lang="ts">
-	import { untrack } from 'svelte';
 	import { enhance } from '$app/forms';
-	import { checkLabels, planLoads, readJob } from '$core';
 	import type { VolumePerArea } from '$core';
-	import type { PageData } from './$types';
+	import { basisOf, checkJob, foldRun, jobTime, mixingOf, planLoads, readJob } from '$core';
+	import type { ActionData, PageData } from './$types';
+	import DilutionTable from '$lib/components/DilutionTable.svelte';
 	import LabelCards from '$lib/components/LabelCards.svelte';
 	import LoadCards from '$lib/components/LoadCards.svelte';
-	import { shownRate } from '$lib/shown/answer';
-	import { mixingLines } from '$lib/shown/mixing-lines';
 	import { typedText } from '$lib/formats/typed-text';
+	import { plainRate, shownRate } from '$lib/shown/answer';
+	import { jobEnd, shownSpan } from '$lib/shown/job-span';
+	import { clockOf } from '$lib/shown/run-facts';
 	import { eventWords } from '$lib/wording/events';
-	import { splitWords } from '$lib/wording/jobs';
+	import { jobStates, partWords, runActWords, splitWords } from '$lib/wording/jobs';
 
-	let { data }: { data: PageData } = $props();
+	let { data, form }: { data: PageData; form: ActionData } = $props();
 	const settings = $derived(data.farm.settings);
 	const job = $derived(data.job);
-	const read = $derived(readJob(job, data.rate as VolumePerArea));
+	const basis = $derived(basisOf(job));
+	const read = $derived(readJob(job, data.rate as VolumePerArea | null, data.before));
 	const plan = $derived.by(() => {
 		const made = read.ok ? planLoads(read.value.sheet) : null;
 		return made?.ok ? made.value : null;
 	});
-	const findings = $derived(read.ok ? checkLabels(read.value.checks, read.value.sheet.rate, 1) : []);
-	const rate = $derived(shownRate(data.rate, data.relativeU95, settings.rateUnit, settings.decimalComma));
-	let at = $state(untrack(() => 0));
-	const load = $derived(plan?.loads[Math.min(at, (plan?.loads.length ?? 1) - 1)] ?? null);
-	const wears = $derived([...new Set(job.products.map((p) => p.label.ppe).filter(Boolean))]);
+	const run = $derived.by(() => {
+		const made = read.ok ? foldRun(read.value.sheet, mixingOf(job), data.entries) : null;
+		return made?.ok ? made.value : null;
+	});
+	const findings = $derived(read.ok ? checkJob(read.value) : []);
+	const told = $derived.by(() => {
+		if (basis.by !== 'calibration') return read.ok ? plainRate(read.value.sheet.rate, settings) : '';
+		if (data.rate === null) return '';
+		const rate = shownRate(data.rate, data.relativeU95 ?? 0, settings.rateUnit, settings.decimalComma);
+		return `${rate.value} ${rate.unit} ± ${rate.interval}`;
+	});
+	const ends = $derived.by(() => {
+		const pace = read.ok ? read.value.pace : null;
+		if (!pace?.workRate || !plan) return null;
+		const { total, spraying } = jobTime(plan.area, pace.workRate, plan.loads.length, pace.each);
+		return { ...jobEnd(pace, total), total, spraying };
+	});
+	const begun = $derived(data.entries.length > 0);
 </script>
 
 <svelte:head><title>{job.blocks.map((b) => b.name).join(', ')} · Fallow</title></svelte:head>
@@ -32,49 +47,86 @@
 <main class="plain-page">
 	<div class="page-head">
 		<div>
-			<h1>
-				{job.blocks.map((b) => (b.share === 1 ? b.name : `${Math.round(b.share * 100)} % of ${b.name}`)).join(', ')}
-			</h1>
+			<h1>{job.blocks.map(partWords).join(', ')}</h1>
 			<p class="lab">
-				{job.day} · <a href="/sprayers/{data.sprayerId}">{data.sprayer}</a> at
-				<a href="/calibrations/{data.calibrationId}"><b>{rate.value} {rate.unit} ± {rate.interval}</b></a>, calibrated {data.signedDay}
+				{job.day} · {#if data.sprayerId}<a href="/sprayers/{data.sprayerId}">{data.sprayer}</a>{:else}by hand{/if}
+				{#if basis.by === 'calibration'}at
+					<a href="/calibrations/{data.calibrationId}"><b>{told}</b></a>, calibrated {data.signedDay}{:else}at
+					<b>{told}</b>{basis.by === 'trial'
+						? `, by a trial: ${typedText(basis.used)} wets ${typedText(basis.patch)}`
+						: ', as told for a surface'}{/if}{(job.sprayed ?? 1) < 1
+					? `, on ${Math.round((job.sprayed ?? 1) * 100)} % of the ground`
+					: ''}
 				· {splitWords[job.split].name.toLowerCase()}. {job.notes}
 			</p>
-			{#if data.doubt}<p class="look">
+			{#if ends}<p class:look={!ends.fits} class:lab={ends.fits}>
+					{ends.fits ? '' : '▲ '}About {shownSpan(ends.total)}, {shownSpan(ends.spraying)} of it spraying: from {job
+						.pace?.start} to {ends.at}{ends.fits
+						? ''
+						: `, ${shownSpan(-ends.spare)} past the day’s end at ${job.pace?.end}`}.
+				</p>{/if}
+			{#if data.doubt && basis.by === 'calibration'}<p class="look">
 					▲ The calibration is in doubt since: {eventWords[data.doubt].name.toLowerCase()}.{job.reason
 						? ` Used all the same: ${job.reason}`
 						: ' Calibrate again before you dose from it.'}
 				</p>{/if}
 		</div>
-		<form method="post" action="?/remove" use:enhance><button class="btn plain">Take the job off</button></form>
+		<div class="do">
+			<a class="btn go big" href="/jobs/{data.id}/run"
+				>{data.state === 'planned'
+					? 'Mix the first load'
+					: data.state === 'sprayed'
+						? 'Look at the run'
+						: 'Go on with it'}</a
+			>
+			<details class="paper">
+				<summary class="btn plain">Print</summary>
+				<ul class="card">
+					{#each [['A4', 'A4'], ['LETTER', 'Letter'], ['HALF', 'Half sheet for the cab']] as [paper, name] (paper)}
+						<li><a href="/jobs/{data.id}/print?paper={paper}" target="_blank" rel="noreferrer">{name}</a></li>
+					{/each}
+				</ul>
+			</details>
+			{#if !begun}<form method="post" action="?/remove" use:enhance>
+					<button class="btn plain">Take the job off</button>
+				</form>{/if}
+		</div>
 	</div>
+	{#if form?.message}<p class="look" role="alert">✕ {form.message}</p>{/if}
 	<LabelCards {findings} {settings} />
-	{#if plan && read.ok && load}
-		<LoadCards {plan} tank={read.value.sheet.tank} names={job.products.map((p) => p.label.name)} {settings} />
-		<section class="card mixing">
-			<div class="page-head">
-				<h2>Mixing load {Math.min(at, plan.loads.length - 1) + 1} of {plan.loads.length}</h2>
-				{#if plan.loads.length > 1}<span class="do">
-						<button type="button" class="btn" disabled={at === 0} onclick={() => (at -= 1)}>← Load before</button>
-						<button type="button" class="btn" disabled={at >= plan.loads.length - 1} onclick={() => (at += 1)}
-							>Next load →</button
-						>
-					</span>{/if}
-			</div>
+	{#if run && begun}
+		<section class="card run" aria-label="How it went so far">
+			<h2>{jobStates[data.state]}</h2>
 			<ol>
-				{#each mixingLines(load, job, settings) as line, i (i)}
+				{#each run.loads as load (load.n)}
 					<li>
-						<span class="figure"><span class="num">{line.figure}</span> {line.unit}</span>
-						<span><b>{line.text}</b> <small>{line.why}</small></span>
+						<b>Load {load.n}</b>
+						<span class="tag" data-state={load.state}
+							>{load.state === 'out' && load.endedAt
+								? `out at ${clockOf(load.endedAt)}`
+								: runActWords[load.state]}</span
+						>
+						{#if load.startedAt}<span class="lab">begun at {clockOf(load.startedAt)}</span>{/if}
 					</li>
 				{/each}
 			</ol>
-			<p class="lab">
-				{wears.length > 0 ? `Wear what the labels say: ${wears.join('; ')}. ` : ''}Pour below shoulder height.
-				Triple-rinse containers into the tank. A label that gives another order stands above this one; jar-test a new
-				mix.
-			</p>
+			{#if run.seen}
+				<p>
+					True volume so far <b>{plainRate(run.seen.volume.rate, settings)}</b>, {Math.abs(
+						Math.round(run.seen.volume.gap * 1000) / 10
+					)} % {run.seen.volume.gap < 0 ? 'under' : 'over'} what was planned.{run.seen.volume.calibrateAgain
+						? ' Calibrate again before it is used for another job.'
+						: ''}
+				</p>
+			{/if}
 		</section>
+	{/if}
+	{#if plan && read.ok}
+		<LoadCards {plan} tank={read.value.sheet.tank} names={job.products.map((p) => p.label.name)} {settings} />
+		{#if basis.by !== 'calibration' && job.products.length > 0}<DilutionTable
+				sheet={read.value.sheet}
+				{settings}
+			/>{/if}
 	{/if}
 	<section>
 		<h2>Doses</h2>
@@ -85,6 +137,7 @@
 						: ''}{p.label.harvestDays !== null ? `, harvest after ${p.label.harvestDays} days` : ''}
 				</li>{/each}
 		</ul>
+		<p class="lab"><b>The label in your hand decides</b>, and local rules above it.</p>
 	</section>
 </main>
 
@@ -93,62 +146,73 @@
 		color: var(--amber-text);
 		font-weight: 600;
 	}
-	.mixing {
+	.do {
+		justify-content: flex-end;
+	}
+	.do .btn {
+		white-space: nowrap;
+	}
+	.paper {
+		position: relative;
+	}
+	.paper summary {
+		min-height: 72px;
+		list-style: none;
+	}
+	.paper ul {
+		position: absolute;
+		right: 0;
+		z-index: 5;
+		width: 230px;
+		margin: 4px 0 0;
+		padding: 6px 14px;
+		list-style: none;
+	}
+	.paper li a {
+		display: flex;
+		align-items: center;
+		min-height: 48px;
+	}
+	.do form .btn {
+		min-height: 72px;
+	}
+	.run {
 		display: grid;
-		gap: 10px;
+		gap: 8px;
 		padding: 14px 18px;
 	}
 	ol {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 8px 22px;
 		margin: 0;
 		padding: 0;
 		list-style: none;
-		counter-reset: step;
 	}
-	ol li {
-		display: grid;
-		grid-template-columns: 44px 220px minmax(0, 1fr);
-		gap: 14px;
-		align-items: center;
-		min-height: 64px;
-		border-top: 1px solid var(--hair);
-		counter-increment: step;
-	}
-	ol li::before {
-		content: counter(step);
-		display: grid;
-		place-items: center;
-		width: 40px;
-		height: 40px;
-		border: 2px solid var(--straw-edge);
-		border-radius: 5px;
+	.tag {
+		margin: 0 4px;
+		padding: 1px 8px;
+		border-radius: 3px;
 		background: var(--straw-wash);
-		font: 700 1.2rem var(--font-figures);
+		color: var(--straw-text);
+		font-weight: 600;
 	}
-	.figure .num {
-		font-size: 2.4rem;
-		line-height: 1;
+	.tag:not([data-state='dry']) {
+		background: var(--dye-wash);
+		color: var(--dye-text);
 	}
-	small {
-		display: block;
-		color: var(--soft);
-	}
-	ul {
+	section ul {
 		margin: 0;
 		padding-left: 1.2rem;
 	}
 	@media (max-width: 859px) {
-		ol li {
-			grid-template-columns: 44px minmax(0, 1fr);
+		.do,
+		.do .btn.go {
+			width: 100%;
 		}
-		ol li {
-			gap: 2px 14px;
-			padding: 8px 0;
-		}
-		ol li::before {
-			grid-row: 1 / 3;
-		}
-		ol li > span:last-child {
-			grid-column: 2;
+		.paper ul {
+			right: auto;
+			left: 0;
 		}
 	}
 </style>

@@ -1,0 +1,309 @@
+<!-- @component A job at the tank and in the field: loads, the steps of mixing or how the spraying goes, and the one thing to do next. -->
+<script lang="ts">
+	import { MediaQuery } from 'svelte/reactivity';
+	import MixingTank from '$lib/drawings/MixingTank.svelte';
+	import type { OutboxStatus as Status } from '$lib/device/outbox';
+	import { shownRate } from '$lib/shown/answer';
+	import { leftFacts } from '$lib/shown/run-facts';
+	import type { JobRunState } from '$lib/state/job-run.svelte';
+	import { wordIssue } from '$lib/wording/issues';
+	import AppBar from './AppBar.svelte';
+	import OutboxStatus from './OutboxStatus.svelte';
+	import RunLoads from './RunLoads.svelte';
+	import RunNow from './RunNow.svelte';
+	import RunSpray from './RunSpray.svelte';
+	import RunSteps from './RunSteps.svelte';
+
+	interface Props {
+		run: JobRunState;
+		/** Whether the screen is kept on; null while that is not known. */
+		awake: boolean | null;
+		status: Status;
+		path: string;
+	}
+	let { run, awake, status, path }: Props = $props();
+	const phone = new MediaQuery('(max-width: 859px)');
+	const { head } = $derived(run);
+	const names = $derived(head.job.blocks.map((b) => b.name).join(', '));
+	const load = $derived(run.shown);
+	const count = $derived(run.run?.loads.length ?? 0);
+	const mixing = $derived(load ? load.next !== null : false);
+	const looking = $derived(load?.n !== run.current?.n);
+	const rate = $derived(
+		head.rate === null
+			? null
+			: shownRate(head.rate, head.relativeU95 ?? 0, run.settings.rateUnit, run.settings.decimalComma)
+	);
+	const wears = $derived(
+		`${[...new Set(head.job.products.map((p) => p.label.ppe).filter(Boolean))].join('; ') || 'what the labels ask for'}.`
+	);
+	const level = $derived.by(() => {
+		if (!load || load.next === 0) return 0;
+		return load.next === null ? 1 : (run.lines[load.next - 1]?.level ?? 0);
+	});
+	const line = $derived(load?.next != null ? run.lines[load.next] : undefined);
+	const marks = $derived(
+		run.lines
+			.filter((l) => l.poured === null)
+			.map((l) => ({ at: l.level, figure: `${l.figure} ${l.unit}`, note: l.level > 0.99 ? 'the line' : '' }))
+	);
+	let wide = $state(false);
+
+	function onkeydown(event: KeyboardEvent) {
+		const typing = event.target instanceof HTMLInputElement;
+		if (event.key === 'Enter' && !typing && !(event.target instanceof HTMLButtonElement)) void run.go();
+	}
+</script>
+
+<svelte:window {onkeydown} />
+<a class="skip" href="#work">To the load</a>
+
+{#snippet act()}
+	<div class="act">
+		<button
+			type="button"
+			class="btn plain"
+			disabled={run.run?.last == null}
+			aria-label="Undo the last step"
+			onclick={() => void run.undo()}>Undo</button
+		>
+		{#if looking}
+			<button type="button" class="btn ink big" onclick={() => (run.looked = null)}
+				>Back to load {run.current?.n}</button
+			>
+		{:else if run.next.act === 'nothing'}
+			<a class="btn go big" href="/jobs/{head.id}">{run.next.words}. To the job</a>
+		{:else}
+			<button type="button" class="btn go big" onclick={() => void run.go()}>{run.next.words}</button>
+		{/if}
+		{#if run.current?.state === 'spraying' && !looking}<button
+				type="button"
+				class="btn plain pause"
+				onclick={() => void run.pause()}>Pause</button
+			>{/if}
+	</div>
+{/snippet}
+
+{#snippet shout()}
+	{#if run.storeError}<p class="shout" role="alert">
+			This device could not keep that step ({run.storeError}). Free some room, then do it again.
+		</p>{/if}
+	{#if !run.result.ok}<p class="shout" role="alert">{wordIssue(run.result.issues[0]!)}</p>{/if}
+{/snippet}
+
+{#if phone.current}
+	<div class="phone">
+		<header class="bar">
+			<button type="button" class="title" aria-expanded={wide} onclick={() => (wide = !wide)}>
+				<b>Load {load?.n ?? 1} of {count}</b><span>{names} ▾</span>
+			</button>
+			<OutboxStatus {status} short />
+		</header>
+		<RunLoads {run} small />
+		<main id="work">
+			<h1 class="sr-only">Load {load?.n ?? 1} of {count}</h1>
+			{@render shout()}
+			{#if wide}
+				<div class="wide">
+					<RunLoads {run} />
+					<dl>
+						{#each leftFacts(run) as fact (fact.what)}<div>
+								<dt>{fact.what}</dt>
+								<dd><span class="num">{fact.figure}</span> {fact.unit}</dd>
+							</div>{/each}
+					</dl>
+					<a class="btn plain" href="/jobs/{head.id}">Leave, all is kept</a>
+				</div>
+			{:else if mixing}<RunNow {run} {wears} />
+			{:else}<div class="spray"><RunSpray {run} /></div>{/if}
+			{#if awake === false}<p class="lab note">▲ This device lets its screen go dark; nothing is lost by it.</p>{/if}
+		</main>
+		{@render act()}
+	</div>
+{:else}
+	<div class="frame">
+		<div class="top">
+			<AppBar {path}>
+				{#snippet right()}<OutboxStatus {status} />{/snippet}
+			</AppBar>
+		</div>
+		<main id="work" class="work">
+			{@render shout()}
+			<div class="head">
+				<div>
+					<h1>Load {load?.n ?? 1} of {count}</h1>
+					<p class="lab">
+						<a href="/jobs/{head.id}">{names}</a>{head.sprayer ? ` · ${head.sprayer}` : ''}{rate
+							? `, calibrated ${head.signedDay} at ${rate.value} ${rate.unit}`
+							: ''}
+					</p>
+				</div>
+				<dl>
+					{#each leftFacts(run) as fact (fact.what)}<div>
+							<dt>{fact.what}</dt>
+							<dd><span class="num">{fact.figure}</span> {fact.unit}</dd>
+						</div>{/each}
+				</dl>
+			</div>
+			<RunLoads {run} />
+			{#if mixing}<RunSteps {run} />{:else}<RunSpray {run} />{/if}
+		</main>
+		<aside aria-label="Wear and watch">
+			<h2>Wear and watch</h2>
+			<p>{wears} Fill below shoulder height. Keep the hose end above the water line and stay with the tank.</p>
+			{#if line?.look}<p class="look">▲ {line.look}</p>{/if}
+			<p class="lab">
+				A label that gives another order stands above this one. Jar-test a new mix; triple-rinse containers into the
+				tank.
+			</p>
+			{#if load}<MixingTank
+					{level}
+					full={run.sheet ? load.load.mix / run.sheet.tank : 1}
+					{marks}
+					now={mixing && line?.poured ? `${line.figure} ${line.unit} now` : ''}
+				/>{/if}
+			{#if awake === false}<p class="lab">▲ This device lets its screen go dark; nothing is lost by it.</p>{/if}
+			{@render act()}
+		</aside>
+	</div>
+{/if}
+
+<style>
+	.frame {
+		display: grid;
+		grid-template: 56px minmax(0, 1fr) / minmax(0, 1fr) 400px;
+		height: 100dvh;
+	}
+	.top {
+		grid-column: 1 / -1;
+	}
+	.work {
+		display: grid;
+		gap: 14px;
+		align-content: start;
+		padding: 18px 24px;
+		overflow: auto;
+	}
+	.head {
+		display: flex;
+		justify-content: space-between;
+		align-items: end;
+		gap: 20px;
+	}
+	dl {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 6px 26px;
+		margin: 0;
+	}
+	dt {
+		color: var(--soft);
+		font-size: 0.9rem;
+	}
+	dd {
+		margin: 0;
+		white-space: nowrap;
+	}
+	dd .num {
+		font-size: 1.7rem;
+		line-height: 1.1;
+	}
+	aside {
+		display: flex;
+		flex-direction: column;
+		gap: 12px;
+		padding: 22px 20px;
+		border-left: 1px solid var(--rule);
+		background: var(--paper-deep);
+		overflow: auto;
+	}
+	.look {
+		padding: 10px 14px;
+		border-left: 6px solid var(--amber);
+		background: var(--amber-wash);
+		font-weight: 600;
+	}
+	.act {
+		display: flex;
+		gap: 10px;
+		margin-top: auto;
+	}
+	.act .big {
+		flex: 1;
+		order: 2;
+	}
+	.act .plain {
+		min-height: 72px;
+		padding: 0 14px;
+	}
+	.pause {
+		order: 1;
+	}
+	.shout {
+		padding: 10px 14px;
+		border-left: 6px solid var(--rust);
+		background: var(--rust-wash);
+		color: var(--rust-text);
+		font-weight: 600;
+	}
+	.phone {
+		display: flex;
+		flex-direction: column;
+		height: 100dvh;
+	}
+	.bar {
+		display: flex;
+		align-items: center;
+		justify-content: space-between;
+		gap: 10px;
+		min-height: 60px;
+		padding: 0 16px;
+		background: var(--bar);
+		color: var(--bar-text);
+	}
+	.title {
+		display: grid;
+		min-height: 48px;
+		padding: 4px 0;
+		border: 0;
+		background: none;
+		color: inherit;
+		font: inherit;
+		line-height: 1.15;
+		text-align: left;
+		cursor: pointer;
+	}
+	.title b {
+		font: 700 1.3rem var(--font-figures);
+		font-stretch: 82%;
+	}
+	.title span {
+		color: var(--bar-soft);
+		font-size: 0.9rem;
+	}
+	.phone main {
+		flex: 1;
+		min-height: 0;
+		overflow-y: auto;
+	}
+	.wide,
+	.spray {
+		display: grid;
+		gap: 14px;
+		padding: 14px 16px;
+	}
+	.note {
+		padding: 10px 16px;
+	}
+	.phone .act {
+		padding: 10px 16px max(12px, env(safe-area-inset-bottom));
+		border-top: 1px solid var(--rule);
+		background: var(--paper);
+	}
+	@media (max-width: 859px) {
+		.wide :global(ol) {
+			grid-auto-flow: row;
+			grid-template-columns: minmax(0, 1fr);
+		}
+	}
+</style>

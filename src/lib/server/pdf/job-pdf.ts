@@ -1,0 +1,223 @@
+import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
+import type { JobRun, LabelFinding, LoadPlan, PlanSheet, RunLoad, TypedJob } from '../../../core';
+import { basisOf, inUnit, showFigure } from '../../../core';
+import type { FarmSettings } from '../../formats/farm-settings';
+import { fieldUnits, isMetric, shortUnit } from '../../formats/field-units';
+import { typedText } from '../../formats/typed-text';
+import { plainRate } from '../../shown/answer';
+import { mixingLines } from '../../shown/pour';
+import { shownAmount } from '../../shown/shown-plan';
+import { partWords, splitWords, wordLabelFinding } from '../../wording/jobs';
+import { ruled } from './calibration-pdf';
+
+export const jobPapers = ['A4', 'LETTER', 'HALF'] as const;
+export type JobPaper = (typeof jobPapers)[number];
+
+export interface JobPage {
+	readonly job: TypedJob;
+	readonly sheet: PlanSheet;
+	readonly plan: LoadPlan;
+	/** The run as it was planned: what is on paper does not follow what happened since. */
+	readonly run: JobRun;
+	readonly findings: readonly LabelFinding[];
+	/** Empty where the job has none. */
+	readonly sprayer: string;
+	readonly signedDay: string | null;
+	/** What opens the job on a phone. */
+	readonly link: string;
+}
+
+const soft = '#4f594f';
+const ink = '#17231f';
+const half = { metric: { width: 419.53, height: 595.28 }, other: { width: 396, height: 612 } };
+const box = {
+	canvas: [{ type: 'rect' as const, x: 0, y: 1, w: 11, h: 11, lineWidth: 1, lineColor: ink }]
+};
+const blank = (label: string): Content => ({
+	stack: [
+		{ text: label, color: soft, fontSize: 8, margin: [0, 0, 0, 14] },
+		{ canvas: [{ type: 'line', x1: 0, y1: 0, x2: 92, y2: 0, lineWidth: 0.8, lineColor: '#857c5e' }] }
+	]
+});
+
+/** Loads that are alike are one card: forty full tanks are printed once. */
+function alike(loads: readonly RunLoad[]): { readonly from: number; readonly to: number; readonly load: RunLoad }[] {
+	const groups: { from: number; to: number; load: RunLoad }[] = [];
+	for (const load of loads) {
+		const last = groups.at(-1);
+		const same = last && Math.abs(last.load.load.mix - load.load.mix) < 1e-9 && last.load.load.rows === load.load.rows;
+		// The last load holds what cannot be sprayed out, so its ground differs.
+		if (last && same && Math.abs(last.load.load.area - load.load.area) < 1e-6) last.to = load.n;
+		else groups.push({ from: load.n, to: load.n, load });
+	}
+	return groups;
+}
+
+/** Job sheet and load cards for where no phone goes: whole pages, or a half sheet for the cab. */
+export function jobPdf(
+	page: JobPage,
+	farm: { readonly name: string; readonly settings: FarmSettings },
+	paper: JobPaper
+): TDocumentDefinitions {
+	const { job, sheet, plan, run } = page;
+	const { settings } = farm;
+	const units = fieldUnits(settings);
+	const small = paper === 'HALF';
+	const metric = isMetric(settings.rateUnit);
+	const figure = (v: number) => showFigure(v, 4, settings.decimalComma);
+	const volume = (v: number) => `${figure(inUnit('volume', v as never, units.tank))} ${shortUnit(units.tank)}`;
+	const area = (v: number) => `${figure(inUnit('area', v as never, units.area))} ${units.area}`;
+	const basis = basisOf(job);
+	const title = job.blocks.map(partWords).join(', ');
+	const wears = [...new Set(job.products.map((p) => p.label.ppe).filter(Boolean))].join('; ');
+
+	const facts: Content = {
+		columns: [
+			{
+				stack: [
+					{ text: title, font: 'Figures', bold: true, fontSize: small ? 15 : 20 },
+					{
+						text: [
+							job.day,
+							page.sprayer || 'by hand',
+							`${plainRate(sheet.rate, settings)}${
+								basis.by === 'calibration'
+									? `, calibrated ${page.signedDay ?? ''}`
+									: basis.by === 'trial'
+										? ', by a trial'
+										: ''
+							}`,
+							splitWords[job.split].name.toLowerCase()
+						].join(' · '),
+						color: soft,
+						margin: [0, 2, 0, 6]
+					},
+					{
+						text: [
+							{ text: area(plan.area * (sheet.sprayedShare ?? 1)), font: 'Figures', bold: true, fontSize: 15 },
+							'   ',
+							{ text: volume(plan.mix), font: 'Figures', bold: true, fontSize: 15 },
+							`  in ${plan.loads.length} ${plan.loads.length === 1 ? 'load' : 'loads'}`,
+							plan.leftover > 0 ? `, ${volume(plan.leftover)} stays behind` : ''
+						]
+					}
+				],
+				width: '*'
+			},
+			{
+				stack: [
+					{ qr: page.link, fit: small ? 72 : 92 },
+					{ text: 'opens it on a phone', fontSize: 7, color: soft }
+				],
+				width: 'auto'
+			}
+		],
+		columnGap: 12
+	};
+
+	const doses: Content = {
+		table: {
+			widths: ['*', 'auto', 'auto', 'auto'],
+			body: [
+				['Product', 'Dose', 'In all', 'Back in, harvest'].map((text) => ({ text, color: soft, fontSize: 8 })),
+				...job.products.map(({ label, dose }, i) => {
+					const total = shownAmount(plan.totals[i]!, settings);
+					return [
+						{ text: [{ text: label.name, bold: true }, label.registration ? `  ${label.registration}` : ''] },
+						typedText(dose),
+						`${total.value} ${total.unit}`,
+						[
+							label.entryHours === null ? '' : `${label.entryHours} h`,
+							label.harvestDays === null ? '' : `${label.harvestDays} days`
+						]
+							.filter(Boolean)
+							.join(', ')
+					];
+				})
+			]
+		},
+		layout: ruled,
+		margin: [0, 8, 0, 4]
+	};
+
+	const cards = alike(run.loads).map(({ from, to, load }, i): Content => {
+		const lines = mixingLines({ ...load, last: load.n === run.loads.length }, job, sheet, settings);
+		return {
+			stack: [
+				{
+					text: [
+						{
+							text:
+								from === to
+									? `Load ${from} of ${run.loads.length}`
+									: `Loads ${from} to ${to} of ${run.loads.length}, each`,
+							font: 'Figures',
+							bold: true,
+							fontSize: 13
+						},
+						`   ${volume(load.load.mix)} over ${area(load.load.area)}${load.load.rows === null ? '' : `, ${load.load.rows} rows`}`
+					],
+					margin: [0, i === 0 ? 6 : 12, 0, 2]
+				},
+				{
+					table: {
+						widths: [18, '*', 'auto', small ? 96 : 190],
+						body: lines.map((line) => [
+							box,
+							{
+								stack: [
+									{ text: line.text, bold: true },
+									...(small ? [] : [{ text: line.why, color: soft, fontSize: 8 }])
+								]
+							},
+							{
+								text: [{ text: line.figure, font: 'Figures', bold: true, fontSize: 17 }, ` ${line.unit}`],
+								alignment: 'right'
+							},
+							{
+								stack: [
+									...line.how.map((text) => ({ text, fontSize: 8 })),
+									...(line.look ? [{ text: line.look, bold: true, fontSize: 8 }] : [])
+								]
+							}
+						])
+					},
+					layout: ruled
+				},
+				{
+					columns: [
+						blank('Mixed at'),
+						blank('Spraying from'),
+						blank('Out at'),
+						...(small ? [] : [blank('Done, left over')])
+					],
+					margin: [0, 6, 0, 0]
+				}
+			],
+			unbreakable: true
+		};
+	});
+
+	return {
+		pageSize: small ? (metric ? half.metric : half.other) : paper,
+		pageMargins: small ? [24, 22, 24, 34] : [36, 32, 36, 42],
+		info: { title: `Job, ${title}, ${job.day}`, creator: 'Fallow' },
+		footer: {
+			text: 'The label in your hand decides, and local rules above it. Never dry tank, never product first. Fill below shoulder height, stay with the tank, triple-rinse containers into it.',
+			color: soft,
+			fontSize: 7.5,
+			margin: [small ? 24 : 36, 4, small ? 24 : 36, 0]
+		},
+		content: [
+			facts,
+			...page.findings.map((finding): Content => {
+				const words = wordLabelFinding(finding, settings);
+				return { text: [{ text: `${words.title}. `, bold: true }, words.body], margin: [0, 6, 0, 0] };
+			}),
+			doses,
+			{ text: [{ text: 'Wear: ', bold: true }, wears || 'what the labels ask for', '.'], margin: [0, 2, 0, 0] },
+			...(job.notes ? [{ text: job.notes, margin: [0, 4, 0, 0] as [number, number, number, number] }] : []),
+			...cards
+		]
+	};
+}

@@ -1,0 +1,84 @@
+import { describe, expect, it } from 'vitest';
+import type { TypedLabel } from '$core';
+import { foldRun, mixingOf, readField, fields, readJob, si } from '$core';
+import { demoProducts } from '../../../demo/products';
+import { metric } from '../../../tests/support/round-state';
+import { t } from '../../../tests/support/entries';
+import type { FarmSettings } from '$lib/formats/farm-settings';
+import { mixingLines } from './pour';
+
+const jug = (name: string, mark: string, holds: string) => ({ name, mark: t(mark, 'ml'), holds: t(holds, 'ml') });
+const settings: FarmSettings = {
+	...metric,
+	measures: [jug('big jug', '50 ml', '5 L'), jug('small jug', '10 ml', '1 L'), jug('scale', '5 g', '2 kg')]
+};
+const label = (name: string): TypedLabel => demoProducts.find((p) => p.name === name)!;
+
+/** The first load of so many hectares at 168 L/ha from 800 L. */
+function lines(hectares: number, products: readonly (readonly [TypedLabel, string])[], farm = settings) {
+	const job = {
+		day: '2026-03-20',
+		blocks: [{ id: 'b', name: 'B', area: hectares * 1e4, share: 1, rows: null, spacing: null }],
+		tank: t('800', 'L'),
+		dead: null,
+		agitation: null,
+		products: products.map(([l, dose], i) => ({ id: `p${i}`, label: l, dose: t(dose, 'L/ha') })),
+		split: 'full-then-part' as const,
+		reason: '',
+		notes: ''
+	};
+	const read = readJob(job, si(168e-7));
+	if (!read.ok) throw new Error(JSON.stringify(read.issues));
+	const { sheet } = read.value;
+	const run = foldRun(sheet, mixingOf(job), []);
+	if (!run.ok) throw new Error('no run');
+	const { load, steps } = run.value.loads[0]!;
+	return mixingLines({ load, steps, last: run.value.loads.length === 1 }, job, sheet, farm);
+}
+
+describe('what is poured for a load', () => {
+	it('is whole containers and a jug to its mark, held down where the next mark would be over the label', () => {
+		const ochre = lines(20, [[label('Sample Ochre'), '2 L/ha']])[1]!;
+		// 800 L at 168 L/ha is 4.7619 ha: 9.5238 L; up to 9.55 would be 2.0055 L/ha, over the most.
+		expect(`${ochre.figure} ${ochre.unit}`).toBe('9.50 L');
+		expect(ochre.how).toEqual([
+			'1 × 5 L, then 4.50 L by the big jug',
+			'exact 9.524 L, marks 50 ml',
+			'gives 1.995 L/ha'
+		]);
+		expect(ochre.look).toContain('Do not round Sample Ochre up');
+		expect(readField(fields.poured, ochre.poured!, '')).toMatchObject({ value: { kind: 'volume', value: 0.0095 } });
+	});
+	it('goes to the nearer mark where the label has room', () => {
+		const ochre = lines(20, [[label('Sample Ochre'), '1.77 L/ha']])[1]!;
+		expect([ochre.figure, ochre.look]).toEqual(['8.45', '']);
+	});
+	it('is weighed where it is dry, and told to three figures where the farm has no measure', () => {
+		const dry = lines(1, [[label('Sample Feldspar'), '14 oz/ac']])[1]!;
+		expect(`${dry.figure} ${dry.unit}`).toBe('980 g');
+		expect(dry.how[0]).toBe('by the scale');
+		const bare = lines(1, [[label('Sample Feldspar'), '14 oz/ac']], metric)[1]!;
+		expect([bare.figure, bare.unit, bare.how]).toEqual(['981', 'g', []]);
+	});
+	it('says where an amount is too small, and keeps what was wanted', () => {
+		const tiny = lines(0.004, [[label('Sample Ochre'), '2 L/ha']])[1]!;
+		expect(tiny.look).toContain('too little to measure well');
+		expect(readField(fields.poured, tiny.poured!, '').ok).toBe(true);
+	});
+	it('tells US measures in fluid ounces and gallons', () => {
+		const us = lines(20, [[label('Sample Ochre'), '2 L/ha']], { ...metric, rateUnit: 'US gal/ac' });
+		expect([us[0]!.unit, us[1]!.unit, us[1]!.figure]).toEqual(['gal', 'gal', '2.51']);
+		expect(us[1]!.how).toEqual(['1 × 5 L, then 153 fl oz']);
+	});
+	it('pours a halved product twice, each half by itself', () => {
+		const halved = { ...label('Sample Feldspar'), fill: 'half-product' as const };
+		const made = lines(1, [[halved, '14 oz/ac']]);
+		expect(made.map((l) => `${l.text} ${l.figure}`)).toEqual([
+			'Water to this mark first 84',
+			'Sample Feldspar, half of it 490',
+			'Water to this mark 151',
+			'Sample Feldspar, half of it 490',
+			'Water up to the mark 168'
+		]);
+	});
+});

@@ -1,0 +1,221 @@
+import type {
+	JobRun,
+	PlanSheet,
+	ReadJob,
+	Result,
+	RunEntry,
+	RunEntryBody,
+	RunLoad,
+	SprayAct,
+	TypedDone,
+	VolumePerArea
+} from '$core';
+import { bad, checkRunEntry, fields, foldRun, mixingOf, productSoFar, readField, readJob } from '$core';
+import type { KeptLog, LogStore } from '$lib/device/round-store';
+import type { FarmSettings } from '$lib/formats/farm-settings';
+import { fieldUnits, typed } from '$lib/formats/field-units';
+import type { JobHead } from '$lib/formats/run-message';
+import type { MixingLine } from '$lib/shown/pour';
+import { mixingLines } from '$lib/shown/pour';
+import { wordIssue } from '$lib/wording/issues';
+
+export interface JobRunOutside {
+	readonly store: Pick<LogStore<JobHead, RunEntry>, 'add'>;
+	/** A new UUIDv7. */
+	readonly newId: () => string;
+	/** Wall clock, ms. */
+	readonly now: () => number;
+	/** Something was added that wants sending. */
+	readonly onAdded: () => void;
+}
+
+/** The one thing to do next. */
+export type NextAct =
+	| { readonly act: 'tick'; readonly load: number; readonly step: number; readonly words: string }
+	| { readonly act: 'spray'; readonly load: number; readonly what: SprayAct; readonly words: string }
+	| { readonly act: 'nothing'; readonly words: string };
+
+/** What is typed of a job under way: how far it is, and what is in the tank. */
+export interface ProgressText {
+	readonly by: TypedDone['by'];
+	/** Number of the row that was done last, or ground. */
+	readonly done: string;
+	readonly left: string;
+}
+
+/** A job as it is mixed and sprayed: its entries, and all that follows from them. */
+export class JobRunState {
+	readonly head: JobHead;
+	readonly settings: FarmSettings;
+	readonly units: ReturnType<typeof fieldUnits>;
+	readonly read: Result<ReadJob>;
+	readonly #outside: JobRunOutside;
+	#queue: Promise<unknown> = Promise.resolve();
+
+	entries = $state.raw<readonly RunEntry[]>([]);
+	/** The device could not keep an entry: the one thing that must be shouted. */
+	storeError = $state<string | null>(null);
+	/** A load that somebody looks at besides the one at work; null is that one. */
+	looked = $state<number | null>(null);
+	problems = $state<Readonly<Record<string, string>>>({});
+
+	constructor(kept: KeptLog<JobHead, RunEntry>, settings: FarmSettings, outside: JobRunOutside) {
+		this.head = kept.head;
+		this.settings = settings;
+		this.units = fieldUnits(settings);
+		this.#outside = outside;
+		this.read = readJob(kept.head.job, kept.head.rate as VolumePerArea | null);
+		this.entries = kept.entries;
+	}
+
+	get sheet(): PlanSheet | null {
+		return this.read.ok ? this.read.value.sheet : null;
+	}
+	result: Result<JobRun> = $derived.by(() =>
+		this.read.ok ? foldRun(this.read.value.sheet, mixingOf(this.head.job), this.entries) : bad(...this.read.issues)
+	);
+	run: JobRun | null = $derived(this.result.ok ? this.result.value : null);
+	/** The load at work. */
+	current: RunLoad | null = $derived(this.run?.loads[this.run.at] ?? null);
+	/** The load that is shown. */
+	shown: RunLoad | null = $derived.by(
+		() => (this.looked !== null ? this.run?.loads[this.looked - 1] : null) ?? this.current
+	);
+
+	linesOf(load: RunLoad): readonly MixingLine[] {
+		const { sheet, run } = this;
+		if (!sheet || !run) return [];
+		return mixingLines({ ...load, last: load.n === run.loads.length }, this.head.job, sheet, this.settings);
+	}
+	lines: readonly MixingLine[] = $derived.by(() => (this.shown ? this.linesOf(this.shown) : []));
+
+	/** What to do next with the load at work. */
+	next: NextAct = $derived.by((): NextAct => {
+		const load = this.current;
+		if (!load || this.run?.state === 'sprayed') return { act: 'nothing', words: 'All loads are out' };
+		if (load.state === 'spraying') return { act: 'spray', load: load.n, what: 'end', words: `Load ${load.n} is out` };
+		if (load.state === 'paused') return { act: 'spray', load: load.n, what: 'go-on', words: 'Go on spraying' };
+		if (load.next === null)
+			return { act: 'spray', load: load.n, what: 'start', words: `Begin spraying load ${load.n}` };
+		const line = this.linesOf(load)[load.next];
+		return { act: 'tick', load: load.n, step: load.next, words: line?.done ?? '' };
+	});
+
+	/** Does what is next. */
+	go(): Promise<boolean> {
+		const { next } = this;
+		this.looked = null;
+		if (next.act === 'spray') return this.add({ kind: 'spray', load: next.load, act: next.what });
+		if (next.act === 'nothing' || !this.current) return Promise.resolve(false);
+		const poured = this.linesOf(this.current)[next.step]?.poured ?? null;
+		return this.add({ kind: 'tick', load: next.load, step: next.step, poured });
+	}
+	pause = (): Promise<boolean> =>
+		this.current ? this.add({ kind: 'spray', load: this.current.n, act: 'pause' }) : Promise.resolve(false);
+
+	/** Takes the newest entry back; nothing is erased by it. */
+	undo(): Promise<boolean> {
+		const last = this.run?.last;
+		this.looked = null;
+		return last ? this.add({ kind: 'strike', entry: last.id }) : Promise.resolve(false);
+	}
+
+	/** Row from which the rows of this job are counted, where it is one block in one piece. */
+	firstRow: number | null = $derived.by(() => {
+		const [block, ...others] = this.head.job.blocks;
+		if (!this.sheet?.rows || !block || others.length > 0) return null;
+		return block.part?.by === 'rows' ? block.part.from : 1;
+	});
+
+	/** The row that the load at work was planned to end at, or the ground done by then: what is asked about first. */
+	plannedDone: string = $derived.by(() => {
+		const { run, sheet } = this;
+		if (!run || !sheet) return '';
+		const loads = run.loads.slice(0, run.at + 1);
+		if (!sheet.rows) return '';
+		const done = loads.reduce((sum, l) => sum + l.load.area, 0) / (sheet.area / sheet.rows.count);
+		return `${Math.max(1, Math.floor(done + 1e-6)) + (this.firstRow ?? 1) - 1}`;
+	});
+
+	/** Keeps how far the job is; what is wrong is told beside its field. */
+	async progress({ by, done, left }: ProgressText): Promise<boolean> {
+		const { current, sheet } = this;
+		if (!current || !sheet) return false;
+		const told = (text: string, unit: string) => typed(text, unit, this.settings);
+		const first = (this.firstRow ?? 1) - 1;
+		const body: RunEntryBody = {
+			kind: 'progress',
+			load: current.n,
+			done:
+				by === 'rows'
+					? { by, rows: done.trim() === '' ? NaN : Number(done.trim()) - first }
+					: { by, area: told(done, this.units.area) },
+			left: told(left.trim() === '' ? '' : left, this.units.tank)
+		};
+		const issues = checkRunEntry(body, sheet);
+		const tank = readField(fields.tankReading, body.left, 'left');
+		const mixed = this.run!.loads.slice(0, current.n).reduce((sum, l) => sum + l.load.mix, 0);
+		this.problems = Object.fromEntries(
+			issues.map((issue) => {
+				const row = by === 'rows' && issue.path === 'done';
+				const bound = row && issue.bound ? { bound: `${Number(issue.bound) + first}` } : {};
+				return [issue.path, wordIssue({ ...issue, ...(row ? { text: done, ...bound } : {}) })];
+			})
+		);
+		if (issues.length === 0 && tank.ok && tank.value.value >= mixed)
+			this.problems = { left: 'That is all that was mixed, so nothing is sprayed yet. Read the tank again.' };
+		if (Object.keys(this.problems).length > 0) return false;
+		return this.add(body);
+	}
+
+	/** Lets the loads that are left follow the true volume that was seen. */
+	follow = (): Promise<boolean> => {
+		const seen = this.run?.seen;
+		return seen ? this.add({ kind: 'follow', progress: seen.id }) : Promise.resolve(false);
+	};
+
+	/** Products of which more went on the ground so far than their label allows, and how many times its most. */
+	overSoFar: readonly { readonly name: string; readonly ratio: number }[] = $derived.by(() => {
+		const { sheet, run } = this;
+		const seen = run?.seen;
+		if (!sheet || !run || !seen) return [];
+		const loads = run.loads.slice(0, seen.load).map((l) => l.load);
+		return productSoFar(loads, seen.left, seen.area).flatMap((on, i) => {
+			const { name, max } = sheet.products[i]!;
+			const ratio = max ? on / max.perArea : 0;
+			return ratio > 1 + 1e-9 ? [{ name, ratio }] : [];
+		});
+	});
+
+	/** Keeps an entry on the device, then lets it be sent. False where the device could not keep it. */
+	add(body: RunEntryBody): Promise<boolean> {
+		const run = this.#queue.then(async () => {
+			const seq = this.entries.reduce((most, e) => Math.max(most, e.seq + 1), 0);
+			const entry: RunEntry = {
+				...body,
+				id: this.#outside.newId(),
+				seq,
+				at: new Date(this.#outside.now()).toISOString()
+			};
+			try {
+				await this.#outside.store.add(this.head.id, entry);
+			} catch (error) {
+				this.storeError = error instanceof Error ? error.message : String(error);
+				return false;
+			}
+			this.storeError = null;
+			this.entries = [...this.entries, entry];
+			this.#outside.onAdded();
+			return true;
+		});
+		this.#queue = run;
+		return run;
+	}
+
+	/** Takes in what another device added. */
+	takeIn(entries: readonly RunEntry[]): void {
+		const known = new Set(this.entries.map((e) => e.id));
+		const fresh = entries.filter((e) => !known.has(e.id));
+		if (fresh.length > 0) this.entries = [...this.entries, ...fresh];
+	}
+}

@@ -1,0 +1,24 @@
+import { error } from '@sveltejs/kit';
+import type { PageLoad } from './$types';
+import type { RunEntry } from '$core';
+import type { KeptLog } from '$lib/device/round-store';
+import type { JobHead } from '$lib/formats/run-message';
+import { device as theDevice, getJson } from '$lib/state/device.svelte';
+
+/** The job from the device's memory; only one that the device has never seen is waited for from the server. */
+export const load: PageLoad = async ({ params, fetch }) => {
+	const device = theDevice();
+	let kept = await device.runs.open(params.id);
+	if (!kept) {
+		kept = await getJson<KeptLog<JobHead, RunEntry>>(`/api/jobs/${params.id}`, fetch);
+		if (!kept)
+			error(404, { message: 'This job is not on this device, and the farm cannot be asked or does not know it.' });
+		await device.runs.merge(kept);
+	}
+	const farm = (await device.store.farm()) ?? (await device.farm(fetch));
+	if (!farm)
+		error(503, {
+			message: 'This device does not know the farm yet. Open Fallow once while the server can be reached.'
+		});
+	return { kept, farm };
+};
