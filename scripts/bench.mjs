@@ -23,8 +23,8 @@ function typeScript(file, args, env) {
 	return done.stdout.trim();
 }
 
-/** Every script that a browser with nothing kept asks for until a new round's first step stands, gzipped one by one. */
-async function firstViewScript(origin, sprayer) {
+/** Every script that a browser with nothing kept asks for until a page stands, gzipped one by one. */
+async function firstViewScript(address, ready) {
 	const browser = await chromium.launch({ executablePath: chromiumPath, args: chromiumArgs });
 	try {
 		const context = await browser.newContext({ serviceWorkers: 'block' });
@@ -33,20 +33,25 @@ async function firstViewScript(origin, sprayer) {
 		page.on('response', (response) => {
 			if (response.request().resourceType() === 'script') bodies.push(response.body());
 		});
-		await page.goto(`${origin}/rounds/new?sprayer=${sprayer}`);
-		await page.waitForURL(/\/ready/);
-		const round = page.url();
-		bodies.length = 0;
-		await page.close();
-		const cold = await browser.newContext({ serviceWorkers: 'block' });
-		const first = await cold.newPage();
-		first.on('response', (response) => {
-			if (response.request().resourceType() === 'script') bodies.push(response.body());
-		});
-		await first.goto(round, { waitUntil: 'networkidle' });
-		await first.getByRole('heading', { name: 'Ready the rig' }).waitFor();
+		await page.goto(address, { waitUntil: 'networkidle' });
+		await page.getByRole('heading', { name: ready }).waitFor();
 		const sizes = (await Promise.all(bodies)).map((body) => gzipSync(body, { level: 9 }).length);
 		return { bytes: sizes.reduce((sum, n) => sum + n, 0), files: sizes.length };
+	} finally {
+		await browser.close();
+	}
+}
+
+/** The address of a round that was just begun. */
+async function newRound(origin, sprayer) {
+	const browser = await chromium.launch({ executablePath: chromiumPath, args: chromiumArgs });
+	try {
+		const page = await browser.newPage();
+		await page.goto(`${origin}/rounds/new?sprayer=${sprayer}`);
+		await page.waitForURL(/\/ready/);
+		// The round has to be at the server before another browser asks for it.
+		await page.waitForFunction(() => /saved/i.test(document.querySelector('[role=status]')?.textContent ?? ''));
+		return page.url();
 	} finally {
 		await browser.close();
 	}
@@ -164,10 +169,23 @@ await main(async () => {
 		});
 		try {
 			const origin = `http://127.0.0.1:${server.port}`;
-			const script = await firstViewScript(origin, sprayer);
+			const script = await firstViewScript(await newRound(origin, sprayer), 'Ready the rig');
 			console.log(
 				`JavaScript of the round's first view: ${(script.bytes / 1000).toFixed(1)} kB gzip in ${script.files} files (120 kB or less is wanted)`
 			);
+			const job = typeScript('bench/seed-job.ts', [], { DATABASE_URL: postgres.url });
+			for (const [path, name] of [
+				[`/jobs/${job}`, 'the page of a job with 40 loads'],
+				[`/jobs/${job}/run`, 'mixing its first load']
+			]) {
+				const { bytes, files } = await firstViewScript(
+					origin + path,
+					path.endsWith('run') ? 'Load 1 of 40' : 'Forty loads'
+				);
+				console.log(
+					`JavaScript of ${name}: ${(bytes / 1000).toFixed(1)} kB gzip in ${files} files (140 kB or less is wanted)`
+				);
+			}
 			const keys = await keystrokes(origin, typeScript('bench/seed-wide.ts', [], { DATABASE_URL: postgres.url }));
 			console.log(
 				`a keystroke in a jug of a 72-nozzle boom, script at 4x CPU slow-down: median ${percentile(keys, 0.5).toFixed(1)} ms, p95 ${percentile(keys, 0.95).toFixed(1)} ms (${keys.length} keys; 16 ms is a frame)`

@@ -1,4 +1,4 @@
-import { expect, test } from './fixtures';
+import { allSent, expect, test } from './fixtures';
 
 test('an orchard job by whole rows: ground, calibration, products, splits, labels, loads and mixing', async ({
 	page,
@@ -41,19 +41,54 @@ test('an orchard job by whole rows: ground, calibration, products, splits, label
 	await page.waitForURL(/jobs\/[0-9a-f-]{36}/);
 	await expect(page.getByRole('heading', { name: 'Hazel rows' })).toBeVisible();
 	await expect(page.getByTestId('load-count')).toHaveText(`${count}`);
-	const mixing = page.locator('.mixing ol li');
-	await expect(mixing.first()).toContainText('Water to this mark');
-	await expect(mixing.nth(1)).toContainText('Sample Ochre');
-	await expect(mixing.last()).toContainText('Water up to the mark');
-	await page.getByRole('button', { name: 'Next load' }).click();
-	await expect(page.getByRole('heading', { name: `Mixing load 2 of ${count}` })).toBeVisible();
+	// Mixing, by keyboard alone: Enter does what is next.
+	await page.getByRole('link', { name: 'Mix the first load' }).click();
+	await expect(page.getByRole('heading', { name: `Load 1 of ${count}` })).toBeVisible();
+	const steps = page.locator('main ol.card li');
+	await expect(steps.first()).toContainText('Water to this mark first');
+	await expect(steps.nth(1)).toContainText('Sample Ochre');
+	await expect(steps.last()).toContainText('Water up to the mark');
+	for (let step = 0; step < 5; step += 1) {
+		await page.locator('body').press('Enter');
+		if (step < 4) await expect(steps.nth(step)).toHaveClass(/done/);
+	}
+	await page.getByRole('button', { name: 'Begin spraying load 1' }).click();
+	await expect(page.getByText(/^Spraying since/)).toBeVisible();
+	// The tank ran out three rows early.
+	await page.getByRole('button', { name: 'How far are we?' }).click();
+	const planned = Number(await page.getByLabel('Last row done').inputValue());
+	expect(planned).toBeGreaterThan(3);
+	for (let row = 0; row < 3; row += 1) await page.getByRole('button', { name: 'One row less' }).click();
+	await page.getByRole('button', { name: 'See what it means' }).click();
+	await expect(page.getByText('Nothing is written here')).toBeVisible();
+	await page.getByRole('button', { name: 'Empty' }).click();
+	await page.getByRole('button', { name: 'See what it means' }).click();
+	await expect(page.getByText(/over what was planned/)).toBeVisible();
+	await expect(page.getByText(/calibrate again before the next load/)).toBeVisible();
+	await page.getByRole('button', { name: 'Let the rest follow it' }).click();
+	await expect(page.getByText(/The loads that are left follow it/)).toBeVisible();
+	await page.getByRole('button', { name: 'Load 1 is out' }).click();
+	await expect(page.getByRole('heading', { name: /^Load 2 of/ })).toBeVisible();
+	await expect(page.getByRole('button', { name: 'Load 2 to mix' })).toContainText(`rows ${planned - 2} to`);
+	await allSent(page);
+	// On paper, in three sizes, with a code.
+	const job = page.url().replace('/run', '');
+	for (const paper of ['A4', 'LETTER', 'HALF']) {
+		const pdf = await page.request.get(`${job}/print?paper=${paper}`);
+		expect(pdf.headers()['content-type']).toBe('application/pdf');
+		expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-');
+	}
 	const [row] = await app.query<{ split: string; load_count: number }>(
 		"select body->>'split' split, load_count from job order by created_at desc limit 1"
 	);
 	expect(row).toEqual({ split: 'whole-rows', load_count: count });
+	// A job that was begun stays on record; one that was not can be taken off.
+	await page.goto(job);
+	await expect(page.getByRole('heading', { name: 'Under way' })).toBeVisible();
+	await expect(page.getByRole('button', { name: 'Take the job off' })).toBeHidden();
 	await page.goto(`${app.origin}/jobs`);
-	await page.getByRole('link', { name: 'Hazel rows' }).click();
+	await page.getByRole('link', { name: 'Nursery strip' }).click();
 	await page.getByRole('button', { name: 'Take the job off' }).click();
 	await page.waitForURL(/jobs$/);
-	await expect(page.getByRole('link', { name: 'Hazel rows' })).toBeHidden();
+	await expect(page.getByRole('link', { name: 'Nursery strip' })).toBeHidden();
 });

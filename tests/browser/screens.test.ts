@@ -53,6 +53,7 @@ for (const look of looks)
 			"select c.id from calibration c join sprayer s on s.id = c.sprayer_id where s.name = 'Long-meadow boom' order by jsonb_array_length(findings) desc limit 1"
 		);
 		const [plan] = await app.query<{ id: string }>('select id from tank_plan limit 1');
+		const jobs = await app.query<{ id: string }>('select id from job order by day');
 		const round = await beginRound(page, app);
 		await page.goto(`${app.origin}/rounds/${round}/speed`);
 		await page.getByLabel('Course length').fill('200 ft');
@@ -74,6 +75,7 @@ for (const look of looks)
 			'/nozzles/import',
 			'/jobs',
 			'/jobs/new',
+			...jobs.flatMap(({ id }) => [`/jobs/${id}`, `/jobs/${id}/run`]),
 			'/ground',
 			'/ground/new',
 			'/ground/import',

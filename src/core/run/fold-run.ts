@@ -34,6 +34,8 @@ export interface RunLoad {
 	/** From 1. */
 	readonly n: number;
 	readonly load: Load;
+	/** Rows of the job that are done before it; null where loads do not end at row ends. */
+	readonly rowsBefore: number | null;
 	readonly steps: readonly MixingStep[];
 	/** Of each step; null while it is not done. */
 	readonly done: readonly (StepDone | null)[];
@@ -58,6 +60,8 @@ export interface Seen {
 	readonly loads: readonly Load[];
 	/** In the tank with no ground left for it. */
 	readonly spare: Volume;
+	/** Rows done before the first of those loads. */
+	readonly rowsBefore: number | null;
 	readonly followed: boolean;
 }
 
@@ -89,6 +93,8 @@ export function foldRun(sheet: PlanSheet, mixing: readonly Mixing[], entries: re
 	const struck = new Set(all.flatMap((e) => (e.kind === 'strike' ? [e.entry] : [])));
 	const kept = all.filter((e) => !struck.has(e.id));
 	const loads = [...planned.value.loads];
+	/** Loads whose first row a reading has set anew, by their place. */
+	const restarts = new Map<number, number>();
 	let seen = null as Seen | null;
 	const readings = new Map<string, Seen>();
 	for (const entry of kept) {
@@ -99,23 +105,38 @@ export function foldRun(sheet: PlanSheet, mixing: readonly Mixing[], entries: re
 			const from = readings.get(entry.progress);
 			if (!from) continue;
 			loads.splice(from.load, loads.length, ...from.loads);
+			if (from.rowsBefore !== null) restarts.set(from.load, from.rowsBefore);
 			if (seen?.id === from.id) seen = { ...seen, followed: true };
 		}
 	}
-	const run = loads.map((load, i) => runLoad(i + 1, load, mixing, kept));
+	let rows: number | null = 0;
+	const run = loads.map((load, i) => {
+		rows = restarts.get(i) ?? rows;
+		const rowsBefore = load.rows === null ? null : rows;
+		rows = rowsBefore === null ? null : rowsBefore + load.rows!;
+		return runLoad(i + 1, load, rowsBefore, mixing, kept);
+	});
 	const first = run.findIndex((l) => l.state !== 'out');
 	const at = first < 0 ? run.length - 1 : first;
-	const out = run.filter((l) => l.state === 'out').reduce((sum, l) => sum + l.load.area, 0);
-	const area = si<'area'>(Math.min(sheet.area, Math.max(out, seen?.area ?? 0)));
 	return good({
 		loads: run,
 		at,
 		seen,
-		area,
+		area: si<'area'>(Math.min(sheet.area, groundDone(run, seen))),
 		left: mixLeft(run, seen),
 		state: first < 0 ? 'sprayed' : run.some((l) => l.state !== 'dry') ? 'under-way' : 'planned',
 		last: kept.filter((e) => e.kind !== 'strike').at(-1) ?? null
 	});
+}
+
+/** Ground done, m²: by the newest reading, what its tank went on to cover, and the loads after it; else by the plan. */
+function groundDone(run: readonly RunLoad[], seen: Seen | null): number {
+	const after = run
+		.filter((l) => l.state === 'out' && l.n > (seen?.load ?? 0))
+		.reduce((sum, l) => sum + l.load.area, 0);
+	if (!seen) return after;
+	const emptied = run[seen.load - 1]?.state === 'out';
+	return seen.area + (emptied ? seen.left / seen.volume.rate : 0) + after;
 }
 
 /** What is in the tank of the load at work, and what is to be mixed after it. */
@@ -127,7 +148,13 @@ function mixLeft(run: readonly RunLoad[], seen: Seen | null): Volume {
 	return si<'volume'>(left);
 }
 
-function runLoad(n: number, load: Load, mixing: readonly Mixing[], entries: readonly RunEntry[]): RunLoad {
+function runLoad(
+	n: number,
+	load: Load,
+	rowsBefore: number | null,
+	mixing: readonly Mixing[],
+	entries: readonly RunEntry[]
+): RunLoad {
 	const steps = mixingOrder(
 		load.mix,
 		mixing.map((m, i) => {
@@ -150,7 +177,7 @@ function runLoad(n: number, load: Load, mixing: readonly Mixing[], entries: read
 	const next = done.indexOf(null);
 	const mixed = next < 0 ? 'mixed' : next > 0 || done.some(Boolean) ? 'mixing' : 'dry';
 	const state = spray === null ? mixed : spray === 'end' ? 'out' : spray === 'pause' ? 'paused' : 'spraying';
-	return { n, load, steps, done, next: next < 0 ? null : next, state, startedAt, endedAt };
+	return { n, load, rowsBefore, steps, done, next: next < 0 ? null : next, state, startedAt, endedAt };
 }
 
 /** A progress entry against the loads as they stand; null where it says nothing yet. */
@@ -177,6 +204,7 @@ function read(sheet: PlanSheet, loads: readonly Load[], entry: Extract<RunEntry,
 		// A rest that cannot be planned (a row over the tank at the true volume) leaves the loads as they are.
 		loads: rest.ok ? rest.value.loads : loads.slice(entry.load),
 		spare: rest.ok ? rest.value.spare : si<'volume'>(0),
+		rowsBefore: rest.ok ? rest.value.rowsBefore : null,
 		followed: false
 	};
 }

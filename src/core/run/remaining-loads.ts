@@ -23,6 +23,8 @@ export interface Remaining {
 	readonly loads: readonly Load[];
 	/** Of what is in the tank now, what no ground is left for. */
 	readonly spare: Volume;
+	/** Whole rows that are done before the first of those loads; null where they are not counted. */
+	readonly rowsBefore: number | null;
 }
 
 /**
@@ -45,7 +47,11 @@ export function remainingLoads(sheet: PlanSheet, soFar: SoFar): Result<Remaining
 	const rowsLeft = whole ? Math.max(0, whole.count - rowsDone! - rowsByTank) : 0;
 	const ground = whole ? rowsLeft * row : sheet.area - done - left / perGround;
 	if (ground <= sheet.area * slack)
-		return good({ loads: [], spare: si<'volume'>(Math.max(0, left - (sheet.area - done) * perGround)) });
+		return good({
+			loads: [],
+			spare: si<'volume'>(Math.max(0, left - (sheet.area - done) * perGround)),
+			rowsBefore: null
+		});
 	const plan = planLoads({
 		...sheet,
 		area: si<'area'>(ground),
@@ -54,5 +60,9 @@ export function remainingLoads(sheet: PlanSheet, soFar: SoFar): Result<Remaining
 	});
 	if (!plan.ok) return plan;
 	const spare = whole ? Math.max(0, left - rowsByTank * row * perGround) : 0;
-	return good({ loads: plan.value.loads, spare: si<'volume'>(spare) });
+	return good({
+		loads: plan.value.loads,
+		spare: si<'volume'>(spare),
+		rowsBefore: whole ? rowsDone! + rowsByTank : null
+	});
 }

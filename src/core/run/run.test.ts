@@ -55,6 +55,21 @@ describe('a job under way', () => {
 		expect(all.area).toBeCloseTo(63000, 6);
 	});
 
+	it('counts the ground by the newest reading, what its tank went on to cover, and the loads after it', () => {
+		const seen: RunEntryBody = {
+			kind: 'progress',
+			load: 1,
+			done: { by: 'area', area: t('2 ha', 'ha') },
+			left: t('200')
+		};
+		const spraying = [...mixed(1), spray(1, 'start'), seen];
+		expect(run(field, ...spraying).area).toBe(20000);
+		expect(run(field, ...spraying).left).toBeCloseTo(0.2 + 0.534, 9);
+		// 400 L on 2 ha: the 200 L that were left did one more.
+		expect(run(field, ...spraying, spray(1, 'end')).area).toBeCloseTo(30000, 6);
+		expect(run(field, ...spraying, spray(1, 'end'), ...whole(2)).area).toBeCloseTo(30000 + 0.534 / 1.8e-5, 6);
+	});
+
 	it('takes back the newest entry that counts, and keeps both on record', () => {
 		const undone = run(field, tick(1, 0), tick(1, 1), { kind: 'strike', entry: 'e1' });
 		expect(undone.loads[0]!.next).toBe(1);
@@ -116,6 +131,11 @@ describe('it ran out at row 31', () => {
 		// The same dose on the ground from a weaker mix.
 		for (const { load } of rest) expect(load.products[0]!.amount / load.area).toBeCloseTo(2e-7, 15);
 		expect(after.loads.slice(0, 2).map((l) => l.load)).toEqual(loads.slice(0, 2));
+		// The next load begins where the tank ran out, and the last ends at the last row.
+		expect(after.loads[2]!.rowsBefore).toBe(rowsOf2 - 3);
+		const last = after.loads.at(-1)!;
+		expect(last.rowsBefore! + last.load.rows!).toBe(36);
+		expect(after.area).toBeCloseTo((rowsOf2 - 3) * 148 * 5.5, 6);
 	});
 });
 

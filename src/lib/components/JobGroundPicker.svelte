@@ -88,11 +88,14 @@
 	}
 	.block.on {
 		grid-column: 1 / -1;
-		grid-template-columns: minmax(0, 1fr) minmax(0, 1fr) minmax(0, 1.4fr);
+		grid-template-columns: minmax(0, 1fr) minmax(0, 1.2fr);
 		align-items: start;
 		padding-bottom: 10px;
 		border-color: var(--dye);
 		background: var(--card);
+	}
+	.on .check {
+		grid-column: 1 / -1;
 	}
 	.check {
 		display: flex;

@@ -38,7 +38,9 @@
 		`${[...new Set(head.job.products.map((p) => p.label.ppe).filter(Boolean))].join('; ') || 'what the labels ask for'}.`
 	);
 	const level = $derived.by(() => {
-		if (!load || load.next === 0) return 0;
+		if (!load || load.next === 0 || load.state === 'out') return 0;
+		const seen = run.run?.seen;
+		if (seen?.load === load.n) return seen.left / load.load.mix;
 		return load.next === null ? 1 : (run.lines[load.next - 1]?.level ?? 0);
 	});
 	const line = $derived(load?.next != null ? run.lines[load.next] : undefined);
@@ -84,6 +86,24 @@
 	</div>
 {/snippet}
 
+{#snippet left()}
+	<dl>
+		{#each leftFacts(run) as fact (fact.what)}<div>
+				<dt>{fact.what}</dt>
+				<dd><span class="num">{fact.figure}</span> {fact.unit}</dd>
+			</div>{/each}
+	</dl>
+{/snippet}
+
+{#snippet tank()}
+	{#if load}<MixingTank
+			{level}
+			full={run.sheet ? load.load.mix / run.sheet.tank : 1}
+			{marks}
+			now={mixing && line?.poured ? `${line.figure} ${line.unit} now` : ''}
+		/>{/if}
+{/snippet}
+
 {#snippet shout()}
 	{#if run.storeError}<p class="shout" role="alert">
 			This device could not keep that step ({run.storeError}). Free some room, then do it again.
@@ -106,16 +126,16 @@
 			{#if wide}
 				<div class="wide">
 					<RunLoads {run} />
-					<dl>
-						{#each leftFacts(run) as fact (fact.what)}<div>
-								<dt>{fact.what}</dt>
-								<dd><span class="num">{fact.figure}</span> {fact.unit}</dd>
-							</div>{/each}
-					</dl>
+					{@render left()}
 					<a class="btn plain" href="/jobs/{head.id}">Leave, all is kept</a>
 				</div>
-			{:else if mixing}<RunNow {run} {wears} />
-			{:else}<div class="spray"><RunSpray {run} /></div>{/if}
+			{:else if mixing}
+				<RunNow {run} {wears} />
+				<div class="small">{@render tank()}</div>
+			{:else}<div class="spray">
+					<RunSpray {run} />
+					{@render left()}
+				</div>{/if}
 			{#if awake === false}<p class="lab note">▲ This device lets its screen go dark; nothing is lost by it.</p>{/if}
 		</main>
 		{@render act()}
@@ -138,12 +158,7 @@
 							: ''}
 					</p>
 				</div>
-				<dl>
-					{#each leftFacts(run) as fact (fact.what)}<div>
-							<dt>{fact.what}</dt>
-							<dd><span class="num">{fact.figure}</span> {fact.unit}</dd>
-						</div>{/each}
-				</dl>
+				{@render left()}
 			</div>
 			<RunLoads {run} />
 			{#if mixing}<RunSteps {run} />{:else}<RunSpray {run} />{/if}
@@ -156,12 +171,7 @@
 				A label that gives another order stands above this one. Jar-test a new mix; triple-rinse containers into the
 				tank.
 			</p>
-			{#if load}<MixingTank
-					{level}
-					full={run.sheet ? load.load.mix / run.sheet.tank : 1}
-					{marks}
-					now={mixing && line?.poured ? `${line.figure} ${line.unit} now` : ''}
-				/>{/if}
+			{@render tank()}
 			{#if awake === false}<p class="lab">▲ This device lets its screen go dark; nothing is lost by it.</p>{/if}
 			{@render act()}
 		</aside>
@@ -230,6 +240,9 @@
 	}
 	.act .big {
 		flex: 1;
+		min-width: 0;
+		padding: 0 1rem;
+		white-space: normal;
 		order: 2;
 	}
 	.act .plain {
@@ -291,6 +304,10 @@
 		display: grid;
 		gap: 14px;
 		padding: 14px 16px;
+	}
+	.small {
+		max-width: 300px;
+		margin: 14px auto;
 	}
 	.note {
 		padding: 10px 16px;

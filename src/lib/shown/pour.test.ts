@@ -70,6 +70,23 @@ describe('what is poured for a load', () => {
 		expect([us[0]!.unit, us[1]!.unit, us[1]!.figure]).toEqual(['gal', 'gal', '2.51']);
 		expect(us[1]!.how).toEqual(['1 × 5 L, then 153 fl oz']);
 	});
+	it('tells gallons and pounds with the ounces over them, as the marks of a jug have it', () => {
+		const farm: FarmSettings = {
+			...metric,
+			rateUnit: 'US gal/ac',
+			measures: [jug('jug', '2 fl oz', '5 qt'), { name: 'scale', mark: t('0.5 oz', 'lb'), holds: t('5 lb', 'lb') }]
+		};
+		const made = lines(
+			20,
+			[
+				[{ ...label('Sample Ochre'), packs: [] }, '1.9 L/ha'],
+				[{ ...label('Sample Feldspar'), packs: [] }, '14 oz/ac']
+			],
+			farm
+		);
+		// 9.0476 L is 305.9 fl oz; 14 oz/ac on 4.7619 ha is 164.7 oz of weight.
+		expect(made.slice(1, 3).map((l) => `${l.figure} ${l.unit}`)).toEqual(['10 lb 4.5 oz', '2 gal 50 fl oz']);
+	});
 	it('pours a halved product twice, each half by itself', () => {
 		const halved = { ...label('Sample Feldspar'), fill: 'half-product' as const };
 		const made = lines(1, [[halved, '14 oz/ac']]);

@@ -24,6 +24,9 @@ export interface MixingLine {
 	readonly level: number;
 }
 
+/** Decimals that a mark of so much can show. */
+const decimalsOf = (mark: number) => Math.min(4, Math.max(0, Math.ceil(-Math.log10(mark) - 1e-9)));
+
 /** An amount at its marks: as many decimals as the marks have. */
 function atMark(kind: Amount['kind'], amount: number, mark: number | null, settings: FarmSettings) {
 	const measures = measuresOf(settings);
@@ -39,18 +42,25 @@ function atMark(kind: Amount['kind'], amount: number, mark: number | null, setti
 	const unit = amount < step ? small : large;
 	const size = factor(kind, unit as never);
 	const value = amount / size;
-	const decimals = mark === null ? null : Math.max(0, Math.ceil(-Math.log10(mark / size) - 1e-9));
+	// Gallons and pounds have no marks on a jug: the ounces over them are told too.
+	if (mark !== null && unit === large && measures !== 'metric') {
+		const whole = Math.floor(value + 1e-9);
+		const rest = (amount - whole * size) / factor(kind, small as never);
+		const over = showDecimals(Math.abs(rest), decimalsOf(mark / factor(kind, small as never)), settings.decimalComma);
+		return { figure: `${whole} ${shortUnit(large)} ${over}`, unit: small === 'oz' ? 'oz' : shortUnit(small) };
+	}
+	const decimals = mark === null ? null : decimalsOf(mark / size);
 	return {
 		figure:
 			decimals === null
-				? showFigure(value, 3, settings.decimalComma)
-				: showDecimals(value, Math.min(4, decimals), settings.decimalComma),
+				? tidyFigure(value, 3, settings.decimalComma)
+				: showDecimals(value, decimals, settings.decimalComma),
 		unit: unit === 'oz' ? 'oz (weight)' : shortUnit(unit)
 	};
 }
 
-/** A level at the sight gauge, without the noughts that it has not got. */
-function gaugeFigure(value: number, digits: number, comma: boolean): string {
+/** A figure without the noughts that a sight gauge or a mark has not got. */
+function tidyFigure(value: number, digits: number, comma: boolean): string {
 	const text = showFigure(Number(value.toPrecision(digits)), 4, comma);
 	return text.includes(comma ? ',' : '.') ? text.replace(/[.,]?0+$/, '') : text;
 }
@@ -134,7 +144,7 @@ export function mixingLines(
 ): MixingLine[] {
 	const units = fieldUnits(settings);
 	const volume = (v: number, digits = 4) =>
-		gaugeFigure(inUnit('volume', v as never, units.tank), digits, settings.decimalComma);
+		tidyFigure(inUnit('volume', v as never, units.tank), digits, settings.decimalComma);
 	const tank = shortUnit(units.tank);
 	const measures = farmMeasures(settings);
 	const plain = { how: [], look: '', poured: null };

@@ -57,10 +57,10 @@ export interface ShownRunLoad {
 
 /** A load as its card: what it is, and how far. */
 export function shownRunLoad(state: JobRunState, load: RunLoad): ShownRunLoad {
-	const { units, settings, sheet, run, firstRow } = state;
+	const { units, settings, sheet, firstRow } = state;
 	const { mix, area, rows } = load.load;
 	const tank = sheet?.tank ?? mix;
-	const before = (run?.loads ?? []).slice(0, load.n - 1).reduce((sum, l) => sum + (l.load.rows ?? 0), firstRow ?? 1);
+	const before = (load.rowsBefore ?? 0) + (firstRow ?? 1);
 	const lines = state.linesOf(load);
 	const level = load.next === null ? 1 : load.next === 0 ? 0 : (lines[load.next - 1]?.level ?? 0);
 	const of = { out: 0, dry: 0, mixing: level, mixed: 1, spraying: 1, paused: 1 }[load.state];

@@ -129,12 +129,14 @@ export class JobRunState {
 
 	/** The row that the load at work was planned to end at, or the ground done by then: what is asked about first. */
 	plannedDone: string = $derived.by(() => {
-		const { run, sheet } = this;
-		if (!run || !sheet) return '';
-		const loads = run.loads.slice(0, run.at + 1);
-		if (!sheet.rows) return '';
-		const done = loads.reduce((sum, l) => sum + l.load.area, 0) / (sheet.area / sheet.rows.count);
-		return `${Math.max(1, Math.floor(done + 1e-6)) + (this.firstRow ?? 1) - 1}`;
+		const { run, sheet, current } = this;
+		if (!run || !current || !sheet?.rows) return '';
+		const row = sheet.area / sheet.rows.count;
+		const done =
+			current.rowsBefore === null
+				? Math.floor((run.area + current.load.area) / row + 1e-6)
+				: current.rowsBefore + current.load.rows!;
+		return `${Math.min(sheet.rows.count, Math.max(1, done)) + (this.firstRow ?? 1) - 1}`;
 	});
 
 	/** Keeps how far the job is; what is wrong is told beside its field. */

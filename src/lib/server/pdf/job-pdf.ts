@@ -30,9 +30,10 @@ export interface JobPage {
 const soft = '#4f594f';
 const ink = '#17231f';
 const half = { metric: { width: 419.53, height: 595.28 }, other: { width: 396, height: 612 } };
-const box = {
+/** A box to tick; made anew each time, since the layout keeps its place in it. */
+const box = () => ({
 	canvas: [{ type: 'rect' as const, x: 0, y: 1, w: 11, h: 11, lineWidth: 1, lineColor: ink }]
-};
+});
 const blank = (label: string): Content => ({
 	stack: [
 		{ text: label, color: soft, fontSize: 8, margin: [0, 0, 0, 14] },
@@ -163,7 +164,7 @@ export function jobPdf(
 					table: {
 						widths: [18, '*', 'auto', small ? 96 : 190],
 						body: lines.map((line) => [
-							box,
+							box(),
 							{
 								stack: [
 									{ text: line.text, bold: true },
@@ -172,7 +173,8 @@ export function jobPdf(
 							},
 							{
 								text: [{ text: line.figure, font: 'Figures', bold: true, fontSize: 17 }, ` ${line.unit}`],
-								alignment: 'right'
+								alignment: 'right',
+								noWrap: true
 							},
 							{
 								stack: [

@@ -118,14 +118,14 @@
 							label="One mark is"
 							bind:value={jug.mark}
 							problem={jugProblems[`${i}.mark`]}
-							hint="50 ml, 5 g, 1 fl oz"
+							hint={i === 0 ? 'Like 50 ml, 5 g or 1 fl oz.' : ''}
 						/>
 						<FormField
 							name="measure-holds"
 							label="It holds"
 							bind:value={jug.holds}
 							problem={jugProblems[`${i}.holds`]}
-							hint="5 L, 2 kg, 1 qt, 5 lb"
+							hint={i === 0 ? 'Like 5 L, 2 kg, 1 qt or 5 lb.' : ''}
 						/>
 					</div>
 				{/each}

@@ -28,7 +28,7 @@
 				<p class="day num">{job.day}</p>
 				<div>
 					<h2><a href="/jobs/{job.id}">{job.blocks.join(', ')}</a></h2>
-					<p class="lab">{[job.sprayer, ...job.products].join(' · ')}</p>
+					<p class="lab">{[job.sprayer, ...job.products].filter(Boolean).join(' · ')}</p>
 				</div>
 				<p>
 					<span class="num"
