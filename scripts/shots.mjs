@@ -43,7 +43,7 @@ await main(async () => {
 			await desk(browser, origin);
 			await phone(browser, origin);
 			await kinds(browser, origin);
-			await carriedPhone(browser, origin);
+			await mixingPhone(browser, origin);
 		} finally {
 			await browser.close();
 			await server.stop();
@@ -135,16 +135,6 @@ async function desk(browser, origin) {
 	await page.getByRole('link', { name: 'See the calibration' }).click();
 	await page.getByRole('heading', { name: 'Readings as taken' }).waitFor();
 	await shot(page, '08-calibration');
-	await page.getByRole('link', { name: 'What goes in the tank' }).click();
-	await page.getByRole('textbox', { name: 'Area' }).fill('40 ac');
-	await page.getByLabel('Product', { exact: true }).fill('Sample Ochre');
-	await page.getByLabel('Dose').fill('32 fl oz/ac');
-	await page.getByRole('button', { name: 'Add a product' }).click();
-	await page.getByLabel('Product', { exact: true }).nth(1).fill('Sample Chalk');
-	await page.getByLabel('Dose').nth(1).fill('0.25 %');
-	await page.getByTestId('load').nth(2).waitFor();
-	await page.getByRole('heading', { name: 'What goes in the tank' }).scrollIntoViewIfNeeded();
-	await shot(page, '09-tank');
 	await page.goto(`${origin}/sprayers`);
 	await page.getByRole('link', { name: 'Long-meadow boom' }).click();
 	await page.getByRole('heading', { name: /^Calibrations/ }).waitFor();
@@ -170,6 +160,12 @@ async function desk(browser, origin) {
 	await page.getByTestId('load').nth(1).waitFor();
 	await page.evaluate(() => scrollTo(0, 0));
 	await shot(page, '22-job');
+	await page.goto(`${origin}/jobs`);
+	const barley = await page.getByRole('link', { name: 'Barley field' }).getAttribute('href');
+	await page.goto(`${origin}${barley}/run`);
+	await page.getByRole('heading', { name: 'Load 2 of 4' }).waitFor();
+	await page.getByRole('status').filter({ hasText: 'saved and sent' }).waitFor();
+	await shot(page, '09-mixing');
 	await page.goto(`${origin}/sprayers`);
 	await page.evaluate(() => localStorage.setItem('fallow-mode', 'night'));
 	await begin(page, origin);
@@ -297,7 +293,7 @@ async function kinds(browser, origin) {
 }
 
 /** A carried rig, on a phone. */
-async function carriedPhone(browser, origin) {
+async function mixingPhone(browser, origin) {
 	const page = await (
 		await browser.newContext({
 			viewport: { width: 390, height: 844 },
@@ -306,13 +302,11 @@ async function carriedPhone(browser, origin) {
 			reducedMotion: 'reduce'
 		})
 	).newPage();
-	await begin(page, origin, 'Nursery knapsack');
-	await page.goto(page.url().replace('ready', 'plot'));
-	await page.getByRole('button', { name: '100 m²' }).tap();
-	await page.getByText('1,076 ft²').first().waitFor();
-	await page.clock.install();
-	await page.clock.pauseAt(Date.now() + 60_000);
-	await page.getByRole('button', { name: /begin to spray/ }).tap();
-	await page.clock.runFor(61_200);
-	await shot(page, '18-plot-phone');
+	await page.goto(`${origin}/jobs`);
+	const spots = await page.getByRole('link', { name: 'Nursery strip' }).getAttribute('href');
+	await page.goto(`${origin}${spots}/run`);
+	await page.getByRole('button', { name: /^Water is at/ }).tap();
+	await page.getByText('Step 2 of 3').waitFor();
+	await page.getByRole('status').filter({ hasText: 'Saved' }).waitFor();
+	await shot(page, '18-mixing-phone');
 }

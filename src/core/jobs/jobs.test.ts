@@ -4,7 +4,6 @@ import type { Dose } from '../loads/sheet';
 import { splits } from '../loads/sheet';
 import { si } from '../quantity/quantity';
 import { compareSplits } from './compare-splits';
-import { daysBetween } from './days-between';
 import type { CheckedProduct, LabelFinding } from './label-checks';
 import { checkLabels } from './label-checks';
 
@@ -146,17 +145,6 @@ describe('a job against the labels', () => {
 				}
 			),
 			{ numRuns: 1000 }
-		);
-	});
-});
-
-describe('days between two days', () => {
-	it('are the same as a clock that knows no summer time counts them', () => {
-		const day = fc.integer({ min: -20_000, max: 60_000 });
-		const iso = (n: number) => new Date(n * 86_400_000).toISOString().slice(0, 10);
-		fc.assert(
-			fc.property(day, day, (a, b) => daysBetween(iso(a), iso(b)) === b - a),
-			{ numRuns: 3000 }
 		);
 	});
 });
