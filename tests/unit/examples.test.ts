@@ -28,7 +28,18 @@ const same = (got: unknown, wanted: unknown): boolean =>
 		: JSON.stringify(got) === JSON.stringify(wanted);
 
 /** Formulas by folder: each file that exports one has a worked example in its docstring. */
-const formulaFolders = ['calibration', 'loads', 'measurement', 'track', 'adjust', 'nozzles', 'ground', 'jobs', 'run'];
+const formulaFolders = [
+	'calibration',
+	'loads',
+	'measurement',
+	'track',
+	'adjust',
+	'nozzles',
+	'ground',
+	'jobs',
+	'run',
+	'conditions'
+];
 const notFormulas = new Set([
 	'sheet.ts',
 	'defaults.ts',
@@ -57,7 +68,8 @@ const notFormulas = new Set([
 	'read-pace.ts',
 	'entries.ts',
 	'check-run-entry.ts',
-	'fold-run.ts'
+	'fold-run.ts',
+	'weather.ts'
 ]);
 
 describe('worked examples of the core', () => {
