@@ -22,6 +22,8 @@ export const demoFarm: { readonly name: string; readonly settings: FarmSettings 
 			{ name: '1 pt cup', mark: t('0.5 fl oz', 'US fl oz'), holds: t('16 fl oz', 'US fl oz') },
 			{ name: 'shed scale', mark: t('0.5 oz', 'US fl oz'), holds: t('5 lb', 'US fl oz') }
 		],
+		windLow: null,
+		windHigh: null,
 		skill: {}
 	}
 };

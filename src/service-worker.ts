@@ -11,7 +11,7 @@ const pageCache = 'fallow-pages';
 const own = new Set([...build, ...files]);
 /** One shell serves every round and every run of a job: their pages are made on the device. */
 const fieldShell = '/rounds/shell';
-const isField = (path: string) => path.startsWith('/rounds/') || /^\/jobs\/[^/]+\/run$/.test(path);
+const isField = (path: string) => path.startsWith('/rounds/') || /^\/jobs\/[^/]+\/(run|day|close)$/.test(path);
 
 worker.addEventListener('install', (event) => {
 	event.waitUntil(

@@ -1,4 +1,4 @@
-// The stand-ins that ship with Fallow: a receiver and a flow meter on loopback, each a process of its own.
+// The stand-ins that ship with Fallow: a receiver, a flow meter and a weather station on loopback, each a process of its own.
 import { spawn } from 'node:child_process';
 import { join } from 'node:path';
 import { root } from './paths.mjs';
@@ -27,18 +27,25 @@ function start(file, args) {
 	});
 }
 
-/** Both stand-ins, with what tells the server where they are. */
+/** All stand-ins, with what tells the server where they are. */
 export async function startSimulators({
 	meterArgs = ['--flow', '1.17', '--nozzle', '9', '--fault', 'worn'],
-	receiverArgs = []
+	receiverArgs = [],
+	weatherArgs = ['--day', 'inversion']
 } = {}) {
 	const receiver = await start('receiver.ts', receiverArgs);
 	const meter = await start('flow-meter.ts', meterArgs);
+	const weather = await start('weather.ts', weatherArgs);
 	return {
-		env: { FALLOW_RECEIVER: receiver.address, FALLOW_FLOW_METER: meter.address },
+		env: {
+			FALLOW_RECEIVER: receiver.address,
+			FALLOW_FLOW_METER: meter.address,
+			FALLOW_WEATHER: weather.address
+		},
 		stop() {
 			receiver.stop();
 			meter.stop();
+			weather.stop();
 		}
 	};
 }

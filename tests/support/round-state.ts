@@ -12,6 +12,8 @@ export const metric: FarmSettings = {
 	adjustFirst: 'pressure',
 	decimalComma: false,
 	measures: [],
+	windLow: null,
+	windHigh: null,
 	skill: {}
 };
 

@@ -1,3 +1,4 @@
+import type { Neighbour } from '../ground/block';
 import type { TypedPart } from '../ground/block-part';
 import type { Split } from '../loads/sheet';
 import type { TypedLabel } from '../products/label';
@@ -17,6 +18,8 @@ export interface JobBlock {
 	readonly rows: { readonly count: number; readonly length: number; readonly spacing: number } | null;
 	/** Row to row, m, where it is known without rows. */
 	readonly spacing: number | null;
+	/** What lies beside it; left out by jobs of before. */
+	readonly neighbours?: readonly Neighbour[] | undefined;
 }
 
 export interface JobProduct {

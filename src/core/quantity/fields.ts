@@ -53,6 +53,8 @@ export const fields = {
 	tree: field(['length'], { length: bounds.tree }),
 	/** The most wind that a label allows, and the strip that it leaves unsprayed. */
 	wind: field(['speed'], { speed: bounds.wind }),
+	/** The wind, which may be none at all. */
+	airSpeed: field(['speed'], { speed: bounds.airSpeed }),
 	buffer: field(['length'], { length: bounds.buffer })
 } as const;
 

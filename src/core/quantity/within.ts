@@ -35,6 +35,7 @@ export const bounds = {
 	pouredMass: { min: 1e-6, max: 20_000, zero: true },
 	height: { min: 0.05, max: 10 },
 	tree: { min: 0.1, max: 40 },
+	airSpeed: { min: 0.01, max: 60, zero: true },
 	wind: { min: 0.1, max: 40 },
 	buffer: { min: 0.1, max: 2000 },
 	volumePerArea: { min: 1e-8, max: 0.1 },

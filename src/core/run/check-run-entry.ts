@@ -1,9 +1,11 @@
+import { readWeather } from '../conditions/typed-weather';
 import { slack } from '../loads/load-volumes';
 import type { PlanSheet } from '../loads/sheet';
 import { mostLoads } from '../loads/plan-loads';
 import { fields, readField } from '../quantity/fields';
 import type { Issue } from '../quantity/issue';
 import { inUnit } from '../quantity/units';
+import type { Typed } from '../quantity/typed';
 import { showFigure } from '../quantity/show-figure';
 import type { RunEntryBody, TypedDone } from './entries';
 
@@ -32,17 +34,28 @@ export function checkRunEntry(entry: RunEntryBody, sheet: PlanSheet): Issue[] {
 		case 'spray':
 			return loadIssues(entry.load);
 		case 'progress': {
-			const left = readField(fields.tankReading, entry.left, 'left');
-			const issues: Issue[] = [...loadIssues(entry.load), ...doneIssues(entry.done, sheet)];
-			if (!left.ok) issues.push(...left.issues);
-			else if (left.value.value > sheet.tank * (1 + slack))
-				issues.push({ code: 'too-large', path: 'left', text: entry.left.text, bound: 'a full tank' });
-			return issues;
+			return [...loadIssues(entry.load), ...doneIssues(entry.done, sheet), ...leftIssues(entry.left, sheet)];
+		}
+		case 'weather': {
+			const read = readWeather(entry.weather);
+			return read.ok ? [] : read.issues.map((issue) => ({ ...issue, path: `weather.${issue.path}` }));
+		}
+		case 'close': {
+			return [...doneIssues(entry.done, sheet), ...leftIssues(entry.left, sheet)];
 		}
 		case 'follow':
 		case 'strike':
 			return [];
 	}
+}
+
+/** What is in the tank is no more than it holds. */
+function leftIssues(typed: Typed, sheet: PlanSheet): Issue[] {
+	const left = readField(fields.tankReading, typed, 'left');
+	if (!left.ok) return [...left.issues];
+	return left.value.value > sheet.tank * (1 + slack)
+		? [{ code: 'too-large', path: 'left', text: typed.text, bound: 'a full tank' }]
+		: [];
 }
 
 const loadIssues = (load: number): Issue[] =>

@@ -1,4 +1,12 @@
+import type { TypedWeather } from '../conditions/typed-weather';
 import type { Typed } from '../quantity/typed';
+
+export const weatherTimes = ['before', 'end'] as const;
+export type WeatherTime = (typeof weatherTimes)[number];
+
+/** What the operator made of the weather. */
+export const weatherDecisions = ['spray', 'wait'] as const;
+export type WeatherDecision = (typeof weatherDecisions)[number];
 
 /** How much of a job is done: whole rows, or ground, counted from its beginning. */
 export type TypedDone = { readonly by: 'rows'; readonly rows: number } | { readonly by: 'area'; readonly area: Typed };
@@ -15,6 +23,17 @@ export type RunEntryBody =
 	| { readonly kind: 'progress'; readonly load: number; readonly done: TypedDone; readonly left: Typed }
 	/** From that progress on the loads that are left follow the true volume. */
 	| { readonly kind: 'follow'; readonly progress: string }
+	/** The weather before and at the end of the spraying, and what was decided on it; at the end nothing is. */
+	| {
+			readonly kind: 'weather';
+			readonly when: WeatherTime;
+			readonly source: 'hand' | 'station';
+			readonly weather: TypedWeather;
+			readonly decision: WeatherDecision | null;
+			readonly reason: string;
+	  }
+	/** The end of a job: what is done of it, and what is over in the tank. */
+	| { readonly kind: 'close'; readonly done: TypedDone; readonly left: Typed; readonly remarks: string }
 	/** Takes an earlier entry back; both stay on record. */
 	| { readonly kind: 'strike'; readonly entry: string };
 

@@ -14,6 +14,7 @@ import { si } from '../quantity/quantity';
 import type { Typed } from '../quantity/typed';
 import { inOrder } from '../round/in-order';
 import type { RunEntry, TypedDone } from './entries';
+import { productSoFar } from './product-so-far';
 import { remainingLoads } from './remaining-loads';
 
 /** How each product of a job mixes, in the order of the job's products. */
@@ -22,7 +23,22 @@ export interface Mixing {
 	readonly fill?: LabelFill | undefined;
 }
 
-export type JobState = 'planned' | 'under-way' | 'sprayed';
+export type JobState = 'planned' | 'under-way' | 'sprayed' | 'closed';
+
+export type WeatherEntry = Extract<RunEntry, { kind: 'weather' }>;
+export type CloseEntry = Extract<RunEntry, { kind: 'close' }>;
+
+/** A job at its end: the true volume over all of it. */
+export interface Closed {
+	readonly entry: CloseEntry;
+	readonly area: Area;
+	/** Litres over, m³. */
+	readonly left: Volume;
+	/** Null where nothing was sprayed. */
+	readonly volume: TrueVolume | null;
+	/** What went on of each product in all, in the order of the job's products, m³ or kg. */
+	readonly used: readonly number[];
+}
 
 export interface StepDone {
 	readonly id: string;
@@ -78,6 +94,9 @@ export interface JobRun {
 	readonly state: JobState;
 	/** The newest entry that still counts: what an undo takes back. */
 	readonly last: RunEntry | null;
+	/** The newest of each; null where nobody told it. */
+	readonly weather: { readonly before: WeatherEntry | null; readonly end: WeatherEntry | null };
+	readonly closed: Closed | null;
 }
 
 /**
@@ -118,14 +137,20 @@ export function foldRun(sheet: PlanSheet, mixing: readonly Mixing[], entries: re
 	});
 	const first = run.findIndex((l) => l.state !== 'out');
 	const at = first < 0 ? run.length - 1 : first;
+	const weatherOf = (when: WeatherEntry['when']) =>
+		kept.filter((e): e is WeatherEntry => e.kind === 'weather' && e.when === when).at(-1) ?? null;
+	const close = kept.filter((e): e is CloseEntry => e.kind === 'close').at(-1);
+	const closed = close ? closeOf(sheet, run, close) : null;
 	return good({
 		loads: run,
 		at,
 		seen,
 		area: si<'area'>(Math.min(sheet.area, groundDone(run, seen))),
 		left: mixLeft(run, seen),
-		state: first < 0 ? 'sprayed' : run.some((l) => l.state !== 'dry') ? 'under-way' : 'planned',
-		last: kept.filter((e) => e.kind !== 'strike').at(-1) ?? null
+		state: closed ? 'closed' : first < 0 ? 'sprayed' : run.some((l) => l.state !== 'dry') ? 'under-way' : 'planned',
+		last: kept.filter((e) => e.kind !== 'strike').at(-1) ?? null,
+		weather: { before: weatherOf('before'), end: weatherOf('end') },
+		closed
 	});
 }
 
@@ -137,6 +162,25 @@ function groundDone(run: readonly RunLoad[], seen: Seen | null): number {
 	if (!seen) return after;
 	const emptied = run[seen.load - 1]?.state === 'out';
 	return seen.area + (emptied ? seen.left / seen.volume.rate : 0) + after;
+}
+
+/** The end of a job: all that was mixed of the loads that went out, less what is over, on the ground that was done. */
+function closeOf(sheet: PlanSheet, run: readonly RunLoad[], entry: CloseEntry): Closed | null {
+	const left = readField(fields.tankReading, entry.left, 'left');
+	const area = doneArea(sheet, entry.done);
+	const out = run.filter((l) => l.state !== 'dry' && l.state !== 'mixing').map((l) => l.load);
+	if (!left.ok || area === null) return null;
+	const mixed = out.reduce((sum, l) => sum + l.mix, 0);
+	const over = Math.min(left.value.value, mixed);
+	const perGround = si<'volumePerArea'>(sheet.rate * (sheet.sprayedShare ?? 1));
+	return {
+		entry,
+		area,
+		left: si<'volume'>(over),
+		volume: trueVolume(si<'volume'>(mixed), si<'volume'>(over), area, sheet.area, perGround),
+		used:
+			out.length === 0 ? sheet.products.map(() => 0) : productSoFar(out, si<'volume'>(over), area).map((p) => p * area)
+	};
 }
 
 /** What is in the tank of the load at work, and what is to be mixed after it. */

@@ -4,7 +4,7 @@
 	import MixingTank from '$lib/drawings/MixingTank.svelte';
 	import type { OutboxStatus as Status } from '$lib/device/outbox';
 	import { shownRate } from '$lib/shown/answer';
-	import { leftFacts } from '$lib/shown/run-facts';
+	import { clockOf, leftFacts } from '$lib/shown/run-facts';
 	import type { JobRunState } from '$lib/state/job-run.svelte';
 	import { wordIssue } from '$lib/wording/issues';
 	import AppBar from './AppBar.svelte';
@@ -74,7 +74,9 @@
 				>Back to load {run.current?.n}</button
 			>
 		{:else if run.next.act === 'nothing'}
-			<a class="btn go big" href="/jobs/{head.id}">{run.next.words}. To the job</a>
+			<a class="btn go big" href="/jobs/{head.id}/{run.run?.state === 'closed' ? '' : 'close'}"
+				>{run.run?.state === 'closed' ? 'Closed. To the job' : 'All loads are out. Close the job'}</a
+			>
 		{:else}
 			<button type="button" class="btn go big" onclick={() => void run.go()}>{run.next.words}</button>
 		{/if}
@@ -84,6 +86,15 @@
 				onclick={() => void run.pause()}>Pause</button
 			>{/if}
 	</div>
+{/snippet}
+
+{#snippet weather()}
+	{@const before = run.run?.weather.before}
+	<a class="weather" class:none={!before} href="/jobs/{head.id}/day"
+		>{before
+			? `Weather at ${clockOf(before.at)}${before.decision === 'wait' ? ': wait' : ''}`
+			: 'Look at the weather'}</a
+	>
 {/snippet}
 
 {#snippet left()}
@@ -127,6 +138,7 @@
 				<div class="wide">
 					<RunLoads {run} />
 					{@render left()}
+					{@render weather()}
 					<a class="btn plain" href="/jobs/{head.id}">Leave, all is kept</a>
 				</div>
 			{:else if mixing}
@@ -135,6 +147,7 @@
 			{:else}<div class="spray">
 					<RunSpray {run} />
 					{@render left()}
+					{@render weather()}
 				</div>{/if}
 			{#if awake === false}<p class="lab note">▲ This device lets its screen go dark; nothing is lost by it.</p>{/if}
 		</main>
@@ -164,7 +177,10 @@
 			{#if mixing}<RunSteps {run} />{:else}<RunSpray {run} />{/if}
 		</main>
 		<aside aria-label="Wear and watch">
-			<h2>Wear and watch</h2>
+			<div class="page-head">
+				<h2>Wear and watch</h2>
+				{@render weather()}
+			</div>
 			<p>{wears} Fill below shoulder height. Keep the hose end above the water line and stay with the tank.</p>
 			{#if line?.look}<p class="look">▲ {line.look}</p>{/if}
 			<p class="lab">
@@ -199,6 +215,22 @@
 		justify-content: space-between;
 		align-items: end;
 		gap: 20px;
+	}
+	.weather {
+		display: inline-flex;
+		align-items: center;
+		min-height: 40px;
+		padding: 0 12px;
+		border: 2px solid var(--field-border);
+		border-radius: 6px;
+		color: var(--ink);
+		font-weight: 600;
+		text-decoration: none;
+	}
+	.weather.none {
+		border-color: var(--straw-edge);
+		border-style: dashed;
+		background: var(--straw-wash);
 	}
 	dl {
 		display: flex;

@@ -1,25 +1,13 @@
 <!-- @component A block as a small drawing: its boundary where it has one, else its rows, a bed or a wall, in straw. -->
 <script lang="ts">
 	import type { TypedBlock } from '$core';
+	import { outlinePath } from './outline';
 
 	let { block }: { block: TypedBlock } = $props();
 	const [W, H, pad] = [132, 92, 6];
-	/** Rings in drawing units: degrees squeezed by the latitude, fitted into the frame. */
-	const path = $derived.by(() => {
-		if (!block.boundary) return '';
-		const all = block.boundary.flat(2);
-		const squeeze = Math.cos(((all[0]?.[1] ?? 0) * Math.PI) / 180);
-		const xs = all.map((p) => p[0] * squeeze);
-		const ys = all.map((p) => p[1]);
-		const [left, right, bottom, top] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
-		const one = Math.min((W - 2 * pad) / (right - left || 1), (H - 2 * pad) / (top - bottom || 1));
-		const x = (v: number) => W / 2 + (v * squeeze - (left + right) / 2) * one;
-		const y = (v: number) => H / 2 - (v - (bottom + top) / 2) * one;
-		return block.boundary
-			.flat()
-			.map((ring) => `M${ring.map(([a, b]) => `${x(a).toFixed(1)} ${y(b).toFixed(1)}`).join('L')}Z`)
-			.join('');
-	});
+	const path = $derived(
+		block.boundary ? outlinePath(block.boundary, { x: W / 2, y: H / 2, width: W - 2 * pad, height: H - 2 * pad }) : ''
+	);
 	const rows = $derived(
 		block.extent.by === 'rows'
 			? Math.min(12, block.extent.rows)

@@ -25,6 +25,9 @@ export const farmSettingsSchema = z.object({
 		.array(z.strictObject({ name: z.string().trim().min(1).max(40), mark: typedSchema, holds: typedSchema }))
 		.max(mostMeasures)
 		.default([]),
+	/** Least and most wind that this farm sprays in; null is as usual. A label that allows less stands above it. */
+	windLow: typedSchema.nullable().default(null),
+	windHigh: typedSchema.nullable().default(null),
 	skill: z.partialRecord(z.enum(skillNames), z.number().gt(0).max(1000)).default({})
 });
 export type FarmSettings = z.infer<typeof farmSettingsSchema>;
@@ -32,10 +35,12 @@ export type FarmSettings = z.infer<typeof farmSettingsSchema>;
 export const defaultSettings: FarmSettings = farmSettingsSchema.parse({});
 
 /** The farm's own page: its name and how it measures. */
-export const farmFormSchema = farmSettingsSchema.omit({ skill: true, measures: true }).extend({
-	name: z
-		.string()
-		.trim()
-		.min(1, 'A farm needs a name, like Quillet Farm.')
-		.max(120, 'That name is over 120 letters long.')
-});
+export const farmFormSchema = farmSettingsSchema
+	.omit({ skill: true, measures: true, windLow: true, windHigh: true })
+	.extend({
+		name: z
+			.string()
+			.trim()
+			.min(1, 'A farm needs a name, like Quillet Farm.')
+			.max(120, 'That name is over 120 letters long.')
+	});

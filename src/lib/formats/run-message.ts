@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { sprayActs } from '../../core';
-import type { TypedJob } from '../../core';
+import type { Boundary, TypedJob } from '../../core';
+import { skies, sprayActs, weatherDecisions, weatherTimes } from '../../core';
 import { typedSchema } from './typed';
 
 const stamp = {
@@ -9,6 +9,10 @@ const stamp = {
 	at: z.iso.datetime({ offset: true })
 };
 const load = z.int().min(1).max(500);
+const done = z.discriminatedUnion('by', [
+	z.strictObject({ by: z.literal('rows'), rows: z.int().min(1).max(1_000_000) }),
+	z.strictObject({ by: z.literal('area'), area: typedSchema })
+]);
 
 /** One thing that happened while a job was mixed and sprayed, as the device made it. */
 const runEntrySchema = z.discriminatedUnion('kind', [
@@ -24,11 +28,33 @@ const runEntrySchema = z.discriminatedUnion('kind', [
 		...stamp,
 		kind: z.literal('progress'),
 		load,
-		done: z.discriminatedUnion('by', [
-			z.strictObject({ by: z.literal('rows'), rows: z.int().min(1).max(1_000_000) }),
-			z.strictObject({ by: z.literal('area'), area: typedSchema })
-		]),
+		done,
 		left: typedSchema
+	}),
+	z.strictObject({
+		...stamp,
+		kind: z.literal('weather'),
+		when: z.enum(weatherTimes),
+		source: z.enum(['hand', 'station']),
+		weather: z.strictObject({
+			from: z.string().trim().max(10),
+			wind: typedSchema.nullable(),
+			gust: typedSchema.nullable(),
+			temperature: typedSchema.nullable(),
+			humidity: z.string().trim().max(10),
+			sky: z.enum(skies).nullable(),
+			dew: z.boolean().nullable(),
+			lastRain: z.string().trim().max(10)
+		}),
+		decision: z.enum(weatherDecisions).nullable(),
+		reason: z.string().trim().max(300)
+	}),
+	z.strictObject({
+		...stamp,
+		kind: z.literal('close'),
+		done,
+		left: typedSchema,
+		remarks: z.string().trim().max(1000)
 	}),
 	z.strictObject({ ...stamp, kind: z.literal('follow'), progress: z.uuidv7() }),
 	z.strictObject({ ...stamp, kind: z.literal('strike'), entry: z.uuidv7() })
@@ -48,4 +74,6 @@ export interface JobHead {
 	readonly calibrationId: string | null;
 	/** Name; empty where the job has none. */
 	readonly sprayer: string;
+	/** Boundaries of its blocks, for drawing the wind on them; left out by devices of before. */
+	readonly shapes?: readonly { readonly id: string; readonly boundary: Boundary | null }[];
 }

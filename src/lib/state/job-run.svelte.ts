@@ -92,7 +92,8 @@ export class JobRunState {
 	/** What to do next with the load at work. */
 	next: NextAct = $derived.by((): NextAct => {
 		const load = this.current;
-		if (!load || this.run?.state === 'sprayed') return { act: 'nothing', words: 'All loads are out' };
+		if (!load || this.run?.state === 'sprayed' || this.run?.state === 'closed')
+			return { act: 'nothing', words: 'All loads are out' };
 		if (load.state === 'spraying') return { act: 'spray', load: load.n, what: 'end', words: `Load ${load.n} is out` };
 		if (load.state === 'paused') return { act: 'spray', load: load.n, what: 'go-on', words: 'Go on spraying' };
 		if (load.next === null)
@@ -139,32 +140,53 @@ export class JobRunState {
 		return `${Math.min(sheet.rows.count, Math.max(1, done)) + (this.firstRow ?? 1) - 1}`;
 	});
 
-	/** Keeps how far the job is; what is wrong is told beside its field. */
-	async progress({ by, done, left }: ProgressText): Promise<boolean> {
-		const { current, sheet } = this;
-		if (!current || !sheet) return false;
-		const told = (text: string, unit: string) => typed(text, unit, this.settings);
+	/** What was typed of the ground, as an entry has it. */
+	#done({ by, done }: Pick<ProgressText, 'by' | 'done'>): TypedDone {
 		const first = (this.firstRow ?? 1) - 1;
-		const body: RunEntryBody = {
-			kind: 'progress',
-			load: current.n,
-			done:
-				by === 'rows'
-					? { by, rows: done.trim() === '' ? NaN : Number(done.trim()) - first }
-					: { by, area: told(done, this.units.area) },
-			left: told(left.trim() === '' ? '' : left, this.units.tank)
-		};
-		const issues = checkRunEntry(body, sheet);
-		const tank = readField(fields.tankReading, body.left, 'left');
-		const mixed = this.run!.loads.slice(0, current.n).reduce((sum, l) => sum + l.load.mix, 0);
-		this.problems = Object.fromEntries(
-			issues.map((issue) => {
+		return by === 'rows'
+			? { by, rows: done.trim() === '' ? NaN : Number(done.trim()) - first }
+			: { by, area: typed(done, this.units.area, this.settings) };
+	}
+
+	/** What is wrong with an entry, in words by its field; rows are told as they are numbered. */
+	#told(body: RunEntryBody, { by, done }: Pick<ProgressText, 'by' | 'done'>): Readonly<Record<string, string>> {
+		const first = (this.firstRow ?? 1) - 1;
+		return Object.fromEntries(
+			checkRunEntry(body, this.sheet!).map((issue) => {
 				const row = by === 'rows' && issue.path === 'done';
 				const bound = row && issue.bound ? { bound: `${Number(issue.bound) + first}` } : {};
 				return [issue.path, wordIssue({ ...issue, ...(row ? { text: done, ...bound } : {}) })];
 			})
 		);
-		if (issues.length === 0 && tank.ok && tank.value.value >= mixed)
+	}
+
+	/** Closes the job: what is done of it, and what is over in the tank. */
+	async close(text: ProgressText & { readonly remarks: string }): Promise<boolean> {
+		if (!this.sheet) return false;
+		const body: RunEntryBody = {
+			kind: 'close',
+			done: this.#done(text),
+			left: typed(text.left, this.units.tank, this.settings),
+			remarks: text.remarks.trim()
+		};
+		this.problems = this.#told(body, text);
+		return Object.keys(this.problems).length === 0 && this.add(body);
+	}
+
+	/** Keeps how far the job is; what is wrong is told beside its field. */
+	async progress({ by, done, left }: ProgressText): Promise<boolean> {
+		const { current, sheet } = this;
+		if (!current || !sheet) return false;
+		const body: RunEntryBody = {
+			kind: 'progress',
+			load: current.n,
+			done: this.#done({ by, done }),
+			left: typed(left, this.units.tank, this.settings)
+		};
+		this.problems = this.#told(body, { by, done });
+		const tank = readField(fields.tankReading, body.left, 'left');
+		const mixed = this.run!.loads.slice(0, current.n).reduce((sum, l) => sum + l.load.mix, 0);
+		if (Object.keys(this.problems).length === 0 && tank.ok && tank.value.value >= mixed)
 			this.problems = { left: 'That is all that was mixed, so nothing is sprayed yet. Read the tank again.' };
 		if (Object.keys(this.problems).length > 0) return false;
 		return this.add(body);

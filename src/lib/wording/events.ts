@@ -1,6 +1,7 @@
-/** What can happen to a rig and put its calibrations in doubt. */
+/** What a person notes of a rig; it puts its calibrations in doubt. */
 export const sprayerEventKinds = ['nozzles', 'pump', 'gauge', 'hose', 'tyres', 'filter', 'other'] as const;
-export type SprayerEventKind = (typeof sprayerEventKinds)[number];
+/** The same, and what Fallow notes by itself: a job whose true volume was off. */
+export type SprayerEventKind = (typeof sprayerEventKinds)[number] | 'drift';
 
 export const eventWords: Readonly<Record<SprayerEventKind, { readonly name: string; readonly short: string }>> = {
 	nozzles: { name: 'New nozzles', short: 'new nozzles' },
@@ -9,5 +10,6 @@ export const eventWords: Readonly<Record<SprayerEventKind, { readonly name: stri
 	hose: { name: 'Hoses changed', short: 'hoses' },
 	tyres: { name: 'Tyres changed', short: 'tyres' },
 	filter: { name: 'Main filter changed', short: 'filter' },
+	drift: { name: 'A job’s true volume was over 5 % off', short: 'true volume' },
 	other: { name: 'Something else', short: 'a change' }
 };

@@ -15,7 +15,8 @@ export const splitWords: Readonly<Record<Split, { readonly name: string; readonl
 export const jobStates: Readonly<Record<JobState, string>> = {
 	planned: 'Planned',
 	'under-way': 'Under way',
-	sprayed: 'Sprayed'
+	sprayed: 'Sprayed',
+	closed: 'Closed'
 };
 
 /** How far a load is. */

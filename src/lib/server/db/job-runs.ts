@@ -1,6 +1,6 @@
 import type { Transaction } from 'kysely';
-import type { RunEntry, VolumePerArea } from '../../../core';
-import { checkRunEntry, foldRun, mixingOf, readJob } from '../../../core';
+import type { JobRun, RunEntry, TypedJob, VolumePerArea } from '../../../core';
+import { basisOf, checkRunEntry, foldRun, mixingOf, readJob } from '../../../core';
 import { Failure, fromIssue, notFound } from '../failure';
 import { knownIds } from './entry-log';
 import type { Database } from './schema';
@@ -22,6 +22,38 @@ export const jobRunsOf = ({ db, farmId }: Scope) => {
 		return rows.map((row) => row.body);
 	};
 
+	/** A closed job whose true volume was too far off puts its sprayer's calibrations in doubt; a close taken back does not. */
+	const noteDrift = async (
+		trx: Transaction<Database>,
+		job: { readonly body: TypedJob; readonly sprayer_id: string | null },
+		run: JobRun,
+		entries: readonly RunEntry[]
+	): Promise<void> => {
+		const closes = entries.filter((e) => e.kind === 'close').map((e) => e.id);
+		if (!job.sprayer_id || closes.length === 0 || basisOf(job.body).by !== 'calibration') return;
+		const { closed } = run;
+		const drifted = closed?.volume?.calibrateAgain ? closed.entry : null;
+		const stale = closes.filter((id) => id !== drifted?.id);
+		if (stale.length > 0)
+			await trx.deleteFrom('sprayer_event').where('farm_id', '=', farmId).where('id', 'in', stale).execute();
+		if (!drifted) return;
+		const gap = closed!.volume!.gap * 100;
+		await trx
+			.insertInto('sprayer_event')
+			.values({
+				farm_id: farmId,
+				id: drifted.id,
+				sprayer_id: job.sprayer_id,
+				day: drifted.at.slice(0, 10),
+				what: 'drift',
+				note: `${Math.abs(gap).toFixed(1)} % ${gap > 0 ? 'over' : 'under'}, on ${job.body.blocks
+					.map((b) => b.name)
+					.join(', ')}`.slice(0, 400)
+			})
+			.onConflict((oc) => oc.columns(['farm_id', 'id']).doNothing())
+			.execute();
+	};
+
 	return {
 		entries: (jobId: string) => entriesOf(db, jobId),
 
@@ -34,7 +66,7 @@ export const jobRunsOf = ({ db, farmId }: Scope) => {
 					.leftJoin('calibration as c', (join) =>
 						join.onRef('c.farm_id', '=', 'j.farm_id').onRef('c.id', '=', 'j.calibration_id')
 					)
-					.select(['j.body', 'c.rate_m3_per_m2'])
+					.select(['j.body', 'j.sprayer_id', 'c.rate_m3_per_m2'])
 					.where('j.farm_id', '=', farmId)
 					.where('j.id', '=', jobId)
 					.forUpdate('j')
@@ -88,6 +120,7 @@ export const jobRunsOf = ({ db, farmId }: Scope) => {
 					.where('farm_id', '=', farmId)
 					.where('id', '=', jobId)
 					.execute();
+				await noteDrift(trx, job, run.value, all);
 				return { acknowledged: entries.map((e) => e.id) };
 			});
 		}

@@ -63,7 +63,8 @@ export const jobsOf = (scope: Scope) => {
 				share: taken.value.share,
 				...(part.by === 'share' ? {} : { part }),
 				rows,
-				spacing: numbers?.spacing ?? null
+				spacing: numbers?.spacing ?? null,
+				neighbours: block.neighbours
 			});
 		}
 		return blocks;
@@ -172,6 +173,21 @@ export const jobsOf = (scope: Scope) => {
 				sprayer: row.sprayer ?? '',
 				doubt: row.doubt
 			};
+		},
+
+		/** Boundaries of a job's blocks as they are now. */
+		async shapesOf(job: TypedJob) {
+			const rows = await db
+				.selectFrom('block')
+				.select(['id', 'body'])
+				.where('farm_id', '=', farmId)
+				.where(
+					'id',
+					'in',
+					job.blocks.map((b) => b.id)
+				)
+				.execute();
+			return rows.map((row) => ({ id: row.id, boundary: row.body.boundary }));
 		},
 
 		/** What the other jobs mean for the ground of one. */

@@ -5,10 +5,12 @@ import type { Actions, PageServerLoad } from './$types';
 import { farmFormSchema } from '$lib/formats/farm-settings';
 import { measureTexts, readMeasuresForm } from '$lib/formats/measures';
 import { readSkillForm, skillTexts } from '$lib/formats/skill-form';
+import { readWindForm, windTexts } from '$lib/formats/wind-form';
 
 export const load: PageServerLoad = async ({ locals }) => ({
 	skill: skillTexts(locals.farm.settings.skill),
 	measures: measureTexts(locals.farm.settings),
+	wind: windTexts(locals.farm.settings),
 	form: await superValidate({ name: locals.farm.name, ...locals.farm.settings }, zod4(farmFormSchema))
 });
 
@@ -25,10 +27,12 @@ export const actions: Actions = {
 			},
 			locals.farm.settings
 		);
+		const wind = readWindForm((name) => String(data.get(name) ?? ''), locals.farm.settings);
+		Object.assign(problems, wind.problems);
 		if (!form.valid || Object.keys(problems).length + Object.keys(jugs.problems).length > 0)
 			return fail(422, { form, problems, measures: jugs });
 		const { name, ...settings } = form.data;
-		await locals.farm.saveFarm(name, { ...settings, skill, measures: jugs.measures });
+		await locals.farm.saveFarm(name, { ...settings, skill, measures: jugs.measures, ...wind.limits });
 		return message(form, 'Kept. New rounds and every page use it from now on.');
 	}
 };

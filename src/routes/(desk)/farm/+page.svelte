@@ -17,6 +17,7 @@
 	const jugProblems = $derived<Record<string, string | undefined>>(
 		(answered as JugProblems | null)?.measures?.problems ?? {}
 	);
+	let wind = $state(untrack(() => ({ ...data.wind })));
 	let nextKey = untrack(() => data.measures.length);
 	let jugs = $state(untrack(() => data.measures.map((m, key) => ({ ...m, key }))));
 	const addJug = () => jugs.push({ key: nextKey++, name: '', mark: '', holds: '' });
@@ -133,6 +134,14 @@
 			{#if jugs.length < mostMeasures}<button type="button" class="btn plain" onclick={addJug}
 					>Add a jug or a scale</button
 				>{/if}
+		</fieldset>
+		<fieldset>
+			<legend>Wind that this farm sprays in</legend>
+			<p class="lab">Empty is as usual, 3 to 15 km/h. A label that allows less stands above it.</p>
+			<div class="measure">
+				<FormField name="windLow" label="From" bind:value={wind.windLow} problem={problems.windLow} />
+				<FormField name="windHigh" label="To" bind:value={wind.windHigh} problem={problems.windHigh} />
+			</div>
 		</fieldset>
 		<details open={wrong || Object.values(data.skill).some((text) => text !== '')}>
 			<summary>How well this farm measures</summary>

@@ -41,8 +41,11 @@
 					{job.loads === 1 ? 'load' : 'loads'}{job.state === 'under-way' ? `, ${job.loadsOut} out` : ''}
 				</p>
 				<p class="state"><b>{jobStates[job.state]}</b></p>
-				<a class="btn" class:go={job.state === 'under-way'} href="/jobs/{job.id}{job.state === 'sprayed' ? '' : '/run'}"
-					>{job.state === 'planned' ? 'Mix' : job.state === 'sprayed' ? 'Look' : 'Go on'}</a
+				<a
+					class="btn"
+					class:go={job.state === 'under-way'}
+					href="/jobs/{job.id}{{ planned: '/run', 'under-way': '/run', sprayed: '/close', closed: '' }[job.state]}"
+					>{{ planned: 'Mix', 'under-way': 'Go on', sprayed: 'Close', closed: 'Look' }[job.state]}</a
 				>
 			</li>
 		{/each}
@@ -71,7 +74,8 @@
 	li[data-state='under-way'] {
 		border-left-color: var(--dye-light);
 	}
-	li[data-state='sprayed'] {
+	li[data-state='sprayed'],
+	li[data-state='closed'] {
 		border-left-color: var(--dye);
 	}
 	h2 {

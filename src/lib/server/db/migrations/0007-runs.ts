@@ -8,7 +8,7 @@ export async function up(db: Kysely<unknown>): Promise<void> {
 	await run(`
 		alter table job
 			add column sprayer_id uuid,
-			add column state text not null default 'planned' check (state in ('planned', 'under-way', 'sprayed')),
+			add column state text not null default 'planned' check (state in ('planned', 'under-way', 'sprayed', 'closed')),
 			add column loads_out integer not null default 0 check (loads_out >= 0),
 			add column computed integer not null default 0`);
 	await run(`

@@ -9,6 +9,7 @@ export const GET: RequestHandler = (event) =>
 		const { farm } = event.locals;
 		const id = parse(z.uuid(), event.params.id);
 		const { job, rate, relativeU95, signedDay, calibrationId, sprayer } = await farm.jobs.get(id);
-		const head: JobHead = { id, job, rate, relativeU95, signedDay, calibrationId, sprayer };
+		const shapes = await farm.jobs.shapesOf(job);
+		const head: JobHead = { id, job, rate, relativeU95, signedDay, calibrationId, sprayer, shapes };
 		return { head, entries: await farm.jobRuns.entries(id) };
 	});

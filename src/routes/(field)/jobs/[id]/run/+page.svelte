@@ -1,33 +1,17 @@
 <script lang="ts">
-	import { onMount, untrack } from 'svelte';
+	import { onMount } from 'svelte';
 	import { page } from '$app/state';
-	import type { RunEntry } from '$core';
-	import type { PageData } from './$types';
 	import RunFrame from '$lib/components/RunFrame.svelte';
 	import { keepAwake } from '$lib/device/awake';
-	import { device as theDevice, getJson } from '$lib/state/device.svelte';
-	import { JobRunState } from '$lib/state/job-run.svelte';
+	import { device as theDevice } from '$lib/state/device.svelte';
+	import { useRun } from '$lib/state/run-context';
 
-	let { data }: { data: PageData } = $props();
 	const device = theDevice();
-	const run = untrack(
-		() =>
-			new JobRunState(data.kept, data.farm.settings, {
-				store: device.runs,
-				newId: device.newId,
-				now: device.now,
-				onAdded: () => void device.runOutbox.added()
-			})
-	);
+	const run = useRun();
 	let awake = $state<boolean | null>(null);
 
-	onMount(() => {
-		// Another device may have worked on this job: what it added is taken in when the server can be asked.
-		void getJson<{ entries: readonly RunEntry[] }>(`/api/jobs/${data.kept.head.id}`).then((stored) => {
-			if (stored) run.takeIn(stored.entries);
-		});
-		void device.farm();
-		return keepAwake({
+	onMount(() =>
+		keepAwake({
 			locks: 'wakeLock' in navigator ? navigator.wakeLock : null,
 			visible: () => document.visibilityState === 'visible',
 			onVisibility: (turned) => {
@@ -35,8 +19,8 @@
 				return () => document.removeEventListener('visibilitychange', turned);
 			},
 			told: (on) => (awake = on)
-		});
-	});
+		})
+	);
 	const names = $derived(run.head.job.blocks.map((b) => b.name).join(', '));
 </script>
 

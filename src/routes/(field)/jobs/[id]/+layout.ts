@@ -1,12 +1,12 @@
 import { error } from '@sveltejs/kit';
-import type { PageLoad } from './$types';
+import type { LayoutLoad } from './$types';
 import type { RunEntry } from '$core';
 import type { KeptLog } from '$lib/device/round-store';
 import type { JobHead } from '$lib/formats/run-message';
 import { device as theDevice, getJson } from '$lib/state/device.svelte';
 
 /** The job from the device's memory; only one that the device has never seen is waited for from the server. */
-export const load: PageLoad = async ({ params, fetch }) => {
+export const load: LayoutLoad = async ({ params, fetch }) => {
 	const device = theDevice();
 	let kept = await device.runs.open(params.id);
 	if (!kept) {

@@ -1,0 +1,101 @@
+<!-- @component Days of a forecast hour by hour: where all rules hold, where to look, where to stop; start times that fit lie under them. -->
+<script lang="ts">
+	import type { RuleState } from '$core';
+	import type { DayStrip } from '$lib/shown/day-strip';
+
+	interface Props {
+		strips: readonly DayStrip[];
+		/** Stretches of start times that fit, seconds since 1970. */
+		windows: readonly { readonly from: number; readonly to: number }[];
+		/** Now, ms. */
+		now: number;
+	}
+	let { strips, windows, now }: Props = $props();
+	const cell = 24;
+	const left = 96;
+	const row = 44;
+	const marks: Readonly<Record<RuleState, string>> = { good: '', unknown: '?', look: '▲', stop: '✕' };
+	const fill: Readonly<Record<RuleState, string>> = {
+		good: 'var(--moss-wash)',
+		unknown: 'var(--card)',
+		look: 'var(--amber-wash)',
+		stop: 'var(--rust-wash)'
+	};
+	const names = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat'];
+	const nameOf = (day: string, i: number) => {
+		const [y, m, d] = day.split('-').map(Number);
+		return i === 0 ? 'Today' : `${names[new Date(y!, m! - 1, d!).getDay()]} ${d}`;
+	};
+	const fitsAt = (at: number) => windows.some((w) => at / 1000 + 3599 >= w.from && at / 1000 <= w.to);
+	const words = $derived(
+		strips
+			.map((s, i) => {
+				const good = s.hours.filter((h) => h?.state === 'good').length;
+				return `${nameOf(s.day, i)}: all rules hold in ${good} hours`;
+			})
+			.join('. ')
+	);
+</script>
+
+<div class="scroll">
+	<svg viewBox="0 0 {left + 24 * cell + 4} {strips.length * row + 24}" role="img" aria-label={words}>
+		{#each [0, 6, 12, 18, 24] as h (h)}
+			<text x={left + h * cell} y="14" text-anchor={h === 24 ? 'end' : h === 0 ? 'start' : 'middle'}
+				>{`${h}`.padStart(2, '0')}</text
+			>
+		{/each}
+		{#each strips as strip, i (strip.day)}
+			<g transform="translate(0 {22 + i * row})">
+				<text x="0" y="20" class="day">{nameOf(strip.day, i)}</text>
+				{#each strip.hours as hour, h (h)}
+					{#if hour}
+						<rect x={left + h * cell} y="0" width={cell - 1} height="26" fill={fill[hour.state]} stroke="var(--rule)" />
+						<text x={left + h * cell + cell / 2} y="18" text-anchor="middle" class="mark {hour.state}"
+							>{marks[hour.state]}</text
+						>
+						{#if fitsAt(hour.at)}<rect x={left + h * cell} y="29" width={cell - 1} height="6" fill="var(--dye)" />{/if}
+						{#if hour.at <= now && now < hour.at + 3600000}<rect
+								x={left + h * cell}
+								y="-2"
+								width={cell - 1}
+								height="30"
+								fill="none"
+								stroke="var(--ink)"
+								stroke-width="2.5"
+							/>{/if}
+					{/if}
+				{/each}
+			</g>
+		{/each}
+	</svg>
+</div>
+
+<style>
+	.scroll {
+		overflow-x: auto;
+	}
+	svg {
+		display: block;
+		width: 100%;
+		min-width: 560px;
+		max-width: 860px;
+	}
+	text {
+		font: 600 13px var(--font-text);
+		fill: var(--soft);
+	}
+	.day {
+		font: 700 16px var(--font-figures);
+		font-stretch: 82%;
+		fill: var(--ink);
+	}
+	.mark {
+		font-size: 13px;
+	}
+	.mark.look {
+		fill: var(--amber-text);
+	}
+	.mark.stop {
+		fill: var(--rust-text);
+	}
+</style>

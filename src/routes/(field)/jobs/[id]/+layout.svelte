@@ -1,0 +1,32 @@
+<script lang="ts">
+	import type { Snippet } from 'svelte';
+	import { onMount, untrack } from 'svelte';
+	import type { RunEntry } from '$core';
+	import type { LayoutData } from './$types';
+	import { device as theDevice, getJson } from '$lib/state/device.svelte';
+	import { JobRunState } from '$lib/state/job-run.svelte';
+	import { provideRun } from '$lib/state/run-context';
+
+	let { data, children }: { data: LayoutData; children: Snippet } = $props();
+	const device = theDevice();
+	const run = untrack(
+		() =>
+			new JobRunState(data.kept, data.farm.settings, {
+				store: device.runs,
+				newId: device.newId,
+				now: device.now,
+				onAdded: () => void device.runOutbox.added()
+			})
+	);
+	provideRun(run);
+
+	onMount(() => {
+		// Another device may have worked on this job: what it added is taken in when the server can be asked.
+		void getJson<{ entries: readonly RunEntry[] }>(`/api/jobs/${data.kept.head.id}`).then((stored) => {
+			if (stored) run.takeIn(stored.entries);
+		});
+		void device.farm();
+	});
+</script>
+
+{@render children()}

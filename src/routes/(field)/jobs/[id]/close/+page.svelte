@@ -1,0 +1,167 @@
+<script lang="ts">
+	import { untrack } from 'svelte';
+	import { page } from '$app/state';
+	import { inUnit, showDecimals, showFigure } from '$core';
+	import FieldPage from '$lib/components/FieldPage.svelte';
+	import FormField from '$lib/components/FormField.svelte';
+	import { longUnit, shortUnit } from '$lib/formats/field-units';
+	import { plainRate } from '$lib/shown/answer';
+	import { clockOf } from '$lib/shown/run-facts';
+	import { shownAmount } from '$lib/shown/shown-plan';
+	import { device as theDevice } from '$lib/state/device.svelte';
+	import { useRun } from '$lib/state/run-context';
+
+	const device = theDevice();
+	const run = useRun();
+	const names = $derived(run.head.job.blocks.map((b) => b.name).join(', '));
+	const rows = $derived(run.sheet?.rows ?? null);
+	const comma = $derived(run.settings.decimalComma);
+	/** What is asked about first: all of the ground, and what cannot be sprayed out. */
+	const start = untrack(() => {
+		const { sheet, firstRow, units } = run;
+		if (!sheet) return { done: '', left: '' };
+		const all = sheet.rows
+			? `${sheet.rows.count + (firstRow ?? 1) - 1}`
+			: `${Number(inUnit('area', sheet.area, units.area).toPrecision(6))}`;
+		return { done: all, left: sheet.dead ? `${Number(inUnit('volume', sheet.dead, units.tank).toPrecision(4))}` : '' };
+	});
+	let done = $state(start.done);
+	let left = $state(start.left);
+	let remarks = $state('');
+	const closed = $derived(run.run?.closed ?? null);
+	const volume = $derived(closed?.volume ?? null);
+	const used = $derived(
+		(closed?.used ?? []).map((amount, i) => {
+			const kind = run.run?.loads[0]?.load.products[i]?.kind ?? 'volume';
+			return { name: run.sheet?.products[i]?.name ?? '', ...shownAmount({ kind, amount } as never, run.settings) };
+		})
+	);
+	const began = $derived(run.run?.loads.find((l) => l.startedAt)?.startedAt ?? null);
+	const ended = $derived(run.run?.loads.findLast((l) => l.endedAt)?.endedAt ?? null);
+</script>
+
+<svelte:head><title>Close · {names} · Fallow</title></svelte:head>
+
+<FieldPage
+	title={closed ? 'The job is closed' : 'Close the job'}
+	back="/jobs/{run.head.id}{closed ? '' : '/run'}"
+	backWords={closed ? 'To the job' : names}
+	status={device.status}
+	path={page.url.pathname}
+>
+	<p class="lab">
+		{names}{began ? `, sprayed from ${clockOf(began)}` : ''}{ended ? ` to ${clockOf(ended)}` : ''}
+	</p>
+	{#if closed}
+		<section class="card answer">
+			{#if volume}
+				<p class="lab">true volume</p>
+				<p><span class="num big">{plainRate(volume.rate, run.settings)}</span></p>
+				<p class:look={volume.calibrateAgain}>
+					{Math.abs(volume.gap) < 0.0005
+						? 'Just what was planned.'
+						: `${volume.calibrateAgain ? '▲ ' : ''}${showDecimals(Math.abs(volume.gap) * 100, 1, comma)} % ${volume.gap > 0 ? 'over' : 'under'} what was planned.`}
+					{volume.calibrateAgain
+						? 'That is over 5 %: the calibration is in doubt from now on. Calibrate again before it is used.'
+						: ''}
+				</p>
+			{:else}<p>Nothing was sprayed.</p>{/if}
+			<dl>
+				<div>
+					<dt>done</dt>
+					<dd class="num">
+						{showFigure(inUnit('area', closed.area, run.units.area), 3, comma)} <small>{run.units.area}</small>
+					</dd>
+				</div>
+				<div>
+					<dt>over in the tank</dt>
+					<dd class="num">
+						{showFigure(inUnit('volume', closed.left, run.units.tank), 3, comma)}
+						<small>{shortUnit(run.units.tank)}</small>
+					</dd>
+				</div>
+				{#each used as u (u.name)}<div>
+						<dt>{u.name} on the ground</dt>
+						<dd class="num">{u.value} <small>{u.unit}</small></dd>
+					</div>{/each}
+			</dl>
+			<div class="do">
+				<button type="button" class="btn plain" onclick={() => void run.undo()}>Open it again</button>
+				<a class="btn go" href="/jobs/{run.head.id}">To the job</a>
+			</div>
+		</section>
+	{:else if run.sheet}
+		{#if run.run?.state !== 'sprayed'}<p class="look">
+				▲ Not all loads are out. Closing now keeps what is done; the rest of the loads stay unmixed.
+			</p>{/if}
+		{#if run.run?.weather.end}<p class="lab">Weather at the end kept at {clockOf(run.run.weather.end.at)}.</p>
+		{:else}<p><a class="btn" href="/jobs/{run.head.id}/day">The weather at the end, once</a></p>{/if}
+		<form
+			class="card"
+			novalidate
+			onsubmit={(e) => {
+				e.preventDefault();
+				void run.close({ by: rows ? 'rows' : 'area', done, left, remarks });
+			}}
+		>
+			<FormField
+				label={rows
+					? run.firstRow === null
+						? 'Rows done in all'
+						: 'Last row done'
+					: `Done in all, ${longUnit(run.units.area)}`}
+				inputmode="decimal"
+				bind:value={done}
+				problem={run.problems.done}
+			/>
+			<FormField
+				label="Over in the tank, {shortUnit(run.units.tank)}"
+				inputmode="decimal"
+				bind:value={left}
+				problem={run.problems.left}
+				hint="0 where it ran out. Spray what is over on ground that may have it, as the label says; never pour it away."
+			/>
+			<FormField label="Remarks" bind:value={remarks} />
+			<button class="btn go big">Close the job</button>
+		</form>
+	{/if}
+</FieldPage>
+
+<style>
+	form,
+	.answer {
+		display: grid;
+		gap: 14px;
+		max-width: 640px;
+		padding: 18px;
+	}
+	.big {
+		font-size: 3.4rem;
+		line-height: 1;
+	}
+	.look {
+		color: var(--amber-text);
+		font-weight: 600;
+	}
+	dl {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 10px 28px;
+		margin: 0;
+	}
+	dt {
+		color: var(--soft);
+		font-size: 0.9rem;
+	}
+	dd {
+		margin: 0;
+		font-size: 1.6rem;
+	}
+	small {
+		font: 600 0.95rem var(--font-text);
+	}
+	.do {
+		display: flex;
+		gap: 12px;
+	}
+</style>

@@ -1,0 +1,237 @@
+<script lang="ts">
+	import { onMount, untrack } from 'svelte';
+	import { goto } from '$app/navigation';
+	import { page } from '$app/state';
+	import { skies } from '$core';
+	import DayRules from '$lib/components/DayRules.svelte';
+	import FieldPage from '$lib/components/FieldPage.svelte';
+	import FormField from '$lib/components/FormField.svelte';
+	import Segmented from '$lib/components/Segmented.svelte';
+	import DayHours from '$lib/drawings/DayHours.svelte';
+	import WindOnBlock from '$lib/drawings/WindOnBlock.svelte';
+	import type { WeatherAnswer } from '$lib/formats/weather';
+	import { clockOf } from '$lib/shown/run-facts';
+	import { shownSpan } from '$lib/shown/job-span';
+	import { device as theDevice, getJson } from '$lib/state/device.svelte';
+	import { JobDayState } from '$lib/state/job-day.svelte';
+	import { useRun } from '$lib/state/run-context';
+	import { skyWords, wordRule } from '$lib/wording/weather';
+
+	const device = theDevice();
+	const run = useRun();
+	const day = untrack(() => new JobDayState(run, device.now));
+	let asked = $state(false);
+	onMount(async () => {
+		day.takeIn(await getJson<WeatherAnswer>('/api/weather'));
+		asked = true;
+	});
+	const names = $derived(run.head.job.blocks.map((b) => b.name).join(', '));
+	const boundary = $derived(run.head.shapes?.find((s) => s.boundary)?.boundary ?? null);
+	const drift = $derived(day.findings.find((f) => f.rule === 'drift'));
+	const toWind = $derived(drift ? wordRule(drift, day.limits, run.settings).text : '');
+	const decided = $derived(run.run?.weather[day.when] ?? null);
+	const unitOfT = $derived(run.units.speed === 'mph' ? '°F' : '°C');
+	const span = (w: { from: number; to: number }) =>
+		`${clockOf(new Date(w.from * 1000).toISOString())} to ${clockOf(new Date(w.to * 1000).toISOString())}`;
+	const today = $derived(new Date(device.now()).toDateString());
+	const todays = $derived(day.windows.filter((w) => new Date(w.from * 1000).toDateString() === today));
+	const decide = async (decision: 'spray' | 'wait' | null) => {
+		if (!(await day.decide(decision))) return;
+		if (decision === 'spray') await goto(`/jobs/${run.head.id}/run`);
+		if (decision === null) await goto(`/jobs/${run.head.id}/close`);
+	};
+</script>
+
+<svelte:head><title>The weather · {names} · Fallow</title></svelte:head>
+
+<FieldPage
+	title={day.when === 'before' ? 'The weather now' : 'The weather at the end'}
+	back="/jobs/{run.head.id}/run"
+	backWords={names}
+	status={device.status}
+	path={page.url.pathname}
+>
+	<div class="grid">
+		<section class="card read" aria-label="What it is">
+			{#if day.answer?.problem}<p class="look">▲ {day.answer.problem}</p>{/if}
+			{#if asked && day.answer?.station}<p class="lab">From the station. Type over what you see and feel otherwise.</p>
+			{:else if asked}<p class="lab">What you see and feel; leave out what you do not know.</p>{/if}
+			<div class="fields">
+				<FormField label="Wind from" bind:value={day.from} problem={day.problem('from')} hint="Like SW, or 225." />
+				<FormField
+					label="Wind, {run.units.speed}"
+					inputmode="decimal"
+					bind:value={day.wind}
+					problem={day.problem('wind')}
+				/>
+				<FormField
+					label="Gusts, {run.units.speed}"
+					inputmode="decimal"
+					bind:value={day.gust}
+					problem={day.problem('gust')}
+				/>
+				<FormField
+					label="Air, {unitOfT}"
+					inputmode="text"
+					bind:value={day.temperature}
+					problem={day.problem('temperature')}
+				/>
+				<FormField
+					label="Humidity, %"
+					inputmode="decimal"
+					bind:value={day.humidity}
+					problem={day.problem('humidity')}
+				/>
+				<FormField
+					label="Last rain, hours ago"
+					inputmode="decimal"
+					bind:value={day.lastRain}
+					problem={day.problem('lastRain')}
+				/>
+			</div>
+			<Segmented
+				label="Sky"
+				options={skies.map((value) => ({ value, label: skyWords[value] }))}
+				value={day.sky === '' ? ('' as never) : day.sky}
+				onchange={(sky) => (day.sky = sky)}
+			/>
+			<Segmented
+				label="Dew on the leaves"
+				options={[
+					{ value: 'no' as const, label: 'No dew' },
+					{ value: 'yes' as const, label: 'Leaves wet' }
+				]}
+				value={day.dew === '' ? ('' as never) : day.dew}
+				onchange={(dew) => (day.dew = dew)}
+			/>
+		</section>
+		<section class="rules" aria-label="What the rules say">
+			{#if day.weather}<DayRules findings={day.findings} limits={day.limits} settings={run.settings} />
+			{:else}<p class="card empty">What each rule says stands here once the weather is told.</p>{/if}
+		</section>
+		<div class="side">
+			{#if day.neighbours.length > 0 && day.weather}
+				<section class="card wind" aria-label="Where the wind goes">
+					<WindOnBlock
+						{boundary}
+						from={day.weather.from}
+						neighbours={day.neighbours}
+						toward={drift?.toward ?? []}
+						words={toWind}
+					/>
+				</section>
+			{/if}
+			<section class="decide">
+				{#if decided}<p class="lab">
+						Kept at {clockOf(decided.at)}{decided.decision
+							? `: ${decided.decision === 'spray' ? 'sprayed' : 'waited'}`
+							: ''}{decided.reason ? `, since ${decided.reason}` : ''}.
+					</p>{/if}
+				{#if day.when === 'before'}
+					<FormField
+						label={day.worst === 'stop' ? 'Why it is sprayed all the same' : 'Why, if you like'}
+						bind:value={day.reason}
+						problem={day.weather && day.wantsReason
+							? 'A rule says stop. Spraying all the same wants its reason; waiting does not.'
+							: undefined}
+					/>
+					<div class="do">
+						<button type="button" class="btn plain big" disabled={!day.weather} onclick={() => void decide('wait')}
+							>Wait</button
+						>
+						<button
+							type="button"
+							class="btn go big"
+							disabled={!day.weather || day.wantsReason}
+							onclick={() => void decide('spray')}>Spray, keep the weather</button
+						>
+					</div>
+					<p class="lab">
+						Fallow states; you decide. The label in your hand and local rules stand above every figure here.
+					</p>
+				{:else}
+					<div class="do">
+						<button type="button" class="btn go big" disabled={!day.weather} onclick={() => void decide(null)}
+							>Keep it, to the close</button
+						>
+					</div>
+				{/if}
+			</section>
+		</div>
+	</div>
+	{#if day.when === 'before' && day.strips.length > 0}
+		<section class="card hours">
+			<h2>
+				{todays.length > 0
+					? `${shownSpan(day.lasts)} of work fit today from ${todays.map(span).join(', or from ')}`
+					: `${shownSpan(day.lasts)} of work do not fit any more today`}
+			</h2>
+			<DayHours strips={day.strips} windows={day.windows} now={device.now()} />
+			<p class="lab">
+				✓ plain: all rules hold. ▲ look. ✕ stop. The blue line: the work begun then would end before a stop.
+			</p>
+		</section>
+	{/if}
+</FieldPage>
+
+<style>
+	.grid {
+		display: grid;
+		grid-template-columns: 330px minmax(0, 1fr) 340px;
+		gap: 18px;
+		align-items: start;
+	}
+	.read,
+	.hours,
+	.wind {
+		display: grid;
+		gap: 12px;
+		padding: 14px 16px;
+	}
+	.fields {
+		display: grid;
+		grid-template-columns: 1fr 1fr;
+		gap: 10px;
+	}
+	.look {
+		color: var(--amber-text);
+		font-weight: 600;
+	}
+	.empty {
+		padding: 18px;
+	}
+	.side,
+	.decide {
+		display: grid;
+		gap: 10px;
+		min-width: 0;
+	}
+	.do {
+		display: flex;
+		gap: 12px;
+	}
+	.do .go {
+		flex: 1;
+	}
+	@media (max-width: 1100px) {
+		.grid {
+			grid-template-columns: 340px minmax(0, 1fr);
+		}
+	}
+	@media (max-width: 859px) {
+		.grid {
+			grid-template-columns: minmax(0, 1fr);
+		}
+		.do {
+			position: fixed;
+			inset: auto 0 0;
+			z-index: 5;
+			padding: 10px 16px max(12px, env(safe-area-inset-bottom));
+			border-top: 1px solid var(--rule);
+			background: var(--paper);
+		}
+		.hours {
+			margin-bottom: 100px;
+		}
+	}
+</style>
