@@ -24,6 +24,7 @@ export const demoFarm: { readonly name: string; readonly settings: FarmSettings 
 		],
 		windLow: null,
 		windHigh: null,
+		recordFields: [],
 		skill: {}
 	}
 };

@@ -1,5 +1,5 @@
 import { v7 } from 'uuid';
-import type { RunEntry, RunEntryBody } from '../src/core';
+import type { AskedRecord, RunEntry, RunEntryBody } from '../src/core';
 import type { AskedJob } from '../src/lib/formats/job';
 import { barleyBoom, hazelBlower, t } from './rigs';
 
@@ -25,7 +25,38 @@ const tick = (load: number, step: number, poured: string | null = null): RunEntr
 	poured: poured === null ? null : t(poured, 'L')
 });
 
-/** Three jobs in three states: one sprayed, one at its second load, and spot work that is planned. */
+const fair = (when: 'before' | 'end'): RunEntryBody => ({
+	kind: 'weather',
+	when,
+	source: 'hand',
+	weather: {
+		from: 'SW',
+		wind: t('5 mph', 'mph'),
+		gust: null,
+		temperature: t('61', 'F'),
+		humidity: '62',
+		sky: 'partly',
+		dew: false,
+		lastRain: '30'
+	},
+	decision: when === 'before' ? 'spray' : null,
+	reason: ''
+});
+
+/** What the operator of the invented farm adds to a record. */
+export const demoAsked: AskedRecord = {
+	operator: 'A. Sample',
+	licence: 'SAMPLE-LICENCE',
+	crop: 'Hazel',
+	stage: 'leaves unfolding',
+	condition: '',
+	target: 'Hazel mite',
+	waterSource: 'Yard well',
+	buffer: '5 m to the lane',
+	remarks: ''
+};
+
+/** Three jobs in three states: one sprayed and closed, one at its second load, and spot work that is planned. */
 export function demoJobs(names: Names, now: number): DemoJob[] {
 	const on = (days: number) => new Date(now + days * day).toISOString().slice(0, 10);
 	const pace = { efficiency: 0.75, fill: t('12 min', 'min'), drive: t('6 min', 'min'), start: '07:00', end: '19:00' };
@@ -93,11 +124,13 @@ export function demoJobs(names: Names, now: number): DemoJob[] {
 		{
 			asked: hazels,
 			entries: log(began, [
+				[-4, fair('before')],
 				...mixed(1, 0, '3.2', '0.97'),
 				[70, { kind: 'spray', load: 1, act: 'end' }],
 				...mixed(2, 80, '2.1', '0.66'),
 				[135, { kind: 'progress', load: 2, done: { by: 'rows', rows: 36 }, left: t('30 L', 'L') }],
-				[136, { kind: 'spray', load: 2, act: 'end' }]
+				[136, { kind: 'spray', load: 2, act: 'end' }],
+				[140, { kind: 'close', done: { by: 'rows', rows: 36 }, left: t('30 L', 'L'), remarks: '' }]
 			])
 		},
 		{

@@ -4,7 +4,7 @@ import { farmHandle, firstFarm } from '../src/lib/server/db/farm';
 import { migrate } from '../src/lib/server/db/migrate';
 import { demoFarm, demoPlan, messageOf, pastRounds } from './farm';
 import { demoBlocks } from './ground';
-import { demoJobs } from './jobs';
+import { demoAsked, demoJobs } from './jobs';
 import { demoNozzles, demoShed } from './nozzles';
 import { demoProducts } from './products';
 import { demoRigs, hazelBlower, longMeadow } from './rigs';
@@ -57,6 +57,7 @@ try {
 		)) {
 			await farm.jobs.put(asked);
 			await farm.jobRuns.put(asked.id, entries);
+			if (entries.some((e) => e.kind === 'close')) await farm.records.seal(asked.id, demoAsked, []);
 		}
 		console.log(`${demoFarm.name} is loaded.`);
 	}

@@ -140,6 +140,8 @@ export * from './run/remaining-loads';
 export * from './run/product-so-far';
 export * from './run/fold-run';
 export * from './run/check-run-entry';
+export * from './records/record';
+export * from './records/build-record';
 export * from './round/rig';
 export * from './round/rig-from-form';
 export * from './round/entries';

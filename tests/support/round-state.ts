@@ -14,6 +14,7 @@ export const metric: FarmSettings = {
 	measures: [],
 	windLow: null,
 	windHigh: null,
+	recordFields: [],
 	skill: {}
 };
 

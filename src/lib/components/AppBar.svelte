@@ -22,6 +22,7 @@
 		},
 		{ href: '/ground', name: 'Ground', is: (p: string) => p.startsWith('/ground') },
 		{ href: '/products', name: 'Products', is: (p: string) => p.startsWith('/products') },
+		{ href: '/log', name: 'Log', is: (p: string) => p.startsWith('/log') },
 		{ href: '/farm', name: 'Farm', is: (p: string) => p.startsWith('/farm') }
 	];
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { MeasuringSkill } from '../../core';
-import { schools, usualSkill } from '../../core';
+import { askedFields, schools, usualSkill } from '../../core';
 import { rateUnits } from './rate-units';
 import { typedSchema } from './typed';
 
@@ -28,6 +28,8 @@ export const farmSettingsSchema = z.object({
 	/** Least and most wind that this farm sprays in; null is as usual. A label that allows less stands above it. */
 	windLow: typedSchema.nullable().default(null),
 	windHigh: typedSchema.nullable().default(null),
+	/** What a record of this farm has to have besides its operator. */
+	recordFields: z.array(z.enum(askedFields)).default([]),
 	skill: z.partialRecord(z.enum(skillNames), z.number().gt(0).max(1000)).default({})
 });
 export type FarmSettings = z.infer<typeof farmSettingsSchema>;
@@ -36,7 +38,7 @@ export const defaultSettings: FarmSettings = farmSettingsSchema.parse({});
 
 /** The farm's own page: its name and how it measures. */
 export const farmFormSchema = farmSettingsSchema
-	.omit({ skill: true, measures: true, windLow: true, windHigh: true })
+	.omit({ skill: true, measures: true, windLow: true, windHigh: true, recordFields: true })
 	.extend({
 		name: z
 			.string()

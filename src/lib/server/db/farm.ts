@@ -9,6 +9,7 @@ import { jobRunsOf } from './job-runs';
 import { jobsOf } from './jobs';
 import { nozzlesOf } from './nozzles';
 import { productsOf } from './products';
+import { recordsOf } from './records';
 import { roundsOf } from './rounds';
 import type { Database } from './schema';
 import type { Scope } from './scope';
@@ -28,6 +29,7 @@ export interface FarmHandle {
 	readonly nozzles: ReturnType<typeof nozzlesOf>;
 	readonly jobs: ReturnType<typeof jobsOf>;
 	readonly jobRuns: ReturnType<typeof jobRunsOf>;
+	readonly records: ReturnType<typeof recordsOf>;
 	readonly blocks: ReturnType<typeof blocksOf>;
 	readonly products: ReturnType<typeof productsOf>;
 	readonly tankPlans: ReturnType<typeof tankPlansOf>;
@@ -56,6 +58,7 @@ export async function farmHandle(db: Kysely<Database>, farmId: string): Promise<
 		nozzles: nozzlesOf(scope),
 		jobs: jobsOf(scope),
 		jobRuns: jobRunsOf(scope),
+		records: recordsOf(scope),
 		blocks: blocksOf(scope),
 		products: productsOf(scope),
 		tankPlans: tankPlansOf(scope),

@@ -91,6 +91,14 @@ export const jobRunsOf = ({ db, farmId }: Scope) => {
 				const known = knownIds(jobId, entries, stored);
 				const fresh = entries.filter((entry) => !known.has(entry.id));
 				if (fresh.length === 0) return { acknowledged: entries.map((e) => e.id) };
+				const sealed = await trx
+					.selectFrom('record')
+					.select('id')
+					.where('farm_id', '=', farmId)
+					.where('job_id', '=', jobId)
+					.executeTakeFirst();
+				if (sealed)
+					throw new Failure(409, 'sealed', 'entries', 'This job’s record is sealed, so nothing more is taken for it.');
 				for (const entry of fresh) {
 					const [issue] = checkRunEntry(entry, sheet);
 					if (issue) throw fromIssue(issue, `entries.${entries.indexOf(entry)}`);

@@ -6,6 +6,7 @@ import type {
 	JobState,
 	Rig,
 	RunEntry,
+	SprayRecord,
 	TypedBlock,
 	TypedJob,
 	TypedLabel,
@@ -15,6 +16,7 @@ import type {
 import type { FarmSettings } from '../../formats/farm-settings';
 import type { Setting } from '../../formats/rig';
 import type { SprayerEventKind } from '../../wording/events';
+import type { Amendment } from './records';
 import type { TankPlanInput } from '../../formats/tank-plan';
 
 /** jsonb: read as a value, written as JSON text (pg would send an array as a PostgreSQL array). */
@@ -223,6 +225,29 @@ export interface JobUseTable extends Owned {
 	entry_hours: number | null;
 }
 
+/** A sealed record, or an addition to one: links of one chain a farm. Never changed. */
+export interface RecordTable extends Owned {
+	id: string;
+	/** bigint, as text. */
+	place: ColumnType<string, number, never>;
+	job_id: ColumnType<string | null, string | null, never>;
+	amends: ColumnType<string | null, string | null, never>;
+	canonical: ColumnType<string, string, never>;
+	previous: ColumnType<string, string, never>;
+	hash: ColumnType<string, string, never>;
+	body: ColumnType<SprayRecord | Amendment, string, never>;
+	/** All below from `body`, for finding it. */
+	day: ColumnType<string, string, never>;
+	sprayer: ColumnType<string, string, never>;
+	operator: ColumnType<string, string, never>;
+	target: ColumnType<string, string, never>;
+	block_names: ColumnType<string[], string[], never>;
+	product_names: ColumnType<string[], string[], never>;
+	groups: ColumnType<string[], string[], never>;
+	area_m2: ColumnType<number, number, never>;
+	sealed_at: Stamp;
+}
+
 export interface JobEntryTable extends Owned {
 	id: string;
 	job_id: string;
@@ -255,6 +280,7 @@ export interface Database {
 	job: JobTable;
 	job_entry: JobEntryTable;
 	job_use: JobUseTable;
+	record: RecordTable;
 }
 
 export type SprayerRow = Selectable<SprayerTable>;

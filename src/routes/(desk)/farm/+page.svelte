@@ -1,11 +1,13 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { superForm } from 'sveltekit-superforms';
+	import { askedFields } from '$core';
 	import type { ActionData, PageData } from './$types';
 	import FormField from '$lib/components/FormField.svelte';
 	import { mostMeasures } from '$lib/formats/farm-settings';
 	import { longUnit } from '$lib/formats/field-units';
 	import { rateUnits } from '$lib/formats/rate-units';
+	import { recordFieldWords } from '$lib/wording/records';
 	import { skillFields, usualText } from '$lib/formats/skill-form';
 
 	let { data, form: answered }: { data: PageData; form: ActionData } = $props();
@@ -141,6 +143,20 @@
 			<div class="measure">
 				<FormField name="windLow" label="From" bind:value={wind.windLow} problem={problems.windLow} />
 				<FormField name="windHigh" label="To" bind:value={wind.windHigh} problem={problems.windHigh} />
+			</div>
+		</fieldset>
+		<fieldset>
+			<legend>A record has to have</legend>
+			<p class="lab">The operator always; tick what your rules ask for besides.</p>
+			<div class="options">
+				{#each askedFields as name (name)}
+					{#if name !== 'operator' && name !== 'remarks'}
+						<label class="option"
+							><input type="checkbox" name="record-field" value={name} checked={data.recordFields.includes(name)} />
+							<span>{recordFieldWords[name]}</span></label
+						>
+					{/if}
+				{/each}
 			</div>
 		</fieldset>
 		<details open={wrong || Object.values(data.skill).some((text) => text !== '')}>

@@ -6,6 +6,7 @@ import * as products from './0004-products';
 import * as ground from './0005-ground';
 import * as jobs from './0006-jobs';
 import * as runs from './0007-runs';
+import * as log from './0008-log';
 
 export interface Migration {
 	readonly name: string;
@@ -20,5 +21,6 @@ export const migrations: readonly Migration[] = [
 	{ name: '0004-products', up: products.up },
 	{ name: '0005-ground', up: ground.up },
 	{ name: '0006-jobs', up: jobs.up },
-	{ name: '0007-runs', up: runs.up }
+	{ name: '0007-runs', up: runs.up },
+	{ name: '0008-log', up: log.up }
 ];

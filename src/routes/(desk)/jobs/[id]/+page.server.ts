@@ -8,14 +8,18 @@ export const load: PageServerLoad = async ({ params, locals: { farm } }) => {
 	const id = idParam(params.id, 'job');
 	const kept = await orError(farm.jobs.get(id));
 	const { job } = kept;
-	const [uses, entries] = await Promise.all([farm.jobs.usesFor(id, job), farm.jobRuns.entries(id)]);
+	const [uses, entries, sealed] = await Promise.all([
+		farm.jobs.usesFor(id, job),
+		farm.jobRuns.entries(id),
+		farm.records.isSealed(id)
+	]);
 	const before = jobBefore(
 		uses,
 		job.blocks.map((b) => b.id),
 		job.products.map((p) => p.id),
 		job.day
 	);
-	return { ...kept, before, entries };
+	return { ...kept, before, entries, sealed };
 };
 
 export const actions: Actions = {

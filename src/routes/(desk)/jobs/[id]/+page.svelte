@@ -40,6 +40,17 @@
 		return { ...jobEnd(pace, total), total, spraying };
 	});
 	const begun = $derived(data.entries.length > 0);
+	/** The one thing to do next with this job. */
+	const next = $derived.by(() => {
+		const to = (path: string, words: string) => ({ href: `/jobs/${data.id}/${path}`, words });
+		if (data.sealed) return { href: `/log/${data.id}`, words: 'See its record' };
+		return {
+			planned: to('run', 'Mix the first load'),
+			'under-way': to('run', 'Go on with it'),
+			sprayed: to('close', 'Close the job'),
+			closed: to('record', 'Write the record')
+		}[data.state];
+	});
 </script>
 
 <svelte:head><title>{job.blocks.map((b) => b.name).join(', ')} · Fallow</title></svelte:head>
@@ -72,13 +83,7 @@
 				</p>{/if}
 		</div>
 		<div class="do">
-			<a class="btn go big" href="/jobs/{data.id}/run"
-				>{data.state === 'planned'
-					? 'Mix the first load'
-					: data.state === 'sprayed'
-						? 'Look at the run'
-						: 'Go on with it'}</a
-			>
+			<a class="btn go big" href={next.href}>{next.words}</a>
 			<details class="paper">
 				<summary class="btn plain">Print</summary>
 				<ul class="card">
@@ -96,7 +101,10 @@
 	<LabelCards {findings} {settings} />
 	{#if run && begun}
 		<section class="card run" aria-label="How it went so far">
-			<h2>{jobStates[data.state]}</h2>
+			<div class="page-head">
+				<h2>{jobStates[data.state]}</h2>
+				<a href="/jobs/{data.id}/day">The weather</a>
+			</div>
 			<ol>
 				{#each run.loads as load (load.n)}
 					<li>
@@ -110,7 +118,13 @@
 					</li>
 				{/each}
 			</ol>
-			{#if run.seen}
+			{#if run.closed?.volume}
+				<p>
+					True volume over all of it <b>{plainRate(run.closed.volume.rate, settings)}</b>, {Math.abs(
+						Math.round(run.closed.volume.gap * 1000) / 10
+					)} % {run.closed.volume.gap < 0 ? 'under' : 'over'} what was planned.
+				</p>
+			{:else if run.seen}
 				<p>
 					True volume so far <b>{plainRate(run.seen.volume.rate, settings)}</b>, {Math.abs(
 						Math.round(run.seen.volume.gap * 1000) / 10

@@ -87,7 +87,7 @@
 			</dl>
 			<div class="do">
 				<button type="button" class="btn plain" onclick={() => void run.undo()}>Open it again</button>
-				<a class="btn go" href="/jobs/{run.head.id}">To the job</a>
+				<a class="btn go" href="/jobs/{run.head.id}/record">Write the record</a>
 			</div>
 		</section>
 	{:else if run.sheet}

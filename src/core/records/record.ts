@@ -1,0 +1,67 @@
+import type { TypedWeather } from '../conditions/typed-weather';
+import type { TypedPart } from '../ground/block-part';
+import type { Typed } from '../quantity/typed';
+
+/** What a person adds to what is known of a job. */
+export const askedFields = [
+	'operator',
+	'licence',
+	'crop',
+	'stage',
+	'condition',
+	'target',
+	'waterSource',
+	'buffer',
+	'remarks'
+] as const;
+export type AskedField = (typeof askedFields)[number];
+export type AskedRecord = Readonly<Record<AskedField, string>>;
+
+export interface RecordedProduct {
+	readonly id: string;
+	readonly name: string;
+	readonly registration: string;
+	/** Mode of action. */
+	readonly group: string;
+	/** As it was told. */
+	readonly dose: Typed;
+	readonly kind: 'volume' | 'mass';
+	/** In all, m³ or kg; and on the ground, m³/m² or kg/m². */
+	readonly total: number;
+	readonly perGround: number;
+	readonly entryHours: number | null;
+	readonly harvestDays: number | null;
+}
+
+/** One finished job as it is kept for good. SI, but what was told is kept as it was told. */
+export interface SprayRecord extends AskedRecord {
+	readonly format: 'fallow-record/1';
+	readonly day: string;
+	/** ISO 8601; null where nobody ticked it. */
+	readonly startedAt: string | null;
+	readonly endedAt: string | null;
+	readonly blocks: readonly {
+		readonly id: string;
+		readonly name: string;
+		readonly area: number;
+		readonly share: number;
+		readonly part: TypedPart | null;
+	}[];
+	/** Ground done, m². */
+	readonly area: number;
+	readonly products: readonly RecordedProduct[];
+	/** Planned and true, m³/m²; true is null where nothing was sprayed. */
+	readonly plannedVolume: number;
+	readonly trueVolume: number | null;
+	/** Mix that went out, m³. */
+	readonly mix: number;
+	readonly sprayer: string;
+	readonly calibrationId: string | null;
+	/** m/s; of the calibration. */
+	readonly speed: number | null;
+	readonly weather: {
+		readonly before:
+			(TypedWeather & { readonly at: string; readonly decision: string; readonly reason: string }) | null;
+		readonly end: (TypedWeather & { readonly at: string }) | null;
+	};
+}

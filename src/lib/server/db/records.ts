@@ -1,0 +1,345 @@
+import type { Transaction } from 'kysely';
+import { sql } from 'kysely';
+import type { AskedField, AskedRecord, SprayRecord, VolumePerArea } from '../../../core';
+import { buildRecord, foldRun, mixingOf, readJob } from '../../../core';
+import { lacking } from '../../formats/record';
+import type { LogFilter } from '../../formats/record';
+import { recordFieldWords } from '../../wording/records';
+import { canonicalJson } from '../canonical-json';
+import { Failure, fromIssue, notFound } from '../failure';
+import type { BrokenSeal } from '../seal';
+import { SealCheck, firstSeal, sealOf } from '../seal';
+import { jobRunsOf } from './job-runs';
+import { jobsOf } from './jobs';
+import type { Database } from './schema';
+import type { Scope } from './scope';
+
+/** Something that was added to a record later; both stand. */
+export interface Amendment {
+	readonly format: 'fallow-amendment/1';
+	readonly by: string;
+	readonly at: string;
+	readonly text: string;
+}
+
+export interface LogLine {
+	readonly id: string;
+	readonly day: string;
+	readonly blocks: readonly string[];
+	readonly products: readonly string[];
+	readonly groups: readonly string[];
+	readonly sprayer: string;
+	readonly operator: string;
+	readonly target: string;
+	readonly area: number;
+}
+
+export interface LogPage {
+	readonly rows: readonly LogLine[];
+	/** Where the next page begins; null at the end. */
+	readonly next: string | null;
+}
+
+const pageSize = 50;
+/** Rows that are held at once while all of a log goes out. */
+const piece = 500;
+/** Any number that no other lock of Fallow uses. */
+const chainLock = 41_207;
+
+export const recordsOf = (scope: Scope) => {
+	const { db, farmId } = scope;
+
+	/** Puts a text at the end of the farm's chain. Two at once come one after the other. */
+	const append = async (
+		trx: Transaction<Database>,
+		row: { id: string; jobId: string | null; amends: string | null; body: SprayRecord | Amendment }
+	): Promise<void> => {
+		await sql`select pg_advisory_xact_lock(${chainLock}, hashtext(${farmId}))`.execute(trx);
+		const last = await trx
+			.selectFrom('record')
+			.select(['place', 'hash'])
+			.where('farm_id', '=', farmId)
+			.orderBy('place', 'desc')
+			.limit(1)
+			.executeTakeFirst();
+		const previous = last?.hash ?? firstSeal;
+		const canonical = canonicalJson(row.body);
+		const { body } = row;
+		const record = body.format === 'fallow-record/1' ? body : null;
+		await trx
+			.insertInto('record')
+			.values({
+				id: row.id,
+				farm_id: farmId,
+				place: Number(last?.place ?? 0) + 1,
+				job_id: row.jobId,
+				amends: row.amends,
+				canonical,
+				previous,
+				hash: sealOf(canonical, previous),
+				body: canonical,
+				day: record?.day ?? (body as Amendment).at.slice(0, 10),
+				sprayer: record?.sprayer ?? '',
+				operator: record?.operator ?? (body as Amendment).by,
+				target: record?.target ?? '',
+				block_names: record?.blocks.map((b) => b.name) ?? [],
+				product_names: record?.products.map((p) => p.name) ?? [],
+				groups: record?.products.map((p) => p.group).filter(Boolean) ?? [],
+				area_m2: record?.area ?? 0
+			})
+			.execute();
+	};
+
+	/** A closed job with what is known of it. */
+	const sourceOf = async (jobId: string) => {
+		const kept = await jobsOf(scope).get(jobId);
+		const read = readJob(kept.job, kept.rate as VolumePerArea | null);
+		if (!read.ok) throw fromIssue(read.issues[0]!);
+		const { sheet } = read.value;
+		const run = foldRun(sheet, mixingOf(kept.job), await jobRunsOf(scope).entries(jobId));
+		if (!run.ok) throw fromIssue(run.issues[0]!);
+		return { job: kept.job, sheet, run: run.value, sprayer: kept.sprayer, calibrationId: kept.calibrationId };
+	};
+
+	const filtered = (filter: LogFilter) => {
+		const { block, product, group, operator, sprayer, target, from, to } = filter;
+		const has = (column: string, value: string) => sql<boolean>`${sql.ref(column)} @> array[${value}]::text[]`;
+		return db
+			.selectFrom('record')
+			.where('farm_id', '=', farmId)
+			.where('amends', 'is', null)
+			.$if(block !== '', (qb) => qb.where(has('block_names', block)))
+			.$if(product !== '', (qb) => qb.where(has('product_names', product)))
+			.$if(group !== '', (qb) => qb.where(has('groups', group)))
+			.$if(operator !== '', (qb) => qb.where('operator', '=', operator))
+			.$if(sprayer !== '', (qb) => qb.where('sprayer', '=', sprayer))
+			.$if(target !== '', (qb) => qb.where('target', 'ilike', `%${target.replace(/[\\%_]/g, '\\$&')}%`))
+			.$if(from !== '', (qb) => qb.where('day', '>=', from))
+			.$if(to !== '', (qb) => qb.where('day', '<=', to));
+	};
+
+	/** One piece of the log by keyset, with what is stored of it. */
+	const pieceOf = async (filter: LogFilter, size: number) => {
+		const old = filter.oldest === '1';
+		const cursor = /^(\d{4}-\d\d-\d\d)_([0-9a-f-]{36})$/.exec(filter.after);
+		return filtered(filter)
+			.select([
+				'id',
+				sql<string>`day::text`.as('day'),
+				'block_names',
+				'product_names',
+				'groups',
+				'sprayer',
+				'operator',
+				'target',
+				'area_m2',
+				'body'
+			])
+			.$if(cursor !== null, (qb) =>
+				qb.where(
+					old
+						? sql<boolean>`(day, id) > (${cursor?.[1]}::date, ${cursor?.[2]}::uuid)`
+						: sql<boolean>`(day, id) < (${cursor?.[1]}::date, ${cursor?.[2]}::uuid)`
+				)
+			)
+			.orderBy('day', old ? 'asc' : 'desc')
+			.orderBy('id', old ? 'asc' : 'desc')
+			.limit(size)
+			.execute();
+	};
+
+	return {
+		/** What would be sealed of a closed job: for looking at it first. */
+		async draft(jobId: string, asked: AskedRecord): Promise<SprayRecord> {
+			const record = buildRecord(await sourceOf(jobId), asked);
+			if (!record) throw new Failure(409, 'not-closed', 'job', 'This job is not closed yet. Close it first.');
+			return record;
+		},
+
+		/** Seals the record of a closed job, under the job's own id; the same again changes nothing. */
+		async seal(jobId: string, asked: AskedRecord, required: readonly AskedField[]): Promise<void> {
+			const [empty] = lacking(asked, required);
+			if (empty)
+				throw new Failure(
+					422,
+					'empty',
+					empty,
+					`Still empty: ${recordFieldWords[empty].toLowerCase()}. Write it first.`
+				);
+			const record = await this.draft(jobId, asked);
+			await db.transaction().execute(async (trx) => {
+				// The job's row is locked: a second tap finds the record of the first.
+				await trx
+					.selectFrom('job')
+					.select('id')
+					.where('farm_id', '=', farmId)
+					.where('id', '=', jobId)
+					.forUpdate()
+					.execute();
+				const known = await trx
+					.selectFrom('record')
+					.select('canonical')
+					.where('farm_id', '=', farmId)
+					.where('id', '=', jobId)
+					.executeTakeFirst();
+				if (known && known.canonical !== canonicalJson(record))
+					throw new Failure(409, 'sealed', 'id', 'This job’s record is sealed. Add to it instead; both then stand.');
+				if (!known) await append(trx, { id: jobId, jobId, amends: null, body: record });
+			});
+		},
+
+		/** Adds to a sealed record; the record itself stays as it is. The same id again changes nothing. */
+		async amend(recordId: string, id: string, by: string, text: string, at: string): Promise<void> {
+			const body: Amendment = { format: 'fallow-amendment/1', by: by.trim(), at, text: text.trim() };
+			if (body.by === '') throw new Failure(422, 'empty', 'by', 'Write who adds this.');
+			if (body.text === '') throw new Failure(422, 'empty', 'text', 'Write what is to be added.');
+			await db.transaction().execute(async (trx) => {
+				const record = await trx
+					.selectFrom('record')
+					.select('id')
+					.where('farm_id', '=', farmId)
+					.where('id', '=', recordId)
+					.where('amends', 'is', null)
+					.executeTakeFirst();
+				if (!record) throw notFound('record');
+				const known = await trx
+					.selectFrom('record')
+					.select('id')
+					.where('farm_id', '=', farmId)
+					.where('id', '=', id)
+					.executeTakeFirst();
+				if (!known) await append(trx, { id, jobId: null, amends: recordId, body });
+			});
+		},
+
+		async get(id: string) {
+			const row = await db
+				.selectFrom('record')
+				.select(['id', 'body', 'hash', 'place', 'sealed_at'])
+				.where('farm_id', '=', farmId)
+				.where('id', '=', id)
+				.where('amends', 'is', null)
+				.executeTakeFirst();
+			if (!row) throw notFound('record');
+			const later = await db
+				.selectFrom('record')
+				.select(['id', 'body'])
+				.where('farm_id', '=', farmId)
+				.where('amends', '=', id)
+				.orderBy('place')
+				.execute();
+			return {
+				id: row.id,
+				record: row.body as SprayRecord,
+				hash: row.hash,
+				place: Number(row.place),
+				sealedAt: row.sealed_at.toISOString(),
+				amendments: later.map((l) => l.body as Amendment)
+			};
+		},
+
+		/** Whether a job has its record already. */
+		async isSealed(jobId: string): Promise<boolean> {
+			const row = await db
+				.selectFrom('record')
+				.select('id')
+				.where('farm_id', '=', farmId)
+				.where('id', '=', jobId)
+				.executeTakeFirst();
+			return row !== undefined;
+		},
+
+		/** What the last record was told, for filling in the next one. */
+		async last(): Promise<SprayRecord | null> {
+			const row = await db
+				.selectFrom('record')
+				.select('body')
+				.where('farm_id', '=', farmId)
+				.where('amends', 'is', null)
+				.orderBy('place', 'desc')
+				.limit(1)
+				.executeTakeFirst();
+			return (row?.body as SprayRecord | undefined) ?? null;
+		},
+
+		/** A page of the log by its filters, newest first unless told otherwise. */
+		async page(filter: LogFilter): Promise<LogPage> {
+			const rows = await pieceOf(filter, pageSize + 1);
+			const shown = rows.slice(0, pageSize);
+			const last = shown.at(-1);
+			return {
+				rows: shown.map((r) => ({
+					id: r.id,
+					day: r.day,
+					blocks: r.block_names,
+					products: r.product_names,
+					groups: r.groups,
+					sprayer: r.sprayer,
+					operator: r.operator,
+					target: r.target,
+					area: r.area_m2
+				})),
+				next: rows.length > pageSize && last ? `${last.day}_${last.id}` : null
+			};
+		},
+
+		/** All records of a filter, a piece at a time, so that a long log goes out without being held at once. */
+		async *all(filter: LogFilter): AsyncGenerator<{ readonly id: string; readonly record: SprayRecord }> {
+			let after = '';
+			for (;;) {
+				const rows = await pieceOf({ ...filter, after }, piece);
+				for (const row of rows) yield { id: row.id, record: row.body as SprayRecord };
+				const last = rows.at(-1);
+				if (!last || rows.length < piece) return;
+				after = `${last.day}_${last.id}`;
+			}
+		},
+
+		/** Looks through the whole chain: how many seals hold, and the first that does not. */
+		async check(): Promise<{ readonly checked: number; readonly broken: BrokenSeal | null }> {
+			const look = new SealCheck();
+			for (let place = 0; ; place += piece) {
+				const rows = await db
+					.selectFrom('record')
+					.select(['id', 'place', 'canonical', 'previous', 'hash', sql<string>`body::text`.as('body')])
+					.where('farm_id', '=', farmId)
+					.where('place', '>', String(place) as never)
+					.orderBy('place')
+					.limit(piece)
+					.execute();
+				for (const row of rows) {
+					const broken = look.next({ ...row, place: Number(row.place) });
+					if (broken) return { checked: look.checked, broken };
+					// What is searched and shown has to be what is sealed.
+					if (canonicalJson(JSON.parse(row.body)) !== row.canonical)
+						return { checked: look.checked - 1, broken: { id: row.id, place: Number(row.place), why: 'changed' } };
+				}
+				if (rows.length < piece) return { checked: look.checked, broken: null };
+			}
+		},
+
+		/** What the filters can be set to: names that are in the log. */
+		async names(): Promise<{ readonly blocks: string[]; readonly products: string[]; readonly operators: string[] }> {
+			const unnested = async (column: 'block_names' | 'product_names') =>
+				(
+					await sql<{ name: string }>`
+						select distinct name from record, unnest(${sql.ref(column)}) as name
+						where farm_id = ${farmId} and amends is null order by name limit 500`.execute(db)
+				).rows.map((r) => r.name);
+			const operators = await db
+				.selectFrom('record')
+				.select('operator')
+				.distinct()
+				.where('farm_id', '=', farmId)
+				.where('amends', 'is', null)
+				.orderBy('operator')
+				.limit(200)
+				.execute();
+			return {
+				blocks: await unnested('block_names'),
+				products: await unnested('product_names'),
+				operators: operators.map((o) => o.operator)
+			};
+		}
+	};
+};

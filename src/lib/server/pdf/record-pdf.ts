@@ -1,0 +1,57 @@
+import type { TDocumentDefinitions } from 'pdfmake/interfaces';
+import type { SprayRecord } from '../../../core';
+import type { FarmSettings } from '../../formats/farm-settings';
+import { recordFacts } from '../../shown/record-facts';
+import type { Amendment } from '../db/records';
+import { ruled } from './calibration-pdf';
+import type { Paper } from './make-pdf';
+
+const soft = '#4f594f';
+
+/** A sealed record on paper, with what was added to it and its seal. */
+export function recordPdf(
+	kept: {
+		readonly record: SprayRecord;
+		readonly hash: string;
+		readonly place: number;
+		readonly sealedAt: string;
+		readonly amendments: readonly Amendment[];
+	},
+	farm: { readonly name: string; readonly settings: FarmSettings },
+	paper: Paper
+): TDocumentDefinitions {
+	const { record } = kept;
+	const title = record.blocks.map((b) => b.name).join(', ');
+	return {
+		pageSize: paper,
+		pageMargins: [40, 36, 40, 46],
+		info: { title: `Record, ${title}, ${record.day}`, creator: 'Fallow' },
+		footer: {
+			text: `Entry ${kept.place} of the log, sealed ${kept.sealedAt.slice(0, 16).replace('T', ' ')} UTC: ${kept.hash}`,
+			color: soft,
+			fontSize: 7,
+			margin: [40, 6, 40, 0]
+		},
+		content: [
+			{ text: farm.name, color: soft },
+			{ text: title, font: 'Figures', bold: true, fontSize: 20, margin: [0, 2, 0, 8] },
+			{
+				table: {
+					widths: [120, '*'],
+					body: recordFacts(record, farm.settings).map((f) => [
+						{ text: f.what, color: soft },
+						{ text: f.text, bold: true }
+					])
+				},
+				layout: ruled
+			},
+			...kept.amendments.map((a) => ({
+				stack: [
+					{ text: `Added ${a.at.slice(0, 16).replace('T', ' ')} UTC by ${a.by}`, color: soft, fontSize: 8 },
+					{ text: a.text }
+				],
+				margin: [0, 10, 0, 0] as [number, number, number, number]
+			}))
+		]
+	};
+}

@@ -1,0 +1,95 @@
+import type { SprayRecord, TypedWeather } from '../../core';
+import { inUnit, showFigure } from '../../core';
+import type { FarmSettings } from '../formats/farm-settings';
+import { fieldUnits, shortUnit } from '../formats/field-units';
+import { typedText } from '../formats/typed-text';
+import { partWords } from '../wording/jobs';
+import { recordFieldWords } from '../wording/records';
+import { skyWords } from '../wording/weather';
+import { plainRate } from './answer';
+import { shownAmount } from './shown-plan';
+
+export interface RecordFact {
+	readonly what: string;
+	readonly text: string;
+}
+
+const time = (at: string | null): string => (at === null ? '' : at.slice(0, 16).replace('T', ' ') + ' UTC');
+
+/** The weather as it was told, in one line. */
+export function weatherLine(w: TypedWeather): string {
+	return [
+		w.from && `wind from ${w.from}`,
+		w.wind && typedText(w.wind),
+		w.gust && `gusts ${typedText(w.gust)}`,
+		w.temperature && typedText({ ...w.temperature, unit: `°${w.temperature.unit}` }),
+		w.humidity && `${w.humidity.replace(/ ?%$/, '')} % humidity`,
+		w.sky && skyWords[w.sky].toLowerCase(),
+		w.dew === null ? '' : w.dew ? 'dew' : 'no dew',
+		w.lastRain && `last rain ${w.lastRain} h before`
+	]
+		.filter(Boolean)
+		.join(', ');
+}
+
+/** A record as lines of words, all that is known: for its page and for paper. */
+export function recordFacts(record: SprayRecord, settings: FarmSettings): RecordFact[] {
+	const units = fieldUnits(settings);
+	const comma = settings.decimalComma;
+	const { before, end } = record.weather;
+	const facts: RecordFact[] = [
+		{ what: 'Day', text: record.day },
+		{ what: 'Sprayed', text: [time(record.startedAt), time(record.endedAt)].filter(Boolean).join(' to ') },
+		{
+			what: 'Ground',
+			text: record.blocks
+				.map((b) => partWords({ ...b, part: b.part ?? undefined, rows: null, spacing: null }))
+				.join(', ')
+		},
+		{ what: 'Area', text: `${showFigure(inUnit('area', record.area as never, units.area), 4, comma)} ${units.area}` },
+		...record.products.map((p) => {
+			const total = shownAmount({ kind: p.kind, amount: p.total } as never, settings);
+			return {
+				what: p.name,
+				text: [
+					typedText(p.dose),
+					`${total.value} ${total.unit} in all`,
+					p.registration && `registered ${p.registration}`,
+					p.group && `group ${p.group}`,
+					p.entryHours !== null && `back in after ${p.entryHours} h`,
+					p.harvestDays !== null && `harvest after ${p.harvestDays} days`
+				]
+					.filter(Boolean)
+					.join(', ')
+			};
+		}),
+		{
+			what: 'Volume',
+			text: `${record.trueVolume === null ? 'nothing sprayed' : plainRate(record.trueVolume, settings)}, planned ${plainRate(record.plannedVolume, settings)}`
+		},
+		{
+			what: 'Mix',
+			text: `${showFigure(inUnit('volume', record.mix as never, units.tank), 4, comma)} ${shortUnit(units.tank)}`
+		},
+		{ what: 'Sprayer', text: record.sprayer },
+		{
+			what: 'Speed',
+			text:
+				record.speed === null
+					? ''
+					: `${showFigure(inUnit('speed', record.speed as never, units.speed), 2, comma)} ${units.speed}`
+		},
+		{
+			what: 'Weather before',
+			text: before
+				? `${weatherLine(before)} (${time(before.at)})${before.reason ? `; ${before.decision}: ${before.reason}` : ''}`
+				: ''
+		},
+		{ what: 'Weather at the end', text: end ? `${weatherLine(end)} (${time(end.at)})` : '' },
+		...(Object.keys(recordFieldWords) as (keyof typeof recordFieldWords)[]).map((name) => ({
+			what: recordFieldWords[name],
+			text: record[name]
+		}))
+	];
+	return facts.filter((f) => f.text !== '');
+}

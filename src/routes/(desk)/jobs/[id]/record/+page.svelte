@@ -1,0 +1,74 @@
+<script lang="ts">
+	import { untrack } from 'svelte';
+	import { enhance } from '$app/forms';
+	import { page } from '$app/state';
+	import { askedFields } from '$core';
+	import type { ActionData, PageData } from './$types';
+	import FormField from '$lib/components/FormField.svelte';
+	import RecordFacts from '$lib/components/RecordFacts.svelte';
+	import { recordFieldWords } from '$lib/wording/records';
+
+	let { data, form }: { data: PageData; form: ActionData } = $props();
+	let asked = $state(untrack(() => ({ ...data.asked, ...form?.asked })));
+	const problems = $derived<Record<string, string | undefined>>(form?.problems ?? {});
+	/** What is known already stands beside the form; what is asked stands in it. */
+	const known = $derived({ ...data.draft, ...Object.fromEntries(askedFields.map((name) => [name, ''])) });
+</script>
+
+<svelte:head><title>The record · Fallow</title></svelte:head>
+
+<main class="plain-page">
+	<div>
+		<h1>The record of this job</h1>
+		<p class="lab">
+			Look it through. Once it is sealed it is not changed any more, only added to, and both stand.
+			<a href="/jobs/{page.params.id}">Back to the job</a>
+		</p>
+	</div>
+	<div class="two">
+		<form
+			method="post"
+			novalidate
+			use:enhance={() =>
+				({ update }) =>
+					update({ reset: false })}
+			class="card"
+		>
+			{#each askedFields as name (name)}
+				<FormField
+					{name}
+					label={recordFieldWords[name]}
+					bind:value={asked[name]}
+					problem={problems[name]}
+					required={name === 'operator' || data.required.includes(name)}
+				/>
+			{/each}
+			{#if form?.message}<p class="problem" role="alert">✕ {form.message}</p>{/if}
+			<button class="btn go big">Seal the record</button>
+		</form>
+		<RecordFacts record={known} settings={data.farm.settings} />
+	</div>
+</main>
+
+<style>
+	.two {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) minmax(0, 1.2fr);
+		gap: 18px;
+		align-items: start;
+	}
+	form {
+		display: grid;
+		gap: 12px;
+		padding: 18px;
+	}
+	.problem {
+		color: var(--rust-text);
+		font-weight: 600;
+	}
+	@media (max-width: 859px) {
+		.two {
+			grid-template-columns: minmax(0, 1fr);
+		}
+	}
+</style>
