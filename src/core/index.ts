@@ -142,6 +142,7 @@ export * from './run/fold-run';
 export * from './run/check-run-entry';
 export * from './records/record';
 export * from './records/build-record';
+export * from './records/open-intervals';
 export * from './round/rig';
 export * from './round/rig-from-form';
 export * from './round/entries';

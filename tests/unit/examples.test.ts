@@ -38,7 +38,8 @@ const formulaFolders = [
 	'ground',
 	'jobs',
 	'run',
-	'conditions'
+	'conditions',
+	'records'
 ];
 const notFormulas = new Set([
 	'sheet.ts',
@@ -69,7 +70,9 @@ const notFormulas = new Set([
 	'entries.ts',
 	'check-run-entry.ts',
 	'fold-run.ts',
-	'weather.ts'
+	'weather.ts',
+	'record.ts',
+	'build-record.ts'
 ]);
 
 describe('worked examples of the core', () => {

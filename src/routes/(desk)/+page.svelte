@@ -1,19 +1,30 @@
 <script lang="ts">
 	import type { PageData } from './$types';
-	import { inUnit, showFigure } from '$core';
-	import { fieldUnits } from '$lib/formats/field-units';
 	import { eventWords } from '$lib/wording/events';
 	import SprayerCard from '$lib/components/SprayerCard.svelte';
 
 	let { data }: { data: PageData } = $props();
-	const units = $derived(fieldUnits(data.farm.settings));
 	const open = $derived(data.sprayers.filter((s) => s.openRound));
 	const uncalibrated = $derived(data.sprayers.filter((s) => !s.latest && !s.openRound));
 	const doubtful = $derived(data.sprayers.filter((s) => s.latest?.doubt && !s.openRound));
-	const ready = $derived(data.sprayers.filter((s) => s.latest && !s.latest.doubt && !s.openRound));
+	const underWay = $derived(data.jobs.filter((j) => j.state === 'under-way'));
+	const waiting = $derived(data.jobs.filter((j) => j.state !== 'under-way'));
+	const nothing = $derived(
+		data.jobs.length + open.length + uncalibrated.length + doubtful.length + data.intervals.length === 0
+	);
+	/** A time as it is where the page is read. */
+	const when = (seconds: number) => {
+		const d = new Date(seconds * 1000);
+		const two = (n: number) => `${n}`.padStart(2, '0');
+		return `${d.getFullYear()}-${two(d.getMonth() + 1)}-${two(d.getDate())} ${two(d.getHours())}:${two(d.getMinutes())}`;
+	};
+	const todays = $derived(waiting.filter((j) => j.state === 'planned' && j.day <= data.today).length);
 	const heading = $derived.by(() => {
 		if (data.sprayers.length === 0) return 'Begin with your first sprayer';
+		if (underWay.length > 0)
+			return underWay.length === 1 ? 'One job is under way' : `${underWay.length} jobs are under way`;
 		if (open.length > 0) return open.length === 1 ? 'One round is under way' : `${open.length} rounds are under way`;
+		if (todays > 0) return todays === 1 ? 'One job today' : `${todays} jobs today`;
 		if (uncalibrated.length > 0)
 			return uncalibrated.length === 1
 				? 'One sprayer wants calibrating'
@@ -49,7 +60,46 @@
 				<a class="btn" href="/rounds/{sprayer.openRound}">Carry on</a>
 			</div>
 		{/each}
+		{#each underWay as job (job.id)}
+			<div class="now">
+				<div>
+					<h2>{job.blocks.join(', ')}: {job.loadsOut} of {job.loads} {job.loads === 1 ? 'load' : 'loads'} out</h2>
+					<p>{[job.sprayer, ...job.products].filter(Boolean).join(', ')}. Every step so far is kept.</p>
+				</div>
+				<a class="btn" href="/jobs/{job.id}/run">Go on with it</a>
+			</div>
+		{/each}
 		<ul>
+			{#each waiting as job (job.id)}
+				<li class:straw={job.state === 'planned'}>
+					<div>
+						<b
+							>{job.blocks.join(', ')}: {{
+								planned:
+									job.day < data.today
+										? `was planned for ${job.day}`
+										: job.day === data.today
+											? 'planned for today'
+											: `planned for ${job.day}`,
+								'under-way': 'under way',
+								sprayed: 'all loads are out',
+								closed: 'closed, without a record yet'
+							}[job.state]}</b
+						>
+						<p class="lab">
+							{[job.sprayer, ...job.products].filter(Boolean).join(', ')}, {job.loads}
+							{job.loads === 1 ? 'load' : 'loads'}
+						</p>
+					</div>
+					<a
+						class="btn"
+						href="/jobs/{job.id}{{ planned: '', 'under-way': '/run', sprayed: '/close', closed: '/record' }[job.state]}"
+						>{{ planned: 'See the job', 'under-way': 'Go on', sprayed: 'Close it', closed: 'Write the record' }[
+							job.state
+						]}</a
+					>
+				</li>
+			{/each}
 			{#each uncalibrated as sprayer (sprayer.id)}
 				<li class="look">
 					<div>
@@ -72,40 +122,33 @@
 					<a class="btn" href="/rounds/new?sprayer={sprayer.id}" data-sveltekit-preload-data="off">Start the round</a>
 				</li>
 			{/each}
-			{#each ready as sprayer (sprayer.id)}
-				<li>
+			{#each data.intervals as interval (interval.id + interval.kind)}
+				<li class="straw">
 					<div>
-						<b>{sprayer.rig.name} is ready to dose</b>
-						<p class="lab">
-							Calibrated {sprayer.latest?.signedDay}{sprayer.latest && sprayer.latest.findings > 0
-								? `, with ${sprayer.latest.findings} ${sprayer.latest.findings === 1 ? 'finding' : 'findings'} to look at`
-								: ''}.
-						</p>
+						{#if interval.kind === 'entry'}
+							<b>{interval.blocks.join(', ')}: nobody goes in until {when(interval.until!)}</b>
+							<p class="lab">The label of {interval.product} keeps people out until then. Keep the sign up.</p>
+						{:else}
+							<b
+								>{interval.blocks.join(', ')}: harvest in {interval.days}
+								{interval.days === 1 ? 'day' : 'days'} at the earliest</b
+							>
+							<p class="lab">By the label of {interval.product}.</p>
+						{/if}
 					</div>
-					<a class="btn" href="/calibrations/{sprayer.latest?.id}/tank">What goes in the tank</a>
+					<a class="btn plain" href="/log/{interval.id}">See the record</a>
 				</li>
 			{/each}
+			{#if data.sprayers.length > 0 && nothing}
+				<li>
+					<div>
+						<b>Nothing waits</b>
+						<p class="lab">No job is open, and every sprayer is calibrated.</p>
+					</div>
+					<a class="btn" href="/jobs/new">Plan a job</a>
+				</li>
+			{/if}
 		</ul>
-		{#if data.plans.length > 0}
-			<section>
-				<h2>Loads planned last</h2>
-				<ul>
-					{#each data.plans as plan (plan.id)}
-						<li class="plan">
-							<div>
-								<b
-									>{showFigure(inUnit('area', plan.area as never, units.area), 4, data.farm.settings.decimalComma)}
-									{units.area} in {plan.loads}
-									{plan.loads === 1 ? 'load' : 'loads'}</b
-								>
-								<p class="lab">{plan.sprayer}, {plan.products.join(', ') || 'water only'}, planned {plan.day}</p>
-							</div>
-							<a class="btn plain" href="/tank-plans/{plan.id}">See the loads</a>
-						</li>
-					{/each}
-				</ul>
-			</section>
-		{/if}
 	</main>
 	<aside aria-label="Sprayers">
 		<h2>Sprayers</h2>
@@ -172,11 +215,9 @@
 		height: 36px;
 		background: var(--dye);
 	}
-	li.plan::before {
-		background: var(--dye-wash);
-	}
-	section h2 {
-		margin-bottom: 8px;
+	li.straw::before {
+		border: 1px solid var(--straw-edge);
+		background: var(--straw-wash);
 	}
 	li.look::before {
 		background: var(--amber);

@@ -103,6 +103,33 @@ export const jobsOf = (scope: Scope) => {
 		return { job, rate: (calibration?.rate_m3_per_m2 ?? null) as VolumePerArea | null, calibration };
 	};
 
+	const listed = () =>
+		db
+			.selectFrom('job as j')
+			.leftJoin('sprayer as s', (join) => join.onRef('s.farm_id', '=', 'j.farm_id').onRef('s.id', '=', 'j.sprayer_id'))
+			.select([
+				'j.id',
+				sql<string>`j.day::text`.as('day'),
+				'j.body',
+				'j.area_m2',
+				'j.load_count',
+				'j.loads_out',
+				'j.state',
+				sql<string | null>`s.rig->>'name'`.as('sprayer')
+			])
+			.where('j.farm_id', '=', farmId);
+	const lines = async (query: ReturnType<typeof listed>): Promise<JobLine[]> =>
+		(await query.execute()).map((row) => ({
+			id: row.id,
+			day: row.day,
+			job: row.body,
+			area: row.area_m2,
+			loads: row.load_count,
+			loadsOut: row.loads_out,
+			state: row.state,
+			sprayer: row.sprayer ?? ''
+		}));
+
 	return {
 		/** Keeps a job under the id that the browser gave it; the same again changes nothing. */
 		async put(asked: AskedJob): Promise<void> {
@@ -203,36 +230,29 @@ export const jobsOf = (scope: Scope) => {
 
 		/** The newest jobs by their day. */
 		async list(most = 100): Promise<JobLine[]> {
-			const rows = await db
-				.selectFrom('job as j')
-				.leftJoin('sprayer as s', (join) =>
-					join.onRef('s.farm_id', '=', 'j.farm_id').onRef('s.id', '=', 'j.sprayer_id')
-				)
-				.select([
-					'j.id',
-					sql<string>`j.day::text`.as('day'),
-					'j.body',
-					'j.area_m2',
-					'j.load_count',
-					'j.loads_out',
-					'j.state',
-					sql<string | null>`s.rig->>'name'`.as('sprayer')
-				])
-				.where('j.farm_id', '=', farmId)
-				.orderBy('j.day', 'desc')
-				.orderBy('j.id', 'desc')
-				.limit(most)
-				.execute();
-			return rows.map((row) => ({
-				id: row.id,
-				day: row.day,
-				job: row.body,
-				area: row.area_m2,
-				loads: row.load_count,
-				loadsOut: row.loads_out,
-				state: row.state,
-				sprayer: row.sprayer ?? ''
-			}));
+			return lines(listed().orderBy('j.day', 'desc').orderBy('j.id', 'desc').limit(most));
+		},
+
+		/** Jobs that something is still to be done for, up to a day: not yet sprayed, closed or on record. */
+		async unfinished(upTo: string, most = 20): Promise<JobLine[]> {
+			return lines(
+				listed()
+					.where('j.day', '<=', upTo)
+					.where((eb) =>
+						eb.not(
+							eb.exists(
+								eb
+									.selectFrom('record as r')
+									.select('r.id')
+									.whereRef('r.farm_id', '=', 'j.farm_id')
+									.whereRef('r.id', '=', 'j.id')
+							)
+						)
+					)
+					.orderBy('j.day')
+					.orderBy('j.id')
+					.limit(most)
+			);
 		},
 
 		/** Takes off a job that nothing was done for yet; one that was begun stays on record. */

@@ -249,6 +249,21 @@ export const recordsOf = (scope: Scope) => {
 			return row !== undefined;
 		},
 
+		/** Records from a day on, the newest first, for the intervals that may still run. */
+		async since(day: string, most = 500): Promise<readonly { readonly id: string; readonly record: SprayRecord }[]> {
+			const rows = await db
+				.selectFrom('record')
+				.select(['id', 'body'])
+				.where('farm_id', '=', farmId)
+				.where('amends', 'is', null)
+				.where('day', '>=', day)
+				.orderBy('day', 'desc')
+				.orderBy('id', 'desc')
+				.limit(most)
+				.execute();
+			return rows.map((row) => ({ id: row.id, record: row.body as SprayRecord }));
+		},
+
 		/** What the last record was told, for filling in the next one. */
 		async last(): Promise<SprayRecord | null> {
 			const row = await db

@@ -49,21 +49,6 @@ export const tankPlansOf = ({ db, farmId }: Scope) => ({
 		return row;
 	},
 
-	/** The newest plans of the farm, with the sprayer that they are for. */
-	async recent(most: number) {
-		return db
-			.selectFrom('tank_plan as p')
-			.innerJoin('calibration as c', (join) =>
-				join.onRef('c.farm_id', '=', 'p.farm_id').onRef('c.id', '=', 'p.calibration_id')
-			)
-			.innerJoin('sprayer as s', (join) => join.onRef('s.farm_id', '=', 'c.farm_id').onRef('s.id', '=', 'c.sprayer_id'))
-			.select(['p.id', 'p.input', 'p.area_m2', 'p.load_count', 'p.created_at', 's.name'])
-			.where('p.farm_id', '=', farmId)
-			.orderBy('p.created_at', 'desc')
-			.limit(most)
-			.execute();
-	},
-
 	/** Plans made from one calibration, newest first. */
 	async of(calibrationId: string) {
 		return db

@@ -114,8 +114,8 @@
 
 <style>
 	.filter {
-		display: flex;
-		flex-wrap: wrap;
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(168px, 1fr));
 		gap: 10px 12px;
 		align-items: end;
 		padding: 12px 16px;
@@ -123,9 +123,7 @@
 	label {
 		display: grid;
 		gap: 3px;
-		flex: 1 1 130px;
 		min-width: 0;
-		max-width: 210px;
 		font-weight: 600;
 		font-size: 0.92rem;
 	}

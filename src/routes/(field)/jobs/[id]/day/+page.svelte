@@ -203,6 +203,7 @@
 	.side,
 	.decide {
 		display: grid;
+		grid-template-columns: minmax(0, 1fr);
 		gap: 10px;
 		min-width: 0;
 	}
@@ -212,6 +213,8 @@
 	}
 	.do .go {
 		flex: 1;
+		min-width: 0;
+		white-space: normal;
 	}
 	@media (max-width: 1100px) {
 		.grid {
