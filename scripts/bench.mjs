@@ -1,5 +1,5 @@
-// `npm run bench`: what Fallow's speed is on this machine, as medians and percentiles. It judges nothing.
-import { chmodSync, existsSync, mkdtempSync, rmSync } from 'node:fs';
+// `npm run bench` (or `npm run bench -- log` for the log alone): what Fallow's speed is on this machine, as medians and percentiles. It judges nothing.
+import { chmodSync, existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { performance } from 'node:perf_hooks';
@@ -136,11 +136,55 @@ async function atPace(url, perSecond, seconds) {
 	return times.sort((a, b) => a - b);
 }
 
-await main(async () => {
-	await ensurePackages();
-	if (!existsSync(chromiumPath)) installDebian('chromium', 'Chromium');
-	({ chromium } = await import('@playwright/test'));
-	await ensureBuild();
+/** Resident memory of a process, MB. */
+const memory = (pid) => Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))?.[1] ?? 0) / 1024;
+
+/** The log of 100,000 records: each kind of question at a pace, all of it as CSV, and Today. */
+async function benchLog(origin, url, pid) {
+	const count = typeScript('bench/seed-log.ts', ['100000'], { DATABASE_URL: url });
+	const { default: pg } = await import('pg');
+	const client = new pg.Client({ connectionString: url });
+	await client.connect();
+	await client.query('analyze record');
+	await client.end();
+	const asked = {
+		'the newest': '',
+		'a block': 'block=Block%2017',
+		'a product': 'product=Sample%20Ochre',
+		'a group': 'group=14',
+		'a person': 'operator=B.%20Sample',
+		'a pest, oldest first': 'target=rust&oldest=1',
+		'a month': 'from=2015-05-01&to=2015-05-31',
+		'a block, product and person': 'block=Block%2017&product=Sample%20Ochre&operator=B.%20Sample'
+	};
+	for (const [what, query] of Object.entries(asked)) {
+		const address = `${origin}/log/__data.json?${query}`;
+		await atPace(address, 20, 1);
+		const times = await atPace(address, 20, 5);
+		console.log(
+			`log of ${count} records, ${what}, at 20 a second: p50 ${percentile(times, 0.5).toFixed(1)} ms, p95 ${percentile(times, 0.95).toFixed(1)} ms (60 ms or less is wanted)`
+		);
+	}
+	await atPace(`${origin}/`, 20, 1);
+	const today = await atPace(`${origin}/`, 20, 5);
+	console.log(
+		`Today beside that log: p50 ${percentile(today, 0.5).toFixed(1)} ms, p95 ${percentile(today, 0.95).toFixed(1)} ms (100 ms or less is wanted)`
+	);
+	const before = memory(pid);
+	let most = before;
+	const watch = setInterval(() => (most = Math.max(most, memory(pid))), 50);
+	const began = performance.now();
+	const response = await fetch(`${origin}/log/csv`);
+	let bytes = 0;
+	for await (const chunk of response.body) bytes += chunk.length;
+	clearInterval(watch);
+	console.log(
+		`all of it as CSV: ${(bytes / 1e6).toFixed(1)} MB in ${((performance.now() - began) / 1000).toFixed(1)} s, the server grew by ${(most - before).toFixed(0)} MB (50 MB or less is wanted)`
+	);
+}
+
+/** What the core takes, in processes of its own. */
+function benchCore() {
 	const { sheets, wide, text } = JSON.parse(typeScript('bench/sheets.ts', [], {}));
 	console.log(
 		`sheets computed a second in one process, text to answer (8 nozzles): ${Math.round(sheets)} (median of 9)`
@@ -158,6 +202,46 @@ await main(async () => {
 	console.log(
 		`a job of 200 blocks and 8 products, read and planned in every split: median ${jobs.median.toFixed(1)} ms, p95 ${jobs.p95.toFixed(1)} ms (50 ms or less is wanted)`
 	);
+}
+
+/** What a browser is sent, and how long pages take. */
+async function benchViews(origin, sprayer, url) {
+	const script = await firstViewScript(await newRound(origin, sprayer), 'Ready the rig');
+	console.log(
+		`JavaScript of the round's first view: ${(script.bytes / 1000).toFixed(1)} kB gzip in ${script.files} files (120 kB or less is wanted)`
+	);
+	const job = typeScript('bench/seed-job.ts', [], { DATABASE_URL: url });
+	for (const [path, name] of [
+		[`/jobs/${job}`, 'the page of a job with 40 loads'],
+		[`/jobs/${job}/run`, 'mixing its first load']
+	]) {
+		const { bytes, files } = await firstViewScript(
+			origin + path,
+			path.endsWith('run') ? 'Load 1 of 40' : 'Forty loads'
+		);
+		console.log(
+			`JavaScript of ${name}: ${(bytes / 1000).toFixed(1)} kB gzip in ${files} files (140 kB or less is wanted)`
+		);
+	}
+	const keys = await keystrokes(origin, typeScript('bench/seed-wide.ts', [], { DATABASE_URL: url }));
+	console.log(
+		`a keystroke in a jug of a 72-nozzle boom, script at 4x CPU slow-down: median ${percentile(keys, 0.5).toFixed(1)} ms, p95 ${percentile(keys, 0.95).toFixed(1)} ms (${keys.length} keys; 16 ms is a frame)`
+	);
+	const page = `${origin}/sprayers/${sprayer}`;
+	await atPace(page, 20, 2);
+	const times = await atPace(page, 20, 15);
+	console.log(
+		`sprayer page with 500 calibrations at 20 requests a second: p50 ${percentile(times, 0.5).toFixed(1)} ms, p95 ${percentile(times, 0.95).toFixed(1)} ms (${times.length} requests)`
+	);
+}
+
+await main(async () => {
+	await ensurePackages();
+	if (!existsSync(chromiumPath)) installDebian('chromium', 'Chromium');
+	({ chromium } = await import('@playwright/test'));
+	await ensureBuild();
+	const only = process.argv[2];
+	if (only !== 'log') benchCore();
 	const folder = mkdtempSync(join(tmpdir(), 'fallow-bench-'));
 	chmodSync(folder, 0o755);
 	const postgres = await startPostgres({ folder: join(folder, 'postgres'), firstPort: 54810 });
@@ -169,33 +253,8 @@ await main(async () => {
 		});
 		try {
 			const origin = `http://127.0.0.1:${server.port}`;
-			const script = await firstViewScript(await newRound(origin, sprayer), 'Ready the rig');
-			console.log(
-				`JavaScript of the round's first view: ${(script.bytes / 1000).toFixed(1)} kB gzip in ${script.files} files (120 kB or less is wanted)`
-			);
-			const job = typeScript('bench/seed-job.ts', [], { DATABASE_URL: postgres.url });
-			for (const [path, name] of [
-				[`/jobs/${job}`, 'the page of a job with 40 loads'],
-				[`/jobs/${job}/run`, 'mixing its first load']
-			]) {
-				const { bytes, files } = await firstViewScript(
-					origin + path,
-					path.endsWith('run') ? 'Load 1 of 40' : 'Forty loads'
-				);
-				console.log(
-					`JavaScript of ${name}: ${(bytes / 1000).toFixed(1)} kB gzip in ${files} files (140 kB or less is wanted)`
-				);
-			}
-			const keys = await keystrokes(origin, typeScript('bench/seed-wide.ts', [], { DATABASE_URL: postgres.url }));
-			console.log(
-				`a keystroke in a jug of a 72-nozzle boom, script at 4x CPU slow-down: median ${percentile(keys, 0.5).toFixed(1)} ms, p95 ${percentile(keys, 0.95).toFixed(1)} ms (${keys.length} keys; 16 ms is a frame)`
-			);
-			const url = `${origin}/sprayers/${sprayer}`;
-			await atPace(url, 20, 2);
-			const times = await atPace(url, 20, 15);
-			console.log(
-				`sprayer page with 500 calibrations at 20 requests a second: p50 ${percentile(times, 0.5).toFixed(1)} ms, p95 ${percentile(times, 0.95).toFixed(1)} ms (${times.length} requests)`
-			);
+			if (only !== 'log') await benchViews(origin, sprayer, postgres.url);
+			await benchLog(origin, postgres.url, server.child.pid);
 		} finally {
 			await server.stop();
 		}

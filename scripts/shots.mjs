@@ -11,6 +11,7 @@ import { root } from './lib/paths.mjs';
 import { startPostgres } from './lib/postgres.mjs';
 import { main, say } from './lib/say.mjs';
 import { startServer } from './lib/server.mjs';
+import { startSimulators } from './lib/simulators.mjs';
 
 const folder = join(root, 'docs', 'screenshots');
 const catches = ['19.2', '18.9', '19.4', '19.1', '19.0', '19.3', '19.1', '19.4', '16.3', '19.2', '19.2'];
@@ -33,8 +34,9 @@ await main(async () => {
 	const postgres = await startPostgres({ folder: join(data, 'postgres'), durable: false, firstPort: 54910 });
 	try {
 		await loadDemo(postgres.url);
+		const simulators = await startSimulators({ weatherArgs: ['--day', 'calm'] });
 		const server = await startServer({
-			env: { DATABASE_URL: postgres.url, PORT: '0', HOST: '127.0.0.1', ORIGIN: '' },
+			env: { ...simulators.env, DATABASE_URL: postgres.url, PORT: '0', HOST: '127.0.0.1', ORIGIN: '' },
 			logFile: join(data, 'server.log')
 		});
 		const browser = await chromium.launch({ executablePath: chromiumPath, args: chromiumArgs });
@@ -47,6 +49,7 @@ await main(async () => {
 		} finally {
 			await browser.close();
 			await server.stop();
+			simulators.stop();
 		}
 	} finally {
 		postgres.stop();
@@ -134,7 +137,6 @@ async function desk(browser, origin) {
 	await page.getByRole('button', { name: /^Sign off/ }).click();
 	await page.getByRole('link', { name: 'See the calibration' }).click();
 	await page.getByRole('heading', { name: 'Readings as taken' }).waitFor();
-	await shot(page, '08-calibration');
 	await page.goto(`${origin}/sprayers`);
 	await page.getByRole('link', { name: 'Long-meadow boom' }).click();
 	await page.getByRole('heading', { name: /^Calibrations/ }).waitFor();
@@ -166,6 +168,14 @@ async function desk(browser, origin) {
 	await page.getByRole('heading', { name: 'Load 2 of 4' }).waitFor();
 	await page.getByRole('status').filter({ hasText: 'saved and sent' }).waitFor();
 	await shot(page, '09-mixing');
+	await page.goto(`${origin}${barley}/day`);
+	await page.getByText('From the station.', { exact: false }).waitFor();
+	await page.getByRole('heading', { name: /of work/ }).waitFor();
+	await page.locator('svg[aria-label^="Today"]').waitFor();
+	await shot(page, '23-day');
+	await page.goto(`${origin}/log`);
+	await page.getByRole('row').nth(1).waitFor();
+	await shot(page, '24-log');
 	await page.goto(`${origin}/sprayers`);
 	await page.evaluate(() => localStorage.setItem('fallow-mode', 'night'));
 	await begin(page, origin);
@@ -256,16 +266,6 @@ async function kinds(browser, origin) {
 		await page.keyboard.press('Enter');
 	}
 	await page.getByText('16 / 16').waitFor();
-	await page.goto(`${round}/tank`);
-	await page.getByText('Metered refill').click();
-	await page.getByLabel(/Ran parked/).fill('120');
-	await page.keyboard.press('Enter');
-	await page.getByLabel('Added to come back to the mark').fill('55.2 L');
-	await page.keyboard.press('Enter');
-	await page.getByText('55.2 L added').waitFor();
-	await page.goto(`${round}/volume`);
-	await page.getByTestId('other-way').scrollIntoViewIfNeeded();
-	await shot(page, '15-airblast-volume');
 
 	await begin(page, origin, 'Farm-track thrower');
 	await page.goto(page.url().replace('ready', 'swath'));

@@ -143,6 +143,8 @@ export * from './run/check-run-entry';
 export * from './records/record';
 export * from './records/build-record';
 export * from './records/open-intervals';
+export * from './records/season-use';
+export * from './records/group-runs';
 export * from './round/rig';
 export * from './round/rig-from-form';
 export * from './round/entries';

@@ -79,6 +79,7 @@ for (const look of looks)
 			`/jobs/${jobs[1]!.id}/day`,
 			`/jobs/${jobs[1]!.id}/close`,
 			'/log',
+			'/log/season',
 			`/log/${jobs[0]!.id}`,
 			'/ground',
 			'/ground/new',

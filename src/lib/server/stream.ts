@@ -1,14 +1,18 @@
 /** Text that is made piece by piece, as it is asked for: nobody holds all of it. */
 export function textStream(pieces: AsyncGenerator<string>): ReadableStream<Uint8Array> {
 	const encoder = new TextEncoder();
-	return new ReadableStream({
-		async pull(controller) {
-			const { done, value } = await pieces.next();
-			if (done) controller.close();
-			else controller.enqueue(encoder.encode(value));
+	return new ReadableStream(
+		{
+			async pull(controller) {
+				const { done, value } = await pieces.next();
+				if (done) controller.close();
+				else if (value !== '') controller.enqueue(encoder.encode(value));
+			},
+			async cancel() {
+				await pieces.return(undefined);
+			}
 		},
-		async cancel() {
-			await pieces.return(undefined);
-		}
-	});
+		// One piece at a time: the next is made when the one before it was taken.
+		{ highWaterMark: 1 }
+	);
 }

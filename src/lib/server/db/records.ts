@@ -40,9 +40,26 @@ export interface LogPage {
 	readonly next: string | null;
 }
 
+interface RecordName {
+	readonly kind: 'block' | 'product' | 'operator' | 'target';
+	readonly name: string;
+}
+
+/** What a record can be found by. */
+export const namesIn = (record: SprayRecord): RecordName[] => {
+	const all: RecordName[] = [
+		...record.blocks.map(({ name }) => ({ kind: 'block' as const, name })),
+		...record.products.map(({ name }) => ({ kind: 'product' as const, name })),
+		{ kind: 'operator', name: record.operator },
+		{ kind: 'target', name: record.target }
+	];
+	const once = new Map(all.map((n) => [`${n.kind} ${n.name}`, n]));
+	return [...once.values()];
+};
+
 const pageSize = 50;
 /** Rows that are held at once while all of a log goes out. */
-const piece = 500;
+const piece = 200;
 /** Any number that no other lock of Fallow uses. */
 const chainLock = 41_207;
 
@@ -88,6 +105,26 @@ export const recordsOf = (scope: Scope) => {
 				area_m2: record?.area ?? 0
 			})
 			.execute();
+		if (record)
+			await trx
+				.insertInto('record_name')
+				.values(namesIn(record).map((n) => ({ farm_id: farmId, ...n })))
+				.onConflict((oc) => oc.columns(['farm_id', 'kind', 'name']).doNothing())
+				.execute();
+	};
+
+	/** Names of the log of one kind that hold some letters. */
+	const namesOf = async (kind: RecordName['kind'], letters: string, most: number): Promise<string[]> => {
+		const rows = await db
+			.selectFrom('record_name')
+			.select('name')
+			.where('farm_id', '=', farmId)
+			.where('kind', '=', kind)
+			.$if(letters !== '', (qb) => qb.where('name', 'ilike', `%${letters.replace(/[\\%_]/g, '\\$&')}%`))
+			.orderBy('name')
+			.limit(most)
+			.execute();
+		return rows.map((r) => r.name);
 	};
 
 	/** A closed job with what is known of it. */
@@ -101,7 +138,7 @@ export const recordsOf = (scope: Scope) => {
 		return { job: kept.job, sheet, run: run.value, sprayer: kept.sprayer, calibrationId: kept.calibrationId };
 	};
 
-	const filtered = (filter: LogFilter) => {
+	const filtered = (filter: LogFilter, targets: readonly string[]) => {
 		const { block, product, group, operator, sprayer, target, from, to } = filter;
 		const has = (column: string, value: string) => sql<boolean>`${sql.ref(column)} @> array[${value}]::text[]`;
 		return db
@@ -113,7 +150,7 @@ export const recordsOf = (scope: Scope) => {
 			.$if(group !== '', (qb) => qb.where(has('groups', group)))
 			.$if(operator !== '', (qb) => qb.where('operator', '=', operator))
 			.$if(sprayer !== '', (qb) => qb.where('sprayer', '=', sprayer))
-			.$if(target !== '', (qb) => qb.where('target', 'ilike', `%${target.replace(/[\\%_]/g, '\\$&')}%`))
+			.$if(target !== '', (qb) => qb.where(sql<boolean>`target = any(${[...targets]}::text[])`))
 			.$if(from !== '', (qb) => qb.where('day', '>=', from))
 			.$if(to !== '', (qb) => qb.where('day', '<=', to));
 	};
@@ -122,30 +159,34 @@ export const recordsOf = (scope: Scope) => {
 	const pieceOf = async (filter: LogFilter, size: number) => {
 		const old = filter.oldest === '1';
 		const cursor = /^(\d{4}-\d\d-\d\d)_([0-9a-f-]{36})$/.exec(filter.after);
-		return filtered(filter)
-			.select([
-				'id',
-				sql<string>`day::text`.as('day'),
-				'block_names',
-				'product_names',
-				'groups',
-				'sprayer',
-				'operator',
-				'target',
-				'area_m2',
-				'body'
-			])
-			.$if(cursor !== null, (qb) =>
-				qb.where(
-					old
-						? sql<boolean>`(day, id) > (${cursor?.[1]}::date, ${cursor?.[2]}::uuid)`
-						: sql<boolean>`(day, id) < (${cursor?.[1]}::date, ${cursor?.[2]}::uuid)`
+		const targets = filter.target === '' ? [] : await namesOf('target', filter.target, 1000);
+		return (
+			filtered(filter, targets)
+				.select([
+					'id',
+					sql<string>`day::text`.as('day'),
+					'block_names',
+					'product_names',
+					'groups',
+					'sprayer',
+					'operator',
+					'target',
+					'area_m2',
+					'body'
+				])
+				.$if(cursor !== null, (qb) =>
+					qb.where(
+						old
+							? sql<boolean>`(record.day, record.id) > (${cursor?.[1]}::date, ${cursor?.[2]}::uuid)`
+							: sql<boolean>`(record.day, record.id) < (${cursor?.[1]}::date, ${cursor?.[2]}::uuid)`
+					)
 				)
-			)
-			.orderBy('day', old ? 'asc' : 'desc')
-			.orderBy('id', old ? 'asc' : 'desc')
-			.limit(size)
-			.execute();
+				// The column, not the text that is shown of it: only the column has an index.
+				.orderBy('record.day', old ? 'asc' : 'desc')
+				.orderBy('record.id', old ? 'asc' : 'desc')
+				.limit(size)
+				.execute()
+		);
 	};
 
 	return {
@@ -257,11 +298,37 @@ export const recordsOf = (scope: Scope) => {
 				.where('farm_id', '=', farmId)
 				.where('amends', 'is', null)
 				.where('day', '>=', day)
-				.orderBy('day', 'desc')
-				.orderBy('id', 'desc')
+				.orderBy('record.day', 'desc')
+				.orderBy('record.id', 'desc')
 				.limit(most)
 				.execute();
 			return rows.map((row) => ({ id: row.id, record: row.body as SprayRecord }));
+		},
+
+		/** What the blocks had in a year, the oldest first: a line a product of a record and block. */
+		async season(year: number) {
+			const rows = await sql<{
+				id: string;
+				block: string;
+				product: string;
+				grp: string;
+				kind: 'volume' | 'mass';
+				per_ground: number;
+			}>`
+				select r.id, b->>'name' block, p->>'name' product, p->>'group' grp, p->>'kind' kind,
+					(p->>'perGround')::double precision per_ground
+				from record r, jsonb_array_elements(r.body->'blocks') b, jsonb_array_elements(r.body->'products') p
+				where r.farm_id = ${farmId} and r.amends is null
+					and r.day >= ${`${year}-01-01`}::date and r.day <= ${`${year}-12-31`}::date
+				order by r.day, r.id`.execute(db);
+			return rows.rows.map((r) => ({
+				id: r.id,
+				block: r.block,
+				product: r.product,
+				group: r.grp,
+				kind: r.kind,
+				perGround: r.per_ground
+			}));
 		},
 
 		/** What the last record was told, for filling in the next one. */
@@ -335,26 +402,12 @@ export const recordsOf = (scope: Scope) => {
 
 		/** What the filters can be set to: names that are in the log. */
 		async names(): Promise<{ readonly blocks: string[]; readonly products: string[]; readonly operators: string[] }> {
-			const unnested = async (column: 'block_names' | 'product_names') =>
-				(
-					await sql<{ name: string }>`
-						select distinct name from record, unnest(${sql.ref(column)}) as name
-						where farm_id = ${farmId} and amends is null order by name limit 500`.execute(db)
-				).rows.map((r) => r.name);
-			const operators = await db
-				.selectFrom('record')
-				.select('operator')
-				.distinct()
-				.where('farm_id', '=', farmId)
-				.where('amends', 'is', null)
-				.orderBy('operator')
-				.limit(200)
-				.execute();
-			return {
-				blocks: await unnested('block_names'),
-				products: await unnested('product_names'),
-				operators: operators.map((o) => o.operator)
-			};
+			const [blocks, products, operators] = await Promise.all([
+				namesOf('block', '', 5000),
+				namesOf('product', '', 2000),
+				namesOf('operator', '', 500)
+			]);
+			return { blocks, products, operators };
 		}
 	};
 };

@@ -248,6 +248,12 @@ export interface RecordTable extends Owned {
 	sealed_at: Stamp;
 }
 
+/** A name that is in the log, once. */
+export interface RecordNameTable extends Owned {
+	kind: 'block' | 'product' | 'operator' | 'target';
+	name: string;
+}
+
 export interface JobEntryTable extends Owned {
 	id: string;
 	job_id: string;
@@ -281,6 +287,7 @@ export interface Database {
 	job_entry: JobEntryTable;
 	job_use: JobUseTable;
 	record: RecordTable;
+	record_name: RecordNameTable;
 }
 
 export type SprayerRow = Selectable<SprayerTable>;

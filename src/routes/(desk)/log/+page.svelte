@@ -21,6 +21,7 @@
 	<div class="page-head">
 		<h1>Log</h1>
 		<div class="do">
+			<a class="btn" href="/log/season">The season</a>
 			<a class="btn plain" href="/log/csv?{query({ after: '' })}">CSV</a>
 			<a class="btn plain" href="/log/json?{query({ after: '' })}">JSON</a>
 			<form method="post" action="?/check" use:enhance><button class="btn plain">Check the seals</button></form>

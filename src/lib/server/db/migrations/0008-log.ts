@@ -33,6 +33,14 @@ export async function up(db: Kysely<unknown>): Promise<void> {
 	await run('create index record_amends on record (farm_id, amends) where amends is not null');
 	for (const column of ['block_names', 'product_names', 'groups'])
 		await run(`create index record_${column} on record using gin (${column}) where amends is null`);
-	await run('create index record_operator on record (farm_id, operator, day desc, id desc) where amends is null');
-	await run('create index record_sprayer on record (farm_id, sprayer, day desc, id desc) where amends is null');
+	for (const column of ['operator', 'sprayer', 'target'])
+		await run(`create index record_${column} on record (farm_id, ${column}, day desc, id desc) where amends is null`);
+	// Names that the log can be filtered by, each once: looking through all records for them takes seconds.
+	await run(`
+		create table record_name (
+			farm_id uuid not null references farm (id),
+			kind text not null check (kind in ('block', 'product', 'operator', 'target')),
+			name text not null,
+			primary key (farm_id, kind, name)
+		)`);
 }

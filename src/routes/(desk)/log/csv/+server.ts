@@ -8,7 +8,14 @@ export const GET: RequestHandler = ({ url, locals: { farm } }) => {
 	const filter = logFilterSchema.parse(Object.fromEntries(url.searchParams));
 	async function* lines() {
 		yield `${recordColumns.join(',')}\r\n`;
-		for await (const { id, record } of farm.records.all(filter)) yield `${recordLines(id, record)}\r\n`;
+		let some = '';
+		for await (const { id, record } of farm.records.all(filter)) {
+			some += `${recordLines(id, record)}\r\n`;
+			if (some.length < 32_768) continue;
+			yield some;
+			some = '';
+		}
+		yield some;
 	}
 	return fileResponse(textStream(lines()), 'text/csv; charset=utf-8', `${fileName(farm.name, 'log')}.csv`);
 };

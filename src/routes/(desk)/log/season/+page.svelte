@@ -1,0 +1,120 @@
+<script lang="ts">
+	import { inUnit, showFigure, si } from '$core';
+	import type { PageData } from './$types';
+	import { fieldUnits, longUnit } from '$lib/formats/field-units';
+
+	let { data }: { data: PageData } = $props();
+	const settings = $derived(data.farm.settings);
+	const units = $derived(fieldUnits(settings));
+	const products = $derived([...new Set(data.uses.map((u) => u.product))].sort());
+	const blocks = $derived([...new Set(data.uses.map((u) => u.block))]);
+	const at = (block: string, product: string) => data.uses.find((u) => u.block === block && u.product === product);
+	const figure = (u: (typeof data.uses)[number]) => {
+		const kind: 'volumePerArea' | 'massPerArea' = u.kind === 'mass' ? 'massPerArea' : 'volumePerArea';
+		const unit = u.kind === 'mass' ? units.dryDose : units.dose;
+		const value = inUnit(kind, si<typeof kind>(u.perGround) as never, unit as never);
+		return `${showFigure(value, 3, settings.decimalComma)} ${longUnit(unit)}`;
+	};
+	const percent = (share: number) => `${showFigure(share * 100, 3, settings.decimalComma)} %`;
+</script>
+
+<svelte:head><title>Season {data.year} · Fallow</title></svelte:head>
+
+<main class="plain-page">
+	<div class="page-head">
+		<div>
+			<h1>Season {data.year}</h1>
+			<p class="lab">What each block had of each product, by its records, against the label’s most for a season.</p>
+		</div>
+		<div class="do">
+			<a class="btn plain" href="/log/season?year={data.year - 1}">← {data.year - 1}</a>
+			<a class="btn plain" href="/log/season?year={data.year + 1}">{data.year + 1} →</a>
+			<a class="btn plain" href="/log">The log</a>
+		</div>
+	</div>
+	{#each data.runs as run (run.block + run.group)}
+		<p class="look">
+			▲ {run.block}: group {run.group}
+			{run.times} times in a row. Resistance grows where a group follows itself; take another one next, as the label says.
+		</p>
+	{/each}
+	{#if data.uses.length === 0}
+		<p class="card empty">No record of {data.year} yet. What is sealed in the log stands here.</p>
+	{:else}
+		<div class="card ledger-scroll">
+			<table class="ledger">
+				<thead>
+					<tr>
+						<th scope="col">Block</th>
+						{#each products as product (product)}<th scope="col">{product}</th>{/each}
+					</tr>
+				</thead>
+				<tbody>
+					{#each blocks as block (block)}
+						<tr>
+							<th scope="row"><b>{block}</b></th>
+							{#each products as product (product)}
+								{@const u = at(block, product)}
+								<td>
+									{#if u}
+										<span class="num">{figure(u)}</span>
+										<span class="lab">{u.times} ×</span>
+										{#if u.ofMost !== null}
+											<span class="bar" aria-hidden="true"
+												><i class:over={u.ofMost > 1} style="width:{Math.min(100, u.ofMost * 100)}%"></i></span
+											>
+											<span class:stop={u.ofMost > 1}>{u.ofMost > 1 ? '✕ ' : ''}{percent(u.ofMost)} of its most</span>
+										{/if}
+									{/if}
+								</td>
+							{/each}
+						</tr>
+					{/each}
+				</tbody>
+			</table>
+		</div>
+	{/if}
+</main>
+
+<style>
+	.empty {
+		padding: 18px;
+	}
+	.look {
+		padding: 10px 14px;
+		border-left: 6px solid var(--amber);
+		background: var(--amber-wash);
+	}
+	.ledger-scroll {
+		padding: 0 16px;
+	}
+	td,
+	tbody th {
+		padding: 8px 14px 8px 0;
+		vertical-align: top;
+	}
+	.num {
+		font-size: 1.15rem;
+	}
+	.bar {
+		display: block;
+		width: 150px;
+		height: 10px;
+		margin: 4px 0 2px;
+		border: 1px solid var(--straw-edge);
+		border-radius: 2px;
+		background: var(--straw-wash);
+	}
+	.bar i {
+		display: block;
+		height: 100%;
+		background: var(--dye);
+	}
+	.bar .over {
+		background: var(--rust);
+	}
+	.stop {
+		color: var(--rust-text);
+		font-weight: 600;
+	}
+</style>
