@@ -6,7 +6,7 @@ import { canonicalJson } from '../src/lib/server/canonical-json';
 import { connect } from '../src/lib/server/db/connect';
 import { firstFarm } from '../src/lib/server/db/farm';
 import { firstSeal, sealOf } from '../src/lib/server/seal';
-import { namesIn } from '../src/lib/server/db/records';
+import { namesIn } from '../src/lib/server/db/record-chain';
 import { migrate } from '../src/lib/server/db/migrate';
 import { Seeded } from '../tests/support/seeded';
 

@@ -170,6 +170,12 @@ async function benchLog(origin, url, pid) {
 	console.log(
 		`Today beside that log: p50 ${percentile(today, 0.5).toFixed(1)} ms, p95 ${percentile(today, 0.95).toFixed(1)} ms (100 ms or less is wanted)`
 	);
+	const season = `${origin}/log/season/__data.json?year=2015`;
+	await atPace(season, 5, 1);
+	const seasons = await atPace(season, 5, 5);
+	console.log(
+		`the season by block and product: p50 ${percentile(seasons, 0.5).toFixed(1)} ms, p95 ${percentile(seasons, 0.95).toFixed(1)} ms (150 ms or less is wanted)`
+	);
 	const before = memory(pid);
 	let most = before;
 	const watch = setInterval(() => (most = Math.max(most, memory(pid))), 50);

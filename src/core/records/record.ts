@@ -65,3 +65,12 @@ export interface SprayRecord extends AskedRecord {
 		readonly end: (TypedWeather & { readonly at: string }) | null;
 	};
 }
+
+/** Something that was added to a record later; both stand. */
+export interface Amendment {
+	readonly format: 'fallow-amendment/1';
+	readonly by: string;
+	/** ISO 8601. */
+	readonly at: string;
+	readonly text: string;
+}

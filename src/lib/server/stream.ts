@@ -4,9 +4,13 @@ export function textStream(pieces: AsyncGenerator<string>): ReadableStream<Uint8
 	return new ReadableStream(
 		{
 			async pull(controller) {
-				const { done, value } = await pieces.next();
-				if (done) controller.close();
-				else if (value !== '') controller.enqueue(encoder.encode(value));
+				// A pull that adds nothing would not be asked again: empty pieces are passed over here.
+				for (;;) {
+					const { done, value } = await pieces.next();
+					if (done) return controller.close();
+					if (value === '') continue;
+					return controller.enqueue(encoder.encode(value));
+				}
 			},
 			async cancel() {
 				await pieces.return(undefined);

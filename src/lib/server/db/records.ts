@@ -1,26 +1,16 @@
-import type { Transaction } from 'kysely';
 import { sql } from 'kysely';
-import type { AskedField, AskedRecord, SprayRecord, VolumePerArea } from '../../../core';
+import type { Amendment, AskedField, AskedRecord, SprayRecord, VolumePerArea } from '../../../core';
 import { buildRecord, foldRun, mixingOf, readJob } from '../../../core';
 import { lacking } from '../../formats/record';
 import type { LogFilter } from '../../formats/record';
 import { recordFieldWords } from '../../wording/records';
 import { canonicalJson } from '../canonical-json';
 import { Failure, fromIssue, notFound } from '../failure';
-import type { BrokenSeal } from '../seal';
-import { SealCheck, firstSeal, sealOf } from '../seal';
 import { jobRunsOf } from './job-runs';
 import { jobsOf } from './jobs';
-import type { Database } from './schema';
+import type { RecordName } from './record-chain';
+import { append, checkChain } from './record-chain';
 import type { Scope } from './scope';
-
-/** Something that was added to a record later; both stand. */
-export interface Amendment {
-	readonly format: 'fallow-amendment/1';
-	readonly by: string;
-	readonly at: string;
-	readonly text: string;
-}
 
 export interface LogLine {
 	readonly id: string;
@@ -40,78 +30,11 @@ export interface LogPage {
 	readonly next: string | null;
 }
 
-interface RecordName {
-	readonly kind: 'block' | 'product' | 'operator' | 'target';
-	readonly name: string;
-}
-
-/** What a record can be found by. */
-export const namesIn = (record: SprayRecord): RecordName[] => {
-	const all: RecordName[] = [
-		...record.blocks.map(({ name }) => ({ kind: 'block' as const, name })),
-		...record.products.map(({ name }) => ({ kind: 'product' as const, name })),
-		{ kind: 'operator', name: record.operator },
-		{ kind: 'target', name: record.target }
-	];
-	const once = new Map(all.map((n) => [`${n.kind} ${n.name}`, n]));
-	return [...once.values()];
-};
-
 const pageSize = 50;
 /** Rows that are held at once while all of a log goes out. */
 const piece = 200;
-/** Any number that no other lock of Fallow uses. */
-const chainLock = 41_207;
-
 export const recordsOf = (scope: Scope) => {
 	const { db, farmId } = scope;
-
-	/** Puts a text at the end of the farm's chain. Two at once come one after the other. */
-	const append = async (
-		trx: Transaction<Database>,
-		row: { id: string; jobId: string | null; amends: string | null; body: SprayRecord | Amendment }
-	): Promise<void> => {
-		await sql`select pg_advisory_xact_lock(${chainLock}, hashtext(${farmId}))`.execute(trx);
-		const last = await trx
-			.selectFrom('record')
-			.select(['place', 'hash'])
-			.where('farm_id', '=', farmId)
-			.orderBy('place', 'desc')
-			.limit(1)
-			.executeTakeFirst();
-		const previous = last?.hash ?? firstSeal;
-		const canonical = canonicalJson(row.body);
-		const { body } = row;
-		const record = body.format === 'fallow-record/1' ? body : null;
-		await trx
-			.insertInto('record')
-			.values({
-				id: row.id,
-				farm_id: farmId,
-				place: Number(last?.place ?? 0) + 1,
-				job_id: row.jobId,
-				amends: row.amends,
-				canonical,
-				previous,
-				hash: sealOf(canonical, previous),
-				body: canonical,
-				day: record?.day ?? (body as Amendment).at.slice(0, 10),
-				sprayer: record?.sprayer ?? '',
-				operator: record?.operator ?? (body as Amendment).by,
-				target: record?.target ?? '',
-				block_names: record?.blocks.map((b) => b.name) ?? [],
-				product_names: record?.products.map((p) => p.name) ?? [],
-				groups: record?.products.map((p) => p.group).filter(Boolean) ?? [],
-				area_m2: record?.area ?? 0
-			})
-			.execute();
-		if (record)
-			await trx
-				.insertInto('record_name')
-				.values(namesIn(record).map((n) => ({ farm_id: farmId, ...n })))
-				.onConflict((oc) => oc.columns(['farm_id', 'kind', 'name']).doNothing())
-				.execute();
-	};
 
 	/** Names of the log of one kind that hold some letters. */
 	const namesOf = async (kind: RecordName['kind'], letters: string, most: number): Promise<string[]> => {
@@ -225,7 +148,7 @@ export const recordsOf = (scope: Scope) => {
 					.executeTakeFirst();
 				if (known && known.canonical !== canonicalJson(record))
 					throw new Failure(409, 'sealed', 'id', 'This job’s record is sealed. Add to it instead; both then stand.');
-				if (!known) await append(trx, { id: jobId, jobId, amends: null, body: record });
+				if (!known) await append(scope, trx, { id: jobId, jobId, amends: null, body: record });
 			});
 		},
 
@@ -249,7 +172,7 @@ export const recordsOf = (scope: Scope) => {
 					.where('farm_id', '=', farmId)
 					.where('id', '=', id)
 					.executeTakeFirst();
-				if (!known) await append(trx, { id, jobId: null, amends: recordId, body });
+				if (!known) await append(scope, trx, { id, jobId: null, amends: recordId, body });
 			});
 		},
 
@@ -378,27 +301,7 @@ export const recordsOf = (scope: Scope) => {
 		},
 
 		/** Looks through the whole chain: how many seals hold, and the first that does not. */
-		async check(): Promise<{ readonly checked: number; readonly broken: BrokenSeal | null }> {
-			const look = new SealCheck();
-			for (let place = 0; ; place += piece) {
-				const rows = await db
-					.selectFrom('record')
-					.select(['id', 'place', 'canonical', 'previous', 'hash', sql<string>`body::text`.as('body')])
-					.where('farm_id', '=', farmId)
-					.where('place', '>', String(place) as never)
-					.orderBy('place')
-					.limit(piece)
-					.execute();
-				for (const row of rows) {
-					const broken = look.next({ ...row, place: Number(row.place) });
-					if (broken) return { checked: look.checked, broken };
-					// What is searched and shown has to be what is sealed.
-					if (canonicalJson(JSON.parse(row.body)) !== row.canonical)
-						return { checked: look.checked - 1, broken: { id: row.id, place: Number(row.place), why: 'changed' } };
-				}
-				if (rows.length < piece) return { checked: look.checked, broken: null };
-			}
-		},
+		check: () => checkChain(scope),
 
 		/** What the filters can be set to: names that are in the log. */
 		async names(): Promise<{ readonly blocks: string[]; readonly products: string[]; readonly operators: string[] }> {

@@ -1,5 +1,6 @@
 import type { ColumnType, Insertable, Selectable } from 'kysely';
 import type {
+	Amendment,
 	Budget,
 	Entry,
 	Finding,
@@ -16,7 +17,6 @@ import type {
 import type { FarmSettings } from '../../formats/farm-settings';
 import type { Setting } from '../../formats/rig';
 import type { SprayerEventKind } from '../../wording/events';
-import type { Amendment } from './records';
 import type { TankPlanInput } from '../../formats/tank-plan';
 
 /** jsonb: read as a value, written as JSON text (pg would send an array as a PostgreSQL array). */

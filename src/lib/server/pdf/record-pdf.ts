@@ -1,8 +1,7 @@
 import type { TDocumentDefinitions } from 'pdfmake/interfaces';
-import type { SprayRecord } from '../../../core';
+import type { Amendment, SprayRecord } from '../../../core';
 import type { FarmSettings } from '../../formats/farm-settings';
 import { recordFacts } from '../../shown/record-facts';
-import type { Amendment } from '../db/records';
 import { ruled } from './calibration-pdf';
 import type { Paper } from './make-pdf';
 

@@ -1,0 +1,104 @@
+import type { Transaction } from 'kysely';
+import { sql } from 'kysely';
+import type { Amendment, SprayRecord } from '../../../core';
+import { canonicalJson } from '../canonical-json';
+import type { BrokenSeal } from '../seal';
+import { SealCheck, firstSeal, sealOf } from '../seal';
+import type { Database } from './schema';
+import type { Scope } from './scope';
+
+export interface RecordName {
+	readonly kind: 'block' | 'product' | 'operator' | 'target';
+	readonly name: string;
+}
+
+/** What a record can be found by. */
+export const namesIn = (record: SprayRecord): RecordName[] => {
+	const all: RecordName[] = [
+		...record.blocks.map(({ name }) => ({ kind: 'block' as const, name })),
+		...record.products.map(({ name }) => ({ kind: 'product' as const, name })),
+		{ kind: 'operator', name: record.operator },
+		{ kind: 'target', name: record.target }
+	];
+	const once = new Map(all.map((n) => [`${n.kind} ${n.name}`, n]));
+	return [...once.values()];
+};
+
+/** Links that are held at once while all of a chain is looked through. */
+const piece = 500;
+/** Any number that no other lock of Fallow uses. */
+const chainLock = 41_207;
+
+/** Puts a text at the end of the farm's chain. Two at once come one after the other. */
+export async function append(
+	{ farmId }: Scope,
+	trx: Transaction<Database>,
+	row: { id: string; jobId: string | null; amends: string | null; body: SprayRecord | Amendment }
+): Promise<void> {
+	await sql`select pg_advisory_xact_lock(${chainLock}, hashtext(${farmId}))`.execute(trx);
+	const last = await trx
+		.selectFrom('record')
+		.select(['place', 'hash'])
+		.where('farm_id', '=', farmId)
+		.orderBy('place', 'desc')
+		.limit(1)
+		.executeTakeFirst();
+	const previous = last?.hash ?? firstSeal;
+	const canonical = canonicalJson(row.body);
+	const { body } = row;
+	const record = body.format === 'fallow-record/1' ? body : null;
+	await trx
+		.insertInto('record')
+		.values({
+			id: row.id,
+			farm_id: farmId,
+			place: Number(last?.place ?? 0) + 1,
+			job_id: row.jobId,
+			amends: row.amends,
+			canonical,
+			previous,
+			hash: sealOf(canonical, previous),
+			body: canonical,
+			day: record?.day ?? (body as Amendment).at.slice(0, 10),
+			sprayer: record?.sprayer ?? '',
+			operator: record?.operator ?? (body as Amendment).by,
+			target: record?.target ?? '',
+			block_names: record?.blocks.map((b) => b.name) ?? [],
+			product_names: record?.products.map((p) => p.name) ?? [],
+			groups: record?.products.map((p) => p.group).filter(Boolean) ?? [],
+			area_m2: record?.area ?? 0
+		})
+		.execute();
+	if (record)
+		await trx
+			.insertInto('record_name')
+			.values(namesIn(record).map((n) => ({ farm_id: farmId, ...n })))
+			.onConflict((oc) => oc.columns(['farm_id', 'kind', 'name']).doNothing())
+			.execute();
+}
+
+/** Looks through the whole chain: how many seals hold, and the first that does not. */
+export async function checkChain({
+	db,
+	farmId
+}: Scope): Promise<{ readonly checked: number; readonly broken: BrokenSeal | null }> {
+	const look = new SealCheck();
+	for (let place = 0; ; place += piece) {
+		const rows = await db
+			.selectFrom('record')
+			.select(['id', 'place', 'canonical', 'previous', 'hash', sql<string>`body::text`.as('body')])
+			.where('farm_id', '=', farmId)
+			.where('place', '>', String(place) as never)
+			.orderBy('place')
+			.limit(piece)
+			.execute();
+		for (const row of rows) {
+			const broken = look.next({ ...row, place: Number(row.place) });
+			if (broken) return { checked: look.checked, broken };
+			// What is searched and shown has to be what is sealed.
+			if (canonicalJson(JSON.parse(row.body)) !== row.canonical)
+				return { checked: look.checked - 1, broken: { id: row.id, place: Number(row.place), why: 'changed' } };
+		}
+		if (rows.length < piece) return { checked: look.checked, broken: null };
+	}
+}
