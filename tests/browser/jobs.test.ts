@@ -48,6 +48,12 @@ test('an orchard job by whole rows: ground, calibration, products, splits, label
 	await expect(steps.first()).toContainText('Water to this mark first');
 	await expect(steps.nth(1)).toContainText('Sample Ochre');
 	await expect(steps.last()).toContainText('Water up to the mark');
+	// On a link Enter follows the link, and ticks nothing.
+	await page.getByRole('link', { name: 'Look at the weather' }).press('Enter');
+	await page.waitForURL(/\/day$/);
+	await page.goBack();
+	await expect(steps.first()).toBeVisible();
+	await expect(steps.first()).not.toHaveClass(/done/);
 	for (let step = 0; step < 5; step += 1) {
 		await page.locator('body').press('Enter');
 		if (step < 4) await expect(steps.nth(step)).toHaveClass(/done/);

@@ -96,6 +96,9 @@ test('a whole day: plan, weather, mix, spray, close, record, log, paper', async 
 		expect(event).toEqual({ what: 'drift' });
 		await page.goto(job);
 		await expect(page.getByRole('link', { name: 'See its record' })).toBeVisible();
+		await page.goto(`${job}/close`);
+		await expect(page.getByRole('link', { name: 'See its record' })).toBeVisible();
+		await expect(page.getByRole('button', { name: 'Open it again' })).toBeHidden();
 	} finally {
 		await app.end();
 		simulators.stop();

@@ -51,9 +51,10 @@
 	);
 	let wide = $state(false);
 
+	/** Enter does what is next, but not where it already means something: on a link, a button, in a field. */
 	function onkeydown(event: KeyboardEvent) {
-		const typing = event.target instanceof HTMLInputElement;
-		if (event.key === 'Enter' && !typing && !(event.target instanceof HTMLButtonElement)) void run.go();
+		const own = event.target instanceof Element && event.target.closest('a, button, input, select, textarea, summary');
+		if (event.key === 'Enter' && !own) void run.go();
 	}
 </script>
 
@@ -65,7 +66,7 @@
 		<button
 			type="button"
 			class="btn plain"
-			disabled={run.run?.last == null}
+			disabled={run.run?.last == null || run.sealed}
 			aria-label="Undo the last step"
 			onclick={() => void run.undo()}>Undo</button
 		>

@@ -148,5 +148,9 @@ describe('closing a job', () => {
 		expect([run.run!.state, run.next.words]).toEqual(['closed', 'All loads are out']);
 		await run.undo();
 		expect(run.run!.state).toBe('sprayed');
+		// Once its record is sealed the server takes nothing more, so nothing is written here either.
+		const before = run.entries.length;
+		run.takeIn([], true);
+		expect([await run.undo(), await run.go(), run.entries.length]).toEqual([false, false, before]);
 	});
 });

@@ -55,6 +55,8 @@ export class JobRunState {
 	entries = $state.raw<readonly RunEntry[]>([]);
 	/** The device could not keep an entry: the one thing that must be shouted. */
 	storeError = $state<string | null>(null);
+	/** Its record is sealed: nothing more is taken for it. */
+	sealed = $state(false);
 	/** A load that somebody looks at besides the one at work; null is that one. */
 	looked = $state<number | null>(null);
 	problems = $state<Readonly<Record<string, string>>>({});
@@ -213,6 +215,7 @@ export class JobRunState {
 
 	/** Keeps an entry on the device, then lets it be sent. False where the device could not keep it. */
 	add(body: RunEntryBody): Promise<boolean> {
+		if (this.sealed) return Promise.resolve(false);
 		const run = this.#queue.then(async () => {
 			const seq = this.entries.reduce((most, e) => Math.max(most, e.seq + 1), 0);
 			const entry: RunEntry = {
@@ -237,7 +240,8 @@ export class JobRunState {
 	}
 
 	/** Takes in what another device added. */
-	takeIn(entries: readonly RunEntry[]): void {
+	takeIn(entries: readonly RunEntry[], sealed = false): void {
+		this.sealed = sealed;
 		const known = new Set(this.entries.map((e) => e.id));
 		const fresh = entries.filter((e) => !known.has(e.id));
 		if (fresh.length > 0) this.entries = [...this.entries, ...fresh];

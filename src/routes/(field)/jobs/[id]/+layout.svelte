@@ -22,8 +22,8 @@
 
 	onMount(() => {
 		// Another device may have worked on this job: what it added is taken in when the server can be asked.
-		void getJson<{ entries: readonly RunEntry[] }>(`/api/jobs/${data.kept.head.id}`).then((stored) => {
-			if (stored) run.takeIn(stored.entries);
+		void getJson<{ entries: readonly RunEntry[]; sealed: boolean }>(`/api/jobs/${data.kept.head.id}`).then((stored) => {
+			if (stored) run.takeIn(stored.entries, stored.sealed);
 		});
 		void device.farm();
 	});

@@ -11,5 +11,5 @@ export const GET: RequestHandler = (event) =>
 		const { job, rate, relativeU95, signedDay, calibrationId, sprayer } = await farm.jobs.get(id);
 		const shapes = await farm.jobs.shapesOf(job);
 		const head: JobHead = { id, job, rate, relativeU95, signedDay, calibrationId, sprayer, shapes };
-		return { head, entries: await farm.jobRuns.entries(id) };
+		return { head, entries: await farm.jobRuns.entries(id), sealed: await farm.records.isSealed(id) };
 	});

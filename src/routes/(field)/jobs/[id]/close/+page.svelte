@@ -86,8 +86,9 @@
 					</div>{/each}
 			</dl>
 			<div class="do">
-				<button type="button" class="btn plain" onclick={() => void run.undo()}>Open it again</button>
-				<a class="btn go" href="/jobs/{run.head.id}/record">Write the record</a>
+				{#if !run.sealed}<button type="button" class="btn plain" onclick={() => void run.undo()}>Open it again</button
+					>{/if}
+				<a class="btn go" href="/jobs/{run.head.id}/record">{run.sealed ? 'See its record' : 'Write the record'}</a>
 			</div>
 		</section>
 	{:else if run.sheet}
