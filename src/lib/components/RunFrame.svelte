@@ -132,7 +132,9 @@
 			<OutboxStatus {status} short />
 		</header>
 		<RunLoads {run} small />
-		<main id="work">
+		<!-- It scrolls between the bar and the next action, so the keyboard has to reach it. -->
+		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+		<main id="work" tabindex="0">
 			<h1 class="sr-only">Load {load?.n ?? 1} of {count}</h1>
 			{@render shout()}
 			{#if wide}

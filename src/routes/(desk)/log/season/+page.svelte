@@ -41,7 +41,8 @@
 	{#if data.uses.length === 0}
 		<p class="card empty">No record of {data.year} yet. What is sealed in the log stands here.</p>
 	{:else}
-		<div class="card ledger-scroll">
+		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+		<div class="card ledger-scroll" role="region" aria-label="Blocks by products" tabindex="0">
 			<table class="ledger">
 				<thead>
 					<tr>

@@ -132,6 +132,7 @@
 	form,
 	.answer {
 		display: grid;
+		grid-template-columns: minmax(0, 1fr);
 		gap: 14px;
 		max-width: 640px;
 		padding: 18px;
@@ -163,6 +164,7 @@
 	}
 	.do {
 		display: flex;
+		flex-wrap: wrap;
 		gap: 12px;
 	}
 </style>
