@@ -16,14 +16,19 @@
 	const names = $derived(run.head.job.blocks.map((b) => b.name).join(', '));
 	const rows = $derived(run.sheet?.rows ?? null);
 	const comma = $derived(run.settings.decimalComma);
-	/** What is asked about first: all of the ground, and what cannot be sprayed out. */
+	/** What is asked about first: the ground that the loads that are out have done, and what cannot be sprayed out. */
 	const start = untrack(() => {
 		const { sheet, firstRow, units } = run;
 		if (!sheet) return { done: '', left: '' };
-		const all = sheet.rows
-			? `${sheet.rows.count + (firstRow ?? 1) - 1}`
-			: `${Number(inUnit('area', sheet.area, units.area).toPrecision(6))}`;
-		return { done: all, left: sheet.dead ? `${Number(inUnit('volume', sheet.dead, units.tank).toPrecision(4))}` : '' };
+		const area = run.run?.state === 'sprayed' ? sheet.area : (run.run?.area ?? 0);
+		const rows = sheet.rows ? Math.floor((sheet.rows.count * area) / sheet.area + 1e-6) : 0;
+		const done =
+			area === 0
+				? ''
+				: sheet.rows
+					? `${rows + (firstRow ?? 1) - 1}`
+					: `${Number(inUnit('area', area as never, units.area).toPrecision(6))}`;
+		return { done, left: sheet.dead ? `${Number(inUnit('volume', sheet.dead, units.tank).toPrecision(4))}` : '' };
 	});
 	let done = $state(start.done);
 	let left = $state(start.left);
@@ -56,7 +61,7 @@
 		<section class="card answer">
 			{#if volume}
 				<p class="lab">true volume</p>
-				<p><span class="num big">{plainRate(volume.rate, run.settings)}</span></p>
+				<p><span class="num key">{plainRate(volume.rate, run.settings)}</span></p>
 				<p class:look={volume.calibrateAgain}>
 					{Math.abs(volume.gap) < 0.0005
 						? 'Just what was planned.'
@@ -137,7 +142,7 @@
 		max-width: 640px;
 		padding: 18px;
 	}
-	.big {
+	.key {
 		font-size: 3.4rem;
 		line-height: 1;
 	}
