@@ -7,6 +7,7 @@ import { connect } from '../src/lib/server/db/connect';
 import { firstFarm } from '../src/lib/server/db/farm';
 import { firstSeal, sealOf } from '../src/lib/server/seal';
 import { namesIn } from '../src/lib/server/db/record-chain';
+import { openUntil, refillRecordUses } from '../src/lib/server/db/record-uses';
 import { migrate } from '../src/lib/server/db/migrate';
 import { Seeded } from '../tests/support/seeded';
 
@@ -90,7 +91,8 @@ try {
 				block_names: body.blocks.map((b) => b.name),
 				product_names: body.products.map((p) => p.name),
 				groups: body.products.map((p) => p.group).filter(Boolean),
-				area_m2: body.area
+				area_m2: body.area,
+				open_until: openUntil(body)
 			};
 			previous = hash;
 			return row;
@@ -102,6 +104,7 @@ try {
 		.values([...names.values()].map((n) => ({ farm_id: farmId, ...n })))
 		.onConflict((oc) => oc.columns(['farm_id', 'kind', 'name']).doNothing())
 		.execute();
+	await db.transaction().execute((trx) => refillRecordUses(trx, farmId));
 	process.stdout.write(`${count}`);
 } finally {
 	await close();

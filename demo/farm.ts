@@ -17,6 +17,8 @@ export const demoFarm: { readonly name: string; readonly settings: FarmSettings 
 		evenRule: 'average',
 		adjustFirst: 'pressure',
 		decimalComma: false,
+		timeZone: 'UTC',
+		due: { seasonStart: '03-01', days: 365, hours: 50, area: null, abrasiveHours: 20 },
 		measures: [
 			{ name: '5 qt jug', mark: t('2 fl oz', 'US fl oz'), holds: t('5 qt', 'US fl oz') },
 			{ name: '1 pt cup', mark: t('0.5 fl oz', 'US fl oz'), holds: t('16 fl oz', 'US fl oz') },

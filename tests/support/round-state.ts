@@ -1,22 +1,12 @@
 import type { EntryBody, Rig } from '../../src/core';
 import { RoundState } from '../../src/lib/state/round.svelte';
 import type { FarmSettings } from '../../src/lib/formats/farm-settings';
+import { defaultSettings } from '../../src/lib/formats/farm-settings';
 import { MemoryStore } from './memory-store';
 import { entriesOf, idOf, testRig } from './entries';
 
-export const metric: FarmSettings = {
-	rateUnit: 'L/ha',
-	gallon: 'US',
-	school: '600',
-	evenRule: 'average',
-	adjustFirst: 'pressure',
-	decimalComma: false,
-	measures: [],
-	windLow: null,
-	windHigh: null,
-	recordFields: [],
-	skill: {}
-};
+/** A farm with everything as usual. */
+export const metric: FarmSettings = defaultSettings;
 
 /** A round's state on a memory store, with a clock and ids that only go forward. */
 export async function roundState(

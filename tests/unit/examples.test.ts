@@ -39,7 +39,8 @@ const formulaFolders = [
 	'jobs',
 	'run',
 	'conditions',
-	'records'
+	'records',
+	'due'
 ];
 const notFormulas = new Set([
 	'sheet.ts',

@@ -21,6 +21,8 @@ export interface TypedLabel {
 	readonly mixes: MixingClass;
 	/** What the label asks of the filling, where that is not the usual half of the water first. */
 	readonly fill?: LabelFill | undefined;
+	/** Wears nozzles fast, so that they are checked sooner. */
+	readonly abrasive?: boolean | undefined;
 	/** One dose, or a range. */
 	readonly dose: { readonly low: Typed; readonly high: Typed | null };
 	/** Most per area: of one application, and of a season. */

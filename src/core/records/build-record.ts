@@ -9,6 +9,8 @@ export interface RecordSource {
 	readonly run: JobRun;
 	readonly sprayer: string;
 	readonly calibrationId: string | null;
+	/** YYYY-MM-DD on which the spraying began, on the farm's own calendar. */
+	readonly day: string;
 }
 
 /**
@@ -16,7 +18,7 @@ export interface RecordSource {
  * while the job is not closed.
  */
 export function buildRecord(
-	{ job, sheet, run, sprayer, calibrationId }: RecordSource,
+	{ job, sheet, run, sprayer, calibrationId, day }: RecordSource,
 	asked: AskedRecord
 ): SprayRecord | null {
 	const { closed, loads, weather } = run;
@@ -26,7 +28,7 @@ export function buildRecord(
 	const { before, end } = weather;
 	return {
 		format: 'fallow-record/1',
-		day: job.day,
+		day,
 		startedAt: out.find((l) => l.startedAt)?.startedAt ?? null,
 		endedAt: [...out].reverse().find((l) => l.endedAt)?.endedAt ?? null,
 		blocks: job.blocks.map(({ id, name, area, share: taken, part }) => ({
@@ -47,7 +49,8 @@ export function buildRecord(
 			total: closed.used[i] ?? 0,
 			perGround: (closed.used[i] ?? 0) / closed.area,
 			entryHours: label.entryHours,
-			harvestDays: label.harvestDays
+			harvestDays: label.harvestDays,
+			...(label.plantBack.length > 0 ? { plantBack: label.plantBack } : {})
 		})),
 		plannedVolume: sheet.rate * share,
 		trueVolume: closed.volume?.rate ?? null,

@@ -1,5 +1,6 @@
 import type { TypedWeather } from '../conditions/typed-weather';
 import type { TypedPart } from '../ground/block-part';
+import type { PlantBack } from '../products/label';
 import type { Typed } from '../quantity/typed';
 
 /** What a person adds to what is known of a job. */
@@ -31,6 +32,8 @@ export interface RecordedProduct {
 	readonly perGround: number;
 	readonly entryHours: number | null;
 	readonly harvestDays: number | null;
+	/** Days until a crop may be sown after it; records of before it was kept have none. */
+	readonly plantBack?: readonly PlantBack[];
 }
 
 /** One finished job as it is kept for good. SI, but what was told is kept as it was told. */
@@ -57,6 +60,8 @@ export interface SprayRecord extends AskedRecord {
 	readonly mix: number;
 	readonly sprayer: string;
 	readonly calibrationId: string | null;
+	/** True where it was taken in from a file; absent where a job of Fallow's own was closed. */
+	readonly takenIn?: true;
 	/** m/s; of the calibration. */
 	readonly speed: number | null;
 	readonly weather: {

@@ -25,11 +25,13 @@ export function seasonUse(
 		readonly product: string;
 		readonly kind: 'volume' | 'mass';
 		readonly perGround: number;
+		/** How often, where it is a sum already. */
+		readonly times?: number;
 	}[],
 	most: (product: string) => AreaCap | null
 ): SeasonUse[] {
 	const sums = new Map<string, SeasonUse>();
-	for (const { block, product, kind, perGround } of uses) {
+	for (const { block, product, kind, perGround, times = 1 } of uses) {
 		const key = JSON.stringify([block, product, kind]);
 		const before = sums.get(key);
 		const total = (before?.perGround ?? 0) + perGround;
@@ -39,7 +41,7 @@ export function seasonUse(
 			product,
 			kind,
 			perGround: total,
-			times: (before?.times ?? 0) + 1,
+			times: (before?.times ?? 0) + times,
 			ofMost: cap && cap.kind === kind ? total / cap.perArea : null
 		});
 	}

@@ -6,7 +6,8 @@
 	import { describeRig } from '$lib/wording/describe-rig';
 	import { eventWords } from '$lib/wording/events';
 	import type { SprayerEventKind } from '$lib/wording/events';
-	import type { Rig } from '$core';
+	import { dueShort } from '$lib/wording/due';
+	import type { CalibrationDue, Rig } from '$core';
 
 	interface Props {
 		id: string;
@@ -20,9 +21,10 @@
 			readonly doubt: SprayerEventKind | null;
 		} | null;
 		openRound: string | null;
+		due?: CalibrationDue | undefined;
 		settings: FarmSettings;
 	}
-	let { id, rig, latest, openRound, settings }: Props = $props();
+	let { id, rig, latest, openRound, due, settings }: Props = $props();
 	const shown = $derived(
 		latest ? shownRate(latest.rate, latest.relativeU95, settings.rateUnit, settings.decimalComma) : null
 	);
@@ -30,11 +32,13 @@
 
 <article class="card">
 	<h3><a href="/sprayers/{id}">{rig.name}</a></h3>
-	<p class="state" class:look={!latest || latest.findings > 0 || latest.doubt !== null}>
+	<p class="state" class:look={!latest || latest.findings > 0 || latest.doubt !== null || due?.state === 'due'}>
 		{#if latest?.doubt}▲ in doubt: {eventWords[latest.doubt].short}{openRound
 				? ', round under way'
 				: ''}{:else if openRound}round under way{:else if !latest}▲ not calibrated{:else if latest.findings > 0}▲ {latest.findings}
-			{latest.findings === 1 ? 'finding' : 'findings'}{:else}even{/if}
+			{latest.findings === 1 ? 'finding' : 'findings'}{:else if due}{due.state === 'due' ? '▲ ' : ''}{dueShort(
+				due
+			)}{:else}even{/if}
 	</p>
 	<div class="figure">
 		{#if shown}
@@ -62,6 +66,9 @@
 		align-items: end;
 		padding: 14px 16px;
 	}
+	h3 {
+		grid-column: 1 / 3;
+	}
 	h3 a {
 		color: var(--ink);
 		text-decoration: none;
@@ -70,8 +77,7 @@
 		text-decoration: underline;
 	}
 	.state {
-		align-self: start;
-		text-align: right;
+		grid-column: 1 / 3;
 		color: var(--moss-text);
 		font-weight: 600;
 		font-size: 0.9rem;

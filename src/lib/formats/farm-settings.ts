@@ -2,6 +2,7 @@ import { z } from 'zod';
 import type { MeasuringSkill } from '../../core';
 import { askedFields, schools, usualSkill } from '../../core';
 import { rateUnits } from './rate-units';
+import { isZone, machineZone } from '../shown/farm-time';
 import { typedSchema } from './typed';
 
 /** Most jugs and scales that a farm notes. */
@@ -19,7 +20,23 @@ export const farmSettingsSchema = z.object({
 	/** Which of pressure and speed is reached for first where a volume has to change. */
 	adjustFirst: z.enum(['pressure', 'speed']).default('pressure'),
 	decimalComma: z.boolean().default(false),
-	/** How well this farm measures, where it is not as usual; 1-sigma, SI. */
+	/** IANA name of the farm's own time zone: its days begin there. Until it is told, that of the machine. */
+	timeZone: z.string().refine(isZone, 'No time zone has that name. Take one from the list.').default(machineZone),
+	/** When this farm calibrates a sprayer again; null is not at all by that rule. */
+	due: z
+		.object({
+			/** MM-DD. */
+			seasonStart: z
+				.string()
+				.regex(/^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/)
+				.nullable()
+				.default(null),
+			days: z.number().int().min(1).max(3660).nullable().default(365),
+			hours: z.number().gt(0).max(10_000).nullable().default(50),
+			area: typedSchema.nullable().default(null),
+			abrasiveHours: z.number().gt(0).max(10_000).nullable().default(20)
+		})
+		.prefault({}),
 	/** Jugs and scales, with what one mark is and what they hold; as typed. */
 	measures: z
 		.array(z.strictObject({ name: z.string().trim().min(1).max(40), mark: typedSchema, holds: typedSchema }))
@@ -30,6 +47,7 @@ export const farmSettingsSchema = z.object({
 	windHigh: typedSchema.nullable().default(null),
 	/** What a record of this farm has to have besides its operator. */
 	recordFields: z.array(z.enum(askedFields)).default([]),
+	/** How well this farm measures, where it is not as usual; 1-sigma, SI. */
 	skill: z.partialRecord(z.enum(skillNames), z.number().gt(0).max(1000)).default({})
 });
 export type FarmSettings = z.infer<typeof farmSettingsSchema>;
@@ -38,7 +56,7 @@ export const defaultSettings: FarmSettings = farmSettingsSchema.parse({});
 
 /** The farm's own page: its name and how it measures. */
 export const farmFormSchema = farmSettingsSchema
-	.omit({ skill: true, measures: true, windLow: true, windHigh: true, recordFields: true })
+	.omit({ skill: true, measures: true, windLow: true, windHigh: true, recordFields: true, due: true })
 	.extend({
 		name: z
 			.string()

@@ -17,6 +17,7 @@ const labelSchema = z.strictObject({
 	formulation: z.string().max(200),
 	mixes: z.enum(mixingClasses),
 	fill: z.enum(labelFills).optional(),
+	abrasive: z.boolean().optional(),
 	dose: z.strictObject({ low: typedSchema, high: typedSchema.nullable() }),
 	max: typedSchema.nullable(),
 	seasonMax: typedSchema.nullable(),

@@ -13,6 +13,7 @@ export const productTexts = [
 	'formulation',
 	'mixes',
 	'fill',
+	'abrasive',
 	'dose',
 	'doseHigh',
 	'max',
@@ -66,6 +67,9 @@ export function readProductText(text: ProductText, settings: FarmSettings): Resu
 	if (!fill && plain(text.fill) !== '')
 		issues.push({ code: 'unreadable', path: 'fill', text: text.fill, wanted: 'fill' });
 	if (text.dose.trim() === '') issues.push({ code: 'empty', path: 'dose', wanted: 'volumePerArea|massPerArea' });
+	const abrasive = plain(text.abrasive);
+	if (!['', 'yes', 'no'].includes(abrasive))
+		issues.push({ code: 'unreadable', path: 'abrasive', text: text.abrasive, wanted: 'yesNo' });
 	const may = (name: keyof ProductText, unit: string): Typed | null =>
 		text[name].trim() === '' ? null : typed(text[name], unit, settings);
 	const number = (name: keyof ProductText): number | null => {
@@ -98,6 +102,7 @@ export function readProductText(text: ProductText, settings: FarmSettings): Resu
 		formulation: text.formulation.trim(),
 		mixes,
 		...(fill ? { fill } : {}),
+		...(abrasive === 'yes' ? { abrasive: true } : {}),
 		dose: { low: typed(text.dose, dose, settings), high: may('doseHigh', dose) },
 		max: may('max', dose),
 		seasonMax: may('seasonMax', dose),
@@ -133,6 +138,7 @@ export function productText(label: TypedLabel, settings: FarmSettings, parting =
 		formulation: label.formulation,
 		mixes: label.mixes,
 		fill: label.fill ?? '',
+		abrasive: label.abrasive ? 'yes' : '',
 		dose: one(label.dose.low),
 		doseHigh: one(label.dose.high),
 		max: one(label.max),

@@ -6,6 +6,15 @@ import { typedText } from './typed-text';
 
 type Wind = Pick<FarmSettings, 'windLow' | 'windHigh'>;
 
+/** The farm's own limits of the wind, m/s; null is as usual. */
+export function farmWind({ windLow, windHigh }: Wind): { readonly low: number | null; readonly high: number | null } {
+	const wind = (t: Wind['windLow']) => {
+		const read = t ? readField(fields.wind, t, 'wind') : null;
+		return read?.ok ? read.value.value : null;
+	};
+	return { low: wind(windLow), high: wind(windHigh) };
+}
+
 export const windTexts = ({ windLow, windHigh }: Wind): { windLow: string; windHigh: string } => ({
 	windLow: windLow ? typedText(windLow) : '',
 	windHigh: windHigh ? typedText(windHigh) : ''

@@ -101,3 +101,15 @@ export function fitting(starts: readonly StartTime[]): { readonly from: number; 
 	}
 	return ranges;
 }
+
+/** Stretches of a day, from now on, in which every rule holds; ms. */
+export function goodStretches(strip: DayStrip, now: number): { readonly from: number; readonly to: number }[] {
+	const stretches: { from: number; to: number }[] = [];
+	for (const h of strip.hours) {
+		if (!h || h.state !== 'good' || h.at + hour <= now) continue;
+		const last = stretches.at(-1);
+		if (last?.to === h.at) last.to = h.at + hour;
+		else stretches.push({ from: Math.max(h.at, now), to: h.at + hour });
+	}
+	return stretches;
+}

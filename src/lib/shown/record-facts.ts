@@ -7,14 +7,13 @@ import { partWords } from '../wording/jobs';
 import { recordFieldWords } from '../wording/records';
 import { skyWords } from '../wording/weather';
 import { plainRate } from './answer';
+import { timeAt } from './farm-time';
 import { shownAmount } from './shown-plan';
 
 export interface RecordFact {
 	readonly what: string;
 	readonly text: string;
 }
-
-const time = (at: string | null): string => (at === null ? '' : at.slice(0, 16).replace('T', ' ') + ' UTC');
 
 /** The weather as it was told, in one line. */
 export function weatherLine(w: TypedWeather): string {
@@ -37,6 +36,7 @@ export function recordFacts(record: SprayRecord, settings: FarmSettings): Record
 	const units = fieldUnits(settings);
 	const comma = settings.decimalComma;
 	const { before, end } = record.weather;
+	const time = (at: string | null): string => (at === null ? '' : timeAt(settings.timeZone, Date.parse(at)));
 	const facts: RecordFact[] = [
 		{ what: 'Day', text: record.day },
 		{ what: 'Sprayed', text: [time(record.startedAt), time(record.endedAt)].filter(Boolean).join(' to ') },
@@ -57,7 +57,8 @@ export function recordFacts(record: SprayRecord, settings: FarmSettings): Record
 					p.registration && `registered ${p.registration}`,
 					p.group && `group ${p.group}`,
 					p.entryHours !== null && `back in after ${p.entryHours} h`,
-					p.harvestDays !== null && `harvest after ${p.harvestDays} days`
+					p.harvestDays !== null && `harvest after ${p.harvestDays} days`,
+					...(p.plantBack ?? []).map((b) => `${b.crop.toLowerCase()} sown after ${b.days} days`)
 				]
 					.filter(Boolean)
 					.join(', ')

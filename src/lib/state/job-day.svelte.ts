@@ -17,8 +17,6 @@ import {
 	jobLimits,
 	jobTime,
 	judgeWeather,
-	readField,
-	fields,
 	readWeather,
 	showFigure,
 	si,
@@ -26,6 +24,7 @@ import {
 	worstState
 } from '$core';
 import { typed } from '$lib/formats/field-units';
+import { farmWind } from '$lib/formats/wind-form';
 import type { WeatherAnswer } from '$lib/formats/weather';
 import type { DayStrip } from '$lib/shown/day-strip';
 import { dayStrips, fitting, hoursToSun, hoursUntilRain, startTimes } from '$lib/shown/day-strip';
@@ -110,13 +109,9 @@ export class JobDayState {
 
 	limits: WeatherLimits = $derived.by(() => {
 		const { settings, head } = this.run;
-		const wind = (t: typeof settings.windLow | undefined) => {
-			const read = t ? readField(fields.wind, t, 'wind') : null;
-			return read?.ok ? read.value.value : null;
-		};
 		return jobLimits(
 			head.job.products.map((p) => p.label),
-			{ low: wind(settings.windLow), high: wind(settings.windHigh) }
+			farmWind(settings)
 		);
 	});
 	neighbours: readonly Neighbour[] = $derived.by(() => this.run.head.job.blocks.flatMap((b) => b.neighbours ?? []));

@@ -1,5 +1,5 @@
 /** What a person notes of a rig; it puts its calibrations in doubt. */
-export const sprayerEventKinds = ['nozzles', 'pump', 'gauge', 'hose', 'tyres', 'filter', 'other'] as const;
+export const sprayerEventKinds = ['nozzles', 'pump', 'gauge', 'hose', 'tyres', 'filter', 'canopy', 'other'] as const;
 /** The same, and what Fallow notes by itself: a job whose true volume was off. */
 export type SprayerEventKind = (typeof sprayerEventKinds)[number] | 'drift';
 
@@ -10,6 +10,7 @@ export const eventWords: Readonly<Record<SprayerEventKind, { readonly name: stri
 	hose: { name: 'Hoses changed', short: 'hoses' },
 	tyres: { name: 'Tyres changed', short: 'tyres' },
 	filter: { name: 'Main filter changed', short: 'filter' },
+	canopy: { name: 'Crop height or canopy changed', short: 'canopy' },
 	drift: { name: 'A job’s true volume was over 5 % off', short: 'true volume' },
 	other: { name: 'Something else', short: 'a change' }
 };

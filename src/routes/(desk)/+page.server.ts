@@ -1,37 +1,46 @@
 import type { PageServerLoad } from './$types';
-import { openIntervals } from '$core';
+import { addDays } from '$core';
+import { openStates } from '$lib/server/open-states';
+import { dayAt } from '$lib/shown/farm-time';
 
-const day = 86_400_000;
-const dayOf = (at: number) => new Date(at).toISOString().slice(0, 10);
+/** Days ahead that are a matter of today, and of an interval that only crops wait for. */
+const ahead = 7;
+const harvestAhead = 30;
 
 export const load: PageServerLoad = async ({ locals: { farm } }) => {
 	const now = Date.now();
-	const [sprayers, jobs, records] = await Promise.all([
+	const today = dayAt(farm.settings.timeZone, now);
+	const [sprayers, jobs, blocks, states] = await Promise.all([
 		farm.sprayers.list(),
-		// Up to a week ahead: what is further off is no matter of today.
-		farm.jobs.unfinished(dayOf(now + 7 * day)),
-		farm.records.since(dayOf(now - 60 * day))
+		farm.jobs.unfinished(addDays(today, ahead)),
+		farm.blocks.ids(),
+		openStates(farm, now)
 	]);
+	const due = await farm.sprayers.due(sprayers, today);
 	return {
-		sprayers,
-		jobs: jobs.map(({ id, day, job, loads, loadsOut, state, sprayer }) => ({
+		sprayers: sprayers.map((s) => ({ ...s, due: due.get(s.id)! })),
+		jobs: jobs.map(({ id, day, job, loads, loadsOut, state, sprayer, sprayerId }) => ({
 			id,
 			day,
 			loads,
 			loadsOut,
 			state,
 			sprayer,
+			sprayerId,
 			blocks: job.blocks.map((b) => b.name),
 			products: job.products.map((p) => p.label.name)
 		})),
-		intervals: records
-			.flatMap(({ id, record }) => {
-				const ended = Date.parse(record.endedAt ?? `${record.day}T23:59:59Z`) / 1000;
-				return openIntervals(record, ended, now / 1000, dayOf(now)).map((interval) => ({ id, ...interval }));
-			})
-			// People first, then what is open soonest.
-			.sort((a, b) => (a.until ?? Infinity) - (b.until ?? Infinity) || (a.days ?? 0) - (b.days ?? 0))
-			.slice(0, 8),
-		today: dayOf(now)
+		// What only a crop far off waits for stands on Ground.
+		states: states
+			.map((s) => ({
+				...s,
+				harvest: s.harvest && s.harvest.days <= harvestAhead ? s.harvest : null,
+				plantBack: s.plantBack.filter((c) => c.days <= harvestAhead)
+			}))
+			.filter((s) => s.entry || s.harvest || s.plantBack.length > 0)
+			.slice(0, 12),
+		blocks,
+		now: now / 1000,
+		today
 	};
 };

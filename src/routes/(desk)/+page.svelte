@@ -1,159 +1,144 @@
 <script lang="ts">
 	import type { PageData } from './$types';
-	import { eventWords } from '$lib/wording/events';
+	import BlockKeeps from '$lib/components/BlockKeeps.svelte';
 	import SprayerCard from '$lib/components/SprayerCard.svelte';
+	import TodayWeather from '$lib/components/TodayWeather.svelte';
+	import type { TodayJob } from '$lib/state/today';
+	import { todayHeading, todayItems } from '$lib/state/today';
+	import { dueReasonText } from '$lib/wording/due';
 
 	let { data }: { data: PageData } = $props();
-	const open = $derived(data.sprayers.filter((s) => s.openRound));
-	const uncalibrated = $derived(data.sprayers.filter((s) => !s.latest && !s.openRound));
-	const doubtful = $derived(data.sprayers.filter((s) => s.latest?.doubt && !s.openRound));
-	const underWay = $derived(data.jobs.filter((j) => j.state === 'under-way'));
-	const waiting = $derived(data.jobs.filter((j) => j.state !== 'under-way'));
-	const nothing = $derived(
-		data.jobs.length + open.length + uncalibrated.length + doubtful.length + data.intervals.length === 0
+	const settings = $derived(data.farm.settings);
+	const items = $derived(
+		todayItems(
+			data.sprayers.map(({ id, rig, openRound, due }) => ({ id, name: rig.name, openRound, due })),
+			data.jobs,
+			data.today
+		)
 	);
-	/** A time as it is where the page is read. */
-	const when = (seconds: number) => {
-		const d = new Date(seconds * 1000);
-		const two = (n: number) => `${n}`.padStart(2, '0');
-		return `${d.getFullYear()}-${two(d.getMonth() + 1)}-${two(d.getDate())} ${two(d.getHours())}:${two(d.getMinutes())}`;
+	const jobWords = (job: TodayJob) =>
+		({
+			planned:
+				job.day < data.today
+					? `was planned for ${job.day}`
+					: job.day === data.today
+						? 'planned for today'
+						: `planned for ${job.day}`,
+			'under-way': `${job.loadsOut} of ${job.loads} ${job.loads === 1 ? 'load' : 'loads'} out`,
+			sprayed: 'all loads are out',
+			closed: 'closed, without a record yet'
+		})[job.state];
+	const jobStep = { planned: '', 'under-way': '/run', sprayed: '/close', closed: '/record' };
+	const jobDo = {
+		planned: 'See the job',
+		'under-way': 'Go on with it',
+		sprayed: 'Close it',
+		closed: 'Write the record'
 	};
-	const todays = $derived(waiting.filter((j) => j.state === 'planned' && j.day <= data.today).length);
-	const heading = $derived.by(() => {
-		if (data.sprayers.length === 0) return 'Begin with your first sprayer';
-		if (underWay.length > 0)
-			return underWay.length === 1 ? 'One job is under way' : `${underWay.length} jobs are under way`;
-		if (open.length > 0) return open.length === 1 ? 'One round is under way' : `${open.length} rounds are under way`;
-		if (todays > 0) return todays === 1 ? 'One job today' : `${todays} jobs today`;
-		if (uncalibrated.length > 0)
-			return uncalibrated.length === 1
-				? 'One sprayer wants calibrating'
-				: `${uncalibrated.length} sprayers want calibrating`;
-		if (doubtful.length > 0)
-			return doubtful.length === 1 ? 'One calibration is in doubt' : `${doubtful.length} calibrations are in doubt`;
-		return 'Every sprayer is calibrated';
-	});
+	const withWhat = (job: TodayJob) => [job.sprayer, ...job.products].filter(Boolean).join(', ');
 </script>
 
 <svelte:head><title>Today · Fallow</title></svelte:head>
 
+{#snippet round(id: string, words: string)}
+	<a class="btn" href="/rounds/new?sprayer={id}" data-sveltekit-preload-data="off">{words}</a>
+{/snippet}
+
 <div class="today">
 	<main>
-		<h1>{heading}</h1>
-		{#if data.sprayers.length === 0}
-			<div class="now">
-				<div>
-					<h2>A boom, a boomless set, an arc or a knapsack</h2>
-					<p>
-						Tell Fallow what yours is, then calibrate it by measuring. What goes in each tank load follows from that.
-					</p>
+		<h1>{todayHeading(items, data.today)}</h1>
+		{#each items as item (item.kind + ('job' in item && item.job ? item.job.id : '') + ('sprayer' in item ? item.sprayer.id : ''))}
+			{#if item.kind === 'first-sprayer'}
+				<div class="now">
+					<div>
+						<h2>A boom, a boomless set, an arc or a knapsack</h2>
+						<p>
+							Tell Fallow what yours is, then calibrate it by measuring. What goes in each tank load follows from that.
+						</p>
+					</div>
+					<a class="btn" href="/sprayers/new">Add the first sprayer</a>
 				</div>
-				<a class="btn" href="/sprayers/new">Add the first sprayer</a>
-			</div>
-		{/if}
-		{#each open as sprayer (sprayer.id)}
-			<div class="now">
-				<div>
-					<h2>{sprayer.rig.name}: the round is half done</h2>
-					<p>Every reading so far is kept. Go on where you stopped.</p>
+			{:else if item.kind === 'first-round'}
+				<div class="now">
+					<div>
+						<h2>Calibrate {item.sprayer.name}</h2>
+						<p>A jug, a tape and a stopwatch: measured once, it doses every tank load from then on.</p>
+					</div>
+					{@render round(item.sprayer.id, 'Start the round')}
 				</div>
-				<a class="btn" href="/rounds/{sprayer.openRound}">Carry on</a>
-			</div>
-		{/each}
-		{#each underWay as job (job.id)}
-			<div class="now">
-				<div>
-					<h2>{job.blocks.join(', ')}: {job.loadsOut} of {job.loads} {job.loads === 1 ? 'load' : 'loads'} out</h2>
-					<p>{[job.sprayer, ...job.products].filter(Boolean).join(', ')}. Every step so far is kept.</p>
+			{:else if item.kind === 'round'}
+				<div class="now">
+					<div>
+						<h2>{item.sprayer.name}: the round is half done</h2>
+						<p>Every reading so far is kept. Go on where you stopped.</p>
+					</div>
+					<a class="btn" href="/rounds/{item.sprayer.openRound}">Carry on</a>
 				</div>
-				<a class="btn" href="/jobs/{job.id}/run">Go on with it</a>
-			</div>
-		{/each}
-		<ul>
-			{#each waiting as job (job.id)}
-				<li class:straw={job.state === 'planned'}>
+			{:else if item.kind === 'job' && item.job.state === 'under-way'}
+				<div class="now">
+					<div>
+						<h2>{item.job.blocks.join(', ')}: {jobWords(item.job)}</h2>
+						<p>{withWhat(item.job)}. Every step so far is kept.</p>
+					</div>
+					<a class="btn" href="/jobs/{item.job.id}/run">{jobDo['under-way']}</a>
+				</div>
+			{:else if item.kind === 'job'}
+				<div class="item" class:straw={item.job.state === 'planned'} class:look={item.late}>
+					<div>
+						<b>{item.late ? '▲ ' : ''}{item.job.blocks.join(', ')}: {jobWords(item.job)}</b>
+						<p class="lab">
+							{withWhat(item.job)}, {item.job.loads}
+							{item.job.loads === 1 ? 'load' : 'loads'}
+						</p>
+					</div>
+					<a class="btn" href="/jobs/{item.job.id}{jobStep[item.job.state]}">{jobDo[item.job.state]}</a>
+				</div>
+			{:else if item.kind === 'calibrate'}
+				<div class="item look">
 					<div>
 						<b
-							>{job.blocks.join(', ')}: {{
-								planned:
-									job.day < data.today
-										? `was planned for ${job.day}`
-										: job.day === data.today
-											? 'planned for today'
-											: `planned for ${job.day}`,
-								'under-way': 'under way',
-								sprayed: 'all loads are out',
-								closed: 'closed, without a record yet'
-							}[job.state]}</b
+							>▲ Calibrate {item.sprayer.name}{item.sprayer.due.reasons[0]?.code === 'never' ? '' : ' again'}{item.job
+								? `, for ${item.job.blocks.join(', ')}`
+								: ''}</b
 						>
-						<p class="lab">
-							{[job.sprayer, ...job.products].filter(Boolean).join(', ')}, {job.loads}
-							{job.loads === 1 ? 'load' : 'loads'}
-						</p>
+						{#each item.sprayer.due.reasons.filter((r) => r.due) as reason (reason.code)}
+							<p class="lab">{dueReasonText(reason, settings)}</p>
+						{/each}
 					</div>
-					<a
-						class="btn"
-						href="/jobs/{job.id}{{ planned: '', 'under-way': '/run', sprayed: '/close', closed: '/record' }[job.state]}"
-						>{{ planned: 'See the job', 'under-way': 'Go on', sprayed: 'Close it', closed: 'Write the record' }[
-							job.state
-						]}</a
-					>
-				</li>
-			{/each}
-			{#each uncalibrated as sprayer (sprayer.id)}
-				<li class="look">
+					{@render round(item.sprayer.id, 'Start the round')}
+				</div>
+			{:else if item.kind === 'soon'}
+				<div class="item straw">
 					<div>
-						<b>Calibrate {sprayer.rig.name}</b>
-						<p class="lab">Nothing was measured yet, so no tank can be dosed from it.</p>
+						<b>{item.sprayer.name} is due soon</b>
+						{#each item.sprayer.due.reasons as reason (reason.code)}
+							<p class="lab">{dueReasonText(reason, settings)}</p>
+						{/each}
 					</div>
-					<a class="btn" href="/rounds/new?sprayer={sprayer.id}" data-sveltekit-preload-data="off">Start the round</a>
-				</li>
-			{/each}
-			{#each doubtful as sprayer (sprayer.id)}
-				<li class="look">
-					<div>
-						<b>Calibrate {sprayer.rig.name} again</b>
-						<p class="lab">
-							Since it was calibrated {sprayer.latest?.signedDay}: {eventWords[
-								sprayer.latest!.doubt!
-							].name.toLowerCase()}.
-						</p>
-					</div>
-					<a class="btn" href="/rounds/new?sprayer={sprayer.id}" data-sveltekit-preload-data="off">Start the round</a>
-				</li>
-			{/each}
-			{#each data.intervals as interval (interval.id + interval.kind)}
-				<li class="straw">
-					<div>
-						{#if interval.kind === 'entry'}
-							<b>{interval.blocks.join(', ')}: nobody goes in until {when(interval.until!)}</b>
-							<p class="lab">The label of {interval.product} keeps people out until then. Keep the sign up.</p>
-						{:else}
-							<b
-								>{interval.blocks.join(', ')}: harvest in {interval.days}
-								{interval.days === 1 ? 'day' : 'days'} at the earliest</b
-							>
-							<p class="lab">By the label of {interval.product}.</p>
-						{/if}
-					</div>
-					<a class="btn plain" href="/log/{interval.id}">See the record</a>
-				</li>
-			{/each}
-			{#if data.sprayers.length > 0 && nothing}
-				<li>
+					<a class="btn plain" href="/sprayers/{item.sprayer.id}">See it</a>
+				</div>
+			{:else if item.kind === 'nothing'}
+				<div class="item">
 					<div>
 						<b>Nothing waits</b>
 						<p class="lab">No job is open, and every sprayer is calibrated.</p>
 					</div>
 					<a class="btn" href="/jobs/new">Plan a job</a>
-				</li>
+				</div>
 			{/if}
-		</ul>
+		{/each}
+		{#if data.states.length > 0}
+			<section aria-label="Ground that waits">
+				<h2>Ground that waits</h2>
+				<BlockKeeps states={data.states} ids={data.blocks} now={data.now} timeZone={settings.timeZone} />
+			</section>
+		{/if}
+		{#if data.sprayers.length > 0}<TodayWeather {settings} />{/if}
 	</main>
 	<aside aria-label="Sprayers">
 		<h2>Sprayers</h2>
 		{#each data.sprayers as sprayer (sprayer.id)}
-			<SprayerCard {...sprayer} settings={data.farm.settings} />
+			<SprayerCard {...sprayer} {settings} />
 		{/each}
 		{#if data.sprayers.length > 0}<a class="btn plain" href="/sprayers/new">Add a sprayer</a>{/if}
 	</aside>
@@ -167,7 +152,8 @@
 	}
 	main {
 		display: grid;
-		gap: 18px;
+		grid-template-columns: minmax(0, 1fr);
+		gap: 14px;
 		align-content: start;
 		padding: 24px;
 	}
@@ -197,32 +183,33 @@
 		background: #fff;
 		color: #0d3d78;
 	}
-	ul {
-		list-style: none;
-		margin: 0;
-		padding: 0;
-	}
-	li {
+	.item {
 		display: grid;
 		grid-template-columns: 12px 1fr auto;
 		gap: 16px;
 		align-items: center;
-		padding: 14px 0;
+		padding: 12px 0 0;
 		border-top: 1px solid var(--rule);
 	}
-	li::before {
+	section {
+		padding-top: 12px;
+	}
+	section h2 {
+		margin-bottom: 8px;
+	}
+	.item::before {
 		content: '';
 		height: 36px;
 		background: var(--dye);
 	}
-	li.straw::before {
+	.item.straw::before {
 		border: 1px solid var(--straw-edge);
 		background: var(--straw-wash);
 	}
-	li.look::before {
+	.item.look::before {
 		background: var(--amber);
 	}
-	li b {
+	.item b {
 		font-size: 1.08rem;
 	}
 	aside {
@@ -241,10 +228,10 @@
 			padding: 18px 16px;
 		}
 		.now,
-		li {
+		.item {
 			grid-template-columns: 1fr;
 		}
-		li::before {
+		.item::before {
 			display: none;
 		}
 		aside {

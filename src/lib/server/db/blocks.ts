@@ -38,6 +38,18 @@ export const blocksOf = ({ db, farmId }: Scope) => ({
 		return rows.map((r) => ({ id: r.id, block: r.body, area: r.area_m2, away: r.archived_at !== null }));
 	},
 
+	/** Ids by name, of the ground in use. */
+	async ids(): Promise<Readonly<Record<string, string>>> {
+		const rows = await db
+			.selectFrom('block')
+			.select(['id', 'name'])
+			.where('farm_id', '=', farmId)
+			.where('archived_at', 'is', null)
+			.limit(mostBlocks)
+			.execute();
+		return Object.fromEntries(rows.map((r) => [r.name, r.id]));
+	},
+
 	async get(id: string): Promise<KeptBlock> {
 		const row = await db
 			.selectFrom('block')

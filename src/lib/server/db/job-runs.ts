@@ -1,15 +1,18 @@
 import type { Transaction } from 'kysely';
 import type { JobRun, RunEntry, TypedJob, VolumePerArea } from '../../../core';
 import { basisOf, checkRunEntry, foldRun, mixingOf, readJob } from '../../../core';
+import { dayAt } from '../../shown/farm-time';
 import { Failure, fromIssue, notFound } from '../failure';
 import { knownIds } from './entry-log';
+import { keepRun } from './job-columns';
 import type { Database } from './schema';
 import type { Scope } from './scope';
 
 const tooManyEntries = 20_000;
 
 /** What happened while the jobs of a farm were mixed and sprayed. */
-export const jobRunsOf = ({ db, farmId }: Scope) => {
+export const jobRunsOf = (scope: Scope) => {
+	const { db, farmId, settings } = scope;
 	const entriesOf = async (reader: Transaction<Database> | typeof db, jobId: string): Promise<RunEntry[]> => {
 		const rows = await reader
 			.selectFrom('job_entry')
@@ -44,7 +47,7 @@ export const jobRunsOf = ({ db, farmId }: Scope) => {
 				farm_id: farmId,
 				id: drifted.id,
 				sprayer_id: job.sprayer_id,
-				day: drifted.at.slice(0, 10),
+				day: dayAt(settings.timeZone, Date.parse(drifted.at)),
 				what: 'drift',
 				note: `${Math.abs(gap).toFixed(1)} % ${gap > 0 ? 'over' : 'under'}, on ${job.body.blocks
 					.map((b) => b.name)
@@ -122,12 +125,7 @@ export const jobRunsOf = ({ db, farmId }: Scope) => {
 					throw new Failure(409, 'too-many', 'entries', 'This job has more entries than any job can have.');
 				const run = foldRun(sheet, mixingOf(job.body), all);
 				if (!run.ok) throw fromIssue(run.issues[0]!);
-				await trx
-					.updateTable('job')
-					.set({ state: run.value.state, loads_out: run.value.loads.filter((l) => l.state === 'out').length })
-					.where('farm_id', '=', farmId)
-					.where('id', '=', jobId)
-					.execute();
+				await keepRun(scope, trx, { id: jobId, job: job.body, sheet, run: run.value, entries: all });
 				await noteDrift(trx, job, run.value, all);
 				return { acknowledged: entries.map((e) => e.id) };
 			});

@@ -6,7 +6,7 @@ import type { Database } from './schema';
 import type { Scope } from './scope';
 
 /** Changes with the way in which the uses of a job are computed: an older one is computed again at the next start. */
-export const jobComputing = 1;
+export const jobComputing = 2;
 
 /** What each product of a job comes to on the ground that is sprayed, for each of its blocks. */
 function usesOf(farmId: string, id: string, job: TypedJob, read: ReadJob) {

@@ -19,6 +19,7 @@ export interface JobLine {
 	readonly loads: number;
 	readonly loadsOut: number;
 	readonly state: JobState;
+	readonly sprayerId: string | null;
 	/** Empty where the job has none. */
 	readonly sprayer: string;
 }
@@ -115,6 +116,7 @@ export const jobsOf = (scope: Scope) => {
 				'j.load_count',
 				'j.loads_out',
 				'j.state',
+				'j.sprayer_id',
 				sql<string | null>`s.rig->>'name'`.as('sprayer')
 			])
 			.where('j.farm_id', '=', farmId);
@@ -127,6 +129,7 @@ export const jobsOf = (scope: Scope) => {
 			loads: row.load_count,
 			loadsOut: row.loads_out,
 			state: row.state,
+			sprayerId: row.sprayer_id,
 			sprayer: row.sprayer ?? ''
 		}));
 

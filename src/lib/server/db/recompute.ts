@@ -1,9 +1,13 @@
 import type { Kysely } from 'kysely';
 import type { VolumePerArea } from '../../../core';
-import { readJob } from '../../../core';
+import { foldRun, mixingOf, readJob } from '../../../core';
+import { farmSettingsSchema } from '../../formats/farm-settings';
 import { Failure } from '../failure';
 import { computedColumns, computing } from './compute';
+import { keepRun } from './job-columns';
+import { jobRunsOf } from './job-runs';
 import { jobComputing, keepUses } from './job-use';
+import { refillOldLogs } from './record-uses';
 import type { Database } from './schema';
 
 /**
@@ -11,21 +15,29 @@ import type { Database } from './schema';
  * follow. One that does not compute any more keeps what it has. Returns how many were brought up to date.
  */
 export const recompute = async (db: Kysely<Database>): Promise<number> =>
-	(await recomputeCalibrations(db)) + (await recomputeJobs(db));
+	(await recomputeCalibrations(db)) + (await recomputeJobs(db)) + (await refillOldLogs(db));
 
-/** What jobs of before mean for their ground. */
+/** What jobs of before mean for their ground, and what came of them. */
 async function recomputeJobs(db: Kysely<Database>): Promise<number> {
 	const rows = await db
 		.selectFrom('job as j')
 		.leftJoin('calibration as c', (join) =>
 			join.onRef('c.farm_id', '=', 'j.farm_id').onRef('c.id', '=', 'j.calibration_id')
 		)
-		.select(['j.farm_id', 'j.id', 'j.body', 'c.rate_m3_per_m2'])
+		.innerJoin('farm as f', 'f.id', 'j.farm_id')
+		.select(['j.farm_id', 'j.id', 'j.body', 'c.rate_m3_per_m2', 'f.settings'])
 		.where('j.computed', '<', jobComputing)
 		.execute();
 	for (const row of rows) {
 		const read = readJob(row.body, row.rate_m3_per_m2 as VolumePerArea | null);
-		await db.transaction().execute((trx) => keepUses(row.farm_id, trx, row.id, row.body, read.ok ? read.value : null));
+		const scope = { db, farmId: row.farm_id, settings: farmSettingsSchema.parse(row.settings) };
+		const entries = await jobRunsOf(scope).entries(row.id);
+		const run = read.ok ? foldRun(read.value.sheet, mixingOf(row.body), entries) : null;
+		await db.transaction().execute(async (trx) => {
+			await keepUses(row.farm_id, trx, row.id, row.body, read.ok ? read.value : null);
+			if (read.ok && run?.ok)
+				await keepRun(scope, trx, { id: row.id, job: row.body, sheet: read.value.sheet, run: run.value, entries });
+		});
 	}
 	return rows.length;
 }

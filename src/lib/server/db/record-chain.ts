@@ -2,13 +2,15 @@ import type { Transaction } from 'kysely';
 import { sql } from 'kysely';
 import type { Amendment, SprayRecord } from '../../../core';
 import { canonicalJson } from '../canonical-json';
+import { dayAt } from '../../shown/farm-time';
+import { keepRecordUses, openUntil } from './record-uses';
 import type { BrokenSeal } from '../seal';
 import { SealCheck, firstSeal, sealOf } from '../seal';
 import type { Database } from './schema';
 import type { Scope } from './scope';
 
 export interface RecordName {
-	readonly kind: 'block' | 'product' | 'operator' | 'target';
+	readonly kind: 'block' | 'product' | 'operator' | 'target' | 'sprayer';
 	readonly name: string;
 }
 
@@ -18,6 +20,7 @@ export const namesIn = (record: SprayRecord): RecordName[] => {
 		...record.blocks.map(({ name }) => ({ kind: 'block' as const, name })),
 		...record.products.map(({ name }) => ({ kind: 'product' as const, name })),
 		{ kind: 'operator', name: record.operator },
+		{ kind: 'sprayer', name: record.sprayer },
 		{ kind: 'target', name: record.target }
 	];
 	const once = new Map(all.map((n) => [`${n.kind} ${n.name}`, n]));
@@ -31,7 +34,7 @@ const chainLock = 41_207;
 
 /** Puts a text at the end of the farm's chain. Two at once come one after the other. */
 export async function append(
-	{ farmId }: Scope,
+	{ farmId, settings }: Scope,
 	trx: Transaction<Database>,
 	row: { id: string; jobId: string | null; amends: string | null; body: SprayRecord | Amendment }
 ): Promise<void> {
@@ -59,22 +62,25 @@ export async function append(
 			previous,
 			hash: sealOf(canonical, previous),
 			body: canonical,
-			day: record?.day ?? (body as Amendment).at.slice(0, 10),
+			day: record?.day ?? dayAt(settings.timeZone, Date.parse((body as Amendment).at)),
 			sprayer: record?.sprayer ?? '',
 			operator: record?.operator ?? (body as Amendment).by,
 			target: record?.target ?? '',
 			block_names: record?.blocks.map((b) => b.name) ?? [],
 			product_names: record?.products.map((p) => p.name) ?? [],
 			groups: record?.products.map((p) => p.group).filter(Boolean) ?? [],
-			area_m2: record?.area ?? 0
+			area_m2: record?.area ?? 0,
+			open_until: record && openUntil(record)
 		})
 		.execute();
-	if (record)
+	if (record) {
+		await keepRecordUses(trx, farmId, [row.id]);
 		await trx
 			.insertInto('record_name')
 			.values(namesIn(record).map((n) => ({ farm_id: farmId, ...n })))
 			.onConflict((oc) => oc.columns(['farm_id', 'kind', 'name']).doNothing())
 			.execute();
+	}
 }
 
 /** Looks through the whole chain: how many seals hold, and the first that does not. */

@@ -6,11 +6,13 @@ import type { LogFilter } from '../../formats/record';
 import { recordFieldWords } from '../../wording/records';
 import { canonicalJson } from '../canonical-json';
 import { Failure, fromIssue, notFound } from '../failure';
+import { sprayDay } from './job-columns';
 import { jobRunsOf } from './job-runs';
 import { jobsOf } from './jobs';
 import type { RecordName } from './record-chain';
 import { append, checkChain } from './record-chain';
 import type { Scope } from './scope';
+import { seasonOf, usedByYear } from './season';
 
 export interface LogLine {
 	readonly id: string;
@@ -34,7 +36,7 @@ const pageSize = 50;
 /** Rows that are held at once while all of a log goes out. */
 const piece = 200;
 export const recordsOf = (scope: Scope) => {
-	const { db, farmId } = scope;
+	const { db, farmId, settings } = scope;
 
 	/** Names of the log of one kind that hold some letters. */
 	const namesOf = async (kind: RecordName['kind'], letters: string, most: number): Promise<string[]> => {
@@ -58,7 +60,8 @@ export const recordsOf = (scope: Scope) => {
 		const { sheet } = read.value;
 		const run = foldRun(sheet, mixingOf(kept.job), await jobRunsOf(scope).entries(jobId));
 		if (!run.ok) throw fromIssue(run.issues[0]!);
-		return { job: kept.job, sheet, run: run.value, sprayer: kept.sprayer, calibrationId: kept.calibrationId };
+		const day = sprayDay(settings.timeZone, kept.job, run.value);
+		return { job: kept.job, sheet, run: run.value, sprayer: kept.sprayer, calibrationId: kept.calibrationId, day };
 	};
 
 	const filtered = (filter: LogFilter, targets: readonly string[]) => {
@@ -213,46 +216,21 @@ export const recordsOf = (scope: Scope) => {
 			return row !== undefined;
 		},
 
-		/** Records from a day on, the newest first, for the intervals that may still run. */
-		async since(day: string, most = 500): Promise<readonly { readonly id: string; readonly record: SprayRecord }[]> {
+		/** Records of which an interval may still run on a day, those that are open soonest first. */
+		async open(today: string, most = 500): Promise<readonly { readonly id: string; readonly record: SprayRecord }[]> {
 			const rows = await db
 				.selectFrom('record')
 				.select(['id', 'body'])
 				.where('farm_id', '=', farmId)
-				.where('amends', 'is', null)
-				.where('day', '>=', day)
-				.orderBy('record.day', 'desc')
-				.orderBy('record.id', 'desc')
+				.where('open_until', '>=', today)
+				.orderBy('record.open_until')
+				.orderBy('record.id')
 				.limit(most)
 				.execute();
 			return rows.map((row) => ({ id: row.id, record: row.body as SprayRecord }));
 		},
 
-		/** What the blocks had in a year, the oldest first: a line a product of a record and block. */
-		async season(year: number) {
-			const rows = await sql<{
-				id: string;
-				block: string;
-				product: string;
-				grp: string;
-				kind: 'volume' | 'mass';
-				per_ground: number;
-			}>`
-				select r.id, b->>'name' block, p->>'name' product, p->>'group' grp, p->>'kind' kind,
-					(p->>'perGround')::double precision per_ground
-				from record r, jsonb_array_elements(r.body->'blocks') b, jsonb_array_elements(r.body->'products') p
-				where r.farm_id = ${farmId} and r.amends is null
-					and r.day >= ${`${year}-01-01`}::date and r.day <= ${`${year}-12-31`}::date
-				order by r.day, r.id`.execute(db);
-			return rows.rows.map((r) => ({
-				id: r.id,
-				block: r.block,
-				product: r.product,
-				group: r.grp,
-				kind: r.kind,
-				perGround: r.per_ground
-			}));
-		},
+		season: (year: number) => seasonOf(scope, year),
 
 		/** What the last record was told, for filling in the next one. */
 		async last(): Promise<SprayRecord | null> {
@@ -300,17 +278,26 @@ export const recordsOf = (scope: Scope) => {
 			}
 		},
 
+		/** What the log comes to by product, the newest years. */
+		usedByYear: (most?: number) => usedByYear(scope, most),
+
 		/** Looks through the whole chain: how many seals hold, and the first that does not. */
 		check: () => checkChain(scope),
 
 		/** What the filters can be set to: names that are in the log. */
-		async names(): Promise<{ readonly blocks: string[]; readonly products: string[]; readonly operators: string[] }> {
-			const [blocks, products, operators] = await Promise.all([
+		async names(): Promise<{
+			readonly blocks: string[];
+			readonly products: string[];
+			readonly operators: string[];
+			readonly sprayers: string[];
+		}> {
+			const [blocks, products, operators, sprayers] = await Promise.all([
 				namesOf('block', '', 5000),
 				namesOf('product', '', 2000),
-				namesOf('operator', '', 500)
+				namesOf('operator', '', 500),
+				namesOf('sprayer', '', 500)
 			]);
-			return { blocks, products, operators };
+			return { blocks, products, operators, sprayers };
 		}
 	};
 };

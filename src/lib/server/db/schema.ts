@@ -208,7 +208,17 @@ export interface JobTable extends Owned {
 	/** Computed from its entries. */
 	state: ColumnType<JobState, undefined, JobState>;
 	loads_out: ColumnType<number, undefined, number>;
-	/** Which way of computing its uses it was. */
+	/** Seconds that were really sprayed, and m² done. */
+	sprayed_s: ColumnType<number, undefined, number>;
+	done_m2: ColumnType<number, undefined, number>;
+	/** One of its products wears nozzles fast. */
+	abrasive: ColumnType<boolean, undefined, boolean>;
+	/** When its first load began to be sprayed; null before. */
+	began_at: ColumnType<Date | null, undefined, string | null>;
+	/** On the ground, m³/m²; null until it is closed. */
+	planned_m3_per_m2: ColumnType<number | null, undefined, number | null>;
+	true_m3_per_m2: ColumnType<number | null, undefined, number | null>;
+	/** Which way of computing it was. */
 	computed: ColumnType<number, undefined, number>;
 	created_at: Stamp;
 }
@@ -245,12 +255,38 @@ export interface RecordTable extends Owned {
 	product_names: ColumnType<string[], string[], never>;
 	groups: ColumnType<string[], string[], never>;
 	area_m2: ColumnType<number, number, never>;
+	/** Last day on which an interval of it may still run. */
+	open_until: ColumnType<string | null, string | null, string | null>;
 	sealed_at: Stamp;
+}
+
+/** Computed from a record: what one block had of one product by it. */
+export interface RecordUseTable extends Owned {
+	record_id: string;
+	day: string;
+	block: string;
+	product: string;
+	grp: string;
+	kind: 'volume' | 'mass';
+	/** m³/m² or kg/m² where it had it; and m³ or kg in all. */
+	per_ground: number;
+	total: number;
+}
+
+/** Sums of those over a year. */
+export interface SeasonUseTable extends Owned {
+	year: number;
+	block: string;
+	product: string;
+	kind: 'volume' | 'mass';
+	per_ground: number;
+	total: number;
+	times: number;
 }
 
 /** A name that is in the log, once. */
 export interface RecordNameTable extends Owned {
-	kind: 'block' | 'product' | 'operator' | 'target';
+	kind: 'block' | 'product' | 'operator' | 'target' | 'sprayer';
 	name: string;
 }
 
@@ -288,6 +324,8 @@ export interface Database {
 	job_use: JobUseTable;
 	record: RecordTable;
 	record_name: RecordNameTable;
+	record_use: RecordUseTable;
+	season_use: SeasonUseTable;
 }
 
 export type SprayerRow = Selectable<SprayerTable>;

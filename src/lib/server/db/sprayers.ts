@@ -5,6 +5,7 @@ import { twoSided } from '../../../core';
 import { notFound } from '../failure';
 import type { Setting } from '../../formats/rig';
 import { doubtOf } from './doubt';
+import { dueOf } from './due';
 import type { SprayerEventKind } from '../../wording/events';
 import type { Scope } from './scope';
 import { sprayerColumns } from './sprayer-columns';
@@ -34,8 +35,8 @@ export interface SprayerWithLatest extends Sprayer {
 export const sprayersOf = (scope: Scope) => {
 	const { db, farmId } = scope;
 	return {
-		/** Sprayers in use, or those that were put away. */
-		async list(archived = false): Promise<SprayerWithLatest[]> {
+		/** Sprayers in use, or those that were put away; or only one of them. */
+		async list(archived = false, only?: string): Promise<SprayerWithLatest[]> {
 			const rows = await db
 				.selectFrom('sprayer as s')
 				.leftJoinLateral(
@@ -95,6 +96,7 @@ export const sprayersOf = (scope: Scope) => {
 				])
 				.where('s.farm_id', '=', farmId)
 				.where('s.archived_at', archived ? 'is not' : 'is', null)
+				.$if(only !== undefined, (qb) => qb.where('s.id', '=', only!))
 				.orderBy('s.name')
 				.orderBy('s.id')
 				.execute();
@@ -116,6 +118,9 @@ export const sprayersOf = (scope: Scope) => {
 					: null
 			}));
 		},
+
+		/** What each of these sprayers was used for since it was calibrated, and whether it is due. */
+		due: (sprayers: readonly SprayerWithLatest[], today: string) => dueOf(scope, sprayers, today),
 
 		async get(id: string): Promise<Sprayer> {
 			const row = await db

@@ -1,6 +1,7 @@
 import type { TDocumentDefinitions } from 'pdfmake/interfaces';
 import type { Amendment, SprayRecord } from '../../../core';
 import type { FarmSettings } from '../../formats/farm-settings';
+import { timeAt } from '../../shown/farm-time';
 import { recordFacts } from '../../shown/record-facts';
 import { ruled } from './calibration-pdf';
 import type { Paper } from './make-pdf';
@@ -20,13 +21,14 @@ export function recordPdf(
 	paper: Paper
 ): TDocumentDefinitions {
 	const { record } = kept;
+	const time = (at: string) => `${timeAt(farm.settings.timeZone, Date.parse(at))} (${farm.settings.timeZone})`;
 	const title = record.blocks.map((b) => b.name).join(', ');
 	return {
 		pageSize: paper,
 		pageMargins: [40, 36, 40, 46],
 		info: { title: `Record, ${title}, ${record.day}`, creator: 'Fallow' },
 		footer: {
-			text: `Entry ${kept.place} of the log, sealed ${kept.sealedAt.slice(0, 16).replace('T', ' ')} UTC: ${kept.hash}`,
+			text: `Entry ${kept.place} of the log, sealed ${time(kept.sealedAt)}: ${kept.hash}`,
 			color: soft,
 			fontSize: 7,
 			margin: [40, 6, 40, 0]
@@ -45,10 +47,7 @@ export function recordPdf(
 				layout: ruled
 			},
 			...kept.amendments.map((a) => ({
-				stack: [
-					{ text: `Added ${a.at.slice(0, 16).replace('T', ' ')} UTC by ${a.by}`, color: soft, fontSize: 8 },
-					{ text: a.text }
-				],
+				stack: [{ text: `Added ${time(a.at)} by ${a.by}`, color: soft, fontSize: 8 }, { text: a.text }],
 				margin: [0, 10, 0, 0] as [number, number, number, number]
 			}))
 		]

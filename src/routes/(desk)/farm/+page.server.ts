@@ -3,6 +3,7 @@ import { message, superValidate } from 'sveltekit-superforms';
 import { zod4 } from 'sveltekit-superforms/adapters';
 import type { Actions, PageServerLoad } from './$types';
 import { askedFields } from '$core';
+import { dueTexts, readDueForm } from '$lib/formats/due-form';
 import { farmFormSchema } from '$lib/formats/farm-settings';
 import { measureTexts, readMeasuresForm } from '$lib/formats/measures';
 import { readSkillForm, skillTexts } from '$lib/formats/skill-form';
@@ -12,6 +13,8 @@ export const load: PageServerLoad = async ({ locals }) => ({
 	skill: skillTexts(locals.farm.settings.skill),
 	measures: measureTexts(locals.farm.settings),
 	wind: windTexts(locals.farm.settings),
+	due: dueTexts(locals.farm.settings),
+	zones: Intl.supportedValuesOf('timeZone'),
 	recordFields: locals.farm.settings.recordFields,
 	form: await superValidate({ name: locals.farm.name, ...locals.farm.settings }, zod4(farmFormSchema))
 });
@@ -31,11 +34,19 @@ export const actions: Actions = {
 		);
 		const recordFields = askedFields.filter((name) => data.getAll('record-field').includes(name));
 		const wind = readWindForm((name) => String(data.get(name) ?? ''), locals.farm.settings);
-		Object.assign(problems, wind.problems);
+		const due = readDueForm((name) => String(data.get(name) ?? ''), locals.farm.settings);
+		Object.assign(problems, wind.problems, due.problems);
 		if (!form.valid || Object.keys(problems).length + Object.keys(jugs.problems).length > 0)
 			return fail(422, { form, problems, measures: jugs });
 		const { name, ...settings } = form.data;
-		await locals.farm.saveFarm(name, { ...settings, skill, measures: jugs.measures, recordFields, ...wind.limits });
+		await locals.farm.saveFarm(name, {
+			...settings,
+			skill,
+			measures: jugs.measures,
+			recordFields,
+			due: due.due,
+			...wind.limits
+		});
 		return message(form, 'Kept. New rounds and every page use it from now on.');
 	}
 };

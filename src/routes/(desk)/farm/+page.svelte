@@ -20,6 +20,7 @@
 		(answered as JugProblems | null)?.measures?.problems ?? {}
 	);
 	let wind = $state(untrack(() => ({ ...data.wind })));
+	let due = $state(untrack(() => ({ ...data.due })));
 	let nextKey = untrack(() => data.measures.length);
 	let jugs = $state(untrack(() => data.measures.map((m, key) => ({ ...m, key }))));
 	const addJug = () => jugs.push({ key: nextKey++, name: '', mark: '', holds: '' });
@@ -28,6 +29,7 @@
 		untrack(() => data.form),
 		{ resetForm: false, invalidateAll: 'force' }
 	);
+	const zones = $derived([...new Set([$form.timeZone, 'UTC', ...data.zones])].filter(Boolean));
 	const choices = $derived([
 		{
 			name: 'rateUnit' as const,
@@ -108,6 +110,58 @@
 			<label class="check"
 				><input type="checkbox" name="decimalComma" bind:checked={$form.decimalComma} /> Write and show a decimal comma (12,5)</label
 			>
+		</fieldset>
+		<label class="zone"
+			>Time zone
+			<span class="lab">The farm’s days begin there, whatever clock a phone has.</span>
+			<select class="field-input" name="timeZone" bind:value={$form.timeZone}>
+				{#each zones as zone (zone)}<option>{zone}</option>{/each}
+			</select>
+			{#if $errors.timeZone?.[0]}<span class="problem">✕ {$errors.timeZone[0]}</span>{/if}
+		</label>
+		<fieldset>
+			<legend>A sprayer is calibrated again</legend>
+			<p class="lab">
+				After a part was changed, a job’s volume was over 5 % off, or somebody else carries it: always. And by what you
+				write here; empty is not at all. Hours and area are counted from the jobs.
+			</p>
+			<div class="skill">
+				<FormField
+					name="dueSeason"
+					label="When the season starts"
+					bind:value={due.dueSeason}
+					problem={problems.dueSeason}
+					hint="Month and day, like 03-01."
+				/>
+				<FormField
+					name="dueDays"
+					label="After days"
+					inputmode="numeric"
+					bind:value={due.dueDays}
+					problem={problems.dueDays}
+				/>
+				<FormField
+					name="dueHours"
+					label="After hours of spraying"
+					inputmode="decimal"
+					bind:value={due.dueHours}
+					problem={problems.dueHours}
+				/>
+				<FormField
+					name="dueArea"
+					label="After ground sprayed"
+					bind:value={due.dueArea}
+					problem={problems.dueArea}
+					hint="Like 200 ha or 500 ac."
+				/>
+				<FormField
+					name="dueAbrasive"
+					label="After hours with abrasive products"
+					inputmode="decimal"
+					bind:value={due.dueAbrasive}
+					problem={problems.dueAbrasive}
+				/>
+			</div>
 		</fieldset>
 		<fieldset>
 			<legend>Jugs and scales for products</legend>
@@ -223,6 +277,15 @@
 		.measure {
 			grid-template-columns: 1fr 1fr;
 		}
+	}
+	.zone {
+		display: grid;
+		gap: 4px;
+		max-width: 420px;
+		font-weight: 600;
+	}
+	.problem {
+		color: var(--rust-text);
 	}
 	fieldset {
 		margin: 0;

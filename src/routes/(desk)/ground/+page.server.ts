@@ -1,7 +1,16 @@
 import type { PageServerLoad } from './$types';
+import { openStates } from '$lib/server/open-states';
 
 export const load: PageServerLoad = async ({ locals, url }) => {
-	const all = await locals.farm.blocks.all();
+	const now = Date.now();
+	const [all, open] = await Promise.all([locals.farm.blocks.all(), openStates(locals.farm, now)]);
 	const away = url.searchParams.get('away') === 'yes';
-	return { blocks: all.filter((b) => b.away === away), others: all.filter((b) => b.away !== away).length, away };
+	const states = Object.fromEntries(open.map((s) => [s.block, s]));
+	return {
+		blocks: all.filter((b) => b.away === away),
+		states,
+		now: now / 1000,
+		others: all.filter((b) => b.away !== away).length,
+		away
+	};
 };

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { PageData } from './$types';
 	import { inUnit, showFigure, si } from '$core';
+	import BlockKeeps from '$lib/components/BlockKeeps.svelte';
 	import BlockMini from '$lib/drawings/BlockMini.svelte';
 	import { fieldUnits } from '$lib/formats/field-units';
 	import { blockKindWords, compassWords, neighbourWords } from '$lib/wording/ground';
@@ -45,6 +46,9 @@
 					<h2><a href="/ground/{id}">{block.name}</a></h2>
 					<p class="lab">{[blockKindWords[block.kind], block.crop, block.stage].filter(Boolean).join(' · ')}</p>
 					<p><span class="num">{area(m2)}</span> {units.area}</p>
+					{#if data.states[block.name]}
+						<BlockKeeps states={[data.states[block.name]!]} ids={{}} now={data.now} timeZone={settings.timeZone} bare />
+					{/if}
 					{#each block.neighbours as n, i (i)}
 						<p class="look">▲ {neighbourWords[n.what]} to the {compassWords[n.side]}{n.note ? `: ${n.note}` : ''}</p>
 					{/each}

@@ -60,6 +60,12 @@
 				{#each data.names.operators as name (name)}<option>{name}</option>{/each}
 			</select></label
 		>
+		<label
+			>Sprayer<select class="field-input" name="sprayer" value={filter.sprayer}>
+				<option value="">all</option>
+				{#each data.names.sprayers as name (name)}<option>{name}</option>{/each}
+			</select></label
+		>
 		<label>Pest or reason<input class="field-input" name="target" value={filter.target} /></label>
 		<label>From<input class="field-input" type="date" name="from" value={filter.from} /></label>
 		<label>To<input class="field-input" type="date" name="to" value={filter.to} /></label>

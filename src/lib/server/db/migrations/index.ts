@@ -7,6 +7,7 @@ import * as ground from './0005-ground';
 import * as jobs from './0006-jobs';
 import * as runs from './0007-runs';
 import * as log from './0008-log';
+import * as due from './0009-due';
 
 export interface Migration {
 	readonly name: string;
@@ -22,5 +23,6 @@ export const migrations: readonly Migration[] = [
 	{ name: '0005-ground', up: ground.up },
 	{ name: '0006-jobs', up: jobs.up },
 	{ name: '0007-runs', up: runs.up },
-	{ name: '0008-log', up: log.up }
+	{ name: '0008-log', up: log.up },
+	{ name: '0009-due', up: due.up }
 ];

@@ -1,11 +1,11 @@
 import { fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 import { askedJobSchema } from '$lib/formats/job';
+import { dayAt } from '$lib/shown/farm-time';
 import { Failure } from '$lib/server/failure';
 
 export const load: PageServerLoad = async ({ locals: { farm } }) => {
-	// The browser's day can be another one; the season around either is the same but at the turn of the year.
-	const today = new Date().toISOString().slice(0, 10);
+	const today = dayAt(farm.settings.timeZone, Date.now());
 	const [blocks, products, sprayers, uses] = await Promise.all([
 		farm.blocks.all(),
 		farm.products.all(),

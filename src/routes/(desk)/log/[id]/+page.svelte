@@ -3,13 +3,14 @@
 	import type { ActionData, PageData } from './$types';
 	import FormField from '$lib/components/FormField.svelte';
 	import FormText from '$lib/components/FormText.svelte';
+	import { timeAt } from '$lib/shown/farm-time';
 	import RecordFacts from '$lib/components/RecordFacts.svelte';
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
 	const { record } = $derived(data);
 	let by = $state('');
 	let text = $state('');
-	const when = (at: string) => `${at.slice(0, 16).replace('T', ' ')} UTC`;
+	const when = (at: string) => timeAt(data.farm.settings.timeZone, Date.parse(at));
 </script>
 
 <svelte:head><title>{record.day}, {record.blocks.map((b) => b.name).join(', ')} · Fallow</title></svelte:head>

@@ -8,7 +8,8 @@
 	const units = $derived(fieldUnits(settings));
 	const products = $derived([...new Set(data.uses.map((u) => u.product))].sort());
 	const blocks = $derived([...new Set(data.uses.map((u) => u.block))]);
-	const at = (block: string, product: string) => data.uses.find((u) => u.block === block && u.product === product);
+	const byPlace = $derived(new Map(data.uses.map((u) => [JSON.stringify([u.block, u.product]), u])));
+	const at = (block: string, product: string) => byPlace.get(JSON.stringify([block, product]));
 	const figure = (u: (typeof data.uses)[number]) => {
 		const kind: 'volumePerArea' | 'massPerArea' = u.kind === 'mass' ? 'massPerArea' : 'volumePerArea';
 		const unit = u.kind === 'mass' ? units.dryDose : units.dose;

@@ -57,6 +57,13 @@
 					{#each labelFills as fill (fill)}<option value={fill}>{fillWords[fill]}</option>{/each}
 				</select>
 			</label>
+			<label class="field"
+				>Wears nozzles
+				<select class="field-input" name="abrasive" bind:value={text.abrasive}>
+					<option value="">as usual</option>
+					<option value="yes">fast: it is abrasive</option>
+				</select>
+			</label>
 		</fieldset>
 		<fieldset class="card">
 			<legend>Dose</legend>

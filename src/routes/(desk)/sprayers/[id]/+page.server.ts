@@ -3,19 +3,24 @@ import { v7 } from 'uuid';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 import { idParam, orError } from '$lib/server/page';
+import { dayAt } from '$lib/shown/farm-time';
 import { sprayerEventKinds } from '$lib/wording/events';
 
 export const load: PageServerLoad = async ({ params, url, locals }) => {
 	const id = idParam(params.id, 'sprayer');
 	const sprayer = await orError(locals.farm.sprayers.get(id));
 	const after = url.searchParams.get('after');
-	const [settings, events, calibrations, openRound] = await Promise.all([
+	const today = dayAt(locals.farm.settings.timeZone, Date.now());
+	const [settings, events, calibrations, openRound, due] = await Promise.all([
 		locals.farm.sprayerSettings.of(id),
 		locals.farm.events.of(id),
 		locals.farm.calibrations.page(id, after),
-		locals.farm.rounds.open(id)
+		locals.farm.rounds.open(id),
+		locals.farm.sprayers
+			.list(sprayer.archived, id)
+			.then(async (one) => (await locals.farm.sprayers.due(one, today)).get(id) ?? null)
 	]);
-	return { sprayer: { ...sprayer, settings }, events, calibrations, openRound, first: after === null };
+	return { sprayer: { ...sprayer, settings }, events, calibrations, openRound, due, first: after === null };
 };
 
 const eventForm = z.object({

@@ -10,6 +10,7 @@
 	import { fieldUnits, longUnit, shortUnit } from '$lib/formats/field-units';
 	import { typedText } from '$lib/formats/typed-text';
 	import { describeRig, driveWords } from '$lib/wording/describe-rig';
+	import { dueReasonText } from '$lib/wording/due';
 	import { eventWords } from '$lib/wording/events';
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
@@ -196,9 +197,6 @@
 					.filter(Boolean)
 					.join(', ')}
 			</p>
-			{#if latest.doubt}<p class="look">
-					<b>▲ In doubt since: {eventWords[latest.doubt].name.toLowerCase()}.</b> Calibrate again before you dose from it.
-				</p>{/if}
 			{#if latest.findings > 0}<p class="look">
 					<b>▲ Signed with {latest.findings} {latest.findings === 1 ? 'finding' : 'findings'}.</b>
 					<a href="/calibrations/{latest.id}">Read {latest.findings === 1 ? 'it' : 'them'}</a>
@@ -213,6 +211,26 @@
 						<dd class="num">{width}</dd>
 					</div>{/if}
 			</dl>
+			{#if data.due}
+				<section class="when {data.due.state}" aria-label="When it is due">
+					<h2>
+						{data.due.state === 'due'
+							? '▲ Calibrate it again'
+							: data.due.state === 'soon'
+								? 'Due soon'
+								: data.due.day
+									? `Due ${data.due.day}`
+									: 'Not due'}
+					</h2>
+					{#each data.due.reasons as reason (reason.code)}<p>{dueReasonText(reason, settings)}</p>{/each}
+					<p class="lab">
+						Since it was calibrated: {figure(data.due.since.hours, 2)} h and {figure(
+							inUnit('area', data.due.since.area as never, units.area)
+						)}
+						{units.area} sprayed. <a href="/farm">The farm’s rules</a>
+					</p>
+				</section>
+			{/if}
 			<a class="btn go big" href="/calibrations/{latest.id}/tank">What goes in the tank</a>
 		{:else if data.first}
 			<p class="lab">Spray volume</p>
@@ -347,6 +365,22 @@
 	.big .num {
 		font-size: 4.6rem;
 		letter-spacing: -0.03em;
+	}
+	.when {
+		display: grid;
+		gap: 4px;
+		padding: 8px 12px;
+		border-left: 6px solid var(--moss);
+		background: var(--card);
+	}
+	.when.soon {
+		border-color: var(--straw);
+	}
+	.when.due {
+		border-color: var(--amber);
+	}
+	.when h2 {
+		font-size: 1.2rem;
 	}
 	.dry {
 		color: var(--straw-edge);

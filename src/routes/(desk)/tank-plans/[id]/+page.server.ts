@@ -1,4 +1,5 @@
 import type { PageServerLoad } from './$types';
+import { dayAt } from '$lib/shown/farm-time';
 import { idParam, orError } from '$lib/server/page';
 
 export const load: PageServerLoad = async ({ params, locals }) => {
@@ -6,7 +7,7 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 	const calibration = await orError(locals.farm.calibrations.get(plan.calibration_id));
 	const { rig } = (await orError(locals.farm.rounds.get(plan.calibration_id))).round;
 	return {
-		plan: { id: plan.id, input: plan.input, day: plan.created_at.toISOString().slice(0, 10) },
+		plan: { id: plan.id, input: plan.input, day: dayAt(locals.farm.settings.timeZone, plan.created_at.getTime()) },
 		calibration: {
 			id: calibration.id,
 			sprayerId: calibration.sprayer_id,

@@ -1,0 +1,68 @@
+import { sql } from 'kysely';
+import type { Scope } from './scope';
+
+export interface BlockUse {
+	readonly block: string;
+	readonly product: string;
+	readonly kind: 'volume' | 'mass';
+	/** m³/m² or kg/m² where it had it, over the year. */
+	readonly perGround: number;
+	readonly times: number;
+}
+
+/** Newest sprayings of a block that are looked at for a group that follows itself. */
+const newest = 12;
+
+/** What the blocks had in a year, and the groups of their newest sprayings of it, the oldest of those first. */
+export async function seasonOf({ db, farmId }: Scope, year: number) {
+	const [uses, sprayings] = await Promise.all([
+		db
+			.selectFrom('season_use')
+			.select(['block', 'product', 'kind', 'per_ground', 'times'])
+			.where('farm_id', '=', farmId)
+			.where('year', '=', year)
+			.orderBy('block')
+			.orderBy('product')
+			.execute(),
+		sql<{ block: string; groups: string[] }>`
+			select b.block, n.groups
+			from (select distinct block from season_use where farm_id = ${farmId} and year = ${year}) b
+			cross join lateral (
+				select u.day, u.record_id, array_agg(distinct u.grp) as groups from record_use u
+				where u.farm_id = ${farmId} and u.block = b.block and u.grp <> ''
+					and u.day >= ${`${year}-01-01`}::date and u.day <= ${`${year}-12-31`}::date
+				group by u.day, u.record_id order by u.day desc, u.record_id desc limit ${newest}) n
+			order by n.day, n.record_id`.execute(db)
+	]);
+	return {
+		uses: uses.map(({ per_ground, ...use }): BlockUse => ({ ...use, perGround: per_ground })),
+		sprayings: sprayings.rows
+	};
+}
+
+/** What was used of each product by year, m³ or kg in all; the newest years. */
+export async function usedByYear({ db, farmId }: Scope, most = 6) {
+	return db
+		.selectFrom('season_use')
+		.select(({ fn }) => [
+			'year',
+			'product',
+			'kind',
+			fn.sum<number>('total').as('total'),
+			fn.sum<number>('times').as('times')
+		])
+		.where('farm_id', '=', farmId)
+		.where('year', 'in', (eb) =>
+			eb
+				.selectFrom('season_use')
+				.select('year')
+				.distinct()
+				.where('farm_id', '=', farmId)
+				.orderBy('year', 'desc')
+				.limit(most)
+		)
+		.groupBy(['year', 'product', 'kind'])
+		.orderBy('year')
+		.orderBy('product')
+		.execute();
+}

@@ -1,0 +1,19 @@
+import type { BlockState } from '../../core';
+import { addDays, blockStates, openIntervals } from '../../core';
+import { dayAt, dayStart } from '../shown/farm-time';
+import type { FarmHandle } from './db/farm';
+
+/** What the records keep off the blocks of a farm, at a moment (ms). */
+export async function openStates(farm: Pick<FarmHandle, 'records' | 'settings'>, now: number): Promise<BlockState[]> {
+	const zone = farm.settings.timeZone;
+	const today = dayAt(zone, now);
+	const records = await farm.records.open(today);
+	return blockStates(
+		records.flatMap(({ record }) => {
+			const { day, endedAt } = record;
+			// Where nobody ticked the end, it was some time before the day was over.
+			const ended = (endedAt ? Date.parse(endedAt) : dayStart(zone, addDays(day, 1))) / 1000;
+			return openIntervals(record, ended, now / 1000, today);
+		})
+	);
+}

@@ -1,0 +1,57 @@
+/** Times as a farm's own clock and calendar have them, whatever the clock of the server or the phone says. */
+
+const formats = new Map<string, Intl.DateTimeFormat>();
+function parts(zone: string, at: number): { readonly day: string; readonly clock: string } {
+	let format = formats.get(zone);
+	if (!format) {
+		format = new Intl.DateTimeFormat('en-CA', {
+			timeZone: zone,
+			year: 'numeric',
+			month: '2-digit',
+			day: '2-digit',
+			hour: '2-digit',
+			minute: '2-digit',
+			second: '2-digit',
+			hourCycle: 'h23'
+		});
+		formats.set(zone, format);
+	}
+	const by = Object.fromEntries(format.formatToParts(at).map((p) => [p.type, p.value]));
+	return { day: `${by.year}-${by.month}-${by.day}`, clock: `${by.hour}:${by.minute}:${by.second}` };
+}
+
+/** Whether the machine knows a time zone by this name. */
+export function isZone(name: string): boolean {
+	try {
+		new Intl.DateTimeFormat('en', { timeZone: name });
+		return name !== '';
+	} catch {
+		return false;
+	}
+}
+
+/** The zone of the machine that asks: what a farm has until it tells its own. */
+export const machineZone = (): string => new Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC';
+
+/** Day of a moment (ms since 1970), YYYY-MM-DD. */
+export const dayAt = (zone: string, at: number): string => parts(zone, at).day;
+
+/** Day and time of a moment (ms since 1970), like 2026-03-20 08:15. */
+export function timeAt(zone: string, at: number): string {
+	const { day, clock } = parts(zone, at);
+	return `${day} ${clock.slice(0, 5)}`;
+}
+
+/** Moment (ms) at which a day begins. Where the clocks skip midnight it is the first moment of the day that there is. */
+export function dayStart(zone: string, day: string): number {
+	const wanted = Date.parse(`${day}T00:00:00Z`);
+	const shown = (at: number) => {
+		const p = parts(zone, at);
+		return Date.parse(`${p.day}T${p.clock}Z`);
+	};
+	// Twice: the first guess may lie on the other side of a change of the clocks.
+	let at = wanted;
+	for (let i = 0; i < 2; i += 1) at += wanted - shown(at);
+	while (parts(zone, at).day < day) at += 900_000;
+	return at;
+}

@@ -1,0 +1,113 @@
+import type { CalibrationDue, JobState } from '$core';
+
+export interface TodayJob {
+	readonly id: string;
+	readonly day: string;
+	readonly loads: number;
+	readonly loadsOut: number;
+	readonly state: JobState;
+	readonly sprayerId: string | null;
+	readonly sprayer: string;
+	readonly blocks: readonly string[];
+	readonly products: readonly string[];
+}
+
+export interface TodaySprayer {
+	readonly id: string;
+	readonly name: string;
+	readonly openRound: string | null;
+	readonly due: CalibrationDue;
+}
+
+/** One thing that the day needs. */
+export type TodayItem =
+	| { readonly kind: 'first-sprayer' }
+	/** The farm's first calibration. */
+	| { readonly kind: 'first-round'; readonly sprayer: TodaySprayer }
+	| { readonly kind: 'round'; readonly sprayer: TodaySprayer }
+	/** A job that was begun, is all out, is planned, or wants its record. */
+	| { readonly kind: 'job'; readonly job: TodayJob; readonly late: boolean }
+	/** A sprayer that is due; `job` is the planned one that rests on it. */
+	| { readonly kind: 'calibrate'; readonly sprayer: TodaySprayer; readonly job: TodayJob | null }
+	| { readonly kind: 'soon'; readonly sprayer: TodaySprayer }
+	| { readonly kind: 'nothing' };
+
+/**
+ * What the day needs, in the order in which it needs doing: what is under way; a tank that is out and not closed; what is
+ * planned for today or before, each after the calibration that it rests on; records that are not written; sprayers that
+ * are due; the days ahead, again after their calibrations; sprayers that will be due soon. A farm without any calibration
+ * is led to its first one.
+ *
+ * jobs: not on record, by their day. today: YYYY-MM-DD.
+ */
+export function todayItems(
+	sprayers: readonly TodaySprayer[],
+	jobs: readonly TodayJob[],
+	today: string
+): readonly TodayItem[] {
+	if (sprayers.length === 0 && jobs.length === 0) return [{ kind: 'first-sprayer' }];
+	const items: TodayItem[] = [];
+	const told = new Set<string>();
+	const inState = (state: JobState) => jobs.filter((j) => j.state === state);
+	const plain = (list: readonly TodayJob[]) =>
+		items.push(...list.map((job): TodayItem => ({ kind: 'job', job, late: job.day < today })));
+	/** Jobs to come: the sprayer that one rests on comes before it, once. */
+	const afterRig = (list: readonly TodayJob[]) => {
+		for (const job of list) {
+			const sprayer = sprayers.find((s) => s.id === job.sprayerId);
+			if (sprayer && sprayer.due.state === 'due' && !sprayer.openRound && !told.has(sprayer.id)) {
+				told.add(sprayer.id);
+				items.push({ kind: 'calibrate', sprayer, job });
+			}
+			plain([job]);
+		}
+	};
+	plain(inState('under-way'));
+	items.push(...sprayers.filter((s) => s.openRound).map((sprayer): TodayItem => ({ kind: 'round', sprayer })));
+	plain(inState('sprayed'));
+	const planned = inState('planned');
+	afterRig(planned.filter((j) => j.day <= today));
+	plain(inState('closed'));
+	const due = sprayers.filter((s) => s.due.state === 'due' && !s.openRound && !told.has(s.id));
+	const ahead = planned.filter((j) => j.day > today);
+	const rests = new Set(ahead.map((j) => j.sprayerId));
+	// What a job of the days ahead rests on stands with that job.
+	const first = sprayers.every((s) => s.due.reasons.some((r) => r.code === 'never')) && items.length === 0;
+	const free = due.filter((s) => !rests.has(s.id));
+	for (const sprayer of free)
+		items.push(
+			first && sprayer === free[0] ? { kind: 'first-round', sprayer } : { kind: 'calibrate', sprayer, job: null }
+		);
+	afterRig(ahead);
+	items.push(
+		...sprayers
+			.filter((s) => s.due.state === 'soon' && !s.openRound)
+			.map((sprayer): TodayItem => ({ kind: 'soon', sprayer }))
+	);
+	return items.length > 0 ? items : [{ kind: 'nothing' }];
+}
+
+/** The day in one line, from its first thing. */
+export function todayHeading(items: readonly TodayItem[], today: string): string {
+	const count = (n: number, one: string, many: string) => (n === 1 ? `One ${one}` : `${n} ${many}`);
+	const of = <K extends TodayItem['kind']>(kind: K) =>
+		items.filter((i): i is Extract<TodayItem, { kind: K }> => i.kind === kind);
+	if (of('first-sprayer').length > 0) return 'Begin with your first sprayer';
+	if (of('first-round').length > 0) return 'Now the first calibration';
+	const jobs = of('job').map((i) => i.job);
+	const underWay = jobs.filter((j) => j.state === 'under-way').length;
+	if (underWay > 0) return count(underWay, 'job is under way', 'jobs are under way');
+	const rounds = of('round').length;
+	if (rounds > 0) return count(rounds, 'round is under way', 'rounds are under way');
+	const out = jobs.filter((j) => j.state === 'sprayed').length;
+	if (out > 0) return count(out, 'job is out and wants closing', 'jobs are out and want closing');
+	const todays = jobs.filter((j) => j.state === 'planned' && j.day <= today).length;
+	if (todays > 0) return count(todays, 'job today', 'jobs today');
+	const records = jobs.filter((j) => j.state === 'closed').length;
+	if (records > 0) return count(records, 'record is to be written', 'records are to be written');
+	const due = of('calibrate').length;
+	if (due > 0) return count(due, 'sprayer wants calibrating', 'sprayers want calibrating');
+	return jobs.length > 0
+		? count(jobs.length, 'job in the days ahead', 'jobs in the days ahead')
+		: 'Nothing waits today';
+}

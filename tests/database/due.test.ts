@@ -1,0 +1,212 @@
+import { v7 } from 'uuid';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { messageOf, pastRounds } from '../../demo/farm';
+import { demoBlocks } from '../../demo/ground';
+import { demoAsked } from '../../demo/jobs';
+import { demoProducts } from '../../demo/products';
+import { nurseryKnapsack } from '../../demo/rigs';
+import type { Rig, RunEntry, RunEntryBody } from '../../src/core';
+import type { FarmSettings } from '../../src/lib/formats/farm-settings';
+import { farmHandle } from '../../src/lib/server/db/farm';
+import { recompute } from '../../src/lib/server/db/recompute';
+import { openStates } from '../../src/lib/server/open-states';
+import { farmDatabase } from '../support/database';
+import { entriesOf, signOff, t, testRig, wholeRound } from '../support/entries';
+
+let made: Awaited<ReturnType<typeof farmDatabase>>;
+const [block, ochre, gneiss] = [v7(), v7(), v7()];
+/** Twelve hours ahead of Greenwich: a name without a place. */
+const zone = 'Etc/GMT-12';
+beforeAll(async () => {
+	made = await farmDatabase();
+	const settings: FarmSettings = {
+		...made.farm.settings,
+		timeZone: zone,
+		due: { seasonStart: null, days: null, hours: 3, area: null, abrasiveHours: 2 }
+	};
+	await made.farm.saveFarm('Test farm', settings);
+	made = { ...made, farm: (await farmHandle(made.db, made.farm.id))! };
+	const { farm } = made;
+	await farm.blocks.put(
+		block,
+		demoBlocks.find((b) => b.name === 'Hazel rows')!
+	);
+	const label = demoProducts.find((p) => p.name === 'Sample Tuff')!;
+	await farm.products.put(ochre, { ...label, entryHours: 24, harvestDays: 14 });
+	await farm.products.put(gneiss, {
+		...label,
+		name: 'Sample Grit',
+		abrasive: true,
+		plantBack: [{ crop: 'Linseed', days: 200 }]
+	});
+});
+afterAll(() => made.drop());
+
+const calibrated = async (rig: Rig) => {
+	const sprayerId = v7();
+	await made.farm.sprayers.put(sprayerId, rig);
+	const id = v7();
+	await made.farm.rounds.put({
+		round: { id, sprayerId, startedAt: '2026-03-14T08:00:00.000Z', rig: structuredClone(rig) as never },
+		entries: entriesOf([...wholeRound.filter((e) => e.kind !== 'catch' || e.nozzle <= rig.nozzles), signOff]).map(
+			(e, i) => ({
+				...e,
+				id: v7(),
+				at: new Date(Date.parse('2026-03-14T08:00:00Z') + i * 1000).toISOString()
+			})
+		) as never
+	});
+	return { sprayerId, calibrationId: id };
+};
+
+/** A job that is sprayed and closed: from its start on, the minutes at which each act was. */
+async function sprayed(
+	calibrationId: string,
+	at: { readonly start: string; readonly minutes: readonly number[]; readonly day?: string; readonly product?: string }
+): Promise<string> {
+	const { farm } = made;
+	const id = v7();
+	const { job } = {
+		job: {
+			id,
+			day: at.day ?? at.start.slice(0, 10),
+			basis: { by: 'calibration' } as const,
+			calibrationId,
+			blocks: [{ id: block, part: { by: 'share', share: 0.05 } as const }],
+			sprayed: 1,
+			tank: t('4000', 'L'),
+			products: [{ id: at.product ?? ochre, dose: t('0.2 %', '%') }],
+			split: 'full-then-part' as const,
+			harvest: null,
+			pace: null,
+			reason: 'sample',
+			notes: ''
+		}
+	};
+	await farm.jobs.put(job);
+	const { area } = (await farm.jobs.list()).find((j) => j.id === id)!;
+	const acts = ['start', 'pause', 'go-on', 'end'] as const;
+	const bodies: { body: RunEntryBody; minute: number }[] = [
+		...[0, 1, 2].map((step) => ({ body: { kind: 'tick', load: 1, step, poured: null } as const, minute: 0 })),
+		...acts.map((act, i) => ({ body: { kind: 'spray', load: 1, act } as const, minute: at.minutes[i]! })),
+		{
+			body: {
+				kind: 'close',
+				done: { by: 'area', area: t(`${area} m2`, 'ha') },
+				left: t('0', 'L'),
+				remarks: ''
+			},
+			minute: at.minutes[3]!
+		}
+	];
+	await farm.jobRuns.put(
+		id,
+		bodies.map(({ body, minute }, seq): RunEntry => ({
+			...body,
+			id: v7(),
+			seq,
+			at: new Date(Date.parse(at.start) + minute * 60_000).toISOString()
+		}))
+	);
+	return id;
+}
+const dueOf = async (sprayerId: string, today: string) => {
+	const { farm } = made;
+	return (await farm.sprayers.due(await farm.sprayers.list(false, sprayerId), today)).get(sprayerId)!;
+};
+
+describe('a sprayer’s use since it was calibrated', () => {
+	it('is counted from its jobs without their pauses, and makes it due', async () => {
+		const rig = await calibrated(testRig);
+		expect(await dueOf(rig.sprayerId, '2026-03-20')).toMatchObject({ state: 'good', since: { hours: 0 } });
+		await sprayed(rig.calibrationId, { start: '2026-03-20T08:00:00Z', minutes: [0, 60, 90, 150] });
+		const one = await dueOf(rig.sprayerId, '2026-03-20');
+		expect(one.since.hours).toBeCloseTo(2, 9);
+		expect(one.since.area).toBeGreaterThan(0);
+		expect(one.state).toBe('good');
+		// A job before the calibration does not count.
+		await sprayed(rig.calibrationId, { start: '2026-03-10T08:00:00Z', minutes: [0, 60, 90, 150] });
+		expect((await dueOf(rig.sprayerId, '2026-03-20')).since.hours).toBeCloseTo(2, 9);
+		await sprayed(rig.calibrationId, { start: '2026-03-22T08:00:00Z', minutes: [0, 30, 40, 70], product: gneiss });
+		const two = await dueOf(rig.sprayerId, '2026-03-22');
+		expect(two.since).toMatchObject({ hours: 3, abrasiveHours: 1 });
+		expect(two.reasons.map((r) => [r.code, r.due])).toEqual([['hours', true]]);
+		// What was counted is counted again the same way from the raw entries.
+		await made.db.updateTable('job').set({ computed: 0, sprayed_s: 0, done_m2: 0, abrasive: false }).execute();
+		await recompute(made.db);
+		expect((await dueOf(rig.sprayerId, '2026-03-22')).since).toEqual(two.since);
+	});
+
+	it('is not made longer by a clock that jumped', async () => {
+		const rig = await calibrated(testRig);
+		// An hour, then the phone’s clock goes back two days and the rest cannot be told.
+		await sprayed(rig.calibrationId, { start: '2026-03-20T08:00:00Z', minutes: [0, 60, 90, -2880] });
+		expect((await dueOf(rig.sprayerId, '2026-03-21')).since.hours).toBeCloseTo(1, 9);
+	});
+
+	it('asks for a calibration of its own from whoever else carries it', async () => {
+		const { farm } = made;
+		const past = pastRounds.find((p) => p.rig === nurseryKnapsack)!;
+		const rig = { sprayerId: v7(), calibrationId: '' };
+		await farm.sprayers.put(rig.sprayerId, nurseryKnapsack);
+		const [setting] = await farm.sprayerSettings.of(rig.sprayerId);
+		const message = messageOf({ ...past, daysAgo: 1 }, rig.sprayerId, Date.parse('2026-03-15T12:00:00Z'), setting);
+		rig.calibrationId = message.round.id;
+		await farm.rounds.put(message);
+		const id = await sprayed(rig.calibrationId, { start: '2026-03-20T08:00:00Z', minutes: [0, 10, 15, 20] });
+		await farm.records.seal(id, { ...demoAsked, operator: 'B. Sample' }, []);
+		expect((await dueOf(rig.sprayerId, '2026-03-20')).reasons).toMatchObject([
+			{ code: 'operator', due: true, what: 'B. Sample' }
+		]);
+	});
+});
+
+describe('a job over midnight', () => {
+	it('is recorded on the day on which it began by the farm’s own calendar, with both its times', async () => {
+		const { farm } = made;
+		const rig = await calibrated(testRig);
+		// Planned for the 25th. 23:40 to 01:10 of the 26th and 27th where the farm is; the 26th at Greenwich.
+		const id = await sprayed(rig.calibrationId, {
+			day: '2026-03-25',
+			start: '2026-03-26T11:40:00Z',
+			minutes: [0, 30, 40, 90]
+		});
+		await farm.records.seal(id, demoAsked, []);
+		const { record } = await farm.records.get(id);
+		expect(record).toMatchObject({
+			day: '2026-03-26',
+			startedAt: '2026-03-26T11:40:00.000Z',
+			endedAt: '2026-03-26T13:10:00.000Z'
+		});
+		expect(((await dueOf(rig.sprayerId, '2026-03-27')).since.hours * 60).toFixed(1)).toBe('80.0');
+		// Re-entry counts from the end, the harvest from the day.
+		const states = await openStates(farm, Date.parse('2026-03-26T20:00:00Z'));
+		expect(states).toMatchObject([
+			{
+				block: 'Hazel rows',
+				entry: { until: Date.parse('2026-03-27T13:10:00Z') / 1000, product: 'Sample Tuff' },
+				harvest: { day: '2026-04-09' }
+			}
+		]);
+		// Later jobs plan around the day on which it was sprayed, not the one it was planned for.
+		const uses = await farm.jobs.usesAround('2026-03-26');
+		expect(uses.filter((u) => u.day === '2026-03-26')).toHaveLength(1);
+		expect(uses.filter((u) => u.day === '2026-03-25')).toHaveLength(0);
+	});
+
+	it('keeps a sowing off for as long as its label says, long after everything else is open', async () => {
+		const { farm } = made;
+		const rig = await calibrated(testRig);
+		const id = await sprayed(rig.calibrationId, {
+			start: '2026-04-01T00:00:00Z',
+			minutes: [0, 10, 20, 30],
+			product: gneiss
+		});
+		await farm.records.seal(id, demoAsked, []);
+		const late = async (at: string) => (await openStates(farm, Date.parse(at))).map((s) => s.plantBack);
+		expect(await late('2026-10-15T00:00:00Z')).toEqual([
+			[{ crop: 'Linseed', day: '2026-10-18', days: 3, product: 'Sample Grit' }]
+		]);
+		expect(await late('2026-10-18T00:00:00Z')).toEqual([]);
+	});
+});
