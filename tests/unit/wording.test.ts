@@ -39,6 +39,7 @@ const issueCodes: Record<IssueCode, true> = {
 	'no-orifice': true,
 	gravity: true,
 	twice: true,
+	'not-one-record': true,
 	'ring-short': true,
 	'ring-open': true,
 	'ring-crosses': true,

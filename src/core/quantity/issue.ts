@@ -55,7 +55,8 @@ export type IssueCode =
 	| 'ring-short'
 	| 'ring-open'
 	| 'ring-crosses'
-	| 'not-degrees';
+	| 'not-degrees'
+	| 'not-one-record';
 
 export type Result<T> =
 	{ readonly ok: true; readonly value: T } | { readonly ok: false; readonly issues: readonly Issue[] };

@@ -19,7 +19,12 @@
 		/** A row in a few words. */
 		title: (value: T) => string;
 		facts: (value: T) => string;
-		answered: { readonly text: string; readonly taken: number; readonly message: string } | null;
+		answered: {
+			readonly text: string;
+			readonly taken: number;
+			readonly known?: number;
+			readonly message: string;
+		} | null;
 	}
 	let { one, many, home, example, accept = '.csv,text/csv', read, title, facts, answered }: Props = $props();
 	let text = $state(untrack(() => answered?.text ?? ''));
@@ -36,9 +41,10 @@
 	}
 </script>
 
-{#if answered?.taken}
+{#if answered && (answered.taken > 0 || answered.known)}
 	<p class="done" role="status">
 		<b>✓ {answered.taken} {answered.taken === 1 ? `${one} is` : `${many} are`} taken in.</b>
+		{answered.known ? `${answered.known} of them stood here already and stay as they are.` : ''}
 		{answered.text ? 'The rows that could not be read are left here: mend them and take them in.' : ''}
 		<a href={home}>To the list</a>
 	</p>

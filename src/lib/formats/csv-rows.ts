@@ -4,15 +4,16 @@ import type { Issue, Result } from '../../core';
 /** Largest CSV that is taken in. */
 export const csvLimit = 400_000;
 
+interface CsvLine {
+	readonly line: number;
+	/** What the file calls it, where it has an own column for that; else empty. */
+	readonly id: string;
+	/** As it stands in the file. */
+	readonly text: string;
+}
 export type CsvRow<T> =
-	| { readonly line: number; readonly ok: true; readonly value: T }
-	| {
-			readonly line: number;
-			readonly ok: false;
-			readonly name: string;
-			readonly issues: readonly Issue[];
-			readonly text: string;
-	  };
+	| (CsvLine & { readonly ok: true; readonly value: T })
+	| (CsvLine & { readonly ok: false; readonly name: string; readonly issues: readonly Issue[] });
 
 export interface ReadCsv<T> {
 	readonly rows: readonly CsvRow<T>[];
@@ -28,13 +29,15 @@ export interface CsvShape<T> {
 	read(cell: (column: string) => string): Result<T>;
 	/** What may stand in a file once. */
 	key(cell: (column: string) => string): string;
+	/** What a bad row is called by; its `name` without this. */
+	name?(cell: (column: string) => string): string;
 }
 
 /**
  * Reads a CSV file. Each row stands by itself: one that does not read is named with its line and what is wrong, and takes
  * nothing else with it.
  */
-export function readCsv<T>(text: string, { needed, read, key }: CsvShape<T>): ReadCsv<T> {
+export function readCsv<T>(text: string, { needed, read, key, name: called }: CsvShape<T>): ReadCsv<T> {
 	const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').trim(), { skipEmptyLines: false });
 	const head = (data[0] ?? []).map((name) => name.trim().toLowerCase());
 	const lacking = needed.filter((name) => !head.includes(name));
@@ -46,16 +49,23 @@ export function readCsv<T>(text: string, { needed, read, key }: CsvShape<T>): Re
 		const at = (name: string) => (cells[head.indexOf(name)]?.trim() ?? '').replace(/^'(?=[=+\-@])/, '');
 		const line = i + 2;
 		const value = read(at);
-		const name = at('name');
+		const name = called ? called(at) : at('name');
+		const own = { line, id: at('record'), text: Papa.unparse([cells]) };
 		const known = key(at);
 		const twice = seen.has(known);
 		seen.add(known);
-		if (value.ok && !twice) return [{ line, ok: true, value: value.value }];
+		if (value.ok && !twice) return [{ ...own, ok: true, value: value.value }];
 		const issues: readonly Issue[] = value.ok ? [{ code: 'twice', path: 'name', text: name }] : value.issues;
-		return [{ line, ok: false, name, issues, text: Papa.unparse([cells]) }];
+		return [{ ...own, ok: false, name, issues }];
 	});
+	return { rows, lacking, left: csvWith(text, rows) };
+}
+
+/** The rows that were not read, under the head of their file; nothing where all were. */
+export function csvWith(text: string, rows: readonly CsvRow<unknown>[]): string {
 	const left = rows.flatMap((row) => (row.ok ? [] : [row.text]));
-	return { rows, lacking, left: left.length > 0 ? [Papa.unparse([data[0]!]), ...left].join('\n') : '' };
+	const [head] = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').trim(), { preview: 1 }).data;
+	return left.length > 0 ? [Papa.unparse([head ?? []]), ...left].join('\n') : '';
 }
 
 /** Rows as a file. Text that a spreadsheet would take for a formula is made harmless. */

@@ -76,6 +76,7 @@ export function readProductFile(text: string, settings: FarmSettings): ReadCsv<T
 		const name = (product as { name?: unknown } | null)?.name;
 		const bad = (issues: readonly Issue[]): CsvRow<TypedLabel> => ({
 			line: i + 1,
+			id: '',
 			ok: false,
 			name: typeof name === 'string' ? name.slice(0, 80) : '',
 			issues,
@@ -86,7 +87,9 @@ export function readProductFile(text: string, settings: FarmSettings): ReadCsv<T
 			return bad([{ code: 'unreadable', path: place, text: place || 'product', wanted: 'label' }]);
 		}
 		const read = readLabel(parsed.data);
-		return read.ok ? { line: i + 1, ok: true, value: parsed.data } : bad(read.issues);
+		return read.ok
+			? { line: i + 1, id: '', ok: true, value: parsed.data, text: JSON.stringify(product) }
+			: bad(read.issues);
 	});
 	const bad = rows.flatMap((row) => (row.ok ? [] : [row.text]));
 	return {

@@ -30,7 +30,9 @@ export const recordColumns = [
 	'wind',
 	'temperature',
 	'humidity',
-	'remarks'
+	'remarks',
+	'entry_hours',
+	'harvest_days'
 ] as const;
 
 const quoted = (value: string | number | null): string => {
@@ -74,7 +76,9 @@ export function recordLines(id: string, r: SprayRecord): string {
 				before?.wind ? typedText(before.wind) : '',
 				before?.temperature ? typedText(before.temperature) : '',
 				before?.humidity ?? '',
-				r.remarks
+				r.remarks,
+				p?.entryHours ?? '',
+				p?.harvestDays ?? ''
 			]
 				.map(quoted)
 				.join(',')

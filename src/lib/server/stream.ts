@@ -20,3 +20,15 @@ export function textStream(pieces: AsyncGenerator<string>): ReadableStream<Uint8
 		{ highWaterMark: 1 }
 	);
 }
+
+/** Small pieces put together into larger ones: each that is sent costs the same, however short it is. */
+export async function* inPieces(small: AsyncIterable<string>, size = 32_768): AsyncGenerator<string> {
+	let some = '';
+	for await (const text of small) {
+		some += text;
+		if (some.length < size) continue;
+		yield some;
+		some = '';
+	}
+	yield some;
+}

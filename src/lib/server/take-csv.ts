@@ -8,7 +8,8 @@ interface Taking<T> {
 	/** How many the farm has, and how many it can have. */
 	count(): Promise<number>;
 	readonly most: number;
-	takeIn(values: readonly T[]): Promise<void>;
+	/** How many of them the farm had already, where that can be. */
+	takeIn(values: readonly T[]): Promise<void | { readonly known: number }>;
 }
 
 /** Takes in every row that reads; those that do not come back as they were, to be mended. */
@@ -20,6 +21,6 @@ export async function takeCsv<T>(request: Request, { read, count, most, takeIn }
 	const good = rows.flatMap((row) => (row.ok ? [row.value] : []));
 	if (lacking.length > 0 || good.length === 0) return refuse(422, '');
 	if ((await count()) + good.length > most) return refuse(422, `A farm keeps ${most} of them; that would be more.`);
-	await takeIn(good);
-	return { text: left, taken: good.length, message: '' };
+	const known = (await takeIn(good))?.known ?? 0;
+	return { text: left, taken: good.length - known, known, message: '' };
 }

@@ -42,9 +42,9 @@ export function timeAt(zone: string, at: number): string {
 	return `${day} ${clock.slice(0, 5)}`;
 }
 
-/** Moment (ms) at which a day begins. Where the clocks skip midnight it is the first moment of the day that there is. */
-export function dayStart(zone: string, day: string): number {
-	const wanted = Date.parse(`${day}T00:00:00Z`);
+/** Moment (ms) at some minutes after midnight of a day, as the clocks there show it; the first that there is where they skip it. */
+export function momentAt(zone: string, day: string, minutes: number): number {
+	const wanted = Date.parse(`${day}T00:00:00Z`) + minutes * 60_000;
 	const shown = (at: number) => {
 		const p = parts(zone, at);
 		return Date.parse(`${p.day}T${p.clock}Z`);
@@ -52,6 +52,9 @@ export function dayStart(zone: string, day: string): number {
 	// Twice: the first guess may lie on the other side of a change of the clocks.
 	let at = wanted;
 	for (let i = 0; i < 2; i += 1) at += wanted - shown(at);
-	while (parts(zone, at).day < day) at += 900_000;
+	while (shown(at) < wanted) at += 900_000;
 	return at;
 }
+
+/** Moment (ms) at which a day begins. */
+export const dayStart = (zone: string, day: string): number => momentAt(zone, day, 0);

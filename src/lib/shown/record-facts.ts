@@ -66,11 +66,18 @@ export function recordFacts(record: SprayRecord, settings: FarmSettings): Record
 		}),
 		{
 			what: 'Volume',
-			text: `${record.trueVolume === null ? 'nothing sprayed' : plainRate(record.trueVolume, settings)}, planned ${plainRate(record.plannedVolume, settings)}`
+			text: record.takenIn
+				? record.trueVolume === null
+					? ''
+					: plainRate(record.trueVolume, settings)
+				: `${record.trueVolume === null ? 'nothing sprayed' : plainRate(record.trueVolume, settings)}, planned ${plainRate(record.plannedVolume, settings)}`
 		},
 		{
 			what: 'Mix',
-			text: `${showFigure(inUnit('volume', record.mix as never, units.tank), 4, comma)} ${shortUnit(units.tank)}`
+			text:
+				record.takenIn && record.mix === 0
+					? ''
+					: `${showFigure(inUnit('volume', record.mix as never, units.tank), 4, comma)} ${shortUnit(units.tank)}`
 		},
 		{ what: 'Sprayer', text: record.sprayer },
 		{

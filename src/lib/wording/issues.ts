@@ -29,6 +29,10 @@ const examples: Record<string, string> = {
 	state: 'liquid or dry',
 	fill: 'third or half-product',
 	rows: '31',
+	number: '12.5',
+	day: '2026-03-14',
+	person: 'A. Sample',
+	yesNo: 'yes or no',
 	clock: '07:30',
 	temperature: '18 °C or 64 °F',
 	degrees: 'SW or 225',
@@ -63,6 +67,11 @@ const thing: Record<string, string> = {
 	state: 'what it is',
 	fill: 'a way of filling',
 	rows: 'a number of rows',
+	number: 'a number over nothing',
+	day: 'a day',
+	person: 'who sprayed',
+	yesNo: 'yes or no',
+	record: 'a part of a record',
 	clock: 'a time of the day',
 	temperature: 'a temperature',
 	degrees: 'where a wind comes from',
@@ -99,7 +108,8 @@ const places: Record<string, string> = {
 	rows: 'the rows: how many, how long, how far apart',
 	pack: 'what one container of a product holds',
 	boundary: 'a boundary, drawn or from a file',
-	blocks: 'the ground: pick at least one block'
+	blocks: 'the ground: pick at least one block',
+	total: 'how much of the product: a total, or a dose'
 };
 
 /**
@@ -194,6 +204,8 @@ export function wordIssue(issue: Issue): string {
 			return `The boundary crosses itself at ${issue.text} (latitude, longitude). Move its corners apart there.`;
 		case 'not-degrees':
 			return `${typed} is no place on the earth in degrees. Longitude comes first, then latitude, as in 8.5, 47.1; and files in metres have to be made into degrees (WGS 84) first.`;
+		case 'not-one-record':
+			return `The lines of record ${typed} differ in more than their product. What belongs to the record has to be the same in each.`;
 		case 'twice':
 			return `${typed} stands there twice. Keep one line of it.`;
 	}

@@ -1,7 +1,10 @@
 import { sql } from 'kysely';
+import { v5 } from 'uuid';
+import { z } from 'zod';
 import type { Amendment, AskedField, AskedRecord, SprayRecord, VolumePerArea } from '../../../core';
 import { buildRecord, foldRun, mixingOf, readJob } from '../../../core';
 import { lacking } from '../../formats/record';
+import type { RecordIn } from '../../formats/record-files';
 import type { LogFilter } from '../../formats/record';
 import { recordFieldWords } from '../../wording/records';
 import { canonicalJson } from '../canonical-json';
@@ -32,6 +35,15 @@ export interface LogPage {
 	readonly next: string | null;
 }
 
+export interface KeptRecord {
+	readonly id: string;
+	readonly record: SprayRecord;
+	readonly place: number;
+	readonly hash: string;
+	readonly amendments: readonly Amendment[];
+}
+
+const uuid = z.uuid();
 const pageSize = 50;
 /** Rows that are held at once while all of a log goes out. */
 const piece = 200;
@@ -98,7 +110,9 @@ export const recordsOf = (scope: Scope) => {
 					'operator',
 					'target',
 					'area_m2',
-					'body'
+					'body',
+					'place',
+					'hash'
 				])
 				.$if(cursor !== null, (qb) =>
 					qb.where(
@@ -113,6 +127,23 @@ export const recordsOf = (scope: Scope) => {
 				.limit(size)
 				.execute()
 		);
+	};
+
+	/** What was added later to some records, by record, the oldest first. */
+	const amendmentsOf = async (ids: readonly string[]): Promise<ReadonlyMap<string, readonly Amendment[]>> => {
+		const rows =
+			ids.length === 0
+				? []
+				: await db
+						.selectFrom('record')
+						.select(['amends', 'body'])
+						.where('farm_id', '=', farmId)
+						.where('amends', 'in', ids)
+						.orderBy('place')
+						.execute();
+		const by = new Map<string, Amendment[]>();
+		for (const { amends, body } of rows) by.set(amends!, [...(by.get(amends!) ?? []), body as Amendment]);
+		return by;
 	};
 
 	return {
@@ -155,6 +186,42 @@ export const recordsOf = (scope: Scope) => {
 			});
 		},
 
+		/** Seals records from a file, all of them or none; one that the log has already is left as it is. */
+		async takeIn(list: readonly RecordIn[]): Promise<{ readonly taken: number; readonly known: number }> {
+			const made = list.map(({ id, record, amendments }) => ({
+				// Without an id of its own the content names it: the same file again brings nothing twice.
+				id: uuid.safeParse(id).success ? id.toLowerCase() : v5(canonicalJson({ id, record }), farmId),
+				record,
+				amendments
+			}));
+			return db.transaction().execute(async (trx) => {
+				const before = new Set<string>();
+				for (let at = 0; at < made.length; at += 500) {
+					const rows = await trx
+						.selectFrom('record')
+						.select('id')
+						.where('farm_id', '=', farmId)
+						.where(
+							'id',
+							'in',
+							made.slice(at, at + 500).map((m) => m.id)
+						)
+						.execute();
+					for (const row of rows) before.add(row.id);
+				}
+				let taken = 0;
+				for (const { id, record, amendments } of made) {
+					if (before.has(id)) continue;
+					before.add(id);
+					taken += 1;
+					await append(scope, trx, { id, jobId: null, amends: null, body: record });
+					for (const [i, body] of amendments.entries())
+						await append(scope, trx, { id: v5(canonicalJson({ i, body }), id), jobId: null, amends: id, body });
+				}
+				return { taken, known: made.length - taken };
+			});
+		},
+
 		/** Adds to a sealed record; the record itself stays as it is. The same id again changes nothing. */
 		async amend(recordId: string, id: string, by: string, text: string, at: string): Promise<void> {
 			const body: Amendment = { format: 'fallow-amendment/1', by: by.trim(), at, text: text.trim() };
@@ -188,21 +255,26 @@ export const recordsOf = (scope: Scope) => {
 				.where('amends', 'is', null)
 				.executeTakeFirst();
 			if (!row) throw notFound('record');
-			const later = await db
-				.selectFrom('record')
-				.select(['id', 'body'])
-				.where('farm_id', '=', farmId)
-				.where('amends', '=', id)
-				.orderBy('place')
-				.execute();
 			return {
 				id: row.id,
 				record: row.body as SprayRecord,
 				hash: row.hash,
 				place: Number(row.place),
 				sealedAt: row.sealed_at.toISOString(),
-				amendments: later.map((l) => l.body as Amendment)
+				amendments: (await amendmentsOf([id])).get(id) ?? []
 			};
+		},
+
+		/** How long the log is, with what was added to its records. */
+		async count(): Promise<number> {
+			const row = await db
+				.selectFrom('record')
+				.select('place')
+				.where('farm_id', '=', farmId)
+				.orderBy('place', 'desc')
+				.limit(1)
+				.executeTakeFirst();
+			return Number(row?.place ?? 0);
 		},
 
 		/** Whether a job has its record already. */
@@ -267,11 +339,13 @@ export const recordsOf = (scope: Scope) => {
 		},
 
 		/** All records of a filter, a piece at a time, so that a long log goes out without being held at once. */
-		async *all(filter: LogFilter): AsyncGenerator<{ readonly id: string; readonly record: SprayRecord }> {
+		async *all(filter: LogFilter): AsyncGenerator<KeptRecord> {
 			let after = '';
 			for (;;) {
 				const rows = await pieceOf({ ...filter, after }, piece);
-				for (const row of rows) yield { id: row.id, record: row.body as SprayRecord };
+				const later = await amendmentsOf(rows.map((r) => r.id));
+				for (const { id, body, place, hash } of rows)
+					yield { id, record: body as SprayRecord, place: Number(place), hash, amendments: later.get(id) ?? [] };
 				const last = rows.at(-1);
 				if (!last || rows.length < piece) return;
 				after = `${last.day}_${last.id}`;

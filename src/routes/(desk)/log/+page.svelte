@@ -2,6 +2,7 @@
 	import { enhance } from '$app/forms';
 	import { inUnit, showFigure, si } from '$core';
 	import type { ActionData, PageData } from './$types';
+	import { sealWords } from '$lib/wording/seals';
 	import { fieldUnits } from '$lib/formats/field-units';
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
@@ -22,22 +23,16 @@
 		<h1>Log</h1>
 		<div class="do">
 			<a class="btn" href="/log/season">The season</a>
-			<a class="btn plain" href="/log/csv?{query({ after: '' })}">CSV</a>
-			<a class="btn plain" href="/log/json?{query({ after: '' })}">JSON</a>
+			<a class="btn" href="/log/import">Records in</a>
+			<a class="btn plain" href="/log/csv?{query({ after: '' })}" data-sveltekit-reload>CSV</a>
+			<a class="btn plain" href="/log/json?{query({ after: '' })}" data-sveltekit-reload>JSON</a>
+			<a class="btn plain" href="/log/geojson?{query({ after: '' })}" data-sveltekit-reload>GeoJSON</a>
 			<form method="post" action="?/check" use:enhance><button class="btn plain">Check the seals</button></form>
 		</div>
 	</div>
 	{#if form}
 		<p role="status" class:problem={form.broken !== null}>
-			{form.broken === null
-				? `✓ ${form.checked} ${form.checked === 1 ? 'seal holds' : 'seals hold'}: nothing was changed since it was written.`
-				: `✕ The seal of entry ${form.broken.place} does not hold: ${
-						{
-							changed: 'its text was changed after it was sealed',
-							'out-of-chain': 'it does not follow the one before it',
-							gone: 'one before it is gone'
-						}[form.broken.why]
-					}. ${form.checked} before it hold.`}
+			{sealWords(form)}
 		</p>
 	{/if}
 	<form class="card filter" method="get">

@@ -1,21 +1,14 @@
 <script lang="ts">
-	import { inUnit, showFigure, si } from '$core';
+	import { showFigure } from '$core';
 	import type { PageData } from './$types';
-	import { fieldUnits, longUnit } from '$lib/formats/field-units';
+	import { shownUse } from '$lib/shown/shown-use';
 
 	let { data }: { data: PageData } = $props();
 	const settings = $derived(data.farm.settings);
-	const units = $derived(fieldUnits(settings));
 	const products = $derived([...new Set(data.uses.map((u) => u.product))].sort());
 	const blocks = $derived([...new Set(data.uses.map((u) => u.block))]);
 	const byPlace = $derived(new Map(data.uses.map((u) => [JSON.stringify([u.block, u.product]), u])));
 	const at = (block: string, product: string) => byPlace.get(JSON.stringify([block, product]));
-	const figure = (u: (typeof data.uses)[number]) => {
-		const kind: 'volumePerArea' | 'massPerArea' = u.kind === 'mass' ? 'massPerArea' : 'volumePerArea';
-		const unit = u.kind === 'mass' ? units.dryDose : units.dose;
-		const value = inUnit(kind, si<typeof kind>(u.perGround) as never, unit as never);
-		return `${showFigure(value, 3, settings.decimalComma)} ${longUnit(unit)}`;
-	};
 	const percent = (share: number) => `${showFigure(share * 100, 3, settings.decimalComma)} %`;
 </script>
 
@@ -30,6 +23,8 @@
 		<div class="do">
 			<a class="btn plain" href="/log/season?year={data.year - 1}">← {data.year - 1}</a>
 			<a class="btn plain" href="/log/season?year={data.year + 1}">{data.year + 1} →</a>
+			<a class="btn" href="/log/season/print?year={data.year}" data-sveltekit-reload>PDF, A4</a>
+			<a class="btn plain" href="/log/season/print?year={data.year}&paper=LETTER" data-sveltekit-reload>Letter</a>
 			<a class="btn plain" href="/log">The log</a>
 		</div>
 	</div>
@@ -59,7 +54,7 @@
 								{@const u = at(block, product)}
 								<td>
 									{#if u}
-										<span class="num">{figure(u)}</span>
+										<span class="num">{shownUse(u, settings)}</span>
 										<span class="lab">{u.times} ×</span>
 										{#if u.ofMost !== null}
 											<span class="bar" aria-hidden="true"

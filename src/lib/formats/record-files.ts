@@ -1,0 +1,125 @@
+import { z } from 'zod';
+import type { Amendment, Issue, Result, SprayRecord } from '../../core';
+import { bad, good } from '../../core';
+import type { CsvRow, ReadCsv } from './csv-rows';
+import { csvWith, readCsv } from './csv-rows';
+import type { FarmSettings } from './farm-settings';
+import type { KnownNames, RecordLine } from './record-line';
+import { readRecordLine, recordOf } from './record-line';
+import { amendmentSchema, recordSchema } from './record-schema';
+
+/** A record from a file, not sealed yet. */
+export interface RecordIn {
+	/** As the file has it; empty where it has none. */
+	readonly id: string;
+	readonly record: SprayRecord;
+	readonly amendments: readonly Amendment[];
+}
+
+const needed = ['day', 'blocks', 'operator'];
+
+/**
+ * Records from CSV: a line is one product of a record; lines that share what stands under `record` are one. A record of
+ * which one line does not read stays out whole.
+ */
+function readRecordCsv(text: string, settings: FarmSettings, known: KnownNames): ReadCsv<RecordIn> {
+	let line = 0;
+	const { rows, lacking, left } = readCsv<RecordLine>(text, {
+		needed,
+		key: () => `${(line += 1)}`,
+		name: (at) => [at('day'), at('blocks'), at('product')].filter(Boolean).join(', '),
+		read: (at) => readRecordLine(at, settings)
+	});
+	if (lacking.length > 0) return { rows: [], lacking, left };
+	const groups = new Map<string, CsvRow<RecordLine>[]>();
+	for (const row of rows) {
+		const id = row.ok ? row.value.id : row.id;
+		const key = id === '' ? `line ${row.line}` : id;
+		groups.set(key, [...(groups.get(key) ?? []), row]);
+	}
+	const read = [...groups.values()].flatMap((lines): CsvRow<RecordIn>[] => {
+		const wrong = lines.filter((l) => !l.ok);
+		const values = lines.flatMap((l) => (l.ok ? [l.value] : []));
+		const first = lines[0]!;
+		const asOne = (issues: readonly Issue[]): CsvRow<RecordIn>[] => [
+			{
+				line: first.line,
+				ok: false,
+				id: first.id,
+				name: values[0]?.name ?? '',
+				issues,
+				text: lines.map((l) => l.text).join('\n')
+			}
+		];
+		if (wrong.length > 0) {
+			// The lines that do read go back with the one that does not: a record is taken in whole.
+			const rest = lines.filter((l) => l.ok).map((l) => l.text);
+			return wrong.flatMap((l, i): CsvRow<RecordIn>[] =>
+				l.ok ? [] : [{ ...l, text: [l.text, ...(i === 0 ? rest : [])].join('\n') }]
+			);
+		}
+		const record = recordOf(values, known);
+		return record.ok
+			? [
+					{
+						line: first.line,
+						ok: true,
+						id: first.id,
+						text: '',
+						value: { id: values[0]!.id, record: record.value, amendments: [] }
+					}
+				]
+			: asOne(record.issues);
+	});
+	return { rows: read, lacking: [], left: csvWith(text, read) };
+}
+
+const fileSchema = z.strictObject({ format: z.literal('fallow-log/1'), records: z.array(z.unknown()).max(20_000) });
+
+/** One record of a `fallow-log/1` file, held against the shape that Fallow itself writes. */
+function readRecordJson(value: unknown): Result<RecordIn> {
+	const { id, amendments, ...body } = (value ?? {}) as Record<string, unknown>;
+	const record = recordSchema.safeParse(body);
+	const later = z
+		.array(amendmentSchema)
+		.max(500)
+		.safeParse(amendments ?? []);
+	const wrong = record.error?.issues[0] ?? later.error?.issues[0];
+	if (!record.success || !later.success) {
+		const path = wrong!.path.join('.');
+		return bad({ code: 'unreadable', path, text: path || 'record', wanted: 'record' });
+	}
+	return good({
+		id: typeof id === 'string' ? id.slice(0, 80) : '',
+		record: { ...(record.data as SprayRecord), takenIn: true },
+		amendments: later.data
+	});
+}
+
+/** Records from a file, CSV or JSON; each stands by itself, and a bad one is named. */
+export function readRecordFile(text: string, settings: FarmSettings, known: KnownNames): ReadCsv<RecordIn> {
+	if (!/^\s*\{/.test(text)) return readRecordCsv(text, settings, known);
+	const none = { rows: [], lacking: ['format', 'records'], left: text };
+	let json: unknown;
+	try {
+		json = JSON.parse(text);
+	} catch {
+		return none;
+	}
+	const file = fileSchema.safeParse(json);
+	if (!file.success) return none;
+	const rows = file.data.records.map((value, i): CsvRow<RecordIn> => {
+		const read = readRecordJson(value);
+		const day = (value as { day?: unknown } | null)?.day;
+		const shared = { line: i + 1, id: '', text: JSON.stringify(value) };
+		return read.ok
+			? { ...shared, ok: true, value: read.value }
+			: { ...shared, ok: false, name: typeof day === 'string' ? day.slice(0, 20) : '', issues: read.issues };
+	});
+	const left = rows.flatMap((row) => (row.ok ? [] : [row.text]));
+	return {
+		rows,
+		lacking: [],
+		left: left.length > 0 ? `{"format": "fallow-log/1", "records": [\n${left.join(',\n')}\n]}` : ''
+	};
+}

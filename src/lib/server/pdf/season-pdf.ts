@@ -1,0 +1,146 @@
+import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
+import type { SeasonUse } from '../../../core';
+import { inUnit, showFigure } from '../../../core';
+import type { FarmSettings } from '../../formats/farm-settings';
+import { fieldUnits } from '../../formats/field-units';
+import { typedText } from '../../formats/typed-text';
+import { plainRate } from '../../shown/answer';
+import { timeAt } from '../../shown/farm-time';
+import { weatherLine } from '../../shown/record-facts';
+import { shownAmount } from '../../shown/shown-plan';
+import { shownUse } from '../../shown/shown-use';
+import type { KeptRecord } from '../db/records';
+import { ruled } from './calibration-pdf';
+import type { Paper } from './make-pdf';
+
+const soft = '#4f594f';
+const head = (...names: string[]): Content[] => names.map((text) => ({ text, bold: true, color: soft, fontSize: 7.5 }));
+const lines = (...texts: readonly (string | false | null | undefined)[]): string => texts.filter(Boolean).join('\n');
+
+/** All records of a year on paper, for whoever inspects them: each with its fields, then what each block had in all. */
+export function seasonPdf(
+	season: { readonly year: number; readonly records: readonly KeptRecord[]; readonly uses: readonly SeasonUse[] },
+	farm: { readonly name: string; readonly settings: FarmSettings },
+	paper: Paper,
+	now: number
+): TDocumentDefinitions {
+	const { settings } = farm;
+	const { timeZone, decimalComma: comma } = settings;
+	const units = fieldUnits(settings);
+	const { year, records, uses } = season;
+	const clock = (at: string | null) => (at === null ? '' : timeAt(timeZone, Date.parse(at)));
+	const last = records.reduce<KeptRecord | null>((m, r) => (m === null || r.place > m.place ? r : m), null);
+	const row = ({ record: r, place, hash, amendments }: KeptRecord): Content[] => [
+		lines(r.day, clock(r.startedAt).slice(11) && `${clock(r.startedAt).slice(11)}–${clock(r.endedAt).slice(11)}`),
+		lines(
+			r.blocks.map((b) => b.name).join(', '),
+			`${showFigure(inUnit('area', r.area as never, units.area), 4, comma)} ${units.area}`,
+			[r.crop, r.stage, r.condition].filter(Boolean).join(', ')
+		),
+		lines(
+			...r.products.map((p) => {
+				const total = shownAmount({ kind: p.kind, amount: p.total } as never, settings);
+				return [
+					`${p.name}: ${typedText(p.dose)}`,
+					`${total.value} ${total.unit} in all`,
+					p.registration && `reg. ${p.registration}`,
+					p.group && `group ${p.group}`
+				]
+					.filter(Boolean)
+					.join(', ');
+			})
+		),
+		lines(
+			r.trueVolume === null ? 'nothing sprayed' : plainRate(r.trueVolume, settings),
+			r.waterSource && `water: ${r.waterSource}`
+		),
+		lines(r.target, r.buffer && `buffer ${r.buffer}`),
+		lines(r.operator, r.licence && `licence ${r.licence}`, r.sprayer),
+		lines(r.weather.before && weatherLine(r.weather.before), r.weather.end && `end: ${weatherLine(r.weather.end)}`),
+		{
+			text: lines(
+				`no. ${place}`,
+				hash.slice(0, 12),
+				r.takenIn && 'from a file',
+				r.remarks,
+				...amendments.map((a) => `Added ${clock(a.at)} by ${a.by}: ${a.text}`)
+			),
+			color: soft
+		}
+	];
+	return {
+		pageSize: paper,
+		pageOrientation: 'landscape',
+		pageMargins: [30, 34, 30, 40],
+		info: { title: `Season ${year}, ${farm.name}`, creator: 'Fallow' },
+		footer: (page, pages) => ({
+			columns: [
+				last ? `Entries up to ${last.place} of the log; seal of that entry: ${last.hash}` : 'No record in this season.',
+				{ text: `Page ${page} of ${pages}`, alignment: 'right', width: 90 }
+			],
+			color: soft,
+			fontSize: 7,
+			margin: [30, 8, 30, 0]
+		}),
+		content: [
+			{ text: farm.name, color: soft },
+			{ text: `What was sprayed in ${year}`, font: 'Figures', bold: true, fontSize: 20, margin: [0, 2, 0, 2] },
+			{
+				text: `${records.length} ${records.length === 1 ? 'record' : 'records'}, times of ${timeZone}, printed ${timeAt(timeZone, now)}. Each is sealed; nothing of it was changed since.`,
+				color: soft,
+				margin: [0, 0, 0, 10]
+			},
+			...(records.length === 0
+				? []
+				: [
+						{
+							table: {
+								headerRows: 1,
+								dontBreakRows: true,
+								widths: [52, 84, '*', 68, 68, 74, 110, 84],
+								body: [
+									head(
+										'Day',
+										'Ground, crop',
+										'Products',
+										'Volume',
+										'For',
+										'By, with',
+										'Weather',
+										'Entry, seal, remarks'
+									),
+									...records.map(row)
+								]
+							},
+							layout: ruled,
+							fontSize: 7.5
+						},
+						{
+							text: 'What each block had in all',
+							font: 'Figures',
+							bold: true,
+							fontSize: 14,
+							margin: [0, 16, 0, 6] as [number, number, number, number]
+						},
+						{
+							table: {
+								headerRows: 1,
+								widths: ['*', '*', 'auto', 'auto', 'auto'],
+								body: [
+									head('Block', 'Product', `In the season`, 'Times', 'Of its label’s most'),
+									...uses.map((u) => [
+										u.block,
+										u.product,
+										shownUse(u, settings),
+										`${u.times}`,
+										u.ofMost === null ? '–' : `${u.ofMost > 1 ? 'OVER: ' : ''}${showFigure(u.ofMost * 100, 3, comma)} %`
+									])
+								]
+							},
+							layout: ruled,
+							fontSize: 8
+						}
+					])
+		]
+	};
+}

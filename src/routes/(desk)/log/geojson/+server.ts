@@ -1,0 +1,26 @@
+import type { RequestHandler } from './$types';
+import { logFilterSchema } from '$lib/formats/record';
+import { recordFeatures } from '$lib/formats/record-geojson';
+import { fileName, fileResponse } from '$lib/server/files';
+import { inPieces, textStream } from '$lib/server/stream';
+
+/** The ground that the records of a filter sprayed. */
+export const GET: RequestHandler = async ({ url, locals: { farm } }) => {
+	const filter = logFilterSchema.parse(Object.fromEntries(url.searchParams));
+	const boundaries = new Map((await farm.blocks.all()).map(({ id, block }) => [id, block.boundary]));
+	async function* lines() {
+		yield '{"type":"FeatureCollection","features":[\n';
+		let first = true;
+		for await (const { id, record } of farm.records.all(filter))
+			for (const feature of recordFeatures(id, record, (block) => boundaries.get(block) ?? null)) {
+				yield `${first ? '' : ',\n'}${feature}`;
+				first = false;
+			}
+		yield '\n]}\n';
+	}
+	return fileResponse(
+		textStream(inPieces(lines())),
+		'application/geo+json',
+		`${fileName(farm.name, 'sprayed')}.geojson`
+	);
+};

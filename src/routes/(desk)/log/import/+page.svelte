@@ -1,0 +1,47 @@
+<script lang="ts">
+	import type { ActionData, PageData } from './$types';
+	import CsvImport from '$lib/components/CsvImport.svelte';
+	import { readRecordFile } from '$lib/formats/record-files';
+	import { plainRate } from '$lib/shown/answer';
+	import { shownAmount } from '$lib/shown/shown-plan';
+
+	let { data, form }: { data: PageData; form: ActionData } = $props();
+	const settings = $derived(data.farm.settings);
+	const example = `day,started,ended,blocks,area,product,dose,total,volume,operator,target\n2025-04-02,07:30,09:10,Long meadow,3.2 ha,Sample Umber,1.5 L/ha,4.8 L,150 L/ha,A. Sample,Thistles`;
+</script>
+
+<svelte:head><title>Records from a file · Fallow</title></svelte:head>
+
+<main class="plain-page">
+	<div>
+		<h1>Records from a file</h1>
+		<p class="lab">
+			CSV, a line a product: day, blocks and operator are needed, and an area; lines with the same text under <b
+				>record</b
+			>
+			are one record. Or a <b>fallow-log/1</b> JSON file. What is taken in is sealed as it stands and marked as from a file.
+		</p>
+	</div>
+	<CsvImport
+		one="record"
+		many="records"
+		home="/log"
+		{example}
+		accept=".csv,text/csv,.json,application/json"
+		read={(text) => readRecordFile(text, settings, data.known)}
+		title={({ record }) => `${record.day}, ${record.blocks.map((b) => b.name).join(', ')}`}
+		facts={({ record }) =>
+			[
+				...record.products.map((p) => {
+					const total = shownAmount({ kind: p.kind, amount: p.total } as never, settings);
+					return `${p.name} ${total.value} ${total.unit}`;
+				}),
+				record.trueVolume === null ? '' : plainRate(record.trueVolume, settings),
+				record.operator,
+				record.blocks.some((b) => b.id === '') ? '▲ ground that is not among yours' : ''
+			]
+				.filter(Boolean)
+				.join(' · ')}
+		answered={form}
+	/>
+</main>

@@ -1,0 +1,28 @@
+import { error } from '@sveltejs/kit';
+import type { RequestHandler } from './$types';
+import { logFilterSchema } from '$lib/formats/record';
+import type { KeptRecord } from '$lib/server/db/records';
+import { fileName, fileResponse } from '$lib/server/files';
+import { makePdf, paperOf } from '$lib/server/pdf/make-pdf';
+import { seasonPdf } from '$lib/server/pdf/season-pdf';
+import { askedYear, seasonSums } from '$lib/server/season-page';
+
+/** More records than this on one paper keep everybody else waiting while it is made. */
+const most = 1500;
+
+export const GET: RequestHandler = async ({ url, locals: { farm } }) => {
+	const now = Date.now();
+	const year = askedYear(farm, url, now);
+	const filter = logFilterSchema.parse({ from: `${year}-01-01`, to: `${year}-12-31`, oldest: '1' });
+	const records: KeptRecord[] = [];
+	for await (const record of farm.records.all(filter)) {
+		records.push(record);
+		if (records.length > most)
+			error(422, {
+				message: `${year} has over ${most} records, too many for one paper. Take them as CSV or JSON from the log, which have no end.`
+			});
+	}
+	const { uses } = await seasonSums(farm, year);
+	const pdf = await makePdf(seasonPdf({ year, records, uses }, farm, paperOf(url.searchParams.get('paper')), now));
+	return fileResponse(pdf, 'application/pdf', `${fileName(farm.name, `season ${year}`)}.pdf`, true);
+};
