@@ -1,13 +1,8 @@
-import { v7 } from 'uuid';
 import { connect } from '../src/lib/server/db/connect';
 import { farmHandle, firstFarm } from '../src/lib/server/db/farm';
 import { migrate } from '../src/lib/server/db/migrate';
-import { demoFarm, demoPlan, messageOf, pastRounds } from './farm';
-import { demoBlocks } from './ground';
-import { demoAsked, demoJobs } from './jobs';
-import { demoNozzles, demoShed } from './nozzles';
-import { demoProducts } from './products';
-import { demoRigs, hazelBlower, longMeadow } from './rigs';
+import { demoFarm } from './farm';
+import { fillDemo } from './fill';
 
 // Loads the demo farm once: a database that has a sprayer already is left as it is.
 const url = process.env.DATABASE_URL;
@@ -19,46 +14,7 @@ try {
 	const before = await farmHandle(db, farmId);
 	if (!before) throw new Error('the farm that was just made is not there');
 	if ((await before.sprayers.list()).length === 0) {
-		await before.saveFarm(demoFarm.name, demoFarm.settings);
-		const farm = (await farmHandle(db, farmId))!;
-		const ids = new Map(demoRigs.map((rig) => [rig, v7()] as const));
-		for (const [rig, id] of ids) await farm.sprayers.put(id, rig);
-		const blower = ids.get(hazelBlower)!;
-		const [both] = await farm.sprayerSettings.of(blower);
-		for (const [name, off] of [
-			['Left only', [1]],
-			['Right only', [0]]
-		] as const)
-			await farm.sprayerSettings.put(blower, hazelBlower, { ...both!, id: v7(), name, off: [...off] });
-		await farm.nozzles.takeIn(demoNozzles);
-		await farm.products.takeIn(demoProducts);
-		const blockIds = new Map(demoBlocks.map((block) => [block.name, v7()] as const));
-		await farm.blocks.takeIn(demoBlocks.map((block) => ({ id: blockIds.get(block.name)!, block })));
-		for (const key of demoShed) await farm.nozzles.shed(key, true);
-		let newest = '';
-		const calibrations = new Map<string, string>();
-		for (const past of pastRounds) {
-			const id = ids.get(past.rig)!;
-			const [setting] = await farm.sprayerSettings.of(id);
-			const message = messageOf(past, id, Date.now(), setting);
-			await farm.rounds.put(message);
-			if (past.rig === longMeadow) newest = message.round.id;
-			calibrations.set(past.rig.name, message.round.id);
-		}
-		await farm.tankPlans.put(v7(), newest, demoPlan);
-		const products = new Map((await farm.products.all()).map((p) => [p.label.name, p.id]));
-		for (const { asked, entries } of demoJobs(
-			{
-				block: (name) => blockIds.get(name)!,
-				product: (name) => products.get(name)!,
-				calibration: (rig) => calibrations.get(rig)!
-			},
-			Date.now()
-		)) {
-			await farm.jobs.put(asked);
-			await farm.jobRuns.put(asked.id, entries);
-			if (entries.some((e) => e.kind === 'close')) await farm.records.seal(asked.id, demoAsked, []);
-		}
+		await fillDemo(db, farmId, Date.now());
 		console.log(`${demoFarm.name} is loaded.`);
 	}
 } finally {

@@ -20,7 +20,8 @@ function giveUp(message) {
 if (!env.ORIGIN) delete env.ORIGIN;
 const direct = env.ORIGIN === undefined;
 env.PROTOCOL_HEADER = direct ? 'x-fallow-scheme' : env.PROTOCOL_HEADER;
-env.BODY_SIZE_LIMIT = String(600 * 1024);
+// Held by the app itself (guards.ts): a whole farm may come in at one address, and at no other more than half a megabyte.
+env.BODY_SIZE_LIMIT = String(1024 ** 3);
 const ownNames = new Set(['localhost', '127.0.0.1', '[::1]', host]);
 const nameOf = (header) => (header ?? '').replace(/:\d+$/, '');
 

@@ -5,7 +5,7 @@ import { failureResponse, isDatabaseGone, messageOf, stackOf } from '$lib/server
 import { database, startApp, stopApp } from '$lib/server/app';
 import { farmHandle } from '$lib/server/db/farm';
 import { Failure } from '$lib/server/failure';
-import { checkSameOrigin } from '$lib/server/guards';
+import { checkBodySize, checkSameOrigin } from '$lib/server/guards';
 import { log } from '$lib/server/log';
 
 export const init: ServerInit = async () => {
@@ -30,6 +30,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 	let response: Response;
 	try {
 		checkSameOrigin(event.request, event.url.origin);
+		checkBodySize(event.request, event.url.pathname);
 		if (needsFarm(event.route.id)) {
 			const { db, farmId } = database();
 			const farm = await farmHandle(db, farmId);

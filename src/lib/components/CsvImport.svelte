@@ -89,7 +89,8 @@
 					{#each bad as row (row.line)}
 						{#if !row.ok}<li>
 								<b>Line {row.line}{row.name ? `, ${row.name}` : ''}</b>
-								{#each row.issues as issue, i (i)}<span>✕ {wordIssue(issue)}</span>{/each}
+								{#each row.issues as issue, i (i)}<span>✕ {issue.path ? `${issue.path}: ` : ''}{wordIssue(issue)}</span
+									>{/each}
 							</li>{/if}
 					{/each}
 				</ul>

@@ -5,8 +5,8 @@
 	import type { FarmSettings } from '$lib/formats/farm-settings';
 	import { longUnit } from '$lib/formats/field-units';
 	import { chart } from '$lib/state/chart';
-	import type { TraceLike } from '$lib/state/history';
-	import { lineOptions, nozzleGrid } from '$lib/state/history';
+	import type { FieldVolume, TraceLike } from '$lib/state/history';
+	import { fieldLine, lineOptions, nozzleGrid, wearLine } from '$lib/state/history';
 	import { namesOf } from '$lib/wording/nozzle-names';
 	import Segmented from './Segmented.svelte';
 
@@ -18,8 +18,10 @@
 	}
 	let { sprayerId, rig, settings, total }: Props = $props();
 
-	let shown = $state<'none' | 'volume' | 'wear' | 'evenness' | 'nozzles'>('none');
+	let shown = $state<'none' | 'volume' | 'wear' | 'evenness' | 'field' | 'nozzles'>('none');
 	let traces = $state.raw<readonly TraceLike[]>([]);
+	let jobs = $state.raw<readonly FieldVolume[]>([]);
+	let newNozzles = $state<string | null>(null);
 	let problem = $state('');
 	let one = $state('');
 	let two = $state('');
@@ -31,7 +33,12 @@
 		try {
 			const response = await fetch(`/api/sprayers/${sprayerId}/history`);
 			if (!response.ok) throw new Error(String(response.status));
-			traces = ((await response.json()) as { history: TraceLike[] }).history;
+			const answer = (await response.json()) as {
+				history: TraceLike[];
+				jobs: FieldVolume[];
+				newNozzles: string | null;
+			};
+			({ history: traces, jobs, newNozzles } = answer);
 			one = traces.at(-2)?.id ?? traces.at(-1)?.id ?? '';
 			two = traces.at(-1)?.id ?? '';
 			problem = '';
@@ -46,20 +53,17 @@
 			return lineOptions(
 				traces.map((t) => ({ day: t.signedDay, value: inUnit('volumePerArea', t.rate as never, settings.rateUnit) })),
 				`spray volume, ${unit}`,
-				null
+				[]
 			);
-		if (shown === 'wear')
-			return lineOptions(
-				traces.flatMap((t) => (t.wear === null ? [] : [{ day: t.signedDay, value: t.wear * 100 }])),
-				'over new, %',
-				{ at: 10, words: 'worn out at 10 %' }
-			);
+		if (shown === 'wear') return wearLine(traces, newNozzles);
+		if (shown === 'field') return fieldLine(jobs);
 		return lineOptions(
 			traces.flatMap((t) => (t.unevenness === null ? [] : [{ day: t.signedDay, value: t.unevenness * 100 }])),
 			'unevenness (CV), %',
-			null
+			[]
 		);
 	});
+	const outlook = $derived('outlook' in lines ? (lines.outlook as string) : '');
 	const grid = $derived(nozzleGrid(traces.slice(-12)));
 	const words = (v: number | null) =>
 		v === null ? '' : `${v < 0 ? '−' : '+'}${showDecimals(Math.abs(v) * 100, 0, settings.decimalComma)}`;
@@ -81,6 +85,7 @@
 				{ value: 'volume', label: 'Volume' },
 				{ value: 'wear', label: 'Wear' },
 				{ value: 'evenness', label: 'Evenness' },
+				{ value: 'field', label: 'In the field' },
 				{ value: 'nozzles', label: 'Nozzle by nozzle' }
 			]}
 			value={shown === 'none' ? ('' as 'volume') : shown}
@@ -98,9 +103,17 @@
 		{#if lines.points < 2}<p class="lab">
 				{shown === 'volume'
 					? 'One calibration so far: a line needs two.'
-					: 'Fewer than two calibrations tell this: it takes a rated flow and the gauge, and more than one nozzle.'}
+					: shown === 'field'
+						? `${jobs.length === 0 ? 'No job' : 'One job'} was closed with it so far: each one that is tells what really went on the ground.`
+						: 'Fewer than two calibrations tell this: it takes a rated flow and the gauge, and more than one nozzle.'}
 			</p>{/if}
-		<div class="chart card" role="img" aria-label={lines.words} {@attach chart(() => lines.options)}></div>
+		{#if outlook}<p class="outlook">{outlook}</p>{/if}
+		{#if lines.points > 0}<div
+				class="chart card"
+				role="img"
+				aria-label={lines.words}
+				{@attach chart(() => lines.options)}
+			></div>{/if}
 	{:else if traces.length > 0}
 		<!-- svelte-ignore a11y_no_noninteractive_tabindex (a table that scrolls sideways has to take the focus) -->
 		<div class="ledger-scroll" role="region" aria-label="Nozzles by calibration" tabindex="0">
@@ -186,6 +199,12 @@
 	th a {
 		display: inline-block;
 		padding: 8px 0;
+	}
+	.outlook {
+		padding: 8px 14px;
+		border-left: 6px solid var(--dye);
+		background: var(--card);
+		font-weight: 600;
 	}
 	.two {
 		display: flex;

@@ -9,7 +9,7 @@ import { productText, productTexts, readProductText } from './product-text';
 import { typedSchema } from './typed';
 
 /** A product as typed; what the numbers mean is for the core's `readLabel` to judge. */
-const labelSchema = z.strictObject({
+export const labelSchema = z.strictObject({
 	name: z.string().trim().min(1).max(80),
 	state: z.enum(['liquid', 'dry']),
 	registration: z.string().max(200),

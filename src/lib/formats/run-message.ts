@@ -15,7 +15,7 @@ const done = z.discriminatedUnion('by', [
 ]);
 
 /** One thing that happened while a job was mixed and sprayed, as the device made it. */
-const runEntrySchema = z.discriminatedUnion('kind', [
+export const runEntrySchema = z.discriminatedUnion('kind', [
 	z.strictObject({
 		...stamp,
 		kind: z.literal('tick'),

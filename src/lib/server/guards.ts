@@ -25,6 +25,30 @@ export const bodyLimit = 512 * 1024;
 const tooLarge = () =>
 	new Failure(413, 'too-large', '', `The message is over ${bodyLimit / 1024} kB and was refused before it was read.`);
 
+/** The one address that takes a whole farm, and most that it takes, zipped. */
+export const farmFilePath = '/api/farm/file';
+const farmFileLimit = 1024 ** 3;
+
+/**
+ * Refuses a write whose body is too large before any of it is read. JSON is counted as it is read; anything else has to
+ * say how long it is.
+ */
+export function checkBodySize(request: Request, path: string): void {
+	if (!writes.has(request.method) || request.body === null) return;
+	if (/^application\/json\b/i.test(request.headers.get('content-type') ?? '')) return;
+	const length = request.headers.get('content-length');
+	if (length === null)
+		throw new Failure(411, 'no-length', '', 'Say how long the message is (content-length), or send JSON.');
+	const most = path === farmFilePath ? farmFileLimit : bodyLimit;
+	if (Number(length) > most)
+		throw new Failure(
+			413,
+			'too-large',
+			'',
+			`The message is over ${Math.round(most / 1024)} kB and was refused before it was read.`
+		);
+}
+
 /** Reads a JSON body, never more of it than the limit, whatever its head says. */
 export async function readJson(request: Request): Promise<unknown> {
 	const type = request.headers.get('content-type') ?? '';

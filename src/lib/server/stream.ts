@@ -1,6 +1,14 @@
 /** Text that is made piece by piece, as it is asked for: nobody holds all of it. */
 export function textStream(pieces: AsyncGenerator<string>): ReadableStream<Uint8Array> {
 	const encoder = new TextEncoder();
+	async function* encoded() {
+		for await (const text of pieces) yield encoder.encode(text);
+	}
+	return byteStream(encoded());
+}
+
+/** The same with bytes. */
+export function byteStream(pieces: AsyncGenerator<Uint8Array>): ReadableStream<Uint8Array> {
 	return new ReadableStream(
 		{
 			async pull(controller) {
@@ -8,8 +16,8 @@ export function textStream(pieces: AsyncGenerator<string>): ReadableStream<Uint8
 				for (;;) {
 					const { done, value } = await pieces.next();
 					if (done) return controller.close();
-					if (value === '') continue;
-					return controller.enqueue(encoder.encode(value));
+					if (value.length === 0) continue;
+					return controller.enqueue(value);
 				}
 			},
 			async cancel() {

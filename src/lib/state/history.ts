@@ -1,5 +1,5 @@
 import type { ApexOptions } from 'apexcharts';
-import { showFigure } from '$core';
+import { addDays, daysBetween, showFigure, wearTrend } from '$core';
 
 /** One calibration of a history, as the server tells it. */
 export interface TraceLike {
@@ -46,12 +46,15 @@ interface Dated {
 export function lineOptions(
 	points: readonly Dated[],
 	title: string,
-	limit: { readonly at: number; readonly words: string } | null
+	limits: readonly { readonly at: number; readonly words: string }[],
+	/** A second line, dashed: where the first one goes. */
+	trend: readonly Dated[] = []
 ): { readonly options: ApexOptions; readonly words: string; readonly points: number } {
 	const data = points.map((p) => ({ x: Date.parse(p.day), y: Number(p.value.toPrecision(4)) }));
 	const last = points.at(-1);
 	const values = points.map((p) => p.value);
-	const [low, high] = [Math.min(...values, limit?.at ?? Infinity), Math.max(...values, limit?.at ?? -Infinity)];
+	const reach = [...values, ...limits.map((l) => l.at)];
+	const [low, high] = [Math.min(...reach), Math.max(...reach)];
 	const room = Math.max((high - low) * 0.25, Math.abs(high) * 0.03, 0.5);
 	return {
 		points: points.length,
@@ -60,9 +63,15 @@ export function lineOptions(
 			: `${title}: nothing yet`,
 		options: {
 			chart: { type: 'line', height: 260 },
-			series: [{ name: title, data }],
-			stroke: { width: 3, curve: 'straight' },
-			markers: { size: 5, strokeWidth: 0 },
+			series: [
+				{ name: title, data },
+				...(trend.length > 0
+					? [{ name: 'trend', data: trend.map((p) => ({ x: Date.parse(p.day), y: Number(p.value.toPrecision(4)) })) }]
+					: [])
+			],
+			colors: ['var(--dye)', 'var(--soft)'],
+			stroke: { width: [3, 2], dashArray: [0, 6], curve: 'straight' },
+			markers: { size: [5, 0], strokeWidth: 0 },
 			xaxis: { type: 'datetime', tooltip: { enabled: false } },
 			yaxis: {
 				title: { text: title },
@@ -71,7 +80,7 @@ export function lineOptions(
 				labels: { formatter: (v: number) => showFigure(v, 3) }
 			},
 			annotations: {
-				yaxis: limit ? [{ y: limit.at, borderColor: 'var(--amber)', label: { text: limit.words } }] : [],
+				yaxis: limits.map((l) => ({ y: l.at, borderColor: 'var(--amber)', label: { text: l.words } })),
 				points: last
 					? [
 							{
@@ -85,4 +94,80 @@ export function lineOptions(
 			}
 		}
 	};
+}
+
+/** A job that was closed: what really went on its ground, and what was planned by the calibration. */
+export interface FieldVolume {
+	readonly id: string;
+	readonly day: string;
+	/** m³/m². */
+	readonly planned: number;
+	readonly truth: number;
+}
+
+/** Over this the calibration is in doubt, %. */
+const doubtful = 5;
+
+/** Each job's true volume against what its calibration said, over time. */
+export const fieldLine = (jobs: readonly FieldVolume[]) =>
+	lineOptions(
+		jobs.map((j) => ({ day: j.day, value: (j.truth / j.planned - 1) * 100 })),
+		'true over calibrated, %',
+		[
+			{ at: doubtful, words: '5 % over: in doubt' },
+			{ at: -doubtful, words: '5 % under: in doubt' }
+		]
+	);
+
+/** A set is worn out at this, share over rated. */
+const wornOut = 0.1;
+/** One sigma of a wear that was measured with a jug: what a set reads twice differs by. */
+const scatter = 0.01;
+/** Days ahead beyond which a date is no help. */
+const farAhead = 3660;
+
+/** The wear of the set that is fitted now, where it goes, and how sure that is. Older sets are left out. */
+export function wearLine(traces: readonly TraceLike[], newNozzles: string | null) {
+	const set = traces.flatMap((t) =>
+		t.wear === null || (newNozzles !== null && t.signedDay < newNozzles) ? [] : [{ day: t.signedDay, wear: t.wear }]
+	);
+	const first = set[0]?.day ?? '';
+	const trend = wearTrend(
+		set.map((p) => ({ day: daysBetween(first, p.day), wear: p.wear })),
+		wornOut,
+		scatter
+	);
+	const last = set.at(-1);
+	const dayOf = (n: number | null) => (n === null || n > farAhead ? null : addDays(first, Math.round(n)));
+	const crossing = dayOf(trend?.crossing ?? null);
+	const line = lineOptions(
+		set.map((p) => ({ day: p.day, value: p.wear * 100 })),
+		'over new, %',
+		[{ at: wornOut * 100, words: 'worn out at 10 %' }],
+		trend && crossing && last && crossing > last.day
+			? [
+					{ day: first, value: trend.at(0) * 100 },
+					{ day: crossing, value: wornOut * 100 }
+				]
+			: []
+	);
+	return { ...line, outlook: outlook() };
+
+	function outlook(): string {
+		if (!last || !trend) return '';
+		if (last.wear >= wornOut)
+			return `This set is past 10 % already: ${showFigure(last.wear * 100, 2)} % on ${last.day}. Fit new nozzles.`;
+		if (crossing === null)
+			return trend.slope > 0
+				? 'At the present trend 10 % is over ten years off.'
+				: 'No wear can be seen in this set: it does not rise.';
+		const [earliest, latest] = [dayOf(trend.earliest), dayOf(trend.latest)];
+		const sure =
+			earliest && latest
+				? `95 % sure: between ${earliest} and ${latest}.`
+				: earliest && earliest > last.day
+					? `95 % sure: not before ${earliest}; ${trend.points} calibrations cannot tell the latest day.`
+					: `${trend.points} calibrations are too few, or too close, to say how sure that is.`;
+		return `At the present trend 10 % is reached about ${crossing}. ${sure}`;
+	}
 }

@@ -322,11 +322,11 @@ describe('a history', () => {
 				{ day: '2026-02-01', value: 18.6 }
 			],
 			'spray volume',
-			null
+			[]
 		);
 		expect(line.points).toBe(2);
 		expect(line.words).toContain('18.6 on 2026-02-01');
 		expect(line.options.annotations?.points).toHaveLength(1);
-		expect(lineOptions([], 'wear', { at: 10, words: 'worn' }).words).toContain('nothing yet');
+		expect(lineOptions([], 'wear', [{ at: 10, words: 'worn' }]).words).toContain('nothing yet');
 	});
 });

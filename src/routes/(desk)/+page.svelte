@@ -129,7 +129,10 @@
 		{/each}
 		{#if data.states.length > 0}
 			<section aria-label="Ground that waits">
-				<h2>Ground that waits</h2>
+				<div class="page-head">
+					<h2>Ground that waits</h2>
+					<a href="/calendar" data-sveltekit-reload>As a calendar</a>
+				</div>
 				<BlockKeeps states={data.states} ids={data.blocks} now={data.now} timeZone={settings.timeZone} />
 			</section>
 		{/if}

@@ -16,7 +16,7 @@ export interface KeptBlock {
 }
 
 /** The columns beside a typed block; refuses one that does not read. */
-function columns(block: TypedBlock) {
+export function blockColumns(block: TypedBlock) {
 	const [wrong] = block.boundary ? checkBoundary(block.boundary) : [];
 	if (wrong) throw fromIssue(wrong);
 	const read = readBlock(block, outlinedArea(block.boundary));
@@ -68,7 +68,7 @@ export const blocksOf = ({ db, farmId }: Scope) => ({
 
 	/** Takes in several at once, all of them or none. */
 	async takeIn(list: readonly { readonly id: string; readonly block: TypedBlock }[]): Promise<void> {
-		const made = list.map(({ id, block }) => ({ id, values: columns(block) }));
+		const made = list.map(({ id, block }) => ({ id, values: blockColumns(block) }));
 		await db.transaction().execute(async (trx) => {
 			const known = await trx.selectFrom('block').select(['id', 'name']).where('farm_id', '=', farmId).execute();
 			const ids = new Map(known.map((k) => [k.name.toLowerCase(), k.id]));

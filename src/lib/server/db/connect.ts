@@ -10,7 +10,7 @@ export interface Connection {
 	close(): Promise<void>;
 }
 
-/** A pool on one database. Errors of idle connections go to `onIdleError`; without it they would end the process. */
+/** A pool on one database. Errors of connections that run no query go to `onIdleError`; without it they would end the process. */
 export function connect(url: string, onIdleError: (error: Error) => void, max = 10): Connection {
 	const pool = new pg.Pool({
 		connectionString: url,
@@ -20,6 +20,8 @@ export function connect(url: string, onIdleError: (error: Error) => void, max = 
 		application_name: 'fallow'
 	});
 	pool.on('error', onIdleError);
+	// One that is between two queries of a transaction as the database dies is the pool's no more, and would end the process.
+	pool.on('connect', (client) => client.on('error', onIdleError));
 	const db = new Kysely<Database>({ dialect: new PostgresDialect({ pool }) });
 	return { db, close: () => db.destroy() };
 }

@@ -22,6 +22,20 @@ export const eventsOf = ({ db, farmId }: Scope) => ({
 			.execute();
 	},
 
+	/** The day of the newest event of one kind; null without any. */
+	async lastOf(sprayerId: string, what: SprayerEventKind): Promise<string | null> {
+		const row = await db
+			.selectFrom('sprayer_event')
+			.select('day')
+			.where('farm_id', '=', farmId)
+			.where('sprayer_id', '=', sprayerId)
+			.where('what', '=', what)
+			.orderBy('day', 'desc')
+			.limit(1)
+			.executeTakeFirst();
+		return row?.day ?? null;
+	},
+
 	/** Writes an event down; the same id again changes nothing. */
 	async add(sprayerId: string, event: SprayerEvent): Promise<void> {
 		await db

@@ -4,6 +4,9 @@ import type { FarmSettings } from '../../formats/farm-settings';
 import { farmSettingsSchema } from '../../formats/farm-settings';
 import { blocksOf } from './blocks';
 import { calibrationsOf } from './calibrations';
+import { farmLines, isEmptyFarm } from './farm-file';
+import type { TakenFarm } from './take-farm';
+import { takeFarm } from './take-farm';
 import { eventsOf } from './events';
 import { jobRunsOf } from './job-runs';
 import { jobsOf } from './jobs';
@@ -34,6 +37,10 @@ export interface FarmHandle {
 	readonly products: ReturnType<typeof productsOf>;
 	readonly tankPlans: ReturnType<typeof tankPlansOf>;
 	saveFarm(name: string, settings: FarmSettings): Promise<void>;
+	/** All of it as lines of a file; and all of one from such lines. */
+	lines(at: string): AsyncGenerator<string>;
+	takeIn(lines: AsyncIterable<string>, replace: boolean): Promise<TakenFarm>;
+	isEmpty(): Promise<boolean>;
 }
 
 /** The one place where a farm is bound to the database; sign-in and roles will change this file and no other. */
@@ -62,6 +69,9 @@ export async function farmHandle(db: Kysely<Database>, farmId: string): Promise<
 		blocks: blocksOf(scope),
 		products: productsOf(scope),
 		tankPlans: tankPlansOf(scope),
+		lines: (at) => farmLines(scope, at),
+		takeIn: (lines, replace) => takeFarm(scope, lines, replace),
+		isEmpty: () => isEmptyFarm(scope),
 		async saveFarm(name, changed) {
 			await db
 				.updateTable('farm')

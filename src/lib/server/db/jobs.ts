@@ -3,6 +3,7 @@ import type { GroundUse, JobBlock, JobState, TypedJob, VolumePerArea } from '../
 import { blockPart, planLoads, readBlock, readJob } from '../../../core';
 import { outlinedArea } from '../../formats/block';
 import type { AskedJob } from '../../formats/job';
+import { dayAt } from '../../shown/farm-time';
 import { canonicalJson } from '../canonical-json';
 import { Failure, fromIssue, notFound } from '../failure';
 import { blocksOf } from './blocks';
@@ -223,6 +224,27 @@ export const jobsOf = (scope: Scope) => {
 		/** What the other jobs mean for the ground of one. */
 		async usesFor(id: string, job: TypedJob): Promise<GroundUse[]> {
 			return usesAround(scope, { blocks: job.blocks.map((b) => b.id), not: id, ...aroundDay(job.day) });
+		},
+
+		/** The newest closed jobs of a sprayer that rest on a calibration, the oldest of them first: true volume and planned. */
+		async fieldVolumes(sprayerId: string, most: number) {
+			const rows = await db
+				.selectFrom('job')
+				.select(['id', 'began_at', 'planned_m3_per_m2', 'true_m3_per_m2'])
+				.where('farm_id', '=', farmId)
+				.where('sprayer_id', '=', sprayerId)
+				.where('calibration_id', 'is not', null)
+				.where('began_at', 'is not', null)
+				.where('true_m3_per_m2', 'is not', null)
+				.orderBy('began_at', 'desc')
+				.limit(most)
+				.execute();
+			return rows.reverse().map((row) => ({
+				id: row.id,
+				day: dayAt(scope.settings.timeZone, row.began_at!.getTime()),
+				planned: row.planned_m3_per_m2!,
+				truth: row.true_m3_per_m2!
+			}));
 		},
 
 		/** What all blocks get around a day, for planning on any of them. */

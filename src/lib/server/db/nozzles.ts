@@ -10,7 +10,7 @@ import type { Scope } from './scope';
 export const mostNozzlesKept = 5000;
 
 /** The computed columns beside a typed nozzle; refuses one that does not read. */
-function columns(nozzle: TypedNozzle) {
+export function nozzleColumns(nozzle: TypedNozzle) {
 	const read = readNozzle('', nozzle, false);
 	if (!read.ok) throw fromIssue(read.issues[0]!);
 	const { points, low, high } = read.value;
@@ -53,7 +53,7 @@ export const nozzlesOf = ({ db, farmId }: Scope) => ({
 
 	/** Makes or changes a nozzle. Two of one kind and one name are one nozzle: the newer sheet counts. */
 	async put(id: string, nozzle: TypedNozzle, shed: boolean): Promise<string> {
-		const values = columns(nozzle);
+		const values = nozzleColumns(nozzle);
 		const key = await db.transaction().execute(async (trx) => {
 			const known = await trx
 				.selectFrom('nozzle')
@@ -79,7 +79,7 @@ export const nozzlesOf = ({ db, farmId }: Scope) => ({
 
 	/** Takes in many at once, all of them or none; those of a known kind and name are brought up to date. */
 	async takeIn(list: readonly { readonly nozzle: TypedNozzle; readonly shed: boolean }[]): Promise<void> {
-		const made = list.map(({ nozzle, shed }) => ({ id: v7(), shed, values: columns(nozzle) }));
+		const made = list.map(({ nozzle, shed }) => ({ id: v7(), shed, values: nozzleColumns(nozzle) }));
 		await db.transaction().execute(async (trx) => {
 			for (let i = 0; i < made.length; i += 500) {
 				const part = made.slice(i, i + 500);

@@ -13,7 +13,7 @@ export interface KeptProduct {
 	readonly away: boolean;
 }
 
-function columns(label: TypedLabel) {
+export function productColumns(label: TypedLabel) {
 	const read = readLabel(label);
 	if (!read.ok) throw fromIssue(read.issues[0]!);
 	return { name: label.name, body: JSON.stringify(label) };
@@ -46,7 +46,7 @@ export const productsOf = ({ db, farmId }: Scope) => ({
 
 	/** Makes or changes a product. A name that another one has is refused: two labels must not be taken for each other. */
 	async put(id: string, label: TypedLabel): Promise<void> {
-		const values = columns(label);
+		const values = productColumns(label);
 		const other = await db
 			.selectFrom('product')
 			.select('id')
@@ -69,7 +69,7 @@ export const productsOf = ({ db, farmId }: Scope) => ({
 
 	/** Takes in many at once, all of them or none; those of a known name are brought up to date. */
 	async takeIn(labels: readonly TypedLabel[]): Promise<void> {
-		const made = labels.map(columns);
+		const made = labels.map(productColumns);
 		await db.transaction().execute(async (trx) => {
 			const known = await trx.selectFrom('product').select(['id', 'name']).where('farm_id', '=', farmId).execute();
 			const ids = new Map(known.map((k) => [k.name.toLowerCase(), k.id]));

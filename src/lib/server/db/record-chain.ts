@@ -27,6 +27,37 @@ export const namesIn = (record: SprayRecord): RecordName[] => {
 	return [...once.values()];
 };
 
+/** What a link of the chain is found by; all of it follows from its text. */
+export function recordColumns(body: SprayRecord | Amendment, zone: string) {
+	const record = body.format === 'fallow-record/1' ? body : null;
+	return {
+		day: record?.day ?? dayAt(zone, Date.parse((body as Amendment).at)),
+		sprayer: record?.sprayer ?? '',
+		operator: record?.operator ?? (body as Amendment).by,
+		target: record?.target ?? '',
+		block_names: record?.blocks.map((b) => b.name) ?? [],
+		product_names: record?.products.map((p) => p.name) ?? [],
+		groups: record?.products.map((p) => p.group).filter(Boolean) ?? [],
+		area_m2: record?.area ?? 0,
+		open_until: record && openUntil(record)
+	};
+}
+
+/** Names of a log, anew from all of its records. */
+export async function refillRecordNames(trx: Transaction<Database>, farmId: string): Promise<void> {
+	await trx.deleteFrom('record_name').where('farm_id', '=', farmId).execute();
+	await sql`
+		insert into record_name (farm_id, kind, name)
+		select distinct r.farm_id, n.kind, n.name from record r
+		cross join lateral (
+			select 'block' as kind, unnest(r.block_names) as name
+			union all select 'product', unnest(r.product_names)
+			union all select 'operator', r.operator
+			union all select 'target', r.target
+			union all select 'sprayer', r.sprayer) n
+		where r.farm_id = ${farmId} and r.amends is null`.execute(trx);
+}
+
 /** Links that are held at once while all of a chain is looked through. */
 const piece = 500;
 /** Any number that no other lock of Fallow uses. */
@@ -62,15 +93,7 @@ export async function append(
 			previous,
 			hash: sealOf(canonical, previous),
 			body: canonical,
-			day: record?.day ?? dayAt(settings.timeZone, Date.parse((body as Amendment).at)),
-			sprayer: record?.sprayer ?? '',
-			operator: record?.operator ?? (body as Amendment).by,
-			target: record?.target ?? '',
-			block_names: record?.blocks.map((b) => b.name) ?? [],
-			product_names: record?.products.map((p) => p.name) ?? [],
-			groups: record?.products.map((p) => p.group).filter(Boolean) ?? [],
-			area_m2: record?.area ?? 0,
-			open_until: record && openUntil(record)
+			...recordColumns(body, settings.timeZone)
 		})
 		.execute();
 	if (record) {

@@ -86,7 +86,7 @@ export function seasonPdf(
 			{ text: farm.name, color: soft },
 			{ text: `What was sprayed in ${year}`, font: 'Figures', bold: true, fontSize: 20, margin: [0, 2, 0, 2] },
 			{
-				text: `${records.length} ${records.length === 1 ? 'record' : 'records'}, times of ${timeZone}, printed ${timeAt(timeZone, now)}. Each is sealed; nothing of it was changed since.`,
+				text: `${records.length} ${records.length === 1 ? 'record' : 'records'}, times of ${timeZone}, printed ${timeAt(timeZone, now)}. Each was sealed as it was written: its place in the log and the beginning of its seal stand beside it.`,
 				color: soft,
 				margin: [0, 0, 0, 10]
 			},

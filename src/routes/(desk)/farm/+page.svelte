@@ -82,7 +82,13 @@
 <svelte:head><title>Farm · Fallow</title></svelte:head>
 
 <main>
-	<h1>The farm, and how it measures</h1>
+	<div class="page-head">
+		<h1>The farm, and how it measures</h1>
+		<div class="do-head">
+			<a class="btn plain" href="/calendar" data-sveltekit-reload>Calendar of what is due</a>
+			<a class="btn" href="/farm/file">All of it in a file</a>
+		</div>
+	</div>
 	<form method="post" use:enhance novalidate class="card">
 		<FormField name="name" label="Name of the farm" bind:value={$form.name} problem={$errors.name?.[0]} required />
 		{#each choices as choice (choice.name)}
@@ -286,6 +292,11 @@
 	}
 	.problem {
 		color: var(--rust-text);
+	}
+	.do-head {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 10px;
 	}
 	fieldset {
 		margin: 0;

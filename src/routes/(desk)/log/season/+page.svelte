@@ -1,7 +1,10 @@
 <script lang="ts">
-	import { showFigure } from '$core';
+	import { inUnit, showFigure } from '$core';
 	import type { PageData } from './$types';
+	import { measuresOf } from '$lib/formats/field-units';
 	import { shownUse } from '$lib/shown/shown-use';
+	import { chart } from '$lib/state/chart';
+	import { usedBars } from '$lib/state/used-bars';
 
 	let { data }: { data: PageData } = $props();
 	const settings = $derived(data.farm.settings);
@@ -9,6 +12,20 @@
 	const blocks = $derived([...new Set(data.uses.map((u) => u.block))]);
 	const byPlace = $derived(new Map(data.uses.map((u) => [JSON.stringify([u.block, u.product]), u])));
 	const at = (block: string, product: string) => byPlace.get(JSON.stringify([block, product]));
+	const measures = $derived(measuresOf(settings));
+	const charts = $derived(
+		(
+			[
+				['volume', 'Liquids used, by year', measures === 'metric' ? 'L' : measures === 'US' ? 'US gal' : 'Imp gal'],
+				['mass', 'Dry products used, by year', measures === 'metric' ? 'kg' : 'lb']
+			] as const
+		)
+			.map(([kind, title, unit]) => ({
+				title,
+				bars: usedBars(data.used, kind, { name: unit, of: (total) => inUnit(kind, total as never, unit as never) })
+			}))
+			.filter((c) => c.bars.products > 0)
+	);
 	const percent = (share: number) => `${showFigure(share * 100, 3, settings.decimalComma)} %`;
 </script>
 
@@ -30,8 +47,8 @@
 	</div>
 	{#each data.runs as run (run.block + run.group)}
 		<p class="look">
-			▲ {run.block}: group {run.group}
-			{run.times} times in a row. Resistance grows where a group follows itself; take another one next, as the label says.
+			▲ {run.block}: group {run.group}, {run.times} times in a row. Resistance grows where a group follows itself; take another
+			one next, as the label says.
 		</p>
 	{/each}
 	{#if data.uses.length === 0}
@@ -71,6 +88,12 @@
 			</table>
 		</div>
 	{/if}
+	{#each charts as { title, bars } (title)}
+		<section class="card chart-card" aria-label={title}>
+			<h2>{title}</h2>
+			<div role="img" aria-label={bars.words} {@attach chart(() => bars.options)}></div>
+		</section>
+	{/each}
 </main>
 
 <style>
@@ -109,6 +132,9 @@
 	}
 	.bar .over {
 		background: var(--rust);
+	}
+	.chart-card {
+		padding: 14px 16px;
 	}
 	.stop {
 		color: var(--rust-text);

@@ -9,5 +9,11 @@ export const GET: RequestHandler = (event) =>
 	endpoint(event, async () => {
 		const id = parse(z.uuid(), event.params.id);
 		await event.locals.farm.sprayers.get(id);
-		return { history: await event.locals.farm.calibrations.history(id, most) };
+		const { calibrations, jobs, events } = event.locals.farm;
+		const [history, closed, newNozzles] = await Promise.all([
+			calibrations.history(id, most),
+			jobs.fieldVolumes(id, most),
+			events.lastOf(id, 'nozzles')
+		]);
+		return { history, jobs: closed, newNozzles };
 	});

@@ -1,0 +1,205 @@
+import type { Transaction } from 'kysely';
+import { sql } from 'kysely';
+import type { Amendment, Rig, SprayRecord, TypedBlock, TypedJob, TypedLabel, TypedNozzle } from '../../../core';
+import { readJob } from '../../../core';
+import type { FarmTableName } from '../../formats/farm-file';
+import { farmEndSchema, farmHeadSchema, farmRowSchema, farmRowSchemas, farmTables } from '../../formats/farm-file';
+import { farmSettingsSchema } from '../../formats/farm-settings';
+import { amendmentSchema, recordSchema } from '../../formats/record-schema';
+import { sealWords } from '../../wording/seals';
+import { Failure } from '../failure';
+import { blockColumns } from './blocks';
+import { isEmptyFarm } from './farm-file';
+import { migrations } from './migrations';
+import { nozzleColumns } from './nozzles';
+import { productColumns } from './products';
+import { checkChain, recordColumns, refillRecordNames } from './record-chain';
+import { refillRecordUses } from './record-uses';
+import { recompute } from './recompute';
+import type { Database } from './schema';
+import type { Scope } from './scope';
+import { sprayerColumns } from './sprayer-columns';
+
+/** Rows that are written at once. */
+const piece = 500;
+
+export interface TakenFarm {
+	readonly name: string;
+	/** Rows of each table that had any. */
+	readonly counts: Readonly<Partial<Record<FarmTableName, number>>>;
+}
+
+const wrong = (line: number, message: string): Failure =>
+	new Failure(422, 'bad-line', `line ${line}`, `Line ${line}: ${message} Nothing was taken in.`);
+
+type Row = Record<string, unknown>;
+
+/** The columns of a row that follow from what was typed, made anew; a row whose text does not read is refused. */
+function complete(table: FarmTableName, row: Row, line: number, zone: string): Row {
+	const body = row.body;
+	switch (table) {
+		case 'sprayer':
+			return { ...row, ...sprayerColumns(row.rig as Rig), rig: row.rig };
+		case 'nozzle':
+			return { ...row, ...nozzleColumns(body as TypedNozzle), body };
+		case 'product':
+			return { ...row, ...productColumns(body as TypedLabel), body };
+		case 'block':
+			return { ...row, ...blockColumns(body as TypedBlock), body };
+		case 'job':
+			// Whether it plans is seen here; what it comes to is computed after all is in.
+			if (!readable(body as TypedJob)) throw wrong(line, 'this job cannot be read.');
+			return { ...row, computed: 0 };
+		case 'calibration':
+			return { ...row, computed: 0 };
+		case 'record': {
+			let parsed: unknown = null;
+			try {
+				parsed = JSON.parse(row.canonical as string);
+			} catch {
+				// Told below, with all that is no record.
+			}
+			const known = recordSchema.safeParse(parsed).success || amendmentSchema.safeParse(parsed).success;
+			if (!known) throw wrong(line, 'what is sealed there is no record.');
+			return { ...row, body: parsed, ...recordColumns(parsed as SprayRecord | Amendment, zone) };
+		}
+		default:
+			return row;
+	}
+}
+
+function readable(job: TypedJob): boolean {
+	try {
+		// Any volume does for reading it; a job of a calibration has its own later.
+		return readJob(job, 1e-5 as never).ok;
+	} catch {
+		return false;
+	}
+}
+
+/**
+ * Takes in a whole farm from its lines, all of it or nothing. It goes into a farm that has nothing yet; `replace` takes
+ * off all that is there first. Every seal has to hold, and every figure is computed again from what was typed.
+ */
+export async function takeFarm(scope: Scope, lines: AsyncIterable<string>, replace: boolean): Promise<TakenFarm> {
+	const { db, farmId } = scope;
+	const taken = await db.transaction().execute(async (trx) => {
+		// The farm's row is locked: two files at once come one after the other.
+		await trx.selectFrom('farm').select('id').where('id', '=', farmId).forUpdate().execute();
+		if (!replace && !(await isEmptyFarm({ db: trx, farmId })))
+			throw new Failure(
+				409,
+				'not-empty',
+				'file',
+				'This farm has entries already. Take the file into a new Fallow, or say that it replaces all that is here.'
+			);
+		await clear(trx, farmId);
+		const read = await readLines(trx, farmId, lines);
+		await refillRecordNames(trx, farmId);
+		await refillRecordUses(trx, farmId);
+		const seals = await checkChain({ ...scope, db: trx });
+		if (seals.broken) throw new Failure(422, 'broken-seal', 'file', `${sealWords(seals)} Nothing was taken in.`);
+		return read;
+	});
+	await recompute(db);
+	return taken;
+}
+
+async function clear(trx: Transaction<Database>, farmId: string): Promise<void> {
+	for (const table of ['record_name', 'record_use', 'season_use', 'job_use', ...[...farmTables].reverse()])
+		await sql`delete from ${sql.table(table)} where farm_id = ${farmId}`.execute(trx);
+}
+
+async function readLines(trx: Transaction<Database>, farmId: string, lines: AsyncIterable<string>): Promise<TakenFarm> {
+	let line = 0;
+	let name = '';
+	let zone = 'UTC';
+	let ended: Readonly<Record<string, number>> | null = null;
+	const counts: Partial<Record<FarmTableName, number>> = {};
+	let waiting: { table: FarmTableName; from: number; rows: Row[] } | null = null;
+	const flush = async () => {
+		if (!waiting) return;
+		await write(trx, farmId, waiting, line);
+		waiting = null;
+	};
+	for await (const text of lines) {
+		if (text.trim() === '') continue;
+		line += 1;
+		let json: unknown;
+		try {
+			json = JSON.parse(text);
+		} catch {
+			throw wrong(line, 'this is no JSON.');
+		}
+		if (ended) throw wrong(line, 'there is more after the end of the file.');
+		if (line === 1) {
+			const head = farmHeadSchema.safeParse(json);
+			if (!head.success)
+				throw wrong(line, 'this is no file of a farm. Its first line begins {"format":"fallow-farm/1".');
+			if (!migrations.some((m) => m.name === head.data.migration))
+				throw wrong(line, 'this file is of a newer Fallow. Take it in there, or bring this one up to date.');
+			const settings = farmSettingsSchema.safeParse(head.data.settings);
+			if (!settings.success)
+				throw wrong(line, `the farm’s settings do not read at ${settings.error.issues[0]!.path.join('.')}.`);
+			({ name } = head.data);
+			zone = settings.data.timeZone;
+			await trx
+				.updateTable('farm')
+				.set({ name, settings: JSON.stringify(settings.data) })
+				.where('id', '=', farmId)
+				.execute();
+			continue;
+		}
+		const end = farmEndSchema.safeParse(json);
+		if (end.success) {
+			ended = end.data.end;
+			continue;
+		}
+		const read = farmRowSchema.safeParse(json);
+		if (!read.success) throw wrong(line, 'this is no row of a farm.');
+		const { table, row } = read.data;
+		const fits = farmRowSchemas[table].safeParse(row);
+		if (!fits.success)
+			throw wrong(line, `a ${table.replace('_', ' ')} that does not read at ${fits.error.issues[0]!.path.join('.')}.`);
+		let whole: Row;
+		try {
+			whole = complete(table, row, line, zone);
+		} catch (error) {
+			if (error instanceof Failure && error.code !== 'bad-line') throw wrong(line, error.message);
+			throw error;
+		}
+		if (waiting && (waiting.table !== table || waiting.rows.length >= piece)) await flush();
+		waiting ??= { table, from: line, rows: [] };
+		waiting.rows.push({ ...whole, farm_id: farmId });
+		counts[table] = (counts[table] ?? 0) + 1;
+	}
+	await flush();
+	if (!ended) throw wrong(line, 'the file ends in its middle: its last line is missing.');
+	for (const table of farmTables)
+		if ((ended[table] ?? 0) !== (counts[table] ?? 0))
+			throw wrong(
+				line,
+				`the file should hold ${ended[table] ?? 0} of ${table.replace('_', ' ')} and holds ${counts[table] ?? 0}.`
+			);
+	return { name, counts };
+}
+
+/** Writes some rows of one table; what the database refuses is told with their lines. */
+async function write(
+	trx: Transaction<Database>,
+	farmId: string,
+	{ table, from, rows }: { table: FarmTableName; from: number; rows: Row[] },
+	to: number
+): Promise<void> {
+	try {
+		// With its schema: a bare `record` would be PostgreSQL's own type of that name.
+		await sql`insert into ${sql.table(table)} select * from jsonb_populate_recordset(null::${sql.table(`public.${table}`)}, ${JSON.stringify(rows)}::jsonb)`.execute(
+			trx
+		);
+	} catch (error) {
+		// Class 22 and 23: a value that is none of its column, or one that its table does not allow.
+		if (/^2[23]/.test((error as { code?: string }).code ?? ''))
+			throw wrong(from, `between here and line ${to}, a ${table.replace('_', ' ')} is not one that can be kept.`);
+		throw error;
+	}
+}

@@ -1,0 +1,75 @@
+import { Unzip, UnzipInflate, Zip, ZipDeflate } from 'fflate';
+import { Failure } from './failure';
+import { inPieces } from './stream';
+
+/** A text as a zip with one file in it, made as it goes out. */
+export async function* zipped(name: string, texts: AsyncIterable<string>): AsyncGenerator<Uint8Array> {
+	const made: Uint8Array[] = [];
+	const zip = new Zip((error, data) => {
+		if (error) throw error;
+		if (data.length > 0) made.push(data);
+	});
+	const file = new ZipDeflate(name, { level: 6 });
+	zip.add(file);
+	const encoder = new TextEncoder();
+	for await (const text of inPieces(texts, 65_536)) {
+		file.push(encoder.encode(text));
+		yield* made.splice(0);
+	}
+	file.push(new Uint8Array(0), true);
+	zip.end();
+	yield* made.splice(0);
+}
+
+/** Longest line, and all of a file once it is unpacked: a small zip must not become endless. */
+const longestLine = 16 * 1024 * 1024;
+const mostText = 8 * 1024 ** 3;
+
+const broken = () =>
+	new Failure(422, 'not-zip', 'file', 'That is no whole zip file of a farm. Take the file again where it came from.');
+
+/** Lines of the first file in a zip, as it arrives; nothing is held but the line that is not whole yet. */
+export async function* zippedLines(body: AsyncIterable<Uint8Array>): AsyncGenerator<string> {
+	const decoder = new TextDecoder('utf-8', { fatal: true });
+	let text = '';
+	let size = 0;
+	let ended = false;
+	let begun = false;
+	const unzip = new Unzip((file) => {
+		if (begun) return;
+		begun = true;
+		file.ondata = (error, data, final) => {
+			if (error) throw broken();
+			size += data.length;
+			if (size > mostText) throw new Failure(413, 'too-large', 'file', 'Unpacked, that file is over 8 GB.');
+			text += decoder.decode(data, { stream: !final });
+			ended ||= final;
+		};
+		file.start();
+	});
+	unzip.register(UnzipInflate);
+	const push = (chunk: Uint8Array, last: boolean) => {
+		try {
+			unzip.push(chunk, last);
+		} catch (error) {
+			throw error instanceof Failure ? error : broken();
+		}
+	};
+	const whole = (): string[] => {
+		const lines = text.split('\n');
+		text = lines.pop()!;
+		if (text.length > longestLine) throw new Failure(413, 'too-large', 'file', 'One line of that file is over 16 MB.');
+		return lines;
+	};
+	for await (const chunk of body) {
+		// A small piece at a time: a piece of zeros unpacks to a thousand times its size.
+		for (let at = 0; at < chunk.length; at += 16_384) {
+			push(chunk.subarray(at, at + 16_384), false);
+			yield* whole();
+		}
+	}
+	push(new Uint8Array(0), true);
+	yield* whole();
+	if (!begun || !ended) throw broken();
+	if (text !== '') yield text;
+}

@@ -1,0 +1,3 @@
+import type { PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ locals: { farm } }) => ({ empty: await farm.isEmpty() });

@@ -1,0 +1,171 @@
+import { v7 } from 'uuid';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { fillDemo } from '../../demo/fill';
+import { farmTables } from '../../src/lib/formats/farm-file';
+import { logFilterSchema } from '../../src/lib/formats/record';
+import type { FarmHandle } from '../../src/lib/server/db/farm';
+import { farmHandle } from '../../src/lib/server/db/farm';
+import { zipped, zippedLines } from '../../src/lib/server/zip';
+import { farmDatabase } from '../support/database';
+import { refused } from '../support/refused';
+
+type Made = Awaited<ReturnType<typeof farmDatabase>>;
+let made: Made;
+let file: Uint8Array[] = [];
+let lines: string[] = [];
+const at = '2026-06-01T12:00:00.000Z';
+const name = 'quillet';
+
+async function* each<T>(list: readonly T[]): AsyncGenerator<T> {
+	for (const one of list) {
+		await Promise.resolve();
+		yield one;
+	}
+}
+const collect = async <T>(from: AsyncIterable<T>): Promise<T[]> => {
+	const all: T[] = [];
+	for await (const one of from) all.push(one);
+	return all;
+};
+/** A farm's lines as values, without what belongs to the moment of the file. */
+const told = (all: readonly string[]) =>
+	all.flatMap((text) => text.split('\n').filter(Boolean)).map((line) => JSON.parse(line) as unknown);
+
+beforeAll(async () => {
+	made = await farmDatabase();
+	await fillDemo(made.db, made.farm.id, Date.now());
+	const farm = (await farmHandle(made.db, made.farm.id))!;
+	made = { ...made, farm };
+	// What the demo has not: a nozzle event, something added to a record, ground put away.
+	const [sprayer] = await farm.sprayers.list();
+	await farm.sprayers.due([sprayer!], '2026-06-01');
+	await farm.events.add(sprayer!.id, { id: v7(), day: '2026-05-01', what: 'pump', note: 'größer “gauge” \u2028' });
+	const page = await farm.records.page(logFilterSchema.parse({}));
+	await farm.records.amend(page.rows[0]!.id, v7(), 'B. Sample', 'It was windy at the end.', at);
+	const [block] = await farm.blocks.all();
+	await farm.blocks.archive(block!.id, true);
+	lines = (await collect(farm.lines(at))).flatMap((text) => text.split('\n').filter(Boolean));
+	file = await collect(zipped(`${name}.jsonl`, each(lines.map((l) => `${l}\n`))));
+});
+afterAll(() => made.drop());
+
+const elsewhere = async (use: (farm: FarmHandle, other: Made) => Promise<void>) => {
+	const other = await farmDatabase();
+	try {
+		await use(other.farm, other);
+	} finally {
+		await other.drop();
+	}
+};
+/** What the pages show of a farm. */
+const shown = async (farm: FarmHandle) => {
+	const sprayers = await farm.sprayers.list();
+	const jobs = await farm.jobs.list();
+	return {
+		name: farm.name,
+		settings: farm.settings,
+		sprayers,
+		due: [...(await farm.sprayers.due(sprayers, '2026-06-01'))],
+		calibrations: await Promise.all(sprayers.map((s) => farm.calibrations.history(s.id, 99))),
+		events: await Promise.all(sprayers.map((s) => farm.events.of(s.id))),
+		blocks: await farm.blocks.all(),
+		products: await farm.products.all(),
+		nozzles: await farm.nozzles.all(),
+		jobs,
+		runs: await Promise.all(jobs.map((j) => farm.jobRuns.entries(j.id))),
+		uses: await farm.jobs.usesAround('2026-06-01'),
+		records: await collect(farm.records.all(logFilterSchema.parse({}))),
+		names: await farm.records.names(),
+		season: await farm.records.usedByYear(),
+		seals: await farm.records.check()
+	};
+};
+
+describe('a whole farm', () => {
+	it('comes back from its file: every row of every table, and all that the pages show of it', async () => {
+		const counts = (told(lines).at(-1) as { end: Record<string, number> }).end;
+		// Every table has something to lose in this farm.
+		expect(farmTables.filter((table) => !(counts[table]! > 0))).toEqual([]);
+		await elsewhere(async (farm, other) => {
+			const taken = await farm.takeIn(zippedLines(each(file)), false);
+			expect(taken).toEqual({ name: 'Sample Quillet Farm', counts });
+			const there = (await farmHandle(other.db, farm.id))!;
+			expect(await shown(there)).toEqual(await shown(made.farm));
+			// And out again the same, but for how it was computed, which is newer at the most.
+			const again = told(await collect(there.lines(at)));
+			expect(again).toEqual(told(lines));
+		});
+	});
+
+	it('goes into an empty farm, or in place of one that said so; then nothing of the old one is left', async () => {
+		await elsewhere(async (farm, other) => {
+			await farm.takeIn(each(lines), false);
+			const code = async (replace: boolean, text: readonly string[] = lines) =>
+				(await refused(farm.takeIn(each(text), replace)))?.code ?? 'taken';
+			expect(await code(false)).toBe('not-empty');
+			const [sprayer] = await farm.sprayers.list();
+			await farm.sprayers.archive(sprayer!.id, true);
+			expect(await code(true)).toBe('taken');
+			expect((await farm.sprayers.list()).map((s) => s.id)).toContain(sprayer!.id);
+			// A file that is refused leaves all that was there.
+			const before = await shown((await farmHandle(other.db, farm.id))!);
+			expect(await code(true, lines.slice(0, -1))).toBe('bad-line');
+			expect(await shown((await farmHandle(other.db, farm.id))!)).toEqual(before);
+		});
+	});
+
+	it('is told with its line where a file is cut off, mended by hand, of something else, or sealed wrongly', async () => {
+		await elsewhere(async (farm) => {
+			const words = async (text: readonly string[]) => (await refused(farm.takeIn(each(text), false)))!.message;
+			const swap = (from: RegExp, to: string, table = '') => {
+				const i = lines.findIndex((l) => l.includes(`"table":"${table}"`) && from.test(l));
+				expect(i).toBeGreaterThan(0);
+				return { text: lines.map((l, k) => (k === i ? l.replace(from, to) : l)), line: i + 1 };
+			};
+			expect(await words(lines.slice(0, -1))).toMatch(/ends in its middle/);
+			expect(await words(lines.filter((l) => !l.includes('"table":"sprayer_event"')))).toMatch(/should hold/);
+			expect(await words(['{"format":"something"}', ...lines.slice(1)])).toMatch(/^Line 1: this is no file of a farm/);
+			expect(await words([lines[0]!.replace(/"\d{4}-[a-z-]+"/, '"9999-later"'), ...lines.slice(1)])).toMatch(
+				/newer Fallow/
+			);
+			expect(await words([lines[0]!, 'x', ...lines.slice(1)])).toBe('Line 2: this is no JSON. Nothing was taken in.');
+			const product = swap(/"name": ?"Sample [A-Z]/, '"name": 7, "x": "', 'product');
+			expect(await words(product.text)).toMatch(
+				new RegExp(`^Line ${product.line}: a product that does not read at body`)
+			);
+			const record = swap(/Thistle|thistle|mite/, 'other', 'record');
+			expect(await words(record.text)).toMatch(/✕ The seal of entry \d+ does not hold/);
+			const block = swap(/"id": ?"[0-9a-f-]{36}"/, '"id": "01900000-0000-7000-8000-000000000001"', 'round');
+			expect(await words(block.text)).toMatch(/is not one that can be kept|middle/);
+			expect(await farm.isEmpty()).toBe(true);
+		});
+	});
+
+	it('is no zip where it is none, is cut off, or is not text', async () => {
+		const all = Buffer.concat(file);
+		const code = async (chunks: readonly Uint8Array[]) => {
+			const failure = await refused(collect(zippedLines(each(chunks))));
+			return failure?.code;
+		};
+		expect(await code([])).toBe('not-zip');
+		expect(await code([new TextEncoder().encode('not a zip at all')])).toBe('not-zip');
+		expect(await code([all.subarray(0, all.length / 2)])).toBe('not-zip');
+		// In any pieces it is the same.
+		const one = await collect(zippedLines(each([all])));
+		const bytes = await collect(
+			zippedLines(each(Array.from({ length: Math.ceil(all.length / 7) }, (_, i) => all.subarray(i * 7, i * 7 + 7))))
+		);
+		expect(bytes).toEqual(one);
+		expect(one).toEqual(lines);
+	});
+});
+
+it('a file is of one moment, whatever is written while it goes out', async () => {
+	const running = made.farm.lines(at);
+	const first = await running.next();
+	const [block] = await made.farm.blocks.all();
+	await made.farm.blocks.put(v7(), { ...block!.block, name: 'Written meanwhile' });
+	const rest = await collect(running);
+	expect([first.value as string, ...rest].join('')).not.toContain('Written meanwhile');
+	expect((await collect(made.farm.lines(at))).join('')).toContain('Written meanwhile');
+});
