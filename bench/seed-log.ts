@@ -1,32 +1,33 @@
 import { v7 } from 'uuid';
 import { demoAsked } from '../demo/jobs';
+import { demoBlocks } from '../demo/ground';
 import { demoProducts } from '../demo/products';
 import type { SprayRecord } from '../src/core';
 import { canonicalJson } from '../src/lib/server/canonical-json';
 import { connect } from '../src/lib/server/db/connect';
-import { firstFarm } from '../src/lib/server/db/farm';
+import { farmHandle, firstFarm } from '../src/lib/server/db/farm';
 import { firstSeal, sealOf } from '../src/lib/server/seal';
 import { namesIn } from '../src/lib/server/db/record-chain';
 import { openUntil, refillRecordUses } from '../src/lib/server/db/record-uses';
 import { migrate } from '../src/lib/server/db/migrate';
 import { Seeded } from '../tests/support/seeded';
 
-// A long log: so many sealed records on 200 blocks over twenty years, in one true chain. The same seed, the same log.
+// A long log: so many sealed records on 200 blocks over the twenty years up to today, in one true chain. The same seed, the
+// same log.
 const url = process.env.DATABASE_URL;
 if (!url) throw new Error('DATABASE_URL is not set');
 const count = Number(process.argv[2] ?? 100_000);
 const { db, close } = connect(url, () => undefined, 2);
 const random = new Seeded(20_260_314);
 const pick = <T>(from: readonly T[]): T => from[Math.floor(random.next() * from.length)]!;
+const now = Date.now();
 const blocks = Array.from({ length: 200 }, (_, i) => ({ id: v7(), name: `Block ${i + 1}` }));
 const targets = ['Sample mite', 'Sample rust', 'Thistles', 'Sample scab', 'Grasses'];
 const people = ['A. Sample', 'B. Sample', 'C. Sample'];
 const rigs = ['Long-meadow boom', 'Hazel-row blower', 'Nursery knapsack'];
 
 function record(i: number): SprayRecord {
-	const day = new Date(Date.parse('2006-01-01T00:00:00Z') + Math.floor((i / count) * 7300) * 86_400_000)
-		.toISOString()
-		.slice(0, 10);
+	const day = new Date(now - Math.floor((1 - (i + 1) / count) * 7300) * 86_400_000).toISOString().slice(0, 10);
 	const block = pick(blocks);
 	const products = [pick(demoProducts), ...(random.next() < 0.4 ? [pick(demoProducts)] : [])];
 	const area = 5000 + random.next() * 60_000;
@@ -65,6 +66,11 @@ function record(i: number): SprayRecord {
 try {
 	await migrate(db);
 	const farmId = await firstFarm(db, 'Bench farm');
+	const farm = (await farmHandle(db, farmId))!;
+	await farm.products.takeIn(demoProducts);
+	await farm.blocks.takeIn(
+		blocks.map(({ id, name }, i) => ({ id, block: { ...demoBlocks[i % demoBlocks.length]!, name } }))
+	);
 	let previous = firstSeal;
 	const names = new Map<string, ReturnType<typeof namesIn>[number]>();
 	const size = 1000;

@@ -89,6 +89,7 @@ async function desk(browser, origin) {
 	).newPage();
 	await page.goto(origin);
 	await page.getByRole('heading', { name: 'Sprayers' }).waitFor();
+	await page.locator('svg[aria-label^="Today"]').waitFor();
 	await shot(page, '01-today');
 	await begin(page, origin);
 	const boxes = await page.getByRole('checkbox').all();
@@ -176,6 +177,9 @@ async function desk(browser, origin) {
 	await page.goto(`${origin}/log`);
 	await page.getByRole('row').nth(1).waitFor();
 	await shot(page, '24-log');
+	await page.goto(`${origin}/log/season`);
+	await page.locator('[role=img][data-drawn="true"]').first().waitFor();
+	await shot(page, '25-season');
 	await page.goto(`${origin}/sprayers`);
 	await page.evaluate(() => localStorage.setItem('fallow-mode', 'night'));
 	await begin(page, origin);
@@ -284,12 +288,6 @@ async function kinds(browser, origin) {
 	}
 	await page.locator('[data-drawn="true"]').waitFor();
 	await shot(page, '16-boomless-pans');
-
-	await page.goto(`${origin}/sprayers`);
-	await page.getByRole('link', { name: 'Nursery knapsack' }).click();
-	await page.getByRole('link', { name: 'The team side by side' }).click();
-	await page.getByText('lies between the least and the most').waitFor();
-	await shot(page, '17-team');
 }
 
 /** A carried rig, on a phone. */

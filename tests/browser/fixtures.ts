@@ -1,3 +1,4 @@
+import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { test as base, expect } from '@playwright/test';
 import pg from 'pg';
@@ -122,6 +123,14 @@ export const allSent = (page: Page) =>
 			.filter({ hasText: /saved and sent|^Saved$/ })
 			.first()
 	).toBeVisible();
+
+/** What axe finds on a page, a line each. */
+export async function findings(page: Page): Promise<string[]> {
+	const { violations } = await new AxeBuilder({ page })
+		.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+		.analyze();
+	return violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`);
+}
 
 /** Tabs until something with this name has the focus: what a person without a pointer does. */
 export async function tabTo(page: Page, name: RegExp, most = 60) {

@@ -1,6 +1,5 @@
-import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { beginRound, expect, sprayerId, test } from './fixtures';
+import { beginRound, expect, findings, sprayerId, test } from './fixtures';
 
 const steps = ['ready', 'speed', 'swath', 'flow', 'volume', 'adjust', 'sign-off'];
 /** The steps that look different on each kind of rig. */
@@ -9,13 +8,6 @@ const otherSteps = {
 	'Farm-track thrower': ['swath', 'flow'],
 	'Nursery knapsack': ['ready', 'plot', 'flow', 'swath']
 } as const;
-
-async function findings(page: Page) {
-	const { violations } = await new AxeBuilder({ page })
-		.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
-		.analyze();
-	return violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`);
-}
 
 const sizes = { desk: { width: 1280, height: 800 }, phone: { width: 390, height: 844 } } as const;
 type Look = { readonly mode: 'day' | 'night'; readonly size: keyof typeof sizes };
@@ -80,6 +72,8 @@ for (const look of looks)
 			`/jobs/${jobs[1]!.id}/close`,
 			'/log',
 			'/log/season',
+			'/log/import',
+			'/farm/file',
 			`/log/${jobs[0]!.id}`,
 			'/ground',
 			'/ground/new',

@@ -7,6 +7,7 @@ import { demoProducts } from '../../demo/products';
 import { nurseryKnapsack } from '../../demo/rigs';
 import type { Rig, RunEntry, RunEntryBody } from '../../src/core';
 import type { FarmSettings } from '../../src/lib/formats/farm-settings';
+import type { Setting } from '../../src/lib/formats/rig';
 import { farmHandle } from '../../src/lib/server/db/farm';
 import { recompute } from '../../src/lib/server/db/recompute';
 import { openStates } from '../../src/lib/server/open-states';
@@ -42,12 +43,18 @@ beforeAll(async () => {
 });
 afterAll(() => made.drop());
 
-const calibrated = async (rig: Rig) => {
-	const sprayerId = v7();
-	await made.farm.sprayers.put(sprayerId, rig);
+const calibrated = async (rig: Rig, known: { readonly sprayerId: string; readonly setting: Setting } | null = null) => {
+	const sprayerId = known?.sprayerId ?? v7();
+	if (!known) await made.farm.sprayers.put(sprayerId, rig);
 	const id = v7();
 	await made.farm.rounds.put({
-		round: { id, sprayerId, startedAt: '2026-03-14T08:00:00.000Z', rig: structuredClone(rig) as never },
+		round: {
+			id,
+			sprayerId,
+			startedAt: '2026-03-14T08:00:00.000Z',
+			rig: structuredClone(rig) as never,
+			...(known ? { setting: known.setting } : {})
+		},
 		entries: entriesOf([...wholeRound.filter((e) => e.kind !== 'catch' || e.nozzle <= rig.nozzles), signOff]).map(
 			(e, i) => ({
 				...e,
@@ -59,10 +66,25 @@ const calibrated = async (rig: Rig) => {
 	return { sprayerId, calibrationId: id };
 };
 
+/** A moment as a phone in some zone (hours ahead of Greenwich) writes it. */
+const stamped = (ms: number, zone: number): string =>
+	zone === 0
+		? new Date(ms).toISOString()
+		: new Date(ms + zone * 3_600_000)
+				.toISOString()
+				.replace('Z', `${zone < 0 ? '-' : '+'}${`${Math.abs(zone)}`.padStart(2, '0')}:00`);
+
 /** A job that is sprayed and closed: from its start on, the minutes at which each act was. */
 async function sprayed(
 	calibrationId: string,
-	at: { readonly start: string; readonly minutes: readonly number[]; readonly day?: string; readonly product?: string }
+	at: {
+		readonly start: string;
+		readonly minutes: readonly number[];
+		readonly day?: string;
+		readonly product?: string;
+		readonly zones?: readonly number[];
+		readonly left?: string;
+	}
 ): Promise<string> {
 	const { farm } = made;
 	const id = v7();
@@ -93,7 +115,7 @@ async function sprayed(
 			body: {
 				kind: 'close',
 				done: { by: 'area', area: t(`${area} m2`, 'ha') },
-				left: t('0', 'L'),
+				left: t(at.left ?? '0', 'L'),
 				remarks: ''
 			},
 			minute: at.minutes[3]!
@@ -105,7 +127,7 @@ async function sprayed(
 			...body,
 			id: v7(),
 			seq,
-			at: new Date(Date.parse(at.start) + minute * 60_000).toISOString()
+			at: stamped(Date.parse(at.start) + minute * 60_000, at.zones?.[seq % at.zones.length] ?? 0)
 		}))
 	);
 	return id;
@@ -142,6 +164,44 @@ describe('a sprayer’s use since it was calibrated', () => {
 		// An hour, then the phone’s clock goes back two days and the rest cannot be told.
 		await sprayed(rig.calibrationId, { start: '2026-03-20T08:00:00Z', minutes: [0, 60, 90, -2880] });
 		expect((await dueOf(rig.sprayerId, '2026-03-21')).since.hours).toBeCloseTo(1, 9);
+	});
+
+	it('that was off puts the calibrations of the setting in doubt that was used, and no others', async () => {
+		const { farm } = made;
+		const rig = await calibrated(testRig);
+		const [all] = await farm.sprayerSettings.of(rig.sprayerId);
+		const left = { ...all!, id: v7(), name: 'Left only', off: [1] };
+		await farm.sprayerSettings.put(rig.sprayerId, testRig, left);
+		const other = await calibrated(testRig, { sprayerId: rig.sprayerId, setting: left });
+		const doubts = async () => [
+			(await farm.calibrations.get(rig.calibrationId)).doubt,
+			(await farm.calibrations.get(other.calibrationId)).doubt
+		];
+		await sprayed(rig.calibrationId, { start: '2026-03-20T08:00:00Z', minutes: [0, 10, 20, 30] });
+		expect(await doubts()).toEqual([null, null]);
+		// Five litres over of some 26: a fifth too little went on.
+		await sprayed(rig.calibrationId, { start: '2026-03-20T10:00:00Z', minutes: [0, 10, 20, 30], left: '5' });
+		expect(await doubts()).toEqual(['drift', null]);
+		expect((await farm.jobs.fieldVolumes(rig.sprayerId, 10)).map((j) => j.truth / j.planned < 0.95)).toEqual([
+			false,
+			true
+		]);
+	});
+
+	it('is the same though the phone changes its time zone in the middle', async () => {
+		const rig = await calibrated(testRig);
+		const id = await sprayed(rig.calibrationId, {
+			start: '2026-03-20T20:00:00Z',
+			minutes: [0, 60, 90, 150],
+			zones: [9, -5, 12]
+		});
+		expect((await dueOf(rig.sprayerId, '2026-03-21')).since.hours).toBeCloseTo(2, 9);
+		await made.farm.records.seal(id, demoAsked, []);
+		// 20:00 at Greenwich is 08:00 of the day after where the farm is, whatever the phone thought.
+		const { record } = await made.farm.records.get(id);
+		expect(record.day).toBe('2026-03-21');
+		expect(Date.parse(record.startedAt!)).toBe(Date.parse('2026-03-20T20:00:00Z'));
+		expect(Date.parse(record.endedAt!)).toBe(Date.parse('2026-03-20T22:30:00Z'));
 	});
 
 	it('asks for a calibration of its own from whoever else carries it', async () => {

@@ -27,6 +27,12 @@
 		return i === 0 ? 'Today' : `${names[new Date(y!, m! - 1, d!).getDay()]} ${d}`;
 	};
 	const fitsAt = (at: number) => windows.some((w) => at / 1000 + 3599 >= w.from && at / 1000 <= w.to);
+	/** On a phone the day begins where it is now, and not at midnight. */
+	const toNow = (box: HTMLElement) => {
+		const at = new Date(now);
+		const share = (left + (at.getHours() + at.getMinutes() / 60 - 2) * cell) / (left + 24 * cell);
+		box.scrollLeft = Math.max(0, share * box.scrollWidth - 0.25 * box.clientWidth);
+	};
 	const words = $derived(
 		strips
 			.map((s, i) => {
@@ -37,7 +43,8 @@
 	);
 </script>
 
-<div class="scroll">
+<!-- svelte-ignore a11y_no_noninteractive_tabindex (what scrolls sideways has to take the focus) -->
+<div class="scroll" role="region" aria-label="Hour by hour" tabindex="0" {@attach toNow}>
 	<svg viewBox="0 0 {left + 24 * cell + 4} {strips.length * row + 24}" role="img" aria-label={words}>
 		{#each [0, 6, 12, 18, 24] as h (h)}
 			<text x={left + h * cell} y="14" text-anchor={h === 24 ? 'end' : h === 0 ? 'start' : 'middle'}

@@ -25,10 +25,10 @@ export const jobRunsOf = (scope: Scope) => {
 		return rows.map((row) => row.body);
 	};
 
-	/** A closed job whose true volume was too far off puts its sprayer's calibrations in doubt; a close taken back does not. */
+	/** A closed job whose true volume was too far off puts the calibrations of its setting in doubt; a close taken back does not. */
 	const noteDrift = async (
 		trx: Transaction<Database>,
-		job: { readonly body: TypedJob; readonly sprayer_id: string | null },
+		job: { readonly body: TypedJob; readonly sprayer_id: string | null; readonly setting_id: string | null },
 		run: JobRun,
 		entries: readonly RunEntry[]
 	): Promise<void> => {
@@ -49,6 +49,7 @@ export const jobRunsOf = (scope: Scope) => {
 				sprayer_id: job.sprayer_id,
 				day: dayAt(settings.timeZone, Date.parse(drifted.at)),
 				what: 'drift',
+				setting_id: job.setting_id,
 				note: `${Math.abs(gap).toFixed(1)} % ${gap > 0 ? 'over' : 'under'}, on ${job.body.blocks
 					.map((b) => b.name)
 					.join(', ')}`.slice(0, 400)
@@ -69,7 +70,7 @@ export const jobRunsOf = (scope: Scope) => {
 					.leftJoin('calibration as c', (join) =>
 						join.onRef('c.farm_id', '=', 'j.farm_id').onRef('c.id', '=', 'j.calibration_id')
 					)
-					.select(['j.body', 'j.sprayer_id', 'c.rate_m3_per_m2'])
+					.select(['j.body', 'j.sprayer_id', 'c.rate_m3_per_m2', 'c.setting_id'])
 					.where('j.farm_id', '=', farmId)
 					.where('j.id', '=', jobId)
 					.forUpdate('j')

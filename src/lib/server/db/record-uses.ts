@@ -1,4 +1,4 @@
-import type { Kysely, Transaction } from 'kysely';
+import type { Kysely, RawBuilder, Transaction } from 'kysely';
 import { sql } from 'kysely';
 import type { SprayRecord } from '../../../core';
 import { addDays } from '../../../core';
@@ -16,7 +16,30 @@ export function openUntil(record: Pick<SprayRecord, 'day' | 'products'>): string
 	return longest === 0 ? null : addDays(record.day, longest + 1);
 }
 
-/** Splits records into what each block had of each product, and adds that to the sums of their seasons. */
+/** The statement that splits records into what each block had of each product, without its end. */
+const splitting = (farmId: string, ids: readonly string[]) => sql`
+	insert into record_use (farm_id, record_id, day, block, product, grp, kind, per_ground, total)
+	select r.farm_id, r.id, r.day, b.name, p.name, p.grp, p.kind, sum(p.per_ground),
+		sum(p.total * b.ground / nullif(b.whole, 0))
+	from record r
+	cross join lateral (
+		select x->>'name' as name, (x->>'area')::float8 * (x->>'share')::float8 as ground,
+			sum((x->>'area')::float8 * (x->>'share')::float8) over () as whole
+		from jsonb_array_elements(r.body->'blocks') x) b
+	cross join lateral (
+		select x->>'name' as name, x->>'group' as grp, x->>'kind' as kind,
+			coalesce((x->>'perGround')::float8, 0) as per_ground, coalesce((x->>'total')::float8, 0) as total
+		from jsonb_array_elements(r.body->'products') x) p
+	where r.farm_id = ${farmId} and r.amends is null and r.id = any(${[...ids]}::uuid[]) and b.ground > 0
+	group by r.farm_id, r.id, r.day, b.name, p.name, p.grp, p.kind`;
+
+/** Sums of some uses by year, block and product. */
+const summing = (from: RawBuilder<unknown>) => sql`
+	insert into season_use as s (farm_id, year, block, product, kind, per_ground, total, times)
+	select farm_id, extract(year from day)::int, block, product, kind, sum(per_ground), sum(total), count(*)::int
+	from ${from} group by 1, 2, 3, 4, 5`;
+
+/** Splits records that were just sealed, and adds them to the sums of their seasons. */
 export async function keepRecordUses(
 	trx: Transaction<Database>,
 	farmId: string,
@@ -24,25 +47,8 @@ export async function keepRecordUses(
 ): Promise<void> {
 	if (ids.length === 0) return;
 	await sql`
-		with fresh as (
-			insert into record_use (farm_id, record_id, day, block, product, grp, kind, per_ground, total)
-			select r.farm_id, r.id, r.day, b.name, p.name, p.grp, p.kind, sum(p.per_ground),
-				sum(p.total * b.ground / nullif(b.whole, 0))
-			from record r
-			cross join lateral (
-				select x->>'name' as name, (x->>'area')::float8 * (x->>'share')::float8 as ground,
-					sum((x->>'area')::float8 * (x->>'share')::float8) over () as whole
-				from jsonb_array_elements(r.body->'blocks') x) b
-			cross join lateral (
-				select x->>'name' as name, x->>'group' as grp, x->>'kind' as kind,
-					coalesce((x->>'perGround')::float8, 0) as per_ground, coalesce((x->>'total')::float8, 0) as total
-				from jsonb_array_elements(r.body->'products') x) p
-			where r.farm_id = ${farmId} and r.amends is null and r.id = any(${[...ids]}::uuid[]) and b.ground > 0
-			group by r.farm_id, r.id, r.day, b.name, p.name, p.grp, p.kind
-			returning farm_id, extract(year from day)::int as year, block, product, kind, per_ground, total)
-		insert into season_use as s (farm_id, year, block, product, kind, per_ground, total, times)
-		select farm_id, year, block, product, kind, sum(per_ground), sum(total), count(*)::int from fresh
-		group by farm_id, year, block, product, kind
+		with fresh as (${splitting(farmId, ids)} returning farm_id, day, block, product, kind, per_ground, total)
+		${summing(sql`fresh`)}
 		on conflict (farm_id, year, block, product, kind) do update
 		set per_ground = s.per_ground + excluded.per_ground, total = s.total + excluded.total, times = s.times + excluded.times
 	`.execute(trx);
@@ -67,12 +73,11 @@ export async function refillRecordUses(trx: Transaction<Database>, farmId: strin
 			.limit(piece)
 			.execute();
 		const last = rows.at(-1);
-		if (!last) return done;
-		await keepRecordUses(
-			trx,
+		if (!last) break;
+		await splitting(
 			farmId,
 			rows.map((r) => r.id)
-		);
+		).execute(trx);
 		const until = rows.map((r) => openUntil(r.body as SprayRecord));
 		await sql`
 			update record r set open_until = n.until
@@ -81,6 +86,9 @@ export async function refillRecordUses(trx: Transaction<Database>, farmId: strin
 		done += rows.length;
 		place = last.place;
 	}
+	// All sums at once: adding to the same ones a thousand times over leaves as many dead rows behind.
+	await summing(sql`(select * from record_use where farm_id = ${farmId}) u`).execute(trx);
+	return done;
 }
 
 /** Logs that were sealed before Fallow kept what they come to. */

@@ -70,6 +70,8 @@ export interface SprayerEventTable extends Owned {
 	day: string;
 	what: SprayerEventKind;
 	note: string;
+	/** The setting that it is of, where it is not of all of them. */
+	setting_id: ColumnType<string | null, string | null | undefined, string | null>;
 	created_at: Stamp;
 }
 

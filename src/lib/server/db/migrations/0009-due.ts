@@ -16,6 +16,8 @@ export async function up(db: Kysely<unknown>): Promise<void> {
 			add column planned_m3_per_m2 double precision,
 			add column true_m3_per_m2 double precision`);
 	await run('create index job_began on job (farm_id, sprayer_id, began_at) where began_at is not null');
+	// A true volume that was off says something of the setting that was used, and of no other.
+	await run('alter table sprayer_event add column setting_id uuid');
 	await run('alter table record add column open_until date');
 	await run('create index record_open on record (farm_id, open_until) where open_until is not null');
 	await run(`
