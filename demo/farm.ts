@@ -26,6 +26,8 @@ export const demoFarm: { readonly name: string; readonly settings: FarmSettings 
 		],
 		windLow: null,
 		windHigh: null,
+		deltaLow: null,
+		deltaHigh: null,
 		recordFields: [],
 		skill: {}
 	}

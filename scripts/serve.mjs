@@ -62,7 +62,8 @@ const server = createServer((request, response) => {
 	});
 });
 server.headersTimeout = 20_000;
-server.requestTimeout = 60_000;
+// A whole farm may come in over a slow network; no other address takes more than half a megabyte.
+server.requestTimeout = 600_000;
 server.keepAliveTimeout = 10_000;
 
 server.once('error', (error) => {

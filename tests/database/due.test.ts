@@ -235,6 +235,8 @@ describe('a job over midnight', () => {
 		const { record } = await farm.records.get(id);
 		expect(record).toMatchObject({
 			day: '2026-03-26',
+			// How the rig was set is told by the calibration that was used.
+			rig: { nozzles: '6 × 110-03', gear: 'B2', rpm: 540, pressure: 3e5, calibrated: '2026-03-14' },
 			startedAt: '2026-03-26T11:40:00.000Z',
 			endedAt: '2026-03-26T13:10:00.000Z'
 		});

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { parse } from '../../src/lib/server/api';
 import { canonicalJson } from '../../src/lib/server/canonical-json';
 import { Failure } from '../../src/lib/server/failure';
-import { bodyLimit, checkSameOrigin, readJson } from '../../src/lib/server/guards';
+import { bodyLimit, checkBodySize, checkSameOrigin, farmFilePath, readJson } from '../../src/lib/server/guards';
 import { roundMessageSchema } from '../../src/lib/formats/round-message';
 import { farmSettingsSchema } from '../../src/lib/formats/farm-settings';
 
@@ -61,6 +61,37 @@ describe('reading a body', () => {
 		});
 		expect(await refusal(() => readJson(request('PUT', json, endless)))).toBe('too-large');
 		expect(sent).toBeLessThan(bodyLimit * 2);
+	});
+});
+
+describe('the size of a body', () => {
+	const of = (method: string, headers: Record<string, string>, body = true) =>
+		({ method, headers: new Headers(headers), body: body ? new ReadableStream() : null }) as unknown as Request;
+	const form = { 'content-type': 'application/x-www-form-urlencoded' };
+	const size = (n: number) => ({ 'content-length': `${n}` });
+	it.each<[string, Request, string, string]>([
+		['a form of the usual size', of('POST', { ...form, ...size(2000) }), '/farm', 'taken'],
+		['a form at the limit', of('POST', { ...form, ...size(bodyLimit) }), '/farm', 'taken'],
+		['a form over it', of('POST', { ...form, ...size(bodyLimit + 1) }), '/farm', 'too-large'],
+		['a form that says no size', of('POST', form), '/farm', 'no-length'],
+		['JSON, which is counted as it is read', of('PUT', { 'content-type': 'application/json' }), '/api/x', 'taken'],
+		['a whole farm', of('PUT', { 'content-type': 'application/zip', ...size(5e8) }), farmFilePath, 'taken'],
+		[
+			'a farm of more than a farm has',
+			of('PUT', { 'content-type': 'application/zip', ...size(2e9) }),
+			farmFilePath,
+			'too-large'
+		],
+		[
+			'as much at another address',
+			of('PUT', { 'content-type': 'application/zip', ...size(5e8) }),
+			'/api/x',
+			'too-large'
+		],
+		['a write without a body', of('POST', form, false), '/farm', 'taken'],
+		['a look', of('GET', {}), '/farm', 'taken']
+	])('%s', async (_what, request, path, wanted) => {
+		expect(await refusal(() => checkBodySize(request, path))).toBe(wanted);
 	});
 });
 

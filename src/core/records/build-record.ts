@@ -1,7 +1,7 @@
 import type { TypedJob } from '../jobs/job';
 import type { PlanSheet } from '../loads/sheet';
 import type { JobRun } from '../run/fold-run';
-import type { AskedRecord, SprayRecord } from './record';
+import type { AskedRecord, RecordedRig, SprayRecord } from './record';
 
 export interface RecordSource {
 	readonly job: TypedJob;
@@ -9,6 +9,7 @@ export interface RecordSource {
 	readonly run: JobRun;
 	readonly sprayer: string;
 	readonly calibrationId: string | null;
+	readonly rig: RecordedRig | null;
 	/** YYYY-MM-DD on which the spraying began, on the farm's own calendar. */
 	readonly day: string;
 }
@@ -18,7 +19,7 @@ export interface RecordSource {
  * while the job is not closed.
  */
 export function buildRecord(
-	{ job, sheet, run, sprayer, calibrationId, day }: RecordSource,
+	{ job, sheet, run, sprayer, calibrationId, rig, day }: RecordSource,
 	asked: AskedRecord
 ): SprayRecord | null {
 	const { closed, loads, weather } = run;
@@ -57,6 +58,7 @@ export function buildRecord(
 		mix: out.reduce((sum, l) => sum + l.load.mix, 0) - closed.left,
 		sprayer,
 		calibrationId,
+		...(rig ? { rig } : {}),
 		speed: job.travel?.speed ?? null,
 		weather: {
 			before: before && { ...before.weather, at: before.at, decision: before.decision ?? '', reason: before.reason },

@@ -36,6 +36,18 @@ export interface RecordedProduct {
 	readonly plantBack?: readonly PlantBack[];
 }
 
+export interface RecordedRig {
+	readonly setting: string;
+	/** How many, and what they are called. */
+	readonly nozzles: string;
+	readonly gear: string;
+	readonly rpm: number | null;
+	/** At the gauge, Pa. */
+	readonly pressure: number | null;
+	/** YYYY-MM-DD on which it was calibrated. */
+	readonly calibrated: string;
+}
+
 /** One finished job as it is kept for good. SI, but what was told is kept as it was told. */
 export interface SprayRecord extends AskedRecord {
 	readonly format: 'fallow-record/1';
@@ -62,6 +74,8 @@ export interface SprayRecord extends AskedRecord {
 	readonly calibrationId: string | null;
 	/** True where it was taken in from a file; absent where a job of Fallow's own was closed. */
 	readonly takenIn?: true;
+	/** How the sprayer was set, by its calibration; work without one, and records of before this was kept, have none. */
+	readonly rig?: RecordedRig;
 	/** m/s; of the calibration. */
 	readonly speed: number | null;
 	readonly weather: {

@@ -4,7 +4,7 @@
 	import DayHours from '$lib/drawings/DayHours.svelte';
 	import type { FarmSettings } from '$lib/formats/farm-settings';
 	import type { WeatherAnswer } from '$lib/formats/weather';
-	import { farmWind } from '$lib/formats/wind-form';
+	import { farmWeather } from '$lib/formats/weather-form';
 	import { dayStrips, goodStretches } from '$lib/shown/day-strip';
 	import { getJson } from '$lib/state/device.svelte';
 	import { jobLimits } from '$core';
@@ -19,7 +19,7 @@
 		now = Date.now();
 		answer = await getJson<WeatherAnswer>('/api/weather');
 	});
-	const strips = $derived(answer?.forecast ? dayStrips(answer.forecast, jobLimits([], farmWind(settings)), []) : []);
+	const strips = $derived(answer?.forecast ? dayStrips(answer.forecast, jobLimits([], farmWeather(settings)), []) : []);
 	const clock = (ms: number) => {
 		const d = new Date(ms);
 		return `${d.getHours()}`.padStart(2, '0') + ':' + `${d.getMinutes()}`.padStart(2, '0');

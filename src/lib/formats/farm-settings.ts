@@ -45,6 +45,9 @@ export const farmSettingsSchema = z.object({
 	/** Least and most wind that this farm sprays in; null is as usual. A label that allows less stands above it. */
 	windLow: typedSchema.nullable().default(null),
 	windHigh: typedSchema.nullable().default(null),
+	/** The same of a Delta-T, °C. */
+	deltaLow: z.number().min(0).max(25).nullable().default(null),
+	deltaHigh: z.number().min(0).max(25).nullable().default(null),
 	/** What a record of this farm has to have besides its operator. */
 	recordFields: z.array(z.enum(askedFields)).default([]),
 	/** How well this farm measures, where it is not as usual; 1-sigma, SI. */
@@ -56,7 +59,16 @@ export const defaultSettings: FarmSettings = farmSettingsSchema.parse({});
 
 /** The farm's own page: its name and how it measures. */
 export const farmFormSchema = farmSettingsSchema
-	.omit({ skill: true, measures: true, windLow: true, windHigh: true, recordFields: true, due: true })
+	.omit({
+		skill: true,
+		measures: true,
+		windLow: true,
+		windHigh: true,
+		deltaLow: true,
+		deltaHigh: true,
+		recordFields: true,
+		due: true
+	})
 	.extend({
 		name: z
 			.string()

@@ -32,7 +32,11 @@ export const recordColumns = [
 	'humidity',
 	'remarks',
 	'entry_hours',
-	'harvest_days'
+	'harvest_days',
+	'setting',
+	'nozzles',
+	'pressure_pa',
+	'calibrated'
 ] as const;
 
 const quoted = (value: string | number | null): string => {
@@ -78,7 +82,11 @@ export function recordLines(id: string, r: SprayRecord): string {
 				before?.humidity ?? '',
 				r.remarks,
 				p?.entryHours ?? '',
-				p?.harvestDays ?? ''
+				p?.harvestDays ?? '',
+				r.rig?.setting ?? '',
+				r.rig?.nozzles ?? '',
+				r.rig?.pressure ?? '',
+				r.rig?.calibrated ?? ''
 			]
 				.map(quoted)
 				.join(',')

@@ -67,6 +67,16 @@ export const recordSchema = z.strictObject({
 	sprayer: text(120),
 	calibrationId: text(60).nullable(),
 	takenIn: z.literal(true).exactOptional(),
+	rig: z
+		.strictObject({
+			setting: text(120),
+			nozzles: text(300),
+			gear: text(60),
+			rpm: number.nullable(),
+			pressure: number.nullable(),
+			calibrated: z.iso.date()
+		})
+		.exactOptional(),
 	speed: number.nullable(),
 	weather: z.strictObject({
 		before: z.strictObject({ ...weather, decision: z.enum(['', ...weatherDecisions]), reason: text(400) }).nullable(),

@@ -36,6 +36,7 @@ export function recordFacts(record: SprayRecord, settings: FarmSettings): Record
 	const units = fieldUnits(settings);
 	const comma = settings.decimalComma;
 	const { before, end } = record.weather;
+	const { rig } = record;
 	const time = (at: string | null): string => (at === null ? '' : timeAt(settings.timeZone, Date.parse(at)));
 	const facts: RecordFact[] = [
 		{ what: 'Day', text: record.day },
@@ -79,7 +80,25 @@ export function recordFacts(record: SprayRecord, settings: FarmSettings): Record
 					? ''
 					: `${showFigure(inUnit('volume', record.mix as never, units.tank), 4, comma)} ${shortUnit(units.tank)}`
 		},
-		{ what: 'Sprayer', text: record.sprayer },
+		{
+			what: 'Sprayer',
+			text: [
+				record.sprayer,
+				rig?.setting,
+				rig?.gear && `gear ${rig.gear}`,
+				rig?.rpm && `${rig.rpm} rpm`,
+				rig && `calibrated ${rig.calibrated}`
+			]
+				.filter(Boolean)
+				.join(', ')
+		},
+		{ what: 'Nozzles', text: rig?.nozzles ?? '' },
+		{
+			what: 'Pressure',
+			text: rig?.pressure
+				? `${showFigure(inUnit('pressure', rig.pressure as never, units.pressure), 3, comma)} ${units.pressure}`
+				: ''
+		},
 		{
 			what: 'Speed',
 			text:

@@ -24,7 +24,7 @@ import {
 	worstState
 } from '$core';
 import { typed } from '$lib/formats/field-units';
-import { farmWind } from '$lib/formats/wind-form';
+import { farmWeather } from '$lib/formats/weather-form';
 import type { WeatherAnswer } from '$lib/formats/weather';
 import type { DayStrip } from '$lib/shown/day-strip';
 import { dayStrips, fitting, hoursToSun, hoursUntilRain, startTimes } from '$lib/shown/day-strip';
@@ -111,7 +111,7 @@ export class JobDayState {
 		const { settings, head } = this.run;
 		return jobLimits(
 			head.job.products.map((p) => p.label),
-			farmWind(settings)
+			farmWeather(settings)
 		);
 	});
 	neighbours: readonly Neighbour[] = $derived.by(() => this.run.head.job.blocks.flatMap((b) => b.neighbours ?? []));

@@ -43,15 +43,16 @@ export function usedBars(
 			stroke: { width: 1, colors: ['var(--card)'] },
 			dataLabels: {
 				enabled: true,
-				textAnchor: 'start',
+				textAnchor: 'middle',
 				style: { fontSize: '13px', colors: ['var(--ink)'] },
 				background: { enabled: false },
-				offsetX: 10,
+				offsetX: 76,
 				formatter: (value: number, { seriesIndex }: { seriesIndex: number }) =>
 					value === 0 ? '' : `${years[seriesIndex]}  ${showFigure(value, 3)} ${unit.name}`
 			},
 			xaxis: {
 				categories: products,
+				min: 0,
 				// Room for what stands beside the longest bar.
 				max: Math.max(...mine.map((u) => unit.of(u.total)), 0) * 1.2 || 1,
 				title: { text: unit.name },

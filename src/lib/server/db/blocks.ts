@@ -1,5 +1,6 @@
 import type { TypedBlock } from '../../../core';
 import { checkBoundary, readBlock } from '../../../core';
+import { z } from 'zod';
 import { outlinedArea } from '../../formats/block';
 import { Failure, fromIssue, notFound } from '../failure';
 import type { Scope } from './scope';
@@ -48,6 +49,20 @@ export const blocksOf = ({ db, farmId }: Scope) => ({
 			.limit(mostBlocks)
 			.execute();
 		return Object.fromEntries(rows.map((r) => [r.name, r.id]));
+	},
+
+	/** Those of some ids that there are. */
+	async some(ids: readonly string[]): Promise<readonly { readonly id: string; readonly block: TypedBlock }[]> {
+		const known = ids.filter((id) => z.uuid().safeParse(id).success);
+		if (known.length === 0) return [];
+		const rows = await db
+			.selectFrom('block')
+			.select(['id', 'body'])
+			.where('farm_id', '=', farmId)
+			.where('id', 'in', known)
+			.orderBy('name')
+			.execute();
+		return rows.map((r) => ({ id: r.id, block: r.body }));
 	},
 
 	async get(id: string): Promise<KeptBlock> {

@@ -1,7 +1,7 @@
 import { sql } from 'kysely';
 import { v5 } from 'uuid';
 import { z } from 'zod';
-import type { Amendment, AskedField, AskedRecord, SprayRecord, VolumePerArea } from '../../../core';
+import type { Amendment, AskedField, AskedRecord, RecordedRig, SprayRecord, VolumePerArea } from '../../../core';
 import { buildRecord, foldRun, mixingOf, readJob } from '../../../core';
 import { lacking } from '../../formats/record';
 import type { RecordIn } from '../../formats/record-files';
@@ -64,6 +64,29 @@ export const recordsOf = (scope: Scope) => {
 		return rows.map((r) => r.name);
 	};
 
+	/** How a rig was set when it was calibrated. */
+	const rigOf = async (calibrationId: string | null): Promise<RecordedRig | null> => {
+		if (calibrationId === null) return null;
+		const row = await db
+			.selectFrom('calibration as c')
+			.innerJoin('round as r', (join) => join.onRef('r.farm_id', '=', 'c.farm_id').onRef('r.id', '=', 'c.id'))
+			.select(['c.gear', 'c.rpm', 'c.pressure_pa', 'c.signed_day', 'r.rig', 'r.setting'])
+			.where('c.farm_id', '=', farmId)
+			.where('c.id', '=', calibrationId)
+			.executeTakeFirst();
+		if (!row) return null;
+		const { rig, setting } = row;
+		const kinds = rig.groups ? [...new Set(rig.groups)].join(', ') : rig.nozzle;
+		return {
+			setting: setting?.name ?? '',
+			nozzles: [`${rig.nozzles}`, kinds].filter(Boolean).join(' × '),
+			gear: row.gear,
+			rpm: row.rpm,
+			pressure: row.pressure_pa,
+			calibrated: row.signed_day
+		};
+	};
+
 	/** A closed job with what is known of it. */
 	const sourceOf = async (jobId: string) => {
 		const kept = await jobsOf(scope).get(jobId);
@@ -73,7 +96,15 @@ export const recordsOf = (scope: Scope) => {
 		const run = foldRun(sheet, mixingOf(kept.job), await jobRunsOf(scope).entries(jobId));
 		if (!run.ok) throw fromIssue(run.issues[0]!);
 		const day = sprayDay(settings.timeZone, kept.job, run.value);
-		return { job: kept.job, sheet, run: run.value, sprayer: kept.sprayer, calibrationId: kept.calibrationId, day };
+		return {
+			job: kept.job,
+			sheet,
+			run: run.value,
+			sprayer: kept.sprayer,
+			calibrationId: kept.calibrationId,
+			rig: await rigOf(kept.calibrationId),
+			day
+		};
 	};
 
 	const filtered = (filter: LogFilter, targets: readonly string[]) => {

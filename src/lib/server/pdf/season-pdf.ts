@@ -52,10 +52,13 @@ export function seasonPdf(
 		),
 		lines(
 			r.trueVolume === null ? 'nothing sprayed' : plainRate(r.trueVolume, settings),
+			!!r.rig?.pressure &&
+				`${showFigure(inUnit('pressure', r.rig.pressure as never, units.pressure), 3, comma)} ${units.pressure}`,
+			r.rig?.nozzles,
 			r.waterSource && `water: ${r.waterSource}`
 		),
 		lines(r.target, r.buffer && `buffer ${r.buffer}`),
-		lines(r.operator, r.licence && `licence ${r.licence}`, r.sprayer),
+		lines(r.operator, r.licence && `licence ${r.licence}`, r.sprayer, r.rig?.setting),
 		lines(r.weather.before && weatherLine(r.weather.before), r.weather.end && `end: ${weatherLine(r.weather.end)}`),
 		{
 			text: lines(

@@ -7,12 +7,12 @@ import { dueTexts, readDueForm } from '$lib/formats/due-form';
 import { farmFormSchema } from '$lib/formats/farm-settings';
 import { measureTexts, readMeasuresForm } from '$lib/formats/measures';
 import { readSkillForm, skillTexts } from '$lib/formats/skill-form';
-import { readWindForm, windTexts } from '$lib/formats/wind-form';
+import { readWeatherForm, weatherTexts } from '$lib/formats/weather-form';
 
 export const load: PageServerLoad = async ({ locals }) => ({
 	skill: skillTexts(locals.farm.settings.skill),
 	measures: measureTexts(locals.farm.settings),
-	wind: windTexts(locals.farm.settings),
+	weather: weatherTexts(locals.farm.settings),
 	due: dueTexts(locals.farm.settings),
 	zones: Intl.supportedValuesOf('timeZone'),
 	recordFields: locals.farm.settings.recordFields,
@@ -33,9 +33,9 @@ export const actions: Actions = {
 			locals.farm.settings
 		);
 		const recordFields = askedFields.filter((name) => data.getAll('record-field').includes(name));
-		const wind = readWindForm((name) => String(data.get(name) ?? ''), locals.farm.settings);
+		const weather = readWeatherForm((name) => String(data.get(name) ?? ''), locals.farm.settings);
 		const due = readDueForm((name) => String(data.get(name) ?? ''), locals.farm.settings);
-		Object.assign(problems, wind.problems, due.problems);
+		Object.assign(problems, weather.problems, due.problems);
 		if (!form.valid || Object.keys(problems).length + Object.keys(jugs.problems).length > 0)
 			return fail(422, { form, problems, measures: jugs });
 		const { name, ...settings } = form.data;
@@ -45,7 +45,7 @@ export const actions: Actions = {
 			measures: jugs.measures,
 			recordFields,
 			due: due.due,
-			...wind.limits
+			...weather.limits
 		});
 		return message(form, 'Kept. New rounds and every page use it from now on.');
 	}

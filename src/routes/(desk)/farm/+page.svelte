@@ -19,7 +19,7 @@
 	const jugProblems = $derived<Record<string, string | undefined>>(
 		(answered as JugProblems | null)?.measures?.problems ?? {}
 	);
-	let wind = $state(untrack(() => ({ ...data.wind })));
+	let weather = $state(untrack(() => ({ ...data.weather })));
 	let due = $state(untrack(() => ({ ...data.due })));
 	let nextKey = untrack(() => data.measures.length);
 	let jugs = $state(untrack(() => data.measures.map((m, key) => ({ ...m, key }))));
@@ -198,11 +198,29 @@
 				>{/if}
 		</fieldset>
 		<fieldset>
-			<legend>Wind that this farm sprays in</legend>
-			<p class="lab">Empty is as usual, 3 to 15 km/h. A label that allows less stands above it.</p>
+			<legend>Weather that this farm sprays in</legend>
+			<p class="lab">
+				Empty is as usual: wind 3 to 15 km/h, Delta-T 2 to 8 °C. A label that allows less wind stands above it.
+			</p>
 			<div class="measure">
-				<FormField name="windLow" label="From" bind:value={wind.windLow} problem={problems.windLow} />
-				<FormField name="windHigh" label="To" bind:value={wind.windHigh} problem={problems.windHigh} />
+				<FormField name="windLow" label="Wind from" bind:value={weather.windLow} problem={problems.windLow} />
+				<FormField name="windHigh" label="Wind to" bind:value={weather.windHigh} problem={problems.windHigh} />
+			</div>
+			<div class="measure">
+				<FormField
+					name="deltaLow"
+					label="Delta-T from, °C"
+					inputmode="decimal"
+					bind:value={weather.deltaLow}
+					problem={problems.deltaLow}
+				/>
+				<FormField
+					name="deltaHigh"
+					label="Delta-T to, °C"
+					inputmode="decimal"
+					bind:value={weather.deltaHigh}
+					problem={problems.deltaHigh}
+				/>
 			</div>
 		</fieldset>
 		<fieldset>

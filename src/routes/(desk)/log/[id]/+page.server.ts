@@ -4,10 +4,14 @@ import type { Actions, PageServerLoad } from './$types';
 import { Failure } from '$lib/server/failure';
 import { idParam, orError } from '$lib/server/page';
 
-export const load: PageServerLoad = async ({ params, locals }) => ({
-	...(await orError(locals.farm.records.get(idParam(params.id, 'record')))),
-	nextId: v7()
-});
+/** Blocks of one record that are drawn beside it. */
+const drawn = 4;
+
+export const load: PageServerLoad = async ({ params, locals: { farm } }) => {
+	const kept = await orError(farm.records.get(idParam(params.id, 'record')));
+	const ids = kept.record.blocks.slice(0, drawn).map((b) => b.id);
+	return { ...kept, ground: await farm.blocks.some(ids), nextId: v7() };
+};
 
 export const actions: Actions = {
 	amend: async ({ params, request, locals }) => {

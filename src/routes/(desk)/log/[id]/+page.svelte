@@ -4,6 +4,7 @@
 	import FormField from '$lib/components/FormField.svelte';
 	import FormText from '$lib/components/FormText.svelte';
 	import { timeAt } from '$lib/shown/farm-time';
+	import BlockMini from '$lib/drawings/BlockMini.svelte';
 	import RecordFacts from '$lib/components/RecordFacts.svelte';
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
@@ -21,7 +22,7 @@
 			<h1>{record.blocks.map((b) => b.name).join(', ')}</h1>
 			<p class="lab">
 				{record.day} · sealed {when(data.sealedAt)}, entry {data.place} of the log ·
-				<a href="/jobs/{data.id}">the job</a>
+				{#if record.takenIn}taken in from a file{:else}<a href="/jobs/{data.id}">the job</a>{/if}
 			</p>
 		</div>
 		<div class="do">
@@ -35,7 +36,14 @@
 			<p>{a.text}</p>
 		</div>
 	{/each}
-	<RecordFacts {record} settings={data.farm.settings} />
+	<div class="facts">
+		<RecordFacts {record} settings={data.farm.settings} />
+		<ul aria-label="The ground">
+			{#each data.ground as { id, block } (id)}
+				<li class="card"><BlockMini {block} /><a href="/ground/{id}">{block.name}</a></li>
+			{/each}
+		</ul>
+	</div>
 	<details open={form?.message ? true : undefined}>
 		<summary>Add to this record</summary>
 		<form
@@ -61,6 +69,30 @@
 </main>
 
 <style>
+	.facts {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) auto;
+		gap: 18px;
+		align-items: start;
+	}
+	ul {
+		display: grid;
+		gap: 12px;
+		margin: 0;
+		padding: 0;
+		list-style: none;
+	}
+	li {
+		display: grid;
+		gap: 6px;
+		justify-items: center;
+		padding: 12px 16px;
+	}
+	@media (max-width: 859px) {
+		.facts {
+			grid-template-columns: minmax(0, 1fr);
+		}
+	}
 	.added {
 		padding: 12px 18px;
 		border-left: 8px solid var(--straw);

@@ -2,6 +2,7 @@ import type { RequestHandler } from './$types';
 import { endpoint } from '$lib/server/api';
 import { Failure } from '$lib/server/failure';
 import { fileName, fileResponse } from '$lib/server/files';
+import { spooled } from '$lib/server/spool';
 import { byteStream } from '$lib/server/stream';
 import { zipped, zippedLines } from '$lib/server/zip';
 import { dayAt } from '$lib/shown/farm-time';
@@ -21,5 +22,5 @@ export const PUT: RequestHandler = (event) =>
 		if (!body || !/^application\/zip\b/i.test(headers.get('content-type') ?? ''))
 			throw new Failure(415, 'not-zip', 'file', 'Send the zip file of a farm, with the content type application/zip.');
 		const replace = event.url.searchParams.get('replace') === 'yes';
-		return event.locals.farm.takeIn(zippedLines(body as unknown as AsyncIterable<Uint8Array>), replace);
+		return spooled(body, (bytes) => event.locals.farm.takeIn(zippedLines(bytes), replace));
 	});

@@ -1,0 +1,41 @@
+import { sql } from 'kysely';
+import { v7 } from 'uuid';
+import { expect, it } from 'vitest';
+import { pastRecords } from '../../demo/past-records';
+import { runTypeScript } from '../../scripts/lib/demo.mjs';
+import { emptyDatabase, farmDatabase } from '../support/database';
+
+const seals = (url: string) => {
+	const { status, stdout } = runTypeScript('scripts/seals-main.ts', [], { DATABASE_URL: url });
+	return { status, said: stdout.trim() };
+};
+
+it('the command that looks through the seals says that they hold, and ends badly where one does not', async () => {
+	const empty = await emptyDatabase();
+	try {
+		expect(seals(empty.url)).toEqual({
+			status: 0,
+			said: 'No farm is in this database yet, so there is nothing to check.'
+		});
+	} finally {
+		await empty.drop();
+	}
+	const made = await farmDatabase();
+	try {
+		await made.farm.records.takeIn(pastRecords(Date.now(), () => v7()));
+		expect(seals(made.url)).toEqual({
+			status: 0,
+			said: 'Test farm: ✓ 18 seals hold: nothing was changed since it was written.'
+		});
+		// Behind Fallow's back: the text and its seal alike, as somebody would who knows how it is made.
+		await sql`update record set canonical = replace(canonical, 'Hazel mite', 'Pear scab'),
+			body = replace(body::text, 'Hazel mite', 'Pear scab')::jsonb where place = 8`.execute(made.db);
+		const { status, said } = seals(made.url);
+		expect(status).toBe(1);
+		expect(said).toBe(
+			'Test farm: ✕ The seal of entry 8 does not hold: its text was changed after it was sealed. 7 before it hold.'
+		);
+	} finally {
+		await made.drop();
+	}
+});
