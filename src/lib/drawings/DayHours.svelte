@@ -12,7 +12,6 @@
 	}
 	let { strips, windows, now }: Props = $props();
 	const cell = 24;
-	const left = 96;
 	const row = 44;
 	const marks: Readonly<Record<RuleState, string>> = { good: '', unknown: '?', look: '▲', stop: '✕' };
 	const fill: Readonly<Record<RuleState, string>> = {
@@ -30,7 +29,7 @@
 	/** On a phone the day begins where it is now, and not at midnight. */
 	const toNow = (box: HTMLElement) => {
 		const at = new Date(now);
-		const share = (left + (at.getHours() + at.getMinutes() / 60 - 2) * cell) / (left + 24 * cell);
+		const share = (at.getHours() + at.getMinutes() / 60) / 24;
 		box.scrollLeft = Math.max(0, share * box.scrollWidth - 0.25 * box.clientWidth);
 	};
 	const words = $derived(
@@ -43,58 +42,73 @@
 	);
 </script>
 
-<!-- svelte-ignore a11y_no_noninteractive_tabindex (what scrolls sideways has to take the focus) -->
-<div class="scroll" role="region" aria-label="Hour by hour" tabindex="0" {@attach toNow}>
-	<svg viewBox="0 0 {left + 24 * cell + 4} {strips.length * row + 24}" role="img" aria-label={words}>
-		{#each [0, 6, 12, 18, 24] as h (h)}
-			<text x={left + h * cell} y="14" text-anchor={h === 24 ? 'end' : h === 0 ? 'start' : 'middle'}
-				>{`${h}`.padStart(2, '0')}</text
-			>
-		{/each}
-		{#each strips as strip, i (strip.day)}
-			<g transform="translate(0 {22 + i * row})">
-				<text x="0" y="20" class="day">{nameOf(strip.day, i)}</text>
-				{#each strip.hours as hour, h (h)}
-					{#if hour}
-						<rect x={left + h * cell} y="0" width={cell - 1} height="26" fill={fill[hour.state]} stroke="var(--rule)" />
-						<text x={left + h * cell + cell / 2} y="18" text-anchor="middle" class="mark {hour.state}"
-							>{marks[hour.state]}</text
-						>
-						{#if fitsAt(hour.at)}<rect x={left + h * cell} y="29" width={cell - 1} height="6" fill="var(--dye)" />{/if}
-						{#if hour.at <= now && now < hour.at + 3600000}<rect
-								x={left + h * cell}
-								y="-2"
-								width={cell - 1}
-								height="30"
-								fill="none"
-								stroke="var(--ink)"
-								stroke-width="2.5"
-							/>{/if}
-					{/if}
-				{/each}
-			</g>
-		{/each}
-	</svg>
+<div class="days">
+	<!-- The names stay where they are while the hours scroll under a thumb; the drawing tells them to those who listen. -->
+	<div class="names" aria-hidden="true" style="grid-template-rows: 22fr repeat({strips.length}, {row}fr) 2fr">
+		<span></span>
+		{#each strips as strip, i (strip.day)}<b>{nameOf(strip.day, i)}</b>{/each}
+	</div>
+	<!-- svelte-ignore a11y_no_noninteractive_tabindex (what scrolls sideways has to take the focus) -->
+	<div class="scroll" role="region" aria-label="Hour by hour" tabindex="0" {@attach toNow}>
+		<svg viewBox="0 0 {24 * cell + 4} {strips.length * row + 24}" role="img" aria-label={words}>
+			{#each [0, 6, 12, 18, 24] as h (h)}
+				<text x={h * cell} y="14" text-anchor={h === 24 ? 'end' : h === 0 ? 'start' : 'middle'}
+					>{`${h}`.padStart(2, '0')}</text
+				>
+			{/each}
+			{#each strips as strip, i (strip.day)}
+				<g transform="translate(0 {22 + i * row})">
+					{#each strip.hours as hour, h (h)}
+						{#if hour}
+							<rect x={h * cell} y="0" width={cell - 1} height="26" fill={fill[hour.state]} stroke="var(--rule)" />
+							<text x={h * cell + cell / 2} y="18" text-anchor="middle" class="mark {hour.state}"
+								>{marks[hour.state]}</text
+							>
+							{#if fitsAt(hour.at)}<rect x={h * cell} y="29" width={cell - 1} height="6" fill="var(--dye)" />{/if}
+							{#if hour.at <= now && now < hour.at + 3600000}<rect
+									x={h * cell}
+									y="-2"
+									width={cell - 1}
+									height="30"
+									fill="none"
+									stroke="var(--ink)"
+									stroke-width="2.5"
+								/>{/if}
+						{/if}
+					{/each}
+				</g>
+			{/each}
+		</svg>
+	</div>
 </div>
 
 <style>
+	.days {
+		display: grid;
+		grid-template-columns: auto minmax(0, 1fr);
+		gap: 10px;
+		max-width: 860px;
+	}
+	.names {
+		display: grid;
+	}
 	.scroll {
 		overflow-x: auto;
 	}
 	svg {
 		display: block;
 		width: 100%;
-		min-width: 560px;
-		max-width: 860px;
+		min-width: 480px;
 	}
 	text {
 		font: 600 13px var(--font-text);
 		fill: var(--soft);
 	}
-	.day {
-		font: 700 16px var(--font-figures);
+	b {
+		padding-top: 4px;
+		font: 700 1.05rem var(--font-figures);
 		font-stretch: 82%;
-		fill: var(--ink);
+		white-space: nowrap;
 	}
 	.mark {
 		font-size: 13px;
