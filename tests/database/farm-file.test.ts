@@ -8,6 +8,7 @@ import { farmHandle } from '../../src/lib/server/db/farm';
 import { zipped, zippedLines } from '../../src/lib/server/zip';
 import { farmDatabase } from '../support/database';
 import { refused } from '../support/refused';
+import { collect, each } from '../support/streams';
 
 type Made = Awaited<ReturnType<typeof farmDatabase>>;
 let made: Made;
@@ -16,17 +17,6 @@ let lines: string[] = [];
 const at = '2026-06-01T12:00:00.000Z';
 const name = 'quillet';
 
-async function* each<T>(list: readonly T[]): AsyncGenerator<T> {
-	for (const one of list) {
-		await Promise.resolve();
-		yield one;
-	}
-}
-const collect = async <T>(from: AsyncIterable<T>): Promise<T[]> => {
-	const all: T[] = [];
-	for await (const one of from) all.push(one);
-	return all;
-};
 /** A farm's lines as values, without what belongs to the moment of the file. */
 const told = (all: readonly string[]) =>
 	all.flatMap((text) => text.split('\n').filter(Boolean)).map((line) => JSON.parse(line) as unknown);

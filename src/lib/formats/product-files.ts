@@ -1,9 +1,10 @@
 import { z } from 'zod';
-import type { Issue, TypedLabel } from '../../core';
-import { labelFills, mixingClasses, readLabel } from '../../core';
-import type { CsvRow, ReadCsv } from './csv-rows';
+import type { Result, TypedLabel } from '../../core';
+import { bad, good, labelFills, mixingClasses, readLabel } from '../../core';
+import type { ReadCsv } from './csv-rows';
 import { readCsv, writeCsv } from './csv-rows';
 import type { FarmSettings } from './farm-settings';
+import { looksLikeJson, readJsonRows } from './json-rows';
 import type { ProductText } from './product-text';
 import { productText, productTexts, readProductText } from './product-text';
 import { typedSchema } from './typed';
@@ -34,11 +35,6 @@ export const labelSchema = z.strictObject({
 	notes: z.string().max(1000)
 });
 
-const fileSchema = z.strictObject({
-	format: z.literal('fallow-products/1'),
-	products: z.array(z.unknown()).max(2000)
-});
-
 const readProductCsv = (text: string, settings: FarmSettings): ReadCsv<TypedLabel> =>
 	readCsv<TypedLabel>(text, {
 		needed: ['name', 'state', 'dose'],
@@ -59,42 +55,25 @@ export const productCsv = (labels: readonly TypedLabel[], settings: FarmSettings
 export const productJson = (labels: readonly TypedLabel[]): string =>
 	`${JSON.stringify({ format: 'fallow-products/1', products: labels }, null, '\t')}\n`;
 
-/** Products from a file, CSV or JSON. A JSON file's products stand by themselves too: a bad one is named by its place. */
-export function readProductFile(text: string, settings: FarmSettings): ReadCsv<TypedLabel> {
-	if (!/^\s*\{/.test(text)) return readProductCsv(text, settings);
-	const none = { rows: [], lacking: ['format', 'products'], left: text };
-	let json: unknown;
-	try {
-		json = JSON.parse(text);
-	} catch {
-		return none;
+/** One product of a JSON file. */
+function readProductJson(value: unknown): Result<TypedLabel> {
+	const parsed = labelSchema.safeParse(value);
+	if (!parsed.success) {
+		const path = parsed.error.issues[0]!.path.join('.');
+		return bad({ code: 'unreadable', path, text: path || 'product', wanted: 'label' });
 	}
-	const file = fileSchema.safeParse(json);
-	if (!file.success) return none;
-	const rows = file.data.products.map((product, i): CsvRow<TypedLabel> => {
-		const parsed = labelSchema.safeParse(product);
-		const name = (product as { name?: unknown } | null)?.name;
-		const bad = (issues: readonly Issue[]): CsvRow<TypedLabel> => ({
-			line: i + 1,
-			id: '',
-			ok: false,
-			name: typeof name === 'string' ? name.slice(0, 80) : '',
-			issues,
-			text: JSON.stringify(product)
-		});
-		if (!parsed.success) {
-			const place = parsed.error.issues[0]!.path.join('.');
-			return bad([{ code: 'unreadable', path: place, text: place || 'product', wanted: 'label' }]);
-		}
-		const read = readLabel(parsed.data);
-		return read.ok
-			? { line: i + 1, id: '', ok: true, value: parsed.data, text: JSON.stringify(product) }
-			: bad(read.issues);
-	});
-	const bad = rows.flatMap((row) => (row.ok ? [] : [row.text]));
-	return {
-		rows,
-		lacking: [],
-		left: bad.length > 0 ? `{"format": "fallow-products/1", "products": [\n${bad.join(',\n')}\n]}` : ''
-	};
+	const read = readLabel(parsed.data);
+	return read.ok ? good(parsed.data) : read;
 }
+
+/** Products from a file, CSV or JSON. A JSON file's products stand by themselves too: a bad one is named by its place. */
+export const readProductFile = (text: string, settings: FarmSettings): ReadCsv<TypedLabel> =>
+	looksLikeJson(text)
+		? readJsonRows(text, {
+				format: 'fallow-products/1',
+				list: 'products',
+				most: 2000,
+				read: readProductJson,
+				name: 'name'
+			})
+		: readProductCsv(text, settings);

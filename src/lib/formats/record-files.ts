@@ -4,6 +4,7 @@ import { bad, good } from '../../core';
 import type { CsvRow, ReadCsv } from './csv-rows';
 import { csvWith, readCsv } from './csv-rows';
 import type { FarmSettings } from './farm-settings';
+import { looksLikeJson, readJsonRows } from './json-rows';
 import type { KnownNames, RecordLine } from './record-line';
 import { readRecordLine, recordOf } from './record-line';
 import { amendmentSchema, recordSchema } from './record-schema';
@@ -74,8 +75,6 @@ function readRecordCsv(text: string, settings: FarmSettings, known: KnownNames):
 	return { rows: read, lacking: [], left: csvWith(text, read) };
 }
 
-const fileSchema = z.strictObject({ format: z.literal('fallow-log/1'), records: z.array(z.unknown()).max(20_000) });
-
 /** One record of a `fallow-log/1` file, held against the shape that Fallow itself writes. */
 function readRecordJson(value: unknown): Result<RecordIn> {
 	const { id, amendments, ...body } = (value ?? {}) as Record<string, unknown>;
@@ -97,29 +96,7 @@ function readRecordJson(value: unknown): Result<RecordIn> {
 }
 
 /** Records from a file, CSV or JSON; each stands by itself, and a bad one is named. */
-export function readRecordFile(text: string, settings: FarmSettings, known: KnownNames): ReadCsv<RecordIn> {
-	if (!/^\s*\{/.test(text)) return readRecordCsv(text, settings, known);
-	const none = { rows: [], lacking: ['format', 'records'], left: text };
-	let json: unknown;
-	try {
-		json = JSON.parse(text);
-	} catch {
-		return none;
-	}
-	const file = fileSchema.safeParse(json);
-	if (!file.success) return none;
-	const rows = file.data.records.map((value, i): CsvRow<RecordIn> => {
-		const read = readRecordJson(value);
-		const day = (value as { day?: unknown } | null)?.day;
-		const shared = { line: i + 1, id: '', text: JSON.stringify(value) };
-		return read.ok
-			? { ...shared, ok: true, value: read.value }
-			: { ...shared, ok: false, name: typeof day === 'string' ? day.slice(0, 20) : '', issues: read.issues };
-	});
-	const left = rows.flatMap((row) => (row.ok ? [] : [row.text]));
-	return {
-		rows,
-		lacking: [],
-		left: left.length > 0 ? `{"format": "fallow-log/1", "records": [\n${left.join(',\n')}\n]}` : ''
-	};
-}
+export const readRecordFile = (text: string, settings: FarmSettings, known: KnownNames): ReadCsv<RecordIn> =>
+	looksLikeJson(text)
+		? readJsonRows(text, { format: 'fallow-log/1', list: 'records', most: 20_000, read: readRecordJson, name: 'day' })
+		: readRecordCsv(text, settings, known);

@@ -107,6 +107,31 @@ describe('mixing and spraying a job', () => {
 		expect(state.shown!.n).toBe(1);
 	});
 
+	it('keeps its order where the phone’s clock jumps, back or ahead, and what was done stays done', async () => {
+		const store = new MemoryLog<JobHead, RunEntry>();
+		await store.create(head);
+		let n = 500;
+		// Each thing at a time of its own: back two days in the middle of a load, then a week ahead, then right again.
+		const hours = [0, 1, 2, 3, -45, -44, 168, 169, 4, 5];
+		const outside = {
+			store,
+			newId: () => idOf(n++),
+			now: () => Date.parse('2026-03-20T08:00:00Z') + hours[Math.min(hours.length - 1, n - 500)]! * 3_600_000,
+			onAdded: () => undefined
+		};
+		const state = new JobRunState({ head, entries: [] }, metric, outside);
+		for (let i = 0; i < 10; i += 1) expect(await state.go()).toBe(true);
+		expect(state.run!.state).toBe('sprayed');
+		expect(state.run!.loads.map((l) => l.state)).toEqual(['out', 'out']);
+		// Another device gets the same from the entries, in whatever order they come.
+		const { entries } = (await store.open(head.id))!;
+		const other = new JobRunState({ head, entries: [...entries].reverse() }, metric, outside);
+		expect(other.run!.loads).toEqual(state.run!.loads);
+		expect(entries.map((e) => e.seq)).toEqual(entries.map((_, i) => i));
+		expect(await other.undo()).toBe(true);
+		expect(other.run!.loads.map((l) => l.state)).toEqual(['out', 'spraying']);
+	});
+
 	it('says that it could not keep something, and keeps the rest', async () => {
 		const { state, store, added } = await running();
 		store.failNext = new Error('disk full');

@@ -21,6 +21,19 @@
 	);
 	let weather = $state(untrack(() => ({ ...data.weather })));
 	let due = $state(untrack(() => ({ ...data.due })));
+	const dueLines = [
+		{ name: 'dueSeason', label: 'When the season starts', hint: 'Month and day, like 03-01.' },
+		{ name: 'dueDays', label: 'After days', inputmode: 'numeric' },
+		{ name: 'dueHours', label: 'After hours of spraying', inputmode: 'decimal' },
+		{ name: 'dueArea', label: 'After ground sprayed', hint: 'Like 200 ha or 500 ac.' },
+		{ name: 'dueAbrasive', label: 'After hours with abrasive products', inputmode: 'decimal' }
+	] as const;
+	const weatherLines = [
+		{ name: 'windLow', label: 'Wind from' },
+		{ name: 'windHigh', label: 'Wind to' },
+		{ name: 'deltaLow', label: 'Delta-T from, °C', inputmode: 'decimal' },
+		{ name: 'deltaHigh', label: 'Delta-T to, °C', inputmode: 'decimal' }
+	] as const;
 	let nextKey = untrack(() => data.measures.length);
 	let jugs = $state(untrack(() => data.measures.map((m, key) => ({ ...m, key }))));
 	const addJug = () => jugs.push({ key: nextKey++, name: '', mark: '', holds: '' });
@@ -132,41 +145,9 @@
 				write here; empty is not at all. Hours and area are counted from the jobs.
 			</p>
 			<div class="skill">
-				<FormField
-					name="dueSeason"
-					label="When the season starts"
-					bind:value={due.dueSeason}
-					problem={problems.dueSeason}
-					hint="Month and day, like 03-01."
-				/>
-				<FormField
-					name="dueDays"
-					label="After days"
-					inputmode="numeric"
-					bind:value={due.dueDays}
-					problem={problems.dueDays}
-				/>
-				<FormField
-					name="dueHours"
-					label="After hours of spraying"
-					inputmode="decimal"
-					bind:value={due.dueHours}
-					problem={problems.dueHours}
-				/>
-				<FormField
-					name="dueArea"
-					label="After ground sprayed"
-					bind:value={due.dueArea}
-					problem={problems.dueArea}
-					hint="Like 200 ha or 500 ac."
-				/>
-				<FormField
-					name="dueAbrasive"
-					label="After hours with abrasive products"
-					inputmode="decimal"
-					bind:value={due.dueAbrasive}
-					problem={problems.dueAbrasive}
-				/>
+				{#each dueLines as line (line.name)}
+					<FormField {...line} bind:value={due[line.name]} problem={problems[line.name]} />
+				{/each}
 			</div>
 		</fieldset>
 		<fieldset>
@@ -202,25 +183,10 @@
 			<p class="lab">
 				Empty is as usual: wind 3 to 15 km/h, Delta-T 2 to 8 °C. A label that allows less wind stands above it.
 			</p>
-			<div class="measure">
-				<FormField name="windLow" label="Wind from" bind:value={weather.windLow} problem={problems.windLow} />
-				<FormField name="windHigh" label="Wind to" bind:value={weather.windHigh} problem={problems.windHigh} />
-			</div>
-			<div class="measure">
-				<FormField
-					name="deltaLow"
-					label="Delta-T from, °C"
-					inputmode="decimal"
-					bind:value={weather.deltaLow}
-					problem={problems.deltaLow}
-				/>
-				<FormField
-					name="deltaHigh"
-					label="Delta-T to, °C"
-					inputmode="decimal"
-					bind:value={weather.deltaHigh}
-					problem={problems.deltaHigh}
-				/>
+			<div class="skill">
+				{#each weatherLines as line (line.name)}
+					<FormField {...line} bind:value={weather[line.name]} problem={problems[line.name]} />
+				{/each}
 			</div>
 		</fieldset>
 		<fieldset>

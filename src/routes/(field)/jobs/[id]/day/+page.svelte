@@ -31,6 +31,14 @@
 	const toWind = $derived(drift ? wordRule(drift, day.limits, run.settings).text : '');
 	const decided = $derived(run.run?.weather[day.when] ?? null);
 	const unitOfT = $derived(run.units.speed === 'mph' ? '°F' : '°C');
+	const lines = $derived([
+		{ name: 'from', label: 'Wind from', hint: 'Like SW, or 225.' },
+		{ name: 'wind', label: `Wind, ${run.units.speed}`, inputmode: 'decimal' },
+		{ name: 'gust', label: `Gusts, ${run.units.speed}`, inputmode: 'decimal' },
+		{ name: 'temperature', label: `Air, ${unitOfT}` },
+		{ name: 'humidity', label: 'Humidity, %', inputmode: 'decimal' },
+		{ name: 'lastRain', label: 'Last rain, hours ago', inputmode: 'decimal' }
+	] as const);
 	const span = (w: { from: number; to: number }) =>
 		`${clockOf(new Date(w.from * 1000).toISOString())} to ${clockOf(new Date(w.to * 1000).toISOString())}`;
 	const today = $derived(new Date(device.now()).toDateString());
@@ -57,37 +65,9 @@
 			{#if asked && day.answer?.station}<p class="lab">From the station. Type over what you see and feel otherwise.</p>
 			{:else if asked}<p class="lab">What you see and feel; leave out what you do not know.</p>{/if}
 			<div class="fields">
-				<FormField label="Wind from" bind:value={day.from} problem={day.problem('from')} hint="Like SW, or 225." />
-				<FormField
-					label="Wind, {run.units.speed}"
-					inputmode="decimal"
-					bind:value={day.wind}
-					problem={day.problem('wind')}
-				/>
-				<FormField
-					label="Gusts, {run.units.speed}"
-					inputmode="decimal"
-					bind:value={day.gust}
-					problem={day.problem('gust')}
-				/>
-				<FormField
-					label="Air, {unitOfT}"
-					inputmode="text"
-					bind:value={day.temperature}
-					problem={day.problem('temperature')}
-				/>
-				<FormField
-					label="Humidity, %"
-					inputmode="decimal"
-					bind:value={day.humidity}
-					problem={day.problem('humidity')}
-				/>
-				<FormField
-					label="Last rain, hours ago"
-					inputmode="decimal"
-					bind:value={day.lastRain}
-					problem={day.problem('lastRain')}
-				/>
+				{#each lines as line (line.name)}
+					<FormField {...line} bind:value={day[line.name]} problem={day.problem(line.name)} />
+				{/each}
 			</div>
 			<Segmented
 				label="Sky"

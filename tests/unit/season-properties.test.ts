@@ -1,0 +1,440 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import type { DueRules, SinceCalibrated, SprayAct } from '../../src/core';
+import {
+	addDays,
+	blockStates,
+	calibrationDue,
+	daysBetween,
+	groupRuns,
+	openIntervals,
+	seasonUse,
+	sprayedTime,
+	wearTrend
+} from '../../src/core';
+import { defaultSettings } from '../../src/lib/formats/farm-settings';
+import { recordColumns, recordLines } from '../../src/lib/formats/record-csv';
+import { readRecordFile } from '../../src/lib/formats/record-files';
+import { recordSchema } from '../../src/lib/formats/record-schema';
+import { openUntil } from '../../src/lib/server/db/record-uses';
+import { canonicalJson } from '../../src/lib/server/canonical-json';
+import { SealCheck, firstSeal, sealOf } from '../../src/lib/server/seal';
+import { dayAt, dayStart } from '../../src/lib/shown/farm-time';
+import type { TodayJob, TodaySprayer } from '../../src/lib/state/today';
+import { todayItems } from '../../src/lib/state/today';
+import { dueReasonText } from '../../src/lib/wording/due';
+
+const hour = 3600;
+const day = fc.integer({ min: 0, max: 4000 }).map((n) => addDays('2020-01-01', n));
+const word = fc.stringMatching(/^[A-Za-zäß€][A-Za-z0-9 ,;"'\-äß€]{0,24}$/).map((w) => w.trim());
+/** Names of ground are parted by `;` in a file, so none has one in it. */
+const place = word.map((w) => w.replace(/;/g, '').trim() || 'B');
+
+const interval = fc.record({
+	name: fc.constantFrom('P', 'Q', 'R'),
+	entryHours: fc.oneof(fc.constant(null), fc.integer({ min: 0, max: 200 })),
+	harvestDays: fc.oneof(fc.constant(null), fc.integer({ min: 0, max: 60 })),
+	plantBack: fc.array(
+		fc.record({ crop: fc.constantFrom('Linseed', 'linseed', 'Barley'), days: fc.integer({ min: 0, max: 400 }) }),
+		{ maxLength: 3 }
+	)
+});
+
+describe('intervals', () => {
+	it('have all run off after the day that a record is looked for until', () => {
+		fc.assert(
+			fc.property(
+				day,
+				fc.array(interval, { maxLength: 4 }),
+				// Spraying may end in the night, up to 16 hours into the next day.
+				fc.integer({ min: 0, max: 40 }),
+				fc.constantFrom('UTC', 'Etc/GMT-12', 'Etc/GMT+11', 'CET'),
+				(on, products, endHour, zone) => {
+					const record = { day: on, blocks: [{ name: 'B' }], products };
+					const ended = dayStart(zone, on) / 1000 + endHour * hour;
+					const until = openUntil(record as never);
+					// The last second of each of its intervals, whichever it is.
+					const ends = products.flatMap((p) => [
+						...(p.entryHours ? [ended + p.entryHours * hour] : []),
+						...[p.harvestDays ?? 0, ...p.plantBack.map((b) => b.days)]
+							.filter((days) => days > 0)
+							.map((days) => dayStart(zone, addDays(on, days)) / 1000)
+					]);
+					for (const end of ends) {
+						const today = dayAt(zone, end * 1000 - 1000);
+						expect(openIntervals(record, ended, end - 1, today)).not.toEqual([]);
+						expect(until! >= today).toBe(true);
+					}
+					expect(until === null).toBe(ends.length === 0);
+				}
+			),
+			{ numRuns: 600 }
+		);
+	});
+
+	it('of many records are the slow way’s: for each block and kind the one that keeps longest', () => {
+		const record = fc.record({
+			day,
+			blocks: fc.uniqueArray(fc.constantFrom('A', 'B', 'C'), { minLength: 1 }).map((l) => l.map((name) => ({ name }))),
+			products: fc.array(interval, { minLength: 1, maxLength: 3 })
+		});
+		fc.assert(
+			fc.property(fc.array(record, { maxLength: 8 }), day, (records, today) => {
+				const now = Date.parse(`${today}T12:00:00Z`) / 1000;
+				const ended = (r: { day: string }) => Date.parse(`${r.day}T18:00:00Z`) / 1000;
+				const states = blockStates(records.flatMap((r) => openIntervals(r, ended(r), now, today)));
+				for (const name of ['A', 'B', 'C']) {
+					const mine = records.filter((r) => r.blocks.some((b) => b.name === name));
+					const products = mine.flatMap((r) => r.products.map((p) => ({ ...p, r })));
+					const until = Math.max(0, ...products.map((p) => (p.entryHours ? ended(p.r) + p.entryHours * hour : 0)));
+					const harvest = Math.max(0, ...products.map((p) => (p.harvestDays ?? 0) - daysBetween(p.r.day, today)));
+					const sowing = (crop: string) =>
+						Math.max(
+							0,
+							...products.flatMap((p) =>
+								p.plantBack
+									.filter((b) => b.crop.toLowerCase() === crop && b.days > 0)
+									.map((b) => b.days - daysBetween(p.r.day, today))
+							)
+						);
+					const state = states.find((s) => s.block === name);
+					expect(state?.entry?.until ?? 0).toBe(until > now ? until : 0);
+					// A harvest of 0 days is no interval, also where the record lies ahead.
+					const waits = products.some((p) => (p.harvestDays ?? 0) > 0) ? harvest : 0;
+					expect(state?.harvest?.days ?? 0).toBe(
+						Math.max(0, ...products.map((p) => (p.harvestDays ? p.harvestDays - daysBetween(p.r.day, today) : 0)))
+					);
+					expect(waits).toBeGreaterThanOrEqual(state?.harvest?.days ?? 0);
+					for (const crop of ['linseed', 'barley'])
+						expect(state?.plantBack.find((c) => c.crop.toLowerCase() === crop)?.days ?? 0).toBe(sowing(crop));
+				}
+			}),
+			{ numRuns: 500 }
+		);
+	});
+});
+
+const maybe = <T>(of: fc.Arbitrary<T>) => fc.oneof(fc.constant(null), of);
+const rules: fc.Arbitrary<DueRules> = fc.record({
+	seasonStart: maybe(fc.constantFrom('01-01', '02-29', '03-01', '12-31')),
+	days: maybe(fc.integer({ min: 1, max: 900 })),
+	hours: maybe(fc.integer({ min: 1, max: 200 })),
+	area: maybe(fc.integer({ min: 1, max: 1_000_000 })),
+	abrasiveHours: maybe(fc.integer({ min: 1, max: 80 }))
+});
+const since: fc.Arbitrary<SinceCalibrated> = fc.record({
+	signed: maybe(day),
+	event: maybe(fc.constantFrom('pump', 'drift')),
+	hours: fc.integer({ min: 0, max: 300 }),
+	area: fc.integer({ min: 0, max: 1_500_000 }),
+	abrasiveHours: fc.integer({ min: 0, max: 100 }),
+	others: fc.array(fc.constantFrom('A. Sample', 'B. Sample'), { maxLength: 2 })
+});
+
+describe('when a sprayer is due', () => {
+	it('never becomes less by use, by time or by an event', () => {
+		const weight = { good: 0, soon: 1, due: 2 } as const;
+		fc.assert(
+			fc.property(since, rules, day, fc.integer({ min: 0, max: 400 }), (at, by, today, later) => {
+				// A calibration that lies ahead is of a clock that is wrong: nothing is promised of it.
+				fc.pre(at.signed === null || at.signed <= today);
+				const before = weight[calibrationDue(at, by, today).state];
+				const more = { ...at, hours: at.hours + 7, area: at.area + 900, abrasiveHours: at.abrasiveHours + 3 };
+				expect(weight[calibrationDue(more, by, today).state]).toBeGreaterThanOrEqual(before);
+				expect(weight[calibrationDue(at, by, addDays(today, later)).state]).toBeGreaterThanOrEqual(before);
+				expect(calibrationDue({ ...at, event: 'pump' }, by, today).state).toBe('due');
+			}),
+			{ numRuns: 1500 }
+		);
+	});
+
+	it('has a state that its reasons bear out, and words for each of them', () => {
+		fc.assert(
+			fc.property(since, rules, day, (at, by, today) => {
+				const { state, reasons, day: next } = calibrationDue(at, by, today);
+				expect(state).toBe(reasons.some((r) => r.due) ? 'due' : reasons.length > 0 ? 'soon' : 'good');
+				if (state === 'due') expect(next !== null && next <= today).toBe(true);
+				if (state === 'good' && next !== null) expect(next > addDays(today, 14)).toBe(true);
+				for (const reason of reasons) expect(dueReasonText(reason, defaultSettings)).toMatch(/^[A-Z\d].*\.$/);
+			}),
+			{ numRuns: 800 }
+		);
+	});
+});
+
+it('time that was sprayed is never below nothing, and never over the time from first to last', () => {
+	const act = fc.record({
+		act: fc.constantFrom<SprayAct>('start', 'pause', 'go-on', 'end'),
+		step: fc.integer({ min: 0, max: 20_000 })
+	});
+	fc.assert(
+		fc.property(fc.array(act, { maxLength: 12 }), (list) => {
+			let at = 0;
+			const acts = list.map(({ act: a, step }) => ({ act: a, at: (at += step) }));
+			const time = sprayedTime(acts);
+			expect(time).toBeGreaterThanOrEqual(0);
+			expect(time).toBeLessThanOrEqual(at);
+		})
+	);
+});
+
+it('a season’s sums do not mind how its uses are grouped, nor in which order they come', () => {
+	const use = fc.record({
+		block: fc.constantFrom('A', 'B'),
+		product: fc.constantFrom('P', 'Q'),
+		kind: fc.constantFrom('volume' as const, 'mass' as const),
+		perGround: fc.integer({ min: 1, max: 1000 })
+	});
+	fc.assert(
+		fc.property(fc.array(use, { maxLength: 30 }), fc.integer({ min: 0, max: 30 }), (uses, cut) => {
+			const whole = seasonUse(uses, () => null);
+			const [first, second] = [uses.slice(0, cut), uses.slice(cut)];
+			const inTwo = [first, second].flatMap((part) => seasonUse(part, () => null));
+			expect(seasonUse(inTwo, () => null)).toEqual(whole);
+			expect(new Set(seasonUse([...uses].reverse(), () => null).map((u) => JSON.stringify(u)))).toEqual(
+				new Set(whole.map((u) => JSON.stringify(u)))
+			);
+		})
+	);
+});
+
+it('a run of a group is what looking back from the newest spraying finds', () => {
+	const spraying = fc.record({
+		block: fc.constantFrom('A', 'B'),
+		groups: fc.uniqueArray(fc.constantFrom('3', '9', 'M'), { maxLength: 2 })
+	});
+	fc.assert(
+		fc.property(fc.array(spraying, { maxLength: 20 }), (list) => {
+			const found = groupRuns(list, 2);
+			for (const block of ['A', 'B'])
+				for (const group of ['3', '9', 'M'] as const) {
+					const mine = list.filter((s) => s.block === block && s.groups.length > 0).reverse();
+					const end = mine.findIndex((s) => !s.groups.includes(group));
+					const times = end < 0 ? mine.length : end;
+					expect(found.find((r) => r.block === block && r.group === group)?.times ?? 0).toBe(times >= 2 ? times : 0);
+				}
+		}),
+		{ numRuns: 500 }
+	);
+});
+
+it('a trend moves with its days and scales with its wear', () => {
+	const point = fc.record({ day: fc.integer({ min: 0, max: 1500 }), wear: fc.integer({ min: 0, max: 120 }) });
+	fc.assert(
+		fc.property(fc.array(point, { minLength: 2, maxLength: 8 }), fc.integer({ min: -500, max: 500 }), (list, by) => {
+			const points = list.map((p) => ({ day: p.day, wear: p.wear / 1000 }));
+			const one = wearTrend(points, 0.1, 0.01);
+			const moved = wearTrend(
+				points.map((p) => ({ ...p, day: p.day + by })),
+				0.1,
+				0.01
+			);
+			const twice = wearTrend(
+				points.map((p) => ({ ...p, wear: p.wear * 2 })),
+				0.2,
+				0.02
+			);
+			const shift = (v: number | null | undefined) => (v === null || v === undefined ? null : v - by);
+			const close = (a: number | null | undefined, b: number | null) =>
+				b === null || a == null
+					? expect(a ?? null).toBe(b)
+					: expect(Math.abs(a - b)).toBeLessThan(1e-4 * Math.max(1, Math.abs(b)));
+			for (const end of ['crossing', 'earliest', 'latest'] as const) {
+				// Far beyond a century the digits of a division end.
+				if (Math.abs(one?.[end] ?? 0) > 1e5) continue;
+				close(shift(moved?.[end]), one?.[end] ?? null);
+				close(twice?.[end], one?.[end] ?? null);
+			}
+		}),
+		{ numRuns: 600 }
+	);
+});
+
+const record = fc
+	.record({
+		day,
+		blocks: fc.uniqueArray(place, { minLength: 1, maxLength: 3 }),
+		area: fc.integer({ min: 100, max: 900_000 }),
+		operator: word,
+		remarks: word,
+		products: fc.array(
+			fc.record({
+				name: word,
+				kind: fc.constantFrom('volume' as const, 'mass' as const),
+				total: fc.double({ min: 1e-6, max: 10, noNaN: true }),
+				entryHours: maybe(fc.integer({ min: 0, max: 300 })),
+				harvestDays: maybe(fc.integer({ min: 0, max: 300 }))
+			}),
+			{ maxLength: 3 }
+		),
+		rate: fc.double({ min: 1e-6, max: 1e-3, noNaN: true })
+	})
+	.map(({ day: on, blocks, area, operator, remarks, products, rate }) =>
+		recordSchema.parse({
+			format: 'fallow-record/1',
+			day: on,
+			startedAt: `${on}T06:00:00.000Z`,
+			endedAt: `${on}T08:00:00.000Z`,
+			blocks: blocks.map((name) => ({ id: '', name, area: area / blocks.length, share: 1, part: null })),
+			area,
+			products: products.map((p) => ({
+				...p,
+				id: '',
+				registration: '',
+				group: '',
+				dose: { text: '1 L/ha', unit: 'L/ha', gallon: 'US' },
+				perGround: p.total / area
+			})),
+			plannedVolume: rate,
+			trueVolume: rate,
+			mix: rate * area,
+			sprayer: 'Boom',
+			calibrationId: null,
+			takenIn: true,
+			speed: null,
+			weather: { before: null, end: null },
+			operator,
+			licence: '',
+			crop: '',
+			stage: '',
+			condition: '',
+			target: '',
+			waterSource: '',
+			buffer: '',
+			remarks
+		})
+	);
+
+describe('records as files', () => {
+	const id = (n: number) => `01900000-0000-7000-8000-${n.toString(16).padStart(12, '0')}`;
+
+	it('that went out as CSV come in the same, whatever they say', () => {
+		fc.assert(
+			fc.property(fc.array(record, { minLength: 1, maxLength: 6 }), (list) => {
+				const csv = [recordColumns.join(','), ...list.map((r, i) => recordLines(id(i), r as never))].join('\r\n');
+				const { rows } = readRecordFile(csv, defaultSettings, { blocks: [], products: [] });
+				expect(rows.flatMap((r) => (r.ok ? [] : r.issues))).toEqual([]);
+				const told = (r: { day: string; area: number; mix: number; trueVolume: number | null }) => ({
+					day: r.day,
+					area: r.area,
+					mix: r.mix,
+					trueVolume: r.trueVolume
+				});
+				rows.forEach((row, i) => {
+					if (!row.ok) return;
+					const { record: back } = row.value;
+					expect(row.value.id).toBe(id(i));
+					expect(told(back)).toEqual(told(list[i]!));
+					// A cell’s own spaces and what keeps it from being a formula are not part of it.
+					const plain = (text: string) => text.trim();
+					expect([back.operator, back.remarks].map(plain)).toEqual([list[i]!.operator, list[i]!.remarks].map(plain));
+					expect(back.blocks.map((b) => b.name)).toEqual(list[i]!.blocks.map((b) => b.name));
+					expect(back.products.map((p) => [p.name, p.kind, p.total, p.entryHours, p.harvestDays])).toEqual(
+						list[i]!.products.map((p) => [p.name, p.kind, p.total, p.entryHours, p.harvestDays])
+					);
+				});
+			}),
+			{ numRuns: 300 }
+		);
+	});
+
+	it('cannot be changed, moved or left out without a seal that breaks at that very place', () => {
+		fc.assert(
+			fc.property(
+				fc.array(record, { minLength: 2, maxLength: 8 }),
+				fc.nat(),
+				fc.constantFrom('change', 'drop', 'swap'),
+				(list, n, how) => {
+					let previous = firstSeal;
+					const chain = list.map((r, i) => {
+						const canonical = canonicalJson({ ...r, remarks: `${i} ${r.remarks}` });
+						const link = { id: id(i), place: i + 1, canonical, previous, hash: sealOf(canonical, previous) };
+						previous = link.hash;
+						return link;
+					});
+					const look = (links: typeof chain) => {
+						const check = new SealCheck();
+						for (const link of links) {
+							const broken = check.next(link);
+							if (broken) return broken;
+						}
+						return null;
+					};
+					expect(look(chain)).toBeNull();
+					const at = n % (chain.length - 1);
+					const forged =
+						how === 'change'
+							? chain.map((l, i) => (i === at ? { ...l, canonical: l.canonical.replace(/"day":"2/, '"day":"1') } : l))
+							: how === 'drop'
+								? chain.filter((_, i) => i !== at)
+								: // Two places changed, each with its own text and seal: the chain tells.
+									chain.map((l, i) =>
+										i === at
+											? { ...chain[at + 1]!, place: l.place }
+											: i === at + 1
+												? { ...chain[at]!, place: l.place }
+												: l
+									);
+					expect(look(forged)?.place).toBe(how === 'drop' ? at + 2 : at + 1);
+				}
+			),
+			{ numRuns: 300 }
+		);
+	});
+});
+
+it('Today leaves nothing out and tells nothing twice, and no job stands before the calibration that it rests on', () => {
+	const sprayer = fc.record({
+		id: fc.constantFrom('a', 'b', 'c', 'd'),
+		state: fc.constantFrom('good' as const, 'soon' as const, 'due' as const),
+		open: fc.boolean()
+	});
+	const job = fc.record({
+		day,
+		state: fc.constantFrom('planned' as const, 'under-way' as const, 'sprayed' as const, 'closed' as const),
+		sprayerId: maybe(fc.constantFrom('a', 'b', 'c', 'd'))
+	});
+	fc.assert(
+		fc.property(
+			fc.uniqueArray(sprayer, { selector: (s) => s.id, maxLength: 4 }),
+			fc.array(job, { maxLength: 8 }),
+			day,
+			(rigs, list, today) => {
+				const sprayers = rigs.map(({ id, state, open }): TodaySprayer => ({
+					id,
+					name: id,
+					openRound: open ? 'r' : null,
+					due: {
+						state,
+						day: null,
+						reasons:
+							state === 'good' ? [] : [{ code: 'hours', due: state === 'due', at: 1, limit: 1, day: null, what: '' }]
+					}
+				}));
+				const jobs = list
+					.map((j, i): TodayJob => ({ ...j, id: `${i}`, sprayer: '', loads: 1, loadsOut: 0, blocks: [], products: [] }))
+					.sort((x, y) => (x.day < y.day ? -1 : x.day > y.day ? 1 : 0));
+				const items = todayItems(sprayers, jobs, today);
+				expect(items.length).toBeGreaterThan(0);
+				const jobIds = items.flatMap((i) => (i.kind === 'job' ? [i.job.id] : []));
+				expect([...jobIds].sort()).toEqual(jobs.map((j) => j.id).sort());
+				const wanted = sprayers.filter((s) => s.due.state === 'due' && !s.openRound).map((s) => s.id);
+				const told = items.flatMap((i) => (i.kind === 'calibrate' ? [i.sprayer.id] : []));
+				expect([...told].sort()).toEqual([...wanted].sort());
+				expect(items.flatMap((i) => (i.kind === 'round' ? [i.sprayer.id] : [])).sort()).toEqual(
+					sprayers
+						.filter((s) => s.openRound)
+						.map((s) => s.id)
+						.sort()
+				);
+				items.forEach((item, at) => {
+					if (item.kind !== 'job' || item.job.state !== 'planned') return;
+					if (!wanted.includes(item.job.sprayerId ?? '')) return;
+					const calibrate = items.findIndex((i) => i.kind === 'calibrate' && i.sprayer.id === item.job.sprayerId);
+					expect(calibrate).toBeLessThan(at);
+				});
+			}
+		),
+		{ numRuns: 1000 }
+	);
+});
