@@ -15,6 +15,7 @@ export default defineConfig({
 					name: 'unit',
 					environment: 'node',
 					include: ['src/**/*.test.ts', 'tests/unit/**/*.test.ts'],
+					setupFiles: ['./tests/support/property-seed.ts'],
 					// A bound for what hangs; a busy machine is only slow.
 					testTimeout: 120_000
 				}

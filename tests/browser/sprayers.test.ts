@@ -63,7 +63,7 @@ test('new nozzles put the calibrations before them in doubt, and the lines of a 
 	await page.getByLabel('Note').fill('a new one');
 	await page.getByRole('button', { name: 'Write it down' }).click();
 	await expect(page.getByText('a new one')).toBeVisible();
-	await expect(page.getByText(/In doubt since: gauge changed/)).toBeVisible();
+	await expect(page.getByText('Since it was calibrated: gauge changed.')).toBeVisible();
 	await page.goto(`${app.origin}/sprayers`);
 	await expect(page.getByText('▲ in doubt: gauge')).toBeVisible();
 

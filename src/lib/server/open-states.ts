@@ -4,10 +4,15 @@ import { dayAt, dayStart } from '../shown/farm-time';
 import type { FarmHandle } from './db/farm';
 
 /** What the records keep off the blocks of a farm, at a moment (ms). */
-export async function openStates(farm: Pick<FarmHandle, 'records' | 'settings'>, now: number): Promise<BlockState[]> {
+export async function openStates(
+	farm: Pick<FarmHandle, 'records' | 'settings'>,
+	now: number,
+	/** Records at the most, those that are open soonest first. */
+	most?: number
+): Promise<BlockState[]> {
 	const zone = farm.settings.timeZone;
 	const today = dayAt(zone, now);
-	const records = await farm.records.open(today);
+	const records = await farm.records.open(today, most);
 	return blockStates(
 		records.flatMap(({ record }) => {
 			const { day, endedAt } = record;

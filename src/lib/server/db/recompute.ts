@@ -4,6 +4,7 @@ import { foldRun, mixingOf, readJob } from '../../../core';
 import { farmSettingsSchema } from '../../formats/farm-settings';
 import { Failure } from '../failure';
 import { computedColumns, computing } from './compute';
+import { inTransaction } from './in-transaction';
 import { keepRun } from './job-columns';
 import { jobRunsOf } from './job-runs';
 import { jobComputing, keepUses } from './job-use';
@@ -33,7 +34,7 @@ async function recomputeJobs(db: Kysely<Database>): Promise<number> {
 		const scope = { db, farmId: row.farm_id, settings: farmSettingsSchema.parse(row.settings) };
 		const entries = await jobRunsOf(scope).entries(row.id);
 		const run = read.ok ? foldRun(read.value.sheet, mixingOf(row.body), entries) : null;
-		await db.transaction().execute(async (trx) => {
+		await inTransaction(db, async (trx) => {
 			await keepUses(row.farm_id, trx, row.id, row.body, read.ok ? read.value : null);
 			if (read.ok && run?.ok)
 				await keepRun(scope, trx, { id: row.id, job: row.body, sheet: read.value.sheet, run: run.value, entries });

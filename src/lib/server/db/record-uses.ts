@@ -2,6 +2,7 @@ import type { Kysely, RawBuilder, Transaction } from 'kysely';
 import { sql } from 'kysely';
 import type { SprayRecord } from '../../../core';
 import { addDays } from '../../../core';
+import { inTransaction } from './in-transaction';
 import type { Database } from './schema';
 
 /** The last day on which an interval of a record can still run; null where none does. */
@@ -98,6 +99,6 @@ export async function refillOldLogs(db: Kysely<Database>): Promise<number> {
 		where exists (select from record r where r.farm_id = f.id) and not exists (select from season_use s where s.farm_id = f.id)
 	`.execute(db);
 	let done = 0;
-	for (const { id } of farms.rows) done += await db.transaction().execute((trx) => refillRecordUses(trx, id));
+	for (const { id } of farms.rows) done += await inTransaction(db, (trx) => refillRecordUses(trx, id));
 	return done;
 }

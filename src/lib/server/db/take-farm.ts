@@ -83,7 +83,7 @@ function readable(job: TypedJob): boolean {
  */
 export async function takeFarm(scope: Scope, lines: AsyncIterable<string>, replace: boolean): Promise<TakenFarm> {
 	const { db, farmId } = scope;
-	const taken = await db.transaction().execute(async (trx) => {
+	return db.transaction().execute(async (trx) => {
 		// The farm's row is locked: two files at once come one after the other.
 		await trx.selectFrom('farm').select('id').where('id', '=', farmId).forUpdate().execute();
 		if (!replace && !(await isEmptyFarm({ db: trx, farmId })))
@@ -99,10 +99,25 @@ export async function takeFarm(scope: Scope, lines: AsyncIterable<string>, repla
 		await refillRecordUses(trx, farmId);
 		const seals = await checkChain({ ...scope, db: trx });
 		if (seals.broken) throw new Failure(422, 'broken-seal', 'file', `${sealWords(seals)} Nothing was taken in.`);
+		await computeAll(trx);
 		return read;
 	});
-	await recompute(db);
-	return taken;
+}
+
+/** Every figure anew, before anything counts as taken in: what cannot be computed must not stand there at the next start. */
+async function computeAll(trx: Transaction<Database>): Promise<void> {
+	try {
+		await recompute(trx);
+	} catch (error) {
+		// A fault of the database is one; anything else is of what the file says.
+		if (error instanceof Error && 'code' in error && !(error instanceof Failure)) throw error;
+		throw new Failure(
+			422,
+			'not-computed',
+			'file',
+			'A round or a job of this file cannot be computed, so it was not made by Fallow as it is. Nothing was taken in.'
+		);
+	}
 }
 
 async function clear(trx: Transaction<Database>, farmId: string): Promise<void> {
