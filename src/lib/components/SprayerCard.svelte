@@ -35,10 +35,10 @@
 	<p class="state" class:look={!latest || latest.findings > 0 || latest.doubt !== null || due?.state === 'due'}>
 		{#if latest?.doubt}▲ in doubt: {eventWords[latest.doubt].short}{openRound
 				? ', round under way'
-				: ''}{:else if openRound}round under way{:else if !latest}▲ not calibrated{:else if latest.findings > 0}▲ {latest.findings}
-			{latest.findings === 1 ? 'finding' : 'findings'}{:else if due}{due.state === 'due' ? '▲ ' : ''}{dueShort(
+				: ''}{:else if openRound}round under way{:else if !latest}▲ not calibrated{:else if due?.state === 'due'}▲ {dueShort(
 				due
-			)}{:else}even{/if}
+			)}{:else if latest.findings > 0}▲ {latest.findings}
+			{latest.findings === 1 ? 'finding' : 'findings'}{:else if due}{dueShort(due)}{:else}even{/if}
 	</p>
 	<div class="figure">
 		{#if shown}
