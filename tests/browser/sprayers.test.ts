@@ -63,9 +63,11 @@ test('new nozzles put the calibrations before them in doubt, and the lines of a 
 	await page.getByLabel('Note').fill('a new one');
 	await page.getByRole('button', { name: 'Write it down' }).click();
 	await expect(page.getByText('a new one')).toBeVisible();
-	await expect(page.getByText('Since it was calibrated: gauge changed.')).toBeVisible();
+	await expect(page.getByRole('heading', { name: '▲ Calibrate it again' })).toBeVisible();
+	// Another test of this farm may have fitted nozzles to it besides: either is told, and both put it in doubt.
+	await expect(page.getByText(/Since it was calibrated: (gauge changed|new nozzles)\./)).toBeVisible();
 	await page.goto(`${app.origin}/sprayers`);
-	await expect(page.getByText('▲ in doubt: gauge')).toBeVisible();
+	await expect(page.getByText(/▲ in doubt: (gauge|new nozzles)/).first()).toBeVisible();
 
 	await page.goto(`${app.origin}/sprayers/${await sprayerId(app, 'Long-meadow boom')}`);
 	await expect(async () => {

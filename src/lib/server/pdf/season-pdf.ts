@@ -9,7 +9,7 @@ import { timeAt } from '../../shown/farm-time';
 import { weatherLine } from '../../shown/record-facts';
 import { shownAmount } from '../../shown/shown-plan';
 import { shownUse } from '../../shown/shown-use';
-import type { KeptRecord } from '../db/records';
+import type { KeptRecord } from '../db/record-log';
 import { ruled } from './calibration-pdf';
 import type { Paper } from './make-pdf';
 

@@ -2,6 +2,7 @@
 	import { enhance } from '$app/forms';
 	import { inUnit, isCarried, showFigure } from '$core';
 	import type { ActionData, PageData } from './$types';
+	import DueNote from '$lib/components/DueNote.svelte';
 	import RigDrawing from '$lib/components/RigDrawing.svelte';
 	import SprayerEvents from '$lib/components/SprayerEvents.svelte';
 	import SprayerHistory from '$lib/components/SprayerHistory.svelte';
@@ -10,7 +11,6 @@
 	import { fieldUnits, longUnit, shortUnit } from '$lib/formats/field-units';
 	import { typedText } from '$lib/formats/typed-text';
 	import { describeRig, driveWords } from '$lib/wording/describe-rig';
-	import { dueReasonText } from '$lib/wording/due';
 	import { eventWords } from '$lib/wording/events';
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
@@ -211,26 +211,7 @@
 						<dd class="num">{width}</dd>
 					</div>{/if}
 			</dl>
-			{#if data.due}
-				<section class="when {data.due.state}" aria-label="When it is due">
-					<h2>
-						{data.due.state === 'due'
-							? '▲ Calibrate it again'
-							: data.due.state === 'soon'
-								? 'Due soon'
-								: data.due.day
-									? `Due ${data.due.day}`
-									: 'Not due'}
-					</h2>
-					{#each data.due.reasons as reason (reason.code)}<p>{dueReasonText(reason, settings)}</p>{/each}
-					<p class="lab">
-						Since it was calibrated: {figure(data.due.since.hours, 2)} h and {figure(
-							inUnit('area', data.due.since.area as never, units.area)
-						)}
-						{units.area} sprayed. <a href="/farm">The farm’s rules</a>
-					</p>
-				</section>
-			{/if}
+			{#if data.due}<DueNote due={data.due} {settings} />{/if}
 			<a class="btn go big" href="/calibrations/{latest.id}/tank">What goes in the tank</a>
 		{:else if data.first}
 			<p class="lab">Spray volume</p>
@@ -365,22 +346,6 @@
 	.big .num {
 		font-size: 4.6rem;
 		letter-spacing: -0.03em;
-	}
-	.when {
-		display: grid;
-		gap: 4px;
-		padding: 8px 12px;
-		border-left: 6px solid var(--moss);
-		background: var(--card);
-	}
-	.when.soon {
-		border-color: var(--straw);
-	}
-	.when.due {
-		border-color: var(--amber);
-	}
-	.when h2 {
-		font-size: 1.2rem;
 	}
 	.dry {
 		color: var(--straw-edge);

@@ -1,7 +1,7 @@
 import { error } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 import { logFilterSchema } from '$lib/formats/record';
-import type { KeptRecord } from '$lib/server/db/records';
+import type { KeptRecord } from '$lib/server/db/record-log';
 import { fileName, fileResponse } from '$lib/server/files';
 import { makePdf, paperOf } from '$lib/server/pdf/make-pdf';
 import { seasonPdf } from '$lib/server/pdf/season-pdf';
