@@ -1,4 +1,3 @@
-import { sql } from 'kysely';
 import { v5 } from 'uuid';
 import { z } from 'zod';
 import type { Amendment, AskedField, AskedRecord, RecordedRig, SprayRecord, VolumePerArea } from '../../../core';
