@@ -65,7 +65,7 @@ test('a whole farm goes out in a file and into another Fallow; one with entries 
 		const path = (await download.path())!;
 		const file = { name: download.suggestedFilename(), mimeType: 'application/zip', buffer: readFileSync(path) };
 
-		await page.goto(`${to.origin}/farm/file`);
+		await page.goto(`${to.origin}/farm-file`);
 		await page.getByLabel('Pick the file').setInputFiles({ ...file, name: 'notes.txt' });
 		await expect(page.getByRole('alert')).toContainText('“notes.txt” is no zip');
 		await page.getByLabel(/notes\.txt/).setInputFiles({ ...file, buffer: file.buffer.subarray(0, 5000) });
@@ -81,7 +81,7 @@ test('a whole farm goes out in a file and into another Fallow; one with entries 
 		await expect(page.getByRole('status')).toContainText('seals hold');
 
 		// Here is something now: it is not replaced by a slip.
-		await page.goto(`${to.origin}/farm/file`);
+		await page.goto(`${to.origin}/farm-file`);
 		await page.getByLabel('Pick the file').setInputFiles(file);
 		await expect(page.getByRole('button', { name: 'Replace all that is here' })).toBeDisabled();
 		await page.getByLabel('To replace it all, type Sample Quillet Farm').fill('sample quillet farm');

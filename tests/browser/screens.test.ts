@@ -73,7 +73,7 @@ for (const look of looks)
 			'/log',
 			'/log/season',
 			'/log/import',
-			'/farm/file',
+			'/farm-file',
 			`/log/${jobs[0]!.id}`,
 			'/ground',
 			'/ground/new',

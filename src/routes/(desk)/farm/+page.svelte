@@ -99,7 +99,7 @@
 		<h1>The farm, and how it measures</h1>
 		<div class="do-head">
 			<a class="btn plain" href="/calendar" data-sveltekit-reload>Calendar of what is due</a>
-			<a class="btn" href="/farm/file">All of it in a file</a>
+			<a class="btn" href="/farm-file">All of it in a file</a>
 		</div>
 	</div>
 	<form method="post" use:enhance novalidate class="card">
