@@ -117,7 +117,7 @@
 <style>
 	.filter {
 		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(168px, 1fr));
+		grid-template-columns: repeat(auto-fill, minmax(min(168px, 45%), 1fr));
 		gap: 10px 12px;
 		align-items: end;
 		padding: 12px 16px;
@@ -130,7 +130,15 @@
 		font-size: 0.92rem;
 	}
 	.field-input {
+		min-width: 0;
+		width: 100%;
 		font-size: 1rem;
+	}
+	@media (max-width: 859px) {
+		[type='date'] {
+			padding-inline: 6px;
+			font-size: 0.92rem;
+		}
 	}
 	.empty {
 		padding: 18px;
