@@ -162,8 +162,12 @@ describe('a sprayer’s use since it was calibrated', () => {
 	it('is not made longer by a clock that jumped', async () => {
 		const rig = await calibrated(testRig);
 		// An hour, then the phone’s clock goes back two days and the rest cannot be told.
-		await sprayed(rig.calibrationId, { start: '2026-03-20T08:00:00Z', minutes: [0, 60, 90, -2880] });
+		const id = await sprayed(rig.calibrationId, { start: '2026-03-20T08:00:00Z', minutes: [0, 60, 90, -2880] });
 		expect((await dueOf(rig.sprayerId, '2026-03-21')).since.hours).toBeCloseTo(1, 9);
+		// Nobody is let in too soon by it: the day's end counts, which is noon at Greenwich, and 24 hours from there.
+		await made.farm.records.seal(id, demoAsked, []);
+		const [state] = await openStates(made.farm, Date.parse('2026-03-20T13:00:00Z'));
+		expect(state!.entry).toEqual({ until: Date.parse('2026-03-21T12:00:00Z') / 1000, product: 'Sample Tuff' });
 	});
 
 	it('that was off puts the calibrations of the setting in doubt that was used, and no others', async () => {

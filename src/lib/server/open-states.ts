@@ -15,9 +15,12 @@ export async function openStates(
 	const records = await farm.records.open(today, most);
 	return blockStates(
 		records.flatMap(({ record }) => {
-			const { day, endedAt } = record;
-			// Where nobody ticked the end, it was some time before the day was over.
-			const ended = (endedAt ? Date.parse(endedAt) : dayStart(zone, addDays(day, 1))) / 1000;
+			const { day, startedAt, endedAt } = record;
+			const began = startedAt ? Date.parse(startedAt) : dayStart(zone, day);
+			const told = endedAt ? Date.parse(endedAt) : NaN;
+			// Where nobody ticked the end, or a clock that jumped back told one before the start, it was some time before the
+			// day was over: nobody may be let in too soon.
+			const ended = (told >= began ? told : Math.max(began, dayStart(zone, addDays(day, 1)))) / 1000;
 			return openIntervals(record, ended, now / 1000, today);
 		})
 	);
