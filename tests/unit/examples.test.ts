@@ -40,9 +40,11 @@ const formulaFolders = [
 	'run',
 	'conditions',
 	'records',
-	'due'
+	'due',
+	'safety'
 ];
 const notFormulas = new Set([
+	'rules.ts',
 	'sheet.ts',
 	'defaults.ts',
 	'findings.ts',

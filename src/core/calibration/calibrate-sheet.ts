@@ -9,8 +9,9 @@ import { si } from '../quantity/quantity';
 import type { FlowJudgement } from './calibrate';
 import { calibrate, checkAnswer, flowFindings, isTimed, speedOf } from './calibrate';
 import { courseCatch } from './course-catch';
+import { drivenCatch } from './driven-catch';
 import { courseTime, tapedLength } from './course-speed';
-import type { Finding } from './findings';
+import type { Finding, RigKind } from './findings';
 import { findRunsApart, findShortCourse, findUnusualSpeed, findUsedApart } from './findings';
 import { groundArea } from './ground-area';
 import type { FlowResult } from './nozzle-flow';
@@ -101,7 +102,7 @@ function byFlow(sheet: FlowSheet, skill: MeasuringSkill, rule: EvenRule): Result
 	const timed = isTimed(sheet.speed) ? sheet.speed : null;
 	const issues: Issue[] = flowIssues(sheet.flow.catches);
 	if (timed?.times.length === 0) issues.push({ code: 'no-runs', path: 'speed.times' });
-	if (!timed && sheet.method === 'course-catch') issues.push({ code: 'missing', path: 'speed.course' });
+	if (!timed && (sheet.method === 'course-catch' || sheet.driven)) issues.push({ code: 'missing', path: 'speed.course' });
 	if (!timed && sheet.flow.time === undefined) issues.push({ code: 'missing', path: 'flow.time' });
 	const swath = swathWidth(sheet.width, skill);
 	if (!swath) issues.push({ code: 'no-even-swath', path: 'width.catches' });
@@ -113,8 +114,9 @@ function byFlow(sheet: FlowSheet, skill: MeasuringSkill, rule: EvenRule): Result
 	const runs = timed && courseTime(timed.times, walking);
 	const nozzles = nozzleFlow(sheet.flow, sheet.flow.time ?? runs!.value, skill, rule);
 	const flow = over<'flow'>(nozzles.volume, measured(nozzles.time));
-	const rate =
-		sheet.method === 'speed-width-flow'
+	const rate = sheet.driven
+		? drivenCatch(nozzles.volume, swath.treated, tapedLength(timed!.course, 'courseLength', skill))
+		: sheet.method === 'speed-width-flow'
 			? speedWidthFlow(flow, speed, swath.treated)
 			: courseCatch(
 					nozzles.volume,
@@ -136,14 +138,15 @@ function byFlow(sheet: FlowSheet, skill: MeasuringSkill, rule: EvenRule): Result
 		findings: [
 			...(timed ? findRunsApart(timed.times) : []),
 			...(timed && !onFoot ? findShortCourse(timed) : []),
-			...findUnusualSpeed(speed.value, onFoot ? 'on foot' : sheet.width.kind === 'rows' ? 'airblast' : kindOf(sheet)),
+			...findUnusualSpeed(speed.value, onFoot ? 'on foot' : kindOf(sheet)),
 			...swathFindings(swath),
 			...flowFindings(sheet.flow, nozzles, skill, judged(nozzles))
 		]
 	});
 }
 
-const kindOf = (sheet: FlowSheet) => (sheet.width.kind === 'band' ? 'boom' : 'boomless');
+const kindOf = ({ width, carrier }: FlowSheet): RigKind =>
+	width.kind === 'rows' ? 'airblast' : (carrier ?? (width.kind === 'band' ? 'boom' : 'boomless'));
 const judged = (nozzles: FlowResult): FlowJudgement => (nozzles.count > 1 ? 'each nozzle' : 'one nozzle');
 
 function swathFindings({ pans }: Swath): Finding[] {

@@ -10,6 +10,7 @@ import { si } from '../quantity/quantity';
 import { bounds } from '../quantity/within';
 import { boomWidth } from './boom-width';
 import { courseCatch } from './course-catch';
+import { drivenCatch } from './driven-catch';
 import { courseSpeed, courseTime, tapedLength } from './course-speed';
 import type { Finding } from './findings';
 import { diagnoseFlow } from './diagnose-flow';
@@ -63,8 +64,9 @@ export function calibrate(
 	const courseT = timed && courseTime(timed.times, skill);
 	const nozzles = nozzleFlow(sheet.flow, sheet.flow.time ?? courseT!.value, skill, rule);
 	const flow = over<'flow'>(nozzles.volume, measured(nozzles.time));
-	const rate =
-		sheet.method === 'speed-width-flow'
+	const rate = sheet.driven
+		? drivenCatch(nozzles.volume, width, tapedLength(timed!.course, 'courseLength', skill))
+		: sheet.method === 'speed-width-flow'
 			? speedWidthFlow(flow, speed, width)
 			: courseCatch(nozzles.volume, nozzles.time, width, tapedLength(timed!.course, 'courseLength', skill), courseT!);
 	const absurd = checkAnswer(speed.value, rate.value);
@@ -81,7 +83,7 @@ export function calibrate(
 		budget: budgetOf(rate),
 		findings: [
 			...(timed ? [...findRunsApart(timed.times), ...findShortCourse(timed)] : []),
-			...findUnusualSpeed(speed.value, 'boom'),
+			...findUnusualSpeed(speed.value, sheet.carrier ?? 'boom'),
 			...flowFindings(sheet.flow, nozzles, skill, 'each nozzle')
 		]
 	});
@@ -113,7 +115,7 @@ function checkSheet(sheet: CalibrationSheet): Issue[] {
 	const issues: Issue[] = [];
 	const { speed, width, flow } = sheet;
 	if (isTimed(speed) && speed.times.length === 0) issues.push({ code: 'no-runs', path: 'speed.times' });
-	if (!isTimed(speed) && sheet.method === 'course-catch') issues.push({ code: 'missing', path: 'speed.course' });
+	if (!isTimed(speed) && (sheet.method === 'course-catch' || sheet.driven)) issues.push({ code: 'missing', path: 'speed.course' });
 	if (!isTimed(speed) && flow.time === undefined) issues.push({ code: 'missing', path: 'flow.time' });
 	const on = width.on ?? width.nozzles;
 	if (on > width.nozzles || on < 1)

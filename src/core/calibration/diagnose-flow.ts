@@ -1,56 +1,76 @@
 import { mean } from '../measurement/mean';
 import { evenBand, inclusive } from './even-reference';
 import type { Finding } from './findings';
+import { lowSections } from './low-sections';
 import { median } from './median';
 import type { FlowResult, NozzleResult } from './nozzle-flow';
 import type { Side } from './sheet';
+import { twoSizes } from './two-sizes';
 
 const beyond = (share: number, limit: number) => Math.abs(share) > limit + inclusive;
 
 /**
- * What the shape of all catches says: blocked, low, high, a whole section, falling away from the feed, a side, a third
- * of the set, a whole group off its rated flow.
+ * What the shape of all catches says, from the whole to the part: the set against its rating, sections and sides against each
+ * other, a line that falls away from the feed, two sizes on purpose, a third of the set, and at last single nozzles. What a
+ * greater part explains is not told again of its nozzles, and a good nozzle is never called high because a section is low.
  *
- * flow: the nozzles in the order of the rig. sides: of each nozzle, where the rig sprays to both sides. What one cause
- * explains is told once: nozzles of a low section, or along a falling line, are not told one by one too.
+ * flow: the nozzles in the order of the rig, their groups known or not. sides: of each nozzle, where the rig sprays to both.
  */
 export function diagnoseFlow(flow: FlowResult, sides?: readonly Side[]): Finding[] {
-	const caught: NozzleResult[] = [];
-	const out: NozzleResult[] = [];
-	for (const n of flow.nozzles) {
-		if (n.verdict === 'not caught') continue;
-		caught.push(n);
-		if (n.verdict !== 'even') out.push(n);
+	const caught = flow.nozzles.filter((n) => n.verdict !== 'not caught');
+	const out = caught.filter((n) => n.verdict !== 'even');
+	const running = caught.filter((n) => n.verdict !== 'blocked' && n.fromAverage !== null);
+	const low = lowSections(
+		running.map((n) => 1 + n.fromAverage!),
+		running.map((n) => n.section)
+	);
+	const inLow = (n: NozzleResult) => low.some((s) => s.section === n.section);
+	const findings: Finding[] = setOffRated(caught.filter((n) => !inLow(n)));
+	// A whole that is off its rating is low or high in all of its parts: the average is then the measure of the parts.
+	const falling = fallingAway(running);
+	const explained = new Set<number>();
+	for (const f of findings)
+		if (f.code === 'set-over-rated' || f.code === 'set-under-rated')
+			for (const n of running) if (n.group === f.group && !beyond(n.fromAverage!, evenBand)) explained.add(n.n);
+	if (falling) {
+		findings.push(falling);
+		for (const n of running) explained.add(n.n);
+	} else if (sides) {
+		findings.push(...sidesApart(flow, sides));
+		for (const n of running) if (inLow(n)) explained.add(n.n);
+	} else
+		for (const { section, share } of low) {
+			const nozzles = running.filter((n) => n.section === section).map((n) => n.n);
+			findings.push({ code: 'section-low', section, nozzles, share });
+			for (const n of nozzles) explained.add(n);
+		}
+	const sizes = sizesOf(running.filter((n) => !explained.has(n.n)));
+	if (sizes) {
+		findings.push(sizes);
+		for (const n of [...sizes.small, ...sizes.large]) explained.add(n);
 	}
-	const findings: Finding[] = setOffRated(caught);
-	const sections = sides || out.length === 0 ? [] : lowSections(caught);
-	const falling = sections.length === 0 && spread(caught) > evenBand ? fallingAway(caught) : null;
-	if (falling) findings.push(falling);
-	if (!falling && caught.length >= 4 && out.length * 3 > caught.length)
-		findings.push({ code: 'third-out', out: out.length, caught: caught.length });
-	const told = new Set<number>();
-	if (sides) findings.push(...sidesApart(flow, sides));
-	for (const found of sections) {
-		findings.push(found);
-		for (const n of found.nozzles) told.add(n);
-	}
-	for (const nozzle of out) {
-		if (told.has(nozzle.n) || (falling && nozzle.verdict !== 'blocked')) continue;
-		findings.push(oneNozzle(nozzle, flow.nozzles));
-	}
+	const left = out.filter((n) => !explained.has(n.n));
+	const judged = caught.filter((n) => !explained.has(n.n) || !out.includes(n));
+	if (judged.length >= 4 && left.length * 3 > judged.length)
+		findings.push({ code: 'third-out', out: left.length, caught: judged.length });
+	for (const nozzle of left) findings.push(oneNozzle(nozzle, flow.nozzles));
 	if (flow.caught === 1 && flow.count > 1) findings.push({ code: 'sample-of-one', nozzles: flow.count });
 	return findings;
 }
 
-/** Largest over smallest catch, less one. */
-function spread(caught: readonly NozzleResult[]): number {
-	let [least, most] = [Infinity, 0];
-	for (const { fromAverage } of caught) {
-		if (fromAverage === null) continue;
-		if (fromAverage < least) least = fromAverage;
-		if (fromAverage > most) most = fromAverage;
-	}
-	return (1 + most) / (1 + least) - 1;
+/** Two sizes on a rig that has one group; nozzles that are told to differ are compared within theirs already. */
+function sizesOf(running: readonly NozzleResult[]): Extract<Finding, { code: 'two-sizes' }> | null {
+	if (new Set(running.map((n) => n.group)).size > 1) return null;
+	const sizes = twoSizes(running.map((n) => n.flow!));
+	if (!sizes) return null;
+	const numbers = (places: readonly number[]) => places.map((i) => running[i]!.n);
+	const mid = (places: readonly number[]) => median(places.map((i) => running[i]!.flow!));
+	return {
+		code: 'two-sizes',
+		small: numbers(sizes.small),
+		large: numbers(sizes.large),
+		share: mid(sizes.small) / mid(sizes.large) - 1
+	};
 }
 
 function oneNozzle(nozzle: NozzleResult, all: readonly NozzleResult[]): Finding {
@@ -80,12 +100,14 @@ function setOffRated(caught: readonly NozzleResult[]): Finding[] {
 }
 
 /** How tightly catches must follow a falling line for it to be one, and how far they must fall in all. */
-const lineLimit = 0.9;
+const lineLimit = 0.85;
 const fallLimit = 0.05;
 
-/** Flows that fall steadily away from where the boom is fed: its middle, or one of its ends. Six catches or more tell. */
-function fallingAway(caught: readonly NozzleResult[]): Finding | null {
-	const line = caught.filter((n) => n.verdict !== 'blocked' && n.fromAverage !== null);
+/**
+ * Flows that fall steadily away from where the boom is fed: its middle, or one of its ends. Six catches or more tell, and only
+ * where a line fits them better than a step from section to section does.
+ */
+function fallingAway(line: readonly NozzleResult[]): Finding | null {
 	if (line.length < 6) return null;
 	const flows = line.map((n) => n.fromAverage!);
 	const middle = (line[0]!.n + line.at(-1)!.n) / 2;
@@ -94,20 +116,37 @@ function fallingAway(caught: readonly NozzleResult[]): Finding | null {
 		{ from: 'left', along: line.map((n) => n.n) },
 		{ from: 'right', along: line.map((n) => -n.n) }
 	] as const;
+	const steps = stepScatter(line);
 	let found: Finding | null = null;
 	let tightest = lineLimit;
 	for (const { from, along } of ways) {
-		const { r, slope } = fit(along, flows);
+		const { r, slope, scatter } = fit(along, flows);
 		const fall = -slope * (Math.max(...along) - Math.min(...along));
-		if (-r <= tightest || fall <= fallLimit) continue;
+		if (-r <= tightest || fall <= fallLimit || scatter > steps) continue;
 		tightest = -r;
 		found = { code: 'falling-from-feed', from, share: fall };
 	}
 	return found;
 }
 
-/** Straight line through points, and how tightly they follow it. */
-function fit(x: readonly number[], y: readonly number[]): { readonly r: number; readonly slope: number } {
+/** What is left of the scatter, as a sum of squares, when every section has its own level; all of it where there is one. */
+function stepScatter(line: readonly NozzleResult[]): number {
+	const by = new Map<number, number[]>();
+	for (const n of line) by.set(n.section, [...(by.get(n.section) ?? []), n.fromAverage!]);
+	if (by.size < 2) return Infinity;
+	let sum = 0;
+	for (const list of by.values()) {
+		const m = mean(list);
+		for (const v of list) sum += (v - m) ** 2;
+	}
+	return sum;
+}
+
+/** Straight line through points, how tightly they follow it, and the sum of squares that it leaves. */
+function fit(
+	x: readonly number[],
+	y: readonly number[]
+): { readonly r: number; readonly slope: number; readonly scatter: number } {
 	const [mx, my] = [mean(x), mean(y)];
 	let [xx, yy, xy] = [0, 0, 0];
 	for (let i = 0; i < x.length; i += 1) {
@@ -116,7 +155,8 @@ function fit(x: readonly number[], y: readonly number[]): { readonly r: number; 
 		yy += dy * dy;
 		xy += dx * dy;
 	}
-	return { r: xx * yy > 0 ? xy / Math.sqrt(xx * yy) : 0, slope: xx > 0 ? xy / xx : 0 };
+	const r = xx * yy > 0 ? xy / Math.sqrt(xx * yy) : 0;
+	return { r, slope: xx > 0 ? xy / xx : 0, scatter: yy * (1 - r * r) };
 }
 
 /** Left against right, more than 5 % apart. Only where both sides are caught whole and have as many nozzles. */
@@ -132,27 +172,4 @@ function sidesApart(flow: FlowResult, sides: readonly Side[]): Finding[] {
 	if (count.left === 0 || count.left !== count.right || !(total.left > 0)) return [];
 	const share = total.right / total.left - 1;
 	return beyond(share, 0.05) ? [{ code: 'sides-apart', share }] : [];
-}
-
-/** A section of two nozzles or more, all of them low, while another section is not. */
-function lowSections(caught: readonly NozzleResult[]) {
-	const sections = new Map<number, NozzleResult[]>();
-	for (const n of caught) {
-		const known = sections.get(n.section);
-		if (known) known.push(n);
-		else sections.set(n.section, [n]);
-	}
-	if (sections.size < 2) return [];
-	return [...sections].flatMap(([section, nozzles]) =>
-		nozzles.length >= 2 && nozzles.every((n) => n.verdict === 'low')
-			? [
-					{
-						code: 'section-low',
-						section,
-						nozzles: nozzles.map((n) => n.n),
-						share: mean(nozzles.map((n) => n.fromAverage!))
-					} as const
-				]
-			: []
-	);
 }

@@ -8,6 +8,7 @@ import { studentT95 } from '../measurement/student-t95';
 import type { Flow, Time, Volume } from '../quantity/quantity';
 import { si } from '../quantity/quantity';
 import { evenReference } from './even-reference';
+import { lowSections } from './low-sections';
 import { median } from './median';
 import { ratedFlow } from './rated-flow';
 import type { Catch, FlowReading } from './sheet';
@@ -217,10 +218,14 @@ function judge(
 ): { nozzles: NozzleResult[]; references: Map<string, Flow> } {
 	const references = new Map<string, Flow>();
 	const judges = new Map<string, Judge>();
+	const sound = soundOnes(flow, volumes, means, groups);
 	for (const [name, group] of groups) {
 		if (group.volumes.length === 0) continue;
 		const middle = si<'flow'>(median(group.volumes) / time);
-		const reference = si<'flow'>(evenReference(group.volumes as never, middle * time) / time);
+		// A section that is low as a whole must not make the good ones of another look high.
+		const own = means.filter((_, i) => sound[i] && (flow.groups?.[i] ?? '') === name);
+		const judged = own.length > 0 && own.length < group.volumes.length ? [...own] : group.volumes;
+		const reference = si<'flow'>(evenReference(judged.map((v) => si<'flow'>(v))) / time);
 		references.set(name, reference);
 		const rated = flow.ratings?.[name] ?? flow.rated;
 		judges.set(name, {
@@ -264,6 +269,25 @@ function judge(
 		});
 	}
 	return { nozzles, references };
+}
+
+/** Which of the catches belong to sections that are not low as a whole. */
+function soundOnes(
+	flow: FlowReading,
+	volumes: readonly (readonly Volume[] | null)[],
+	means: Float64Array,
+	groups: ReadonlyMap<string, Group>
+): readonly boolean[] {
+	const sections = flow.sections;
+	const caught = volumes.map((v) => v !== null);
+	if (!sections || new Set(sections).size < 2) return caught;
+	const places = caught.flatMap((is, i) => (is ? [i] : []));
+	const middles = new Map([...groups].map(([name, g]) => [name, g.volumes.length > 0 ? median(g.volumes) : 1]));
+	const low = lowSections(
+		places.map((i) => means[i]! / (middles.get(flow.groups?.[i] ?? '') || 1)),
+		places.map((i) => sections[i]!)
+	).map((s) => s.section);
+	return caught.map((is, i) => is && !low.includes(sections[i]!));
 }
 
 interface Judge {

@@ -1,4 +1,5 @@
 import type { Area, Flow, Length, Mass, Pressure, Speed, Time, Volume } from '../quantity/quantity';
+import type { RigKind } from './findings';
 
 /** A boom's calibration as plain quantities: what a round on the device becomes. */
 export type CalibrationSheet = FlowSheet<BoomWidth>;
@@ -9,6 +10,10 @@ export interface FlowSheet<W extends WidthReading = WidthReading> {
 	readonly speed: SpeedReading;
 	readonly width: W;
 	readonly flow: FlowReading;
+	/** What carries a boom, for judging its speed. */
+	readonly carrier?: RigKind | undefined;
+	/** The jugs were filled while the course was driven: a pump that the wheels turn gives nothing while parked. */
+	readonly driven?: true | undefined;
 }
 
 /** Hand-carried: a plot is sprayed evenly and timed, then the nozzle is caught for that time. */
@@ -56,7 +61,12 @@ export interface RowsWidth {
 	readonly rowSpacing: Length;
 	readonly alleys: 'every' | 'second';
 	readonly sides: 'both' | 'one';
+	/** With one side open: whether the other side of the row gets a pass of its own. Left out, it does. */
+	readonly otherSide?: OtherSide | undefined;
 }
+
+export const otherSides = ['sprayed', 'not'] as const;
+export type OtherSide = (typeof otherSides)[number];
 
 export interface BandWidth {
 	readonly kind: 'band';

@@ -3,6 +3,7 @@ import { showFigure } from '../quantity/show-figure';
 import { inUnit } from '../quantity/units';
 import { isTimed } from './calibrate';
 import type { MethodCalibration } from './calibrate-sheet';
+import { rowsPerPass } from './rows-width';
 import type { AnySheet, AreaReading, UsedReading, WidthReading } from './sheet';
 import { volumeUsed } from './used-volume';
 import { rateLine } from './working-rate';
@@ -97,7 +98,8 @@ function widthLine(width: WidthReading, result: MethodCalibration, u: Told): Wor
 			return line('treated width = band × bands', `${m(width.band)} ${u.width} × ${width.bands} = ${whole}`);
 		case 'rows': {
 			const alleys = width.alleys === 'second' ? ' × 2 alleys' : '';
-			const sides = width.sides === 'one' ? ' × ½, one side' : '';
+			const sides =
+				width.sides === 'one' ? (width.otherSide === 'not' ? ', one side only' : ' × ½, one side') : '';
 			return line(
 				'alley = row spacing × alleys × sides',
 				`${m(width.rowSpacing)} ${u.width}${alleys}${sides} = ${whole}`
@@ -138,8 +140,7 @@ function areaLine(area: AreaReading, u: Told): WorkingLine {
 		case 'sides':
 			return line('area = length × width', `${m(area.length)} × ${m(area.width)} = ${a(area.length * area.width)}`);
 		case 'row': {
-			const alley =
-				area.width.rowSpacing * (area.width.alleys === 'second' ? 2 : 1) * (area.width.sides === 'one' ? 0.5 : 1);
+			const alley = area.width.rowSpacing * rowsPerPass(area.width);
 			return line('area = row length × alley', `${m(area.row)} × ${m(alley)} = ${a(area.row * alley)}`);
 		}
 		case 'block':

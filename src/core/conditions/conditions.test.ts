@@ -1,28 +1,124 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Typed } from '../quantity/typed';
+import { airPressure } from './air-pressure';
 import { deltaT } from './delta-t';
+import { inversionHours, inversionTurns } from './inversion-hours';
 import { readTemperature } from './read-temperature';
 import type { Weather } from './weather';
 import { usualLimits } from './weather';
-import { judgeWeather, worstState } from './weather-rules';
+import { sunHeight, sunPath, sunTimes } from './sun-times';
+import { judgeWeather, weatherFits, worstState } from './weather-rules';
 import { weatherWindows } from './weather-windows';
 import { wetBulb } from './wet-bulb';
 
 const between = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 
+/** Stull (2011): a fit that is good to about 1 °C between 20 and 95 % above freezing. */
+const stull = (t: number, rh: number) =>
+	t * Math.atan(0.151977 * Math.sqrt(rh + 8.313659)) +
+	Math.atan(t + rh) -
+	Math.atan(rh - 1.676331) +
+	0.00391838 * rh ** 1.5 * Math.atan(0.023101 * rh) -
+	4.686035;
+
 describe('the wet bulb', () => {
-	it('lies below the dry one by no more than its own error, and rises with both where one sprays', () => {
+	it.each([
+		[20, 50, undefined, 6.158],
+		[30, 20, undefined, 14.15],
+		[40, 5, undefined, 23.099],
+		[25, 80, undefined, 2.594],
+		[15, 95, undefined, 0.486],
+		[30, 20, 800, 15.375],
+		[12, 100, undefined, 0]
+	])('at %d °C, %d %% and %s hPa gives a Delta-T of %d', (t, rh, p, wanted) =>
+		expect(deltaT(t, rh, p)).toBeCloseTo(wanted, 3)
+	);
+	it('solves its equation, lies at or below the dry one, and rises with both', () => {
 		fc.assert(
-			fc.property(between(0, 45), between(20, 95), (t, rh) => {
-				const wet = wetBulb(t, rh)!;
-				return wet <= t + 1 && wetBulb(t + 1, rh)! > wet && wetBulb(t, rh + 4)! > wet - 1e-9;
+			fc.property(between(-20, 49), between(0, 96), between(700, 1050), (t, rh, p) => {
+				const wet = wetBulb(t, rh, p)!;
+				return wet <= t && wetBulb(t + 1, rh, p)! > wet && wetBulb(t, rh + 4, p)! > wet;
 			})
 		);
 	});
+	it('agrees with another way of telling it where that one is good', () => {
+		fc.assert(fc.property(between(1, 45), between(20, 95), (t, rh) => Math.abs(wetBulb(t, rh)! - stull(t, rh)) < 1.1));
+	});
 	it('is none outside of its range, and Delta-T never below 0', () => {
-		expect([wetBulb(51, 50), wetBulb(-21, 50), wetBulb(20, 4.9), wetBulb(20, 100)]).toEqual([null, null, null, null]);
-		fc.assert(fc.property(between(-20, 50), between(5, 99), (t, rh) => deltaT(t, rh)! >= 0));
+		expect([wetBulb(51, 50), wetBulb(-21, 50), wetBulb(20, -0.1), wetBulb(20, 100.1)]).toEqual([
+			null,
+			null,
+			null,
+			null
+		]);
+		fc.assert(fc.property(between(-20, 50), between(0, 100), (t, rh) => deltaT(t, rh)! >= 0));
+	});
+	it('needs less air the higher it is', () => {
+		expect(airPressure(0)).toBe(1013.25);
+		expect(airPressure(1000)).toBeCloseTo(898.7, 1);
+	});
+});
+
+const at = (...parts: [number, number, number, number?, number?, number?]) => Date.UTC(...parts) / 1000;
+const clock = (s: number | null) => (s === null ? null : new Date(s * 1000).toISOString().slice(0, 19));
+
+describe('the sun', () => {
+	const west = { latitude: 39.742476, longitude: -105.1786 };
+	it('stands where the published examples have it', () => {
+		// The worked example of the solar position algorithm: zenith 50.11162° with refraction, 50.1283° without.
+		expect(90 - sunHeight(at(2003, 9, 17, 19, 30, 30), west)).toBeCloseTo(50.128, 2);
+		// Declination and equation of time of the worked example of 13 October 1992, 0 h.
+		expect(sunPath(at(1992, 9, 13)).declination).toBeCloseTo(-7.78507, 4);
+		expect(sunPath(at(1992, 9, 13)).equation).toBeCloseTo(13 + 42.6 / 60, 2);
+	});
+	it('rises and sets when the published example says', () => {
+		expect(clock(sunTimes(at(2003, 9, 17, 19), west).rise)).toBe('2003-10-17T13:12:43');
+		// The example's sunset is that of the day in universal time, which is the evening before.
+		expect(clock(sunTimes(at(2003, 9, 16, 19), west).set)).toBe('2003-10-17T00:20:18');
+	});
+	it('crosses the horizon where its own height says so, at any place and time', () => {
+		fc.assert(
+			fc.property(between(-64, 64), between(-180, 180), fc.integer({ min: 0, max: 4e9 }), (latitude, longitude, time) => {
+				const place = { latitude, longitude };
+				const { rise, noon, set, stays } = sunTimes(time, place);
+				if (stays !== null) return false;
+				const inDay = time >= noon - 43_300 && time <= noon + 43_300;
+				const height = (s: number) => sunHeight(s, place);
+				return (
+					inDay &&
+					Math.abs(height(rise!) + 0.833) < 0.02 &&
+					Math.abs(height(set!) + 0.833) < 0.02 &&
+					height(noon) >= height(noon - 1200) &&
+					height(noon) >= height(noon + 1200)
+				);
+			})
+		);
+	});
+	it('stays up or down near the poles', () => {
+		expect(sunTimes(at(2026, 5, 21, 12), { latitude: 75, longitude: 0 }).stays).toBe('up');
+		expect(sunTimes(at(2026, 11, 21, 12), { latitude: 75, longitude: 0 }).stays).toBe('down');
+		expect(inversionHours(at(2026, 5, 21, 0), { latitude: 75, longitude: 0 })).toBe(false);
+		expect(inversionHours(at(2026, 11, 21, 12), { latitude: 75, longitude: 0 })).toBe(true);
+	});
+	it('turns the hours of an inversion on and off where they are told to turn', () => {
+		fc.assert(
+			fc.property(between(-60, 60), between(-180, 180), fc.integer({ min: 0, max: 4e9 }), (latitude, longitude, from) => {
+				const place = { latitude, longitude };
+				const turns = inversionTurns(from, from + 3 * 86_400, place);
+				const edges = [from, ...turns, from + 3 * 86_400];
+				// Between two turns it is one or the other throughout, and at each turn it changes.
+				return (
+					turns.length >= 5 &&
+					turns.every((t) => inversionHours(t - 90, place) !== inversionHours(t + 90, place)) &&
+					edges.slice(1).every((to, i) => {
+						const [a, b] = [edges[i]! + 90, to - 90];
+						return b <= a || inversionHours(a, place) === inversionHours((a + b) / 2, place);
+					})
+				);
+			}),
+			{ numRuns: 300 }
+		);
 	});
 });
 
@@ -30,13 +126,16 @@ const fair: Weather = {
 	from: 270,
 	wind: 2,
 	gust: 3,
+	height: 2,
 	temperature: 20,
 	humidity: 50,
+	pressure: 1013.25,
 	sky: 'partly',
 	dew: false,
+	smoke: null,
 	sinceRain: 20,
 	untilRain: 12,
-	toSun: 5
+	inversionHours: false
 };
 const found = (change: Partial<Weather>, limits = usualLimits, sides: readonly string[] = []) =>
 	judgeWeather(
@@ -46,20 +145,21 @@ const found = (change: Partial<Weather>, limits = usualLimits, sides: readonly s
 	)
 		.filter((f) => f.state !== 'good')
 		.map((f) => `${f.rule} ${f.state} ${f.why}`);
+const kmh = 1 / 3.6;
 
 describe('the rules of the weather', () => {
 	it('say nothing of a fair day', () => expect(found({})).toEqual([]));
 	it.each([
 		[{ wind: 4.2 }, ['wind stop strong']],
-		[{ wind: 4.16 }, []],
-		[{ wind: 0.5 }, ['wind look still']],
+		[{ wind: 15 * kmh }, []],
+		[{ wind: 0.5 }, ['wind look still', 'inversion look still']],
 		[{ gust: 6 }, ['gust look strong']],
 		[{ humidity: 95 }, ['delta-t look wet-air']],
+		[{ humidity: 100 }, ['delta-t look wet-air']],
 		[{ temperature: 30, humidity: 42 }, ['delta-t look dry-air']],
 		[{ temperature: 34, humidity: 25 }, ['delta-t stop very-dry-air']],
-		[{ wind: 0.5, sky: 'clear' as const, toSun: 1 }, ['wind look still', 'inversion stop clear-and-still']],
-		[{ sky: 'clear' as const, toSun: -1 }, ['inversion look clear-and-still']],
-		[{ wind: 0.5, sky: 'clear' as const }, ['wind look still', 'inversion look clear-and-still']],
+		[{ temperature: 34, humidity: 3 }, ['delta-t stop very-dry-air']],
+		[{ temperature: -1 }, ['delta-t unknown no-verdict']],
 		[{ dew: true }, ['dew look dew']],
 		[{ wind: null }, ['wind unknown unknown', 'inversion unknown unknown']],
 		[
@@ -67,6 +167,73 @@ describe('the rules of the weather', () => {
 			['gust unknown unknown', 'delta-t unknown unknown', 'dew unknown unknown']
 		]
 	])('%o', (change, wanted) => expect(found(change)).toEqual(wanted));
+
+	it('never say of an hour of an inversion that it holds, until smoke or cloud or wind does', () => {
+		const night = { inversionHours: true } as const;
+		const clear = { ...night, sky: 'clear' } as const;
+		expect(found({ ...clear, wind: 2 * kmh })).toEqual(['wind look still', 'inversion stop inversion-hours']);
+		expect(found({ ...clear, wind: 3.6 * kmh })).toEqual(['inversion stop inversion-hours']);
+		expect(found({ ...night, sky: 'partly', wind: 10.9 * kmh })).toEqual(['inversion stop inversion-hours']);
+		expect(found({ ...night, sky: null, wind: 0.7 * kmh })).toEqual(['wind look still', 'inversion unknown unknown']);
+		expect(found({ ...clear, wind: 11 * kmh })).toEqual([]);
+		expect(found({ ...night, sky: 'overcast', wind: 5 * kmh })).toEqual([]);
+		expect(found({ ...clear, wind: 5 * kmh, smoke: 'mixes' })).toEqual([]);
+		expect(found({ wind: 2, smoke: 'hangs' })).toEqual(['inversion stop smoke-hangs']);
+	});
+	it('do not know an inversion where nobody knows the place', () => {
+		expect(found({ inversionHours: null })).toEqual(['inversion unknown unknown']);
+		expect(found({ inversionHours: null, wind: 3.2 })).toEqual([]);
+	});
+	it('hold for every weather: not known never fits', () => {
+		const maybe = <T>(one: fc.Arbitrary<T>) => fc.option(one, { nil: null });
+		fc.assert(
+			fc.property(
+				fc.record({
+					wind: maybe(between(0, 8)),
+					gust: maybe(between(0, 12)),
+					temperature: maybe(between(-5, 40)),
+					humidity: maybe(between(0, 100)),
+					sky: fc.constantFrom(null, 'clear' as const, 'partly' as const, 'overcast' as const),
+					inversionHours: fc.constantFrom(null, true, false),
+					from: maybe(between(0, 359))
+				}),
+				(change) => {
+					const all = judgeWeather({ ...fair, ...change }, usualLimits, [{ what: 'water', side: 'N', note: '' }]);
+					if (!weatherFits(all)) return true;
+					const { wind, gust, temperature, humidity, from, sky, inversionHours: hours } = change;
+					const known = [wind, gust, temperature, humidity, from].every((v) => v !== null);
+					const mixes = wind! >= 11 * kmh - 1e-6 || hours === false || sky === 'overcast';
+					return known && mixes && wind! <= 15 * kmh + 1e-6;
+				}
+			),
+			{ numRuns: 3000 }
+		);
+	});
+
+	it('take a label before the farm: gusts, least wind, temperature, humidity, what lies downwind', () => {
+		const label = { ...usualLimits, windHigh: 10 * kmh, windByLabel: true, windLeast: 5 * kmh };
+		expect(found({ wind: 6 * kmh, gust: 20 * kmh }, label)).toEqual(['gust stop strong']);
+		expect(found({ wind: 4.9 * kmh }, label)).toEqual(['wind stop under-least', 'gust stop strong']);
+		expect(found({ gust: 2 }, { ...usualLimits, temperature: { low: null, high: 19.9 } })).toEqual([
+			'temperature stop high'
+		]);
+		expect(found({}, { ...usualLimits, temperature: { low: 20, high: 25 }, humidity: { low: 51, high: null } })).toEqual([
+			'humidity stop low'
+		]);
+		expect(found({ humidity: null }, { ...usualLimits, humidity: { low: null, high: 80 } })).toEqual([
+			'delta-t unknown unknown',
+			'humidity unknown unknown'
+		]);
+		expect(found({}, { ...usualLimits, forbidden: ['houses'] }, ['E'])).toEqual(['drift stop forbidden']);
+		expect(found({}, { ...usualLimits, forbidden: ['water'] }, ['E'])).toEqual(['drift look toward']);
+	});
+	it('hold a forecast’s wind at 10 m against limits that are meant at 2 m', () => {
+		expect(found({ wind: 20 * kmh, gust: 20 * kmh, height: 10 })).toEqual([]);
+		expect(found({ wind: 4 * kmh, gust: 4 * kmh, height: 10 })).toEqual(['wind look still', 'inversion look still']);
+		expect(found({ wind: 20 * kmh, gust: 2, height: 10 }, { ...usualLimits, windHeight: 10 })).toEqual([
+			'wind stop strong'
+		]);
+	});
 
 	it('hold the rain against the longest rain-free time of a label', () => {
 		const limits = { ...usualLimits, rainFree: 4 };
@@ -80,6 +247,9 @@ describe('the rules of the weather', () => {
 		expect(found({ from: 270 }, usualLimits, ['E'])).toEqual(['drift look toward']);
 		expect(found({ from: 270 }, usualLimits, ['W', 'N'])).toEqual([]);
 		expect(found({ from: 350 }, usualLimits, ['S', 'SE'])).toEqual(['drift look toward']);
+		// A side up to 67.5° off the wind's own way is downwind: NE (45°) of a wind that goes to 112.5° is, at 113° it is not.
+		expect(found({ from: 292.5 }, usualLimits, ['NE'])).toEqual(['drift look toward']);
+		expect(found({ from: 293 }, usualLimits, ['NE'])).toEqual([]);
 		expect(found({ from: null }, usualLimits, ['S'])).toEqual(['drift unknown unknown']);
 		fc.assert(
 			fc.property(between(0, 359), fc.integer({ min: 0, max: 7 }), (from, turn) => {
@@ -94,7 +264,7 @@ describe('the rules of the weather', () => {
 	it('are told by the gravest of them', () => {
 		expect(worstState([])).toBe('good');
 		expect(worstState([{ state: 'look' }, { state: 'stop' }, { state: 'unknown' }])).toBe('stop');
-		expect(worstState([{ state: 'good' }, { state: 'unknown' }])).toBe('unknown');
+		expect(worstState([{ state: 'look' }, { state: 'unknown' }])).toBe('unknown');
 	});
 });
 

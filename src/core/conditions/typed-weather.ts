@@ -5,7 +5,7 @@ import { bad, good } from '../quantity/issue';
 import { readNumber, tidyText } from '../quantity/read-number';
 import type { Typed } from '../quantity/typed';
 import { readTemperature } from './read-temperature';
-import type { Sky, Weather } from './weather';
+import type { Sky, SmokeTest, Weather } from './weather';
 
 /** The weather as a person or a station told it; what nobody told is empty or null. */
 export interface TypedWeather {
@@ -20,7 +20,12 @@ export interface TypedWeather {
 	readonly dew: boolean | null;
 	/** Hours since the last rain, as typed. */
 	readonly lastRain: string;
+	/** What smoke did at the block; left out by weather of before it was asked. */
+	readonly smoke?: SmokeTest | null | undefined;
 }
+
+/** What a person or a station can tell; the hours of the sun, the forecast's rain and the air's pressure come from elsewhere. */
+export type ReadWeather = Omit<Weather, 'untilRain' | 'inversionHours' | 'pressure' | 'height'>;
 
 /** Sixteen winds, a step of 22.5° each. */
 const winds = ['N', 'NNE', 'NE', 'ENE', 'E', 'ESE', 'SE', 'SSE', 'S', 'SSW', 'SW', 'WSW', 'W', 'WNW', 'NW', 'NNW'];
@@ -35,7 +40,7 @@ export const windName = (from: number): string => compass[Math.round((((from % 3
  * @example
  * readWeather({ from: 'SW', wind: { text: '7.2 km/h', unit: 'km/h', gallon: 'US' }, gust: null, temperature: null, humidity: '55 %', sky: 'clear', dew: null, lastRain: '' }).value.from // => 225
  */
-export function readWeather(typed: TypedWeather): Result<Omit<Weather, 'untilRain' | 'toSun'>> {
+export function readWeather(typed: TypedWeather): Result<ReadWeather> {
 	const issues: Issue[] = [];
 	const speed = (t: Typed | null, path: string): number | null => {
 		const read = t && readField(fields.airSpeed, t, path);
@@ -63,6 +68,7 @@ export function readWeather(typed: TypedWeather): Result<Omit<Weather, 'untilRai
 		humidity: number(typed.humidity, 'humidity', 100, 'humidity'),
 		sky: typed.sky,
 		dew: typed.dew,
+		smoke: typed.smoke ?? null,
 		sinceRain: number(typed.lastRain, 'lastRain', 10_000, 'interval')
 	};
 	return issues.length > 0 ? bad(...issues) : good(weather);

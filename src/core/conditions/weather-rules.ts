@@ -1,29 +1,47 @@
 import type { Compass, Neighbour } from '../ground/block';
 import { compass } from '../ground/block';
 import { deltaT } from './delta-t';
-import type { Weather, WeatherLimits } from './weather';
+import type { Range, Weather, WeatherLimits } from './weather';
+import { windAt } from './wind-at';
 
 export type RuleState = 'good' | 'look' | 'stop' | 'unknown';
-export const weatherRules = ['wind', 'gust', 'delta-t', 'inversion', 'rain', 'drift', 'dew'] as const;
+export const weatherRules = [
+	'wind',
+	'gust',
+	'inversion',
+	'drift',
+	'delta-t',
+	'temperature',
+	'humidity',
+	'rain',
+	'dew'
+] as const;
 export type WeatherRule = (typeof weatherRules)[number];
 
 /** One rule with its figure: what it says of the weather now. */
 export interface RuleFinding {
 	readonly rule: WeatherRule;
 	readonly state: RuleState;
-	/** m/s, °C or hours, as the rule has it; null where it is not known. */
+	/** m/s at the height of the limits, °C, % or hours, as the rule has it; null where it is not known. */
 	readonly figure: number | null;
 	/** Why: which side of its limit, or what lies downwind. */
 	readonly why:
 		| 'within'
 		| 'still'
+		| 'under-least'
 		| 'strong'
 		| 'wet-air'
 		| 'dry-air'
 		| 'very-dry-air'
-		| 'clear-and-still'
+		| 'no-verdict'
+		| 'inversion-hours'
+		| 'smoke-mixes'
+		| 'smoke-hangs'
+		| 'low'
+		| 'high'
 		| 'rain-coming'
 		| 'toward'
+		| 'forbidden'
 		| 'away'
 		| 'dew'
 		| 'unknown';
@@ -42,83 +60,133 @@ const apart = (a: number, b: number) => {
 
 /** A side is named to an eighth of the compass, and a wind swings: a side within this of it is downwind. */
 const downwind = 67.5;
-/** Under a clear sky near dawn and dusk, hours. */
-const nearSun = 1.5;
+/** From this wind on the air mixes, whatever the sky is: 11 km/h, m/s. */
+export const mixingWind = 11 / 3.6;
+/** A limit that is met exactly is not passed, binary arithmetic notwithstanding. */
+const slack = 1e-9;
+
+type Said = Pick<RuleFinding, 'state' | 'why'> & Partial<RuleFinding>;
+const said = (rule: WeatherRule, one: Said): RuleFinding => ({
+	figure: null,
+	toward: [],
+	byLabel: false,
+	...one,
+	rule
+});
+const notKnown: Said = { state: 'unknown', why: 'unknown' };
 
 /**
- * What each rule says of the weather: wind in its range, gusts, Delta-T, signs of an inversion, rain-free time, drift toward
- * what lies beside the block, dew. A rule whose figure is not known says so. The operator decides.
+ * What each rule says of the weather: wind and gusts in their range, signs of an inversion, drift toward what lies beside
+ * the block, Delta-T, temperature and humidity where a label limits them, rain-free time, dew. A rule whose figure is not
+ * known says so, and never that it holds. The operator decides.
  *
  * neighbours: of the blocks of the job.
  * @example
- * judgeWeather({ from: 270, wind: 2, gust: null, temperature: 20, humidity: 50, sky: 'partly', dew: false, sinceRain: 9, untilRain: 12, toSun: 5 }, { windLow: 0.833, windHigh: 4.167, deltaLow: 2, deltaHigh: 8, deltaMost: 10, rainFree: 2, windByLabel: false }, [{ what: 'water', side: 'E', note: '' }]).map((f) => `${f.rule} ${f.state}`) // => ["wind good","gust unknown","delta-t good","inversion good","rain good","drift look","dew good"]
+ * judgeWeather({ from: 270, wind: 2, gust: null, height: 2, temperature: 20, humidity: 50, pressure: 1013.25, sky: 'partly', dew: false, smoke: null, sinceRain: 9, untilRain: 12, inversionHours: false }, usualLimits, [{ what: 'water', side: 'E', note: '' }]).map((f) => `${f.rule} ${f.state}`) // => ["wind good","gust unknown","inversion good","drift look","delta-t good","rain good","dew good"]
  */
 export function judgeWeather(weather: Weather, limits: WeatherLimits, neighbours: readonly Neighbour[]): RuleFinding[] {
-	const { from, wind, gust, temperature, humidity, sky, dew, untilRain, toSun } = weather;
-	const say = (
-		rule: WeatherRule,
-		figure: number | null,
-		state: RuleState,
-		why: RuleFinding['why'],
-		more: Partial<Pick<RuleFinding, 'toward' | 'byLabel'>> = {}
-	): RuleFinding => ({ rule, figure, state, why, toward: [], byLabel: false, ...more });
-	const unknown = (rule: WeatherRule) => say(rule, null, 'unknown', 'unknown');
-	const byLabel = limits.windByLabel;
-
-	const delta = temperature === null || humidity === null ? null : deltaT(temperature, humidity);
-	const near = toSun !== null && Math.abs(toSun) <= nearSun && sky === 'clear';
-	const still = wind !== null && wind < limits.windLow;
-	const toward = from === null ? [] : neighbours.filter((n) => apart((from + 180) % 360, bearing(n.side)) <= downwind);
-
+	const at = (speed: number | null) => (speed === null ? null : windAt(speed, weather.height, limits.windHeight));
+	const wind = at(weather.wind);
+	const of = (rule: WeatherRule, range: Range, figure: number | null): RuleFinding[] =>
+		range.low === null && range.high === null ? [] : [said(rule, rangeRule(range, figure))];
 	return [
-		wind === null
-			? unknown('wind')
-			: wind > limits.windHigh
-				? say('wind', wind, 'stop', 'strong', { byLabel })
-				: still
-					? say('wind', wind, 'look', 'still')
-					: say('wind', wind, 'good', 'within'),
-		gust === null
-			? unknown('gust')
-			: gust > limits.windHigh
-				? say('gust', gust, 'look', 'strong', { byLabel })
-				: say('gust', gust, 'good', 'within'),
-		delta === null
-			? unknown('delta-t')
-			: delta < limits.deltaLow
-				? say('delta-t', delta, 'look', 'wet-air')
-				: delta > limits.deltaMost
-					? say('delta-t', delta, 'stop', 'very-dry-air')
-					: delta > limits.deltaHigh
-						? say('delta-t', delta, 'look', 'dry-air')
-						: say('delta-t', delta, 'good', 'within'),
-		wind === null || (sky === null && toSun === null)
-			? unknown('inversion')
-			: still && (near || sky === 'clear')
-				? say('inversion', wind, near ? 'stop' : 'look', 'clear-and-still')
-				: near
-					? say('inversion', wind, 'look', 'clear-and-still')
-					: say('inversion', wind, 'good', 'within'),
-		untilRain === null
-			? limits.rainFree > 0
-				? unknown('rain')
-				: say('rain', null, 'good', 'within')
-			: untilRain < limits.rainFree
-				? say('rain', untilRain, 'stop', 'rain-coming', { byLabel: true })
-				: say('rain', untilRain, 'good', 'within'),
-		neighbours.length === 0
-			? say('drift', null, 'good', 'away')
-			: from === null
-				? unknown('drift')
-				: toward.length > 0
-					? say('drift', from, 'look', 'toward', { toward })
-					: say('drift', from, 'good', 'away'),
-		dew === null ? unknown('dew') : dew ? say('dew', null, 'look', 'dew') : say('dew', null, 'good', 'within')
+		said('wind', windRule(wind, limits)),
+		said('gust', gustRule(at(weather.gust), limits)),
+		said('inversion', inversionRule(weather, wind, limits)),
+		said('drift', driftRule(weather.from, limits, neighbours)),
+		said('delta-t', deltaRule(weather, limits)),
+		...of('temperature', limits.temperature, weather.temperature),
+		...of('humidity', limits.humidity, weather.humidity),
+		said('rain', rainRule(weather.untilRain, limits)),
+		said(
+			'dew',
+			weather.dew === null
+				? notKnown
+				: weather.dew
+					? { state: 'look', why: 'dew' }
+					: { state: 'good', why: 'within' }
+		)
 	];
 }
 
-const gravity: Readonly<Record<RuleState, number>> = { good: 0, unknown: 1, look: 2, stop: 3 };
+function windRule(wind: number | null, { windHigh, windLow, windLeast, windByLabel }: WeatherLimits): Said {
+	if (wind === null) return notKnown;
+	if (wind > windHigh + slack) return { figure: wind, state: 'stop', why: 'strong', byLabel: windByLabel };
+	if (wind < windLeast - slack) return { figure: wind, state: 'stop', why: 'under-least', byLabel: true };
+	if (wind < windLow - slack) return { figure: wind, state: 'look', why: 'still' };
+	return { figure: wind, state: 'good', why: 'within' };
+}
 
-/** The gravest of several findings. */
+/** A label's limit holds for gusts too; the farm's own is of the wind as a whole. */
+function gustRule(gust: number | null, { windHigh, windByLabel }: WeatherLimits): Said {
+	if (gust === null) return notKnown;
+	if (gust <= windHigh + slack) return { figure: gust, state: 'good', why: 'within' };
+	return { figure: gust, state: windByLabel ? 'stop' : 'look', why: 'strong', byLabel: windByLabel };
+}
+
+/**
+ * A surface inversion: cold air lies on the ground and carries fine drops away in a layer. Smoke that was let off at the
+ * block decides before all else; then the wind that mixes; then the hours of the sun and the sky.
+ */
+function inversionRule({ smoke, sky, inversionHours }: Weather, wind: number | null, { windLow }: WeatherLimits): Said {
+	if (smoke === 'hangs') return { figure: wind, state: 'stop', why: 'smoke-hangs' };
+	if (smoke === 'mixes') return { figure: wind, state: 'good', why: 'smoke-mixes' };
+	if (wind === null) return notKnown;
+	if (wind >= mixingWind - slack) return { figure: wind, state: 'good', why: 'within' };
+	const still: Said = { figure: wind, state: 'look', why: 'still' };
+	if (inversionHours === false) return wind < windLow - slack ? still : { figure: wind, state: 'good', why: 'within' };
+	if (sky === 'overcast') return wind < windLow - slack ? still : { figure: wind, state: 'good', why: 'within' };
+	if (inversionHours === null || sky === null) return { ...notKnown, figure: wind };
+	return { figure: wind, state: 'stop', why: 'inversion-hours' };
+}
+
+function driftRule(from: number | null, { forbidden }: WeatherLimits, neighbours: readonly Neighbour[]): Said {
+	if (neighbours.length === 0) return { state: 'good', why: 'away' };
+	if (from === null) return notKnown;
+	const toward = neighbours.filter((n) => apart((from + 180) % 360, bearing(n.side)) <= downwind + slack);
+	if (toward.length === 0) return { figure: from, state: 'good', why: 'away' };
+	return toward.some((n) => forbidden.includes(n.what))
+		? { figure: from, state: 'stop', why: 'forbidden', byLabel: true, toward }
+		: { figure: from, state: 'look', why: 'toward', toward };
+}
+
+function deltaRule({ temperature, humidity, pressure }: Weather, limits: WeatherLimits): Said {
+	const delta = temperature === null || humidity === null ? null : deltaT(temperature, humidity, pressure);
+	if (delta === null || temperature === null) return notKnown;
+	// Below freezing a wet bulb is ice, and the rules of the trade say nothing.
+	if (temperature < 0) return { figure: delta, state: 'unknown', why: 'no-verdict' };
+	if (delta < limits.deltaLow - slack) return { figure: delta, state: 'look', why: 'wet-air' };
+	if (delta > limits.deltaMost + slack) return { figure: delta, state: 'stop', why: 'very-dry-air' };
+	if (delta > limits.deltaHigh + slack) return { figure: delta, state: 'look', why: 'dry-air' };
+	return { figure: delta, state: 'good', why: 'within' };
+}
+
+function rangeRule({ low, high }: Range, figure: number | null): Said {
+	if (figure === null) return notKnown;
+	if (low !== null && figure < low - slack) return { figure, state: 'stop', why: 'low', byLabel: true };
+	if (high !== null && figure > high + slack) return { figure, state: 'stop', why: 'high', byLabel: true };
+	return { figure, state: 'good', why: 'within' };
+}
+
+function rainRule(untilRain: number | null, { rainFree }: WeatherLimits): Said {
+	if (untilRain === null) return rainFree > 0 ? notKnown : { state: 'good', why: 'within' };
+	return untilRain < rainFree - slack
+		? { figure: untilRain, state: 'stop', why: 'rain-coming', byLabel: true }
+		: { figure: untilRain, state: 'good', why: 'within' };
+}
+
+const gravity: Readonly<Record<RuleState, number>> = { good: 0, look: 1, unknown: 2, stop: 3 };
+
+/** The gravest of several findings. What is not known is graver than what wants a look: it may be anything. */
 export const worstState = (findings: readonly Pick<RuleFinding, 'state'>[]): RuleState =>
 	findings.reduce<RuleState>((worst, f) => (gravity[f.state] > gravity[worst] ? f.state : worst), 'good');
+
+/**
+ * Whether the weather fits the work: no rule says stop, and none that could say it is not known. Dew never stops the work,
+ * so that not knowing of it does not either.
+ * @example
+ * weatherFits([{ rule: 'wind', state: 'look' }, { rule: 'dew', state: 'unknown' }]) // => true
+ * weatherFits([{ rule: 'gust', state: 'unknown' }]) // => false
+ */
+export const weatherFits = (findings: readonly Pick<RuleFinding, 'rule' | 'state'>[]): boolean =>
+	findings.every((f) => f.state === 'good' || f.state === 'look' || (f.state === 'unknown' && f.rule === 'dew'));

@@ -1,5 +1,6 @@
 import { addDays } from '../jobs/add-days';
 import { daysBetween } from '../jobs/days-between';
+import { seasonStart } from '../records/season-around';
 
 /** When this farm calibrates again; null is not at all by that rule. */
 export interface DueRules {
@@ -105,12 +106,8 @@ export function calibrationDue(since: SinceCalibrated, rules: DueRules, today: s
 	};
 }
 
-/** The first start of a season after a day. A 29 February is the 28th in a year without one. */
+/** The first start of a season after a day. */
 function seasonAfter(day: string, start: string): string {
 	const year = Number(day.slice(0, 4));
-	const at = (y: number) => {
-		const leap = (y % 4 === 0 && y % 100 !== 0) || y % 400 === 0;
-		return `${y}-${start === '02-29' && !leap ? '02-28' : start}`;
-	};
-	return at(year) > day ? at(year) : at(year + 1);
+	return seasonStart(year, start) > day ? seasonStart(year, start) : seasonStart(year + 1, start);
 }

@@ -1,13 +1,17 @@
-import type { Neighbour } from '../ground/block';
+import type { BlockKind, Neighbour } from '../ground/block';
 import type { TypedPart } from '../ground/block-part';
 import type { Split } from '../loads/sheet';
-import type { TypedLabel } from '../products/label';
+import type { DropletClass } from '../nozzles/nozzle';
+import type { DilutionOf, DoseArea, TypedLabel } from '../products/label';
 import type { Typed } from '../quantity/typed';
+import type { PassedStop } from '../safety/rules';
 
 /** Ground of a job as it was when the job was planned. */
 export interface JobBlock {
 	readonly id: string;
 	readonly name: string;
+	/** Left out by jobs of before. */
+	readonly kind?: BlockKind | undefined;
 	/** Of the whole block, m². */
 	readonly area: number;
 	/** Part of it that is sprayed, over 0 to 1. */
@@ -27,6 +31,9 @@ export interface JobProduct {
 	/** The label as it was noted when the job was planned. */
 	readonly label: TypedLabel;
 	readonly dose: Typed;
+	/** On bands: what the dose is of. In a canopy: what "per 100 L" is of. The label's own word where left out. */
+	readonly per?: DoseArea | undefined;
+	readonly dilution?: DilutionOf | undefined;
 }
 
 /** What tells how much mix goes on the ground. */
@@ -69,11 +76,25 @@ export interface TypedJob {
 	/** Day on which the crop is wanted, YYYY-MM-DD. */
 	readonly harvest?: string | null | undefined;
 	readonly pace?: TypedPace | null | undefined;
-	/** Speed and swath of the calibration, m/s and m, where it measured them. */
+	/** Speed of the calibration and the width of field that a pass covers, m/s and m, where it measured them. */
 	readonly travel?: { readonly speed: number; readonly swath: number } | null | undefined;
+	/** Share of the field's width that bands treat, over 0 to 1; all of it where nothing is here. */
+	readonly treated?: number | undefined;
+	/** A canopy is sprayed: a dose per 100 L may then be of dilute spray. */
+	readonly canopy?: boolean | undefined;
+	/** Spray volume at which the canopy runs off, that dilute doses are of. */
+	readonly dilute?: Typed | null | undefined;
+	/** Drops of the nozzles at the calibration's pressure, by their maker's sheet; null is not known. */
+	readonly drops?: DropletClass | null | undefined;
+	/** Stops that were passed when it was planned, each with its reason. */
+	readonly passed?: readonly PassedStop[] | undefined;
 }
 
 export const basisOf = (job: TypedJob): JobBasis => job.basis ?? { by: 'calibration' };
+
+/** A dose per 100 L means something else in a canopy: blocks of trees, or a sprayer that is made for them. */
+export const isCanopy = (blocks: readonly Pick<JobBlock, 'kind'>[], sprayer: string | null): boolean =>
+	sprayer === 'airblast' || blocks.some((b) => b.kind === 'orchard');
 
 /** How the products of a job mix, for its run. */
 export const mixingOf = (job: TypedJob) => job.products.map(({ label: { mixes, fill } }) => ({ mixes, fill }));

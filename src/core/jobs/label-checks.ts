@@ -1,78 +1,106 @@
 import { overMax } from '../loads/over-max';
-import type { Dose, PlanSheet } from '../loads/sheet';
-import { strength } from '../loads/strength';
-import type { LabelNumbers } from '../products/label';
+import type { Active } from '../loads/sheet';
+import type { PlanSheet } from '../loads/sheet';
+import type { DropletClass } from '../nozzles/nozzle';
+import { dropletClasses } from '../nozzles/nozzle';
+import type { LabelNumbers, TypedLabel } from '../products/label';
 import type { VolumePerArea } from '../quantity/quantity';
-import type { JobBefore } from './job-before';
+import type { Stop } from '../safety/rules';
+import type { JobBefore, SeasonBefore } from './job-before';
 
-/** One product of a job: the dose that was picked, what its label says, and what the ground has had of it. */
+/** One product of a job: what it brings on the ground, what its label says, and what the ground has had. */
 export interface CheckedProduct {
 	readonly name: string;
-	readonly dose: Dose;
-	readonly label: Pick<LabelNumbers, 'dose' | 'max' | 'seasonMax' | 'volume'>;
+	/** On the ground that its label counts, m³/m² or kg/m²: the dose that was picked, and the label's range. */
+	readonly on: number;
+	readonly range: { readonly low: number; readonly high: number };
+	/** Of the mix, m³ or kg in a cubic metre; and the share of the ground that counts, over 0 to 1. */
+	readonly strength: number;
+	readonly share: number;
+	readonly label: Pick<LabelNumbers, 'max' | 'seasonMax' | 'volume'>;
+	readonly typed: Pick<
+		TypedLabel,
+		'applications' | 'daysBetween' | 'drops' | 'concentrate' | 'entryHours' | 'harvestDays' | 'mixes'
+	>;
+	/** Spray volume of the job, and of the dilute spray that its dose is of; null where it is of the mix. */
+	readonly rate: VolumePerArea;
+	readonly dilute: VolumePerArea | null;
 	/** Days from this job to the harvest; null where none is planned. */
 	readonly harvestInDays: number | null;
-	readonly harvestDays: number | null;
-	/** What the ground has had of it this season, m³/m² or kg/m². */
-	readonly thisSeason: number;
+	readonly actives: readonly Active[];
+	/** What the ground has had of it this season; null where nobody looked. */
+	readonly before: SeasonBefore | null;
+	/** Drops of the setting; null is not known. */
+	readonly drops: DropletClass | null;
+}
+
+interface Limit {
+	readonly product: string;
+	/** What there is over what the label allows, or the least that it asks for. */
+	readonly ratio: number;
+	/** The figure that would be within. */
+	readonly within: number;
 }
 
 /**
  * What a job does against a label. Those of `stop` pass a limit that the label sets; `within` is the figure that would not:
- * m³/m² or kg/m² of product for a dose, m³/m² of mix for a volume, days for an interval.
+ * m³/m² or kg/m² of product (or of its active ingredient) for a dose, m³/m² of mix for a volume, days for an interval, times
+ * for applications.
  */
 export type LabelFinding =
-	| {
+	| (Limit & {
 			readonly code: 'over-max';
-			readonly product: string;
 			readonly stop: true;
-			/** Product per ground over the most. */
-			readonly ratio: number;
-			readonly within: number;
 			/** Greatest strength and share of ground that stay within, for a dose told as a share of the mix. */
 			readonly strength: number;
 			readonly share: number;
-	  }
+	  })
+	/** `active`: the ingredient whose sum is over it; empty where it is the product's own. */
+	| (Limit & { readonly code: 'over-season'; readonly stop: true; readonly active: string })
+	| (Limit & { readonly code: 'volume-under' | 'volume-over' | 'before-harvest' | 'too-many-applications'; readonly stop: true })
+	| (Limit & {
+			readonly code: 'too-few-days';
+			readonly stop: true;
+			/** The application that it is too near to. */
+			readonly day: string;
+			readonly other: string;
+	  })
 	| {
-			readonly code: 'over-season';
+			readonly code: 'finer-drops';
 			readonly product: string;
 			readonly stop: true;
-			readonly ratio: number;
-			/** What may still go on; 0 where the season's most is used up. */
-			readonly within: number;
+			readonly drops: DropletClass;
+			readonly least: DropletClass;
 	  }
-	| {
-			readonly code: 'volume-under' | 'volume-over';
-			readonly product: string;
-			readonly stop: true;
-			readonly ratio: number;
-			readonly within: number;
-	  }
-	| {
-			readonly code: 'before-harvest';
-			readonly product: string;
-			readonly stop: true;
-			/** Days there are, over the days there have to be. */
-			readonly ratio: number;
-			readonly within: number;
-	  }
+	| { readonly code: 'drops-unknown'; readonly product: string; readonly stop: false; readonly least: DropletClass }
+	/** Sprayed more concentrate than the label allows, or without a word of it on the label; `factor` is dilute over actual. */
+	| { readonly code: 'not-concentrate'; readonly product: string; readonly stop: true; readonly factor: number }
+	| { readonly code: 'concentrate-unknown'; readonly product: string; readonly stop: false; readonly factor: number }
+	| { readonly code: 'over-run-off'; readonly product: string; readonly stop: false; readonly factor: number }
 	/** A dose outside of the label's range, but under its most: something to look at. */
-	| {
-			readonly code: 'dose-under' | 'dose-over';
-			readonly product: string;
-			readonly stop: false;
-			readonly ratio: number;
-			readonly within: number;
-	  }
-	/** A product of an earlier job may still keep people out; only its day is known. */
+	| (Limit & { readonly code: 'dose-under' | 'dose-over'; readonly stop: false })
+	/** A product of an earlier job may still keep people out; `until` is null where its end is not known. */
 	| {
 			readonly code: 'inside-entry';
 			readonly product: string;
 			readonly stop: false;
 			readonly day: string;
-			/** Hours of the interval. */
 			readonly within: number;
-	  };
+			readonly until: number | null;
+	  }
+	/** A product of an earlier job keeps the harvest off until a day. */
+	| { readonly code: 'harvest-runs'; readonly product: string; readonly stop: false; readonly day: string; readonly until: string }
+	/** An interval of this job's product, or of an earlier one's, that nobody entered. */
+	| {
+			readonly code: 'interval-empty';
+			readonly product: string;
+			readonly stop: false;
+			readonly what: readonly ('entry' | 'harvest')[];
+			/** Of an earlier job; null: of this one. */
+			readonly day: string | null;
+	  }
+	/** Bags that dissolve in water do not where oil or fertiliser is in it. */
+	| { readonly code: 'bags-with-oil'; readonly product: string; readonly stop: false };
 
 /** What `checkJob` needs of a job that was read. */
 export interface CheckedJob {
@@ -84,25 +112,13 @@ export interface CheckedJob {
 /** A limit that is met exactly is not passed, binary arithmetic notwithstanding. */
 const slack = 1e-9;
 
-/** What goes on the ground of a dose, m³/m² or kg/m². */
-const perGround = (dose: Dose, rate: VolumePerArea, share: number) => strength(dose, rate) * rate * share;
-
-/**
- * Holds a job against the labels of its products: most at once, most in a season, spray volumes allowed, harvest interval,
- * and the range of doses. Only a limit of the label itself is a stop; the label in the hand stands above all of it.
- *
- * rate: spray volume, m³/m². share: of the ground that is sprayed, over 0 to 1.
- * @example
- * checkLabels([{ name: 'P', dose: { basis: 'liquidPerArea', dose: 3 }, label: { dose: { low: { basis: 'liquidPerArea', dose: 1 }, high: { basis: 'liquidPerArea', dose: 3 } }, max: { kind: 'volume', perArea: 2 }, seasonMax: null, volume: null }, harvestInDays: null, harvestDays: null, thisSeason: 0 }], 10, 1).map((f) => [f.code, f.ratio]) // => [["over-max",1.5]]
- */
-export function checkLabels(products: readonly CheckedProduct[], rate: VolumePerArea, share: number): LabelFinding[] {
-	return products.flatMap(({ name: product, dose, label, harvestInDays, harvestDays, thisSeason }) => {
-		const found: LabelFinding[] = [];
-		const on = perGround(dose, rate, share);
-		const { max, seasonMax, volume } = label;
-		const over = max && overMax(strength(dose, rate), rate, share, max.perArea, max.kind === 'mass');
-		if (max && over)
-			found.push({
+/** Most and least on the ground, at once. */
+function doseFindings({ name: product, on, range, strength, share, label, rate }: CheckedProduct): LabelFinding[] {
+	const { max } = label;
+	const over = max && overMax(strength, rate, share, max.perArea, max.kind === 'mass');
+	if (max && over)
+		return [
+			{
 				code: 'over-max',
 				product,
 				stop: true,
@@ -110,48 +126,167 @@ export function checkLabels(products: readonly CheckedProduct[], rate: VolumePer
 				within: max.perArea,
 				strength: over.greatestConcentration,
 				share: over.greatestShare
-			});
-		if (seasonMax && thisSeason + on > seasonMax.perArea * (1 + slack))
-			found.push({
-				code: 'over-season',
-				product,
-				stop: true,
-				ratio: (thisSeason + on) / seasonMax.perArea,
-				within: Math.max(0, seasonMax.perArea - thisSeason)
-			});
-		if (volume && rate < volume.low * (1 - slack))
-			found.push({ code: 'volume-under', product, stop: true, ratio: rate / volume.low, within: volume.low });
-		if (volume && rate > volume.high * (1 + slack))
-			found.push({ code: 'volume-over', product, stop: true, ratio: rate / volume.high, within: volume.high });
-		if (harvestDays !== null && harvestInDays !== null && harvestInDays < harvestDays)
-			found.push({
-				code: 'before-harvest',
-				product,
-				stop: true,
-				ratio: harvestInDays / harvestDays,
-				within: harvestDays
-			});
-		const [low, high] = [label.dose.low, label.dose.high].map((d) => perGround(d, rate, share));
-		if (on < low! * (1 - slack))
-			found.push({ code: 'dose-under', product, stop: false, ratio: on / low!, within: low! });
-		if (on > high! * (1 + slack) && !over)
-			found.push({ code: 'dose-over', product, stop: false, ratio: on / high!, within: high! });
-		return found;
-	});
+			}
+		];
+	if (on < range.low * (1 - slack))
+		return [{ code: 'dose-under', product, stop: false, ratio: on / range.low, within: range.low }];
+	if (on > range.high * (1 + slack))
+		return [{ code: 'dose-over', product, stop: false, ratio: on / range.high, within: range.high }];
+	return [];
 }
 
 /**
- * All that a job does against labels: those of its own products, and the re-entry intervals of what its ground had before.
- * @example
- * checkJob({ sheet: { rate: 1, area: 1, tank: 1, split: 'equal', products: [] }, checks: [], before: { thisSeason: [], entry: [{ product: 'P', day: '2026-03-19', hours: 12 }] } }).map((f) => [f.code, f.within]) // => [["inside-entry",12]]
+ * Sums of a season against the label's most, by active ingredient over all products that hold it where the label's are known,
+ * else by the product; how often, and how long after the last.
  */
-export const checkJob = ({ sheet, checks, before }: CheckedJob): LabelFinding[] => [
-	...checkLabels(checks, sheet.rate, sheet.sprayedShare ?? 1),
-	...before.entry.map(({ product, day, hours }): LabelFinding => ({
-		code: 'inside-entry',
-		product,
-		stop: false,
-		day,
-		within: hours
-	}))
-];
+function seasonFindings({ name: product, on, label, typed, before, actives }: CheckedProduct): LabelFinding[] {
+	const found: LabelFinding[] = [];
+	if (!before) return found;
+	const { seasonMax } = label;
+	const sums =
+		seasonMax === null
+			? []
+			: actives.length === 0
+				? [{ active: '', had: before.used, adds: on, most: seasonMax.perArea as number }]
+				: actives.map(({ name: active, content }, i) => ({
+						active,
+						had: before.actives[i] ?? 0,
+						adds: on * content,
+						most: seasonMax.perArea * content
+					}));
+	const worst = sums.reduce<(typeof sums)[number] | null>(
+		(most, s) => (!most || (s.had + s.adds) / s.most > (most.had + most.adds) / most.most ? s : most),
+		null
+	);
+	if (worst && worst.had + worst.adds > worst.most * (1 + slack))
+		found.push({
+			code: 'over-season',
+			product,
+			stop: true,
+			active: worst.active,
+			ratio: (worst.had + worst.adds) / worst.most,
+			within: Math.max(0, worst.most - worst.had)
+		});
+	const { applications, daysBetween } = typed;
+	if (applications != null && before.applications + 1 > applications)
+		found.push({
+			code: 'too-many-applications',
+			product,
+			stop: true,
+			ratio: (before.applications + 1) / Math.max(1, applications),
+			within: applications
+		});
+	const { nearest } = before;
+	if (daysBetween != null && nearest && nearest.days < daysBetween)
+		found.push({
+			code: 'too-few-days',
+			product,
+			stop: true,
+			ratio: nearest.days / daysBetween,
+			within: daysBetween,
+			day: nearest.day,
+			other: nearest.product
+		});
+	return found;
+}
+
+/** How it is sprayed: volume, drops, concentrate. */
+function sprayFindings({ name: product, label, typed, rate, dilute, drops }: CheckedProduct): LabelFinding[] {
+	const found: LabelFinding[] = [];
+	const { volume } = label;
+	// A label's range of volumes is of dilute spray where its dose is.
+	const told = dilute ?? rate;
+	if (volume && told < volume.low * (1 - slack))
+		found.push({ code: 'volume-under', product, stop: true, ratio: told / volume.low, within: volume.low });
+	if (volume && told > volume.high * (1 + slack))
+		found.push({ code: 'volume-over', product, stop: true, ratio: told / volume.high, within: volume.high });
+	const least = typed.drops;
+	if (least && drops === null) found.push({ code: 'drops-unknown', product, stop: false, least });
+	if (least && drops !== null && dropletClasses.indexOf(drops) < dropletClasses.indexOf(least))
+		found.push({ code: 'finer-drops', product, stop: true, drops, least });
+	const factor = dilute === null ? 1 : dilute / rate;
+	if (factor > 1 + slack && typed.concentrate !== true)
+		found.push(
+			typed.concentrate === false
+				? { code: 'not-concentrate', product, stop: true, factor }
+				: { code: 'concentrate-unknown', product, stop: false, factor }
+		);
+	if (factor < 1 - slack) found.push({ code: 'over-run-off', product, stop: false, factor });
+	return found;
+}
+
+function intervalFindings({ name: product, typed, harvestInDays }: CheckedProduct): LabelFinding[] {
+	const { harvestDays, entryHours } = typed;
+	const what = [...(entryHours === null ? ['entry' as const] : []), ...(harvestDays === null ? ['harvest' as const] : [])];
+	return [
+		...(harvestDays !== null && harvestInDays !== null && harvestInDays < harvestDays
+			? [
+					{
+						code: 'before-harvest' as const,
+						product,
+						stop: true as const,
+						ratio: harvestInDays / harvestDays,
+						within: harvestDays
+					}
+				]
+			: []),
+		...(what.length > 0 ? [{ code: 'interval-empty' as const, product, stop: false as const, what, day: null }] : [])
+	];
+}
+
+/**
+ * Holds a job against the labels of its products: most at once and in a season, applications and days between them, spray
+ * volumes, drops and concentration, harvest interval, and the range of doses. Only a limit of the label itself is a stop; the
+ * label in the hand stands above all of it. The gravest come first.
+ */
+export const checkLabels = (products: readonly CheckedProduct[]): LabelFinding[] => {
+	const oily = products.some((p) => p.typed.mixes === 'wetter' || p.typed.mixes === 'foliar');
+	return products
+		.flatMap((p): LabelFinding[] => [
+			...doseFindings(p),
+			...seasonFindings(p),
+			...sprayFindings(p),
+			...intervalFindings(p),
+			...(oily && p.typed.mixes === 'packet' ? [{ code: 'bags-with-oil' as const, product: p.name, stop: false as const }] : [])
+		])
+		.sort((a, b) => Number(b.stop) - Number(a.stop));
+};
+
+/**
+ * All that a job does against labels: those of its own products, and the intervals of what its ground had before.
+ */
+export const checkJob = ({ checks, before }: CheckedJob): LabelFinding[] => {
+	// A harvest that is wanted before an earlier product allows it is as much of a stop as one of this job.
+	const wanted = checks.find((c) => c.harvestInDays !== null)?.harvestInDays ?? null;
+	return [
+		...checkLabels(checks),
+		...before.entry.map(({ product, day, hours, until }): LabelFinding => ({
+			code: 'inside-entry',
+			product,
+			stop: false,
+			day,
+			within: hours,
+			until
+		})),
+		...before.harvest.map(({ product, day, until, inDays }): LabelFinding =>
+			wanted !== null && wanted < inDays
+				? { code: 'before-harvest', product, stop: true, ratio: wanted / inDays, within: inDays }
+				: { code: 'harvest-runs', product, stop: false, day, until }
+		),
+		...before.empty.map(({ product, day, what }): LabelFinding => ({
+			code: 'interval-empty',
+			product,
+			stop: false,
+			what,
+			day
+		}))
+	];
+};
+
+/**
+ * What of it stops the work until a reason is written.
+ * @example
+ * labelStops([{ code: 'too-few-days', product: 'P', stop: true, ratio: 0.5, within: 14, day: '2026-03-20', other: 'P' }, { code: 'over-run-off', product: 'Q', stop: false, factor: 0.5 }]) // => [{"code":"too-few-days","about":"P"}]
+ */
+export const labelStops = (findings: readonly LabelFinding[]): Stop[] =>
+	findings.flatMap((f) => (f.stop ? [{ code: f.code, about: f.product }] : []));

@@ -1,6 +1,7 @@
 import { blockPart } from '../ground/block-part';
 import { readDose } from '../loads/read-dose';
-import type { PlanSheet, PlannedProduct, Rows } from '../loads/sheet';
+import type { AreaCap, Dose, PlanSheet, PlannedProduct, Rows } from '../loads/sheet';
+import { strength } from '../loads/strength';
 import { readLabel } from '../products/read-label';
 import { fields, readField } from '../quantity/fields';
 import type { Issue, Result } from '../quantity/issue';
@@ -9,9 +10,10 @@ import type { Length, Volume, VolumePerArea } from '../quantity/quantity';
 import { si } from '../quantity/quantity';
 import type { Typed } from '../quantity/typed';
 import { daysBetween } from './days-between';
-import type { JobBlock, TypedJob } from './job';
+import type { JobBlock, JobProduct, TypedJob } from './job';
 import { basisOf } from './job';
 import type { JobBefore } from './job-before';
+import { nothingBefore } from './job-before';
 import { jobRate } from './job-rate';
 import type { CheckedProduct } from './label-checks';
 import type { Pace } from './read-pace';
@@ -26,15 +28,14 @@ export interface ReadJob {
 	readonly before: JobBefore;
 }
 
-const nothingBefore: JobBefore = { thisSeason: [], entry: [] };
-
 /**
  * Reads a job into what its loads are planned from, and what its labels are held against; everything that is wrong is told.
  *
  * rate: spray volume of its calibration, m³/m²; null without one. before: what its ground has had.
  *
  * Errors: those of its fields, doses and labels, of its volume and its pace; `missing` blocks; those of a part of a block;
- * `share` of ground sprayed that is not over 0 to 1.
+ * `share` of ground sprayed or treated that is not over 0 to 1; `dose-area` where a dose on bands does not say what it is of;
+ * `dilute-or-mix` and `no-dilute` where a dose per volume in a canopy does not.
  */
 export function readJob(
 	job: TypedJob,
@@ -59,6 +60,10 @@ export function readJob(
 		const text = Number.isFinite(sprayed) ? `${Number((sprayed * 100).toPrecision(6))} %` : '';
 		issues.push({ code: 'share', path: 'sprayed', text });
 	}
+	const treated = job.treated ?? 1;
+	if (!(treated > 0 && treated <= 1)) issues.push({ code: 'share', path: 'treated', text: `${treated * 100} %` });
+	const dilute = job.dilute ? readField(fields.volumePerArea, job.dilute, 'dilute') : null;
+	if (dilute && !dilute.ok) issues.push(...dilute.issues);
 	const pace = job.pace ? readPace(job.pace, job.travel) : null;
 	if (pace && !pace.ok) issues.push(...pace.issues);
 	const harvestInDays = job.harvest ? daysBetween(job.day, job.harvest) : null;
@@ -69,7 +74,8 @@ export function readJob(
 	const dead = volume(job.dead, 'dead');
 	const agitation = volume(job.agitation, 'agitation');
 	const checks: CheckedProduct[] = [];
-	const products = job.products.flatMap(({ label, dose }, i): PlannedProduct[] => {
+	const products = job.products.flatMap((product, i): PlannedProduct[] => {
+		const { label, dose } = product;
 		const path = `products.${i}`;
 		const noted = readLabel(label, spacing);
 		if (!noted.ok) {
@@ -84,7 +90,9 @@ export function readJob(
 				state: label.state,
 				decimalComma: dose.comma ?? false,
 				packet: noted.value.packet ?? undefined,
-				rowSpacing: spacing ?? undefined
+				rowSpacing: spacing ?? undefined,
+				actives: noted.value.actives,
+				...(noted.value.density === null ? {} : { density: noted.value.density })
 			},
 			`${path}.dose`
 		);
@@ -92,17 +100,39 @@ export function readJob(
 			issues.push(...read.issues);
 			return [];
 		}
+		const meant = meaningOf(product, read.value, treated, job.canopy ?? false, path);
+		if (!meant.ok) issues.push(...meant.issues);
+		const asDilute = meant.ok && meant.value.dilution === 'dilute';
+		if (asDilute && !dilute) issues.push({ code: 'no-dilute', path: 'dilute', text: dose.text });
+		if (!meant.ok || !rate.ok || (asDilute && !dilute?.ok)) return [];
+		const ctx: DoseContext = {
+			rate: rate.value,
+			sprayed,
+			treated,
+			perField: meant.value.per === 'field',
+			dilute: asDilute && dilute?.ok ? dilute.value.value : null
+		};
 		const { max, packs } = noted.value;
+		const [low, high] = [noted.value.dose.low, noted.value.dose.high].map((d) => onGround(d, ctx));
 		checks.push({
 			name: label.name,
-			dose: read.value,
+			on: onGround(read.value, ctx),
+			range: { low: low!, high: high! },
+			strength: strength(inTank(read.value, ctx), rate.value),
+			share: sprayed * (ctx.perField ? treated : 1),
 			label: noted.value,
+			rate: rate.value,
+			dilute: ctx.dilute,
 			harvestInDays,
-			harvestDays: label.harvestDays,
-			thisSeason: before.thisSeason[i] ?? 0
+			typed: label,
+			actives: noted.value.actives,
+			before: before.season[i] ?? null,
+			drops: job.drops ?? null
 		});
 		const pack = [...packs].sort((a, b) => a.amount - b.amount)[0];
-		return [{ name: label.name, dose: read.value, ...(max ? { max } : {}), ...(pack ? { pack } : {}) }];
+		// What a label allows on the treated area is less on all of the field.
+		const cap = max && scaled(max, ctx.perField ? 1 : treated);
+		return [{ name: label.name, dose: inTank(read.value, ctx), ...(cap ? { max: cap } : {}), ...(pack ? { pack } : {}) }];
 	});
 	if (issues.length > 0 || tank === null || !rate.ok) return bad(...issues);
 	return good({
@@ -113,7 +143,7 @@ export function readJob(
 			split: job.split,
 			...(rows ? { rows } : {}),
 			...(dead === null ? {} : { dead }),
-			...(sprayed === 1 ? {} : { sprayedShare: sprayed }),
+			...(sprayed * treated === 1 ? {} : { sprayedShare: sprayed * treated }),
 			products
 		},
 		agitation,
@@ -121,6 +151,62 @@ export function readJob(
 		pace: pace?.ok ? pace.value : null,
 		before
 	});
+}
+
+interface DoseContext {
+	/** Spray volume on the ground that is treated, m³/m². */
+	readonly rate: VolumePerArea;
+	readonly sprayed: number;
+	readonly treated: number;
+	/** Doses per area are of the field, not of the bands. */
+	readonly perField: boolean;
+	/** Spray volume of the dilute spray that a dose per volume is of; null: it is of the mix. */
+	readonly dilute: VolumePerArea | null;
+}
+
+const isPerArea = (dose: Dose) => dose.basis === 'liquidPerArea' || dose.basis === 'dryPerArea';
+const scaled = (cap: AreaCap, share: number): AreaCap =>
+	cap.kind === 'volume'
+		? { kind: 'volume', perArea: si<'volumePerArea'>(cap.perArea * share) }
+		: { kind: 'mass', perArea: si<'massPerArea'>(cap.perArea * share) };
+
+/**
+ * A dose as the loads take it: per area that is treated, or a share of the mix. One of the field goes on its bands; one per
+ * volume of dilute spray is as much on the ground as the dilute spray would have brought.
+ */
+function inTank(dose: Dose, { treated, perField, dilute }: DoseContext): Dose {
+	const share = perField ? treated : 1;
+	switch (dose.basis) {
+		case 'liquidPerArea':
+			return { basis: 'liquidPerArea', dose: si<'volumePerArea'>(dose.dose / share) };
+		case 'dryPerArea':
+			return { basis: 'dryPerArea', dose: si<'massPerArea'>(dose.dose / share) };
+		case 'shareLiquid':
+			return dilute === null ? dose : { basis: 'liquidPerArea', dose: si<'volumePerArea'>(dose.share * dilute) };
+		case 'shareDry':
+			return dilute === null ? dose : { basis: 'dryPerArea', dose: si<'massPerArea'>(dose.perVolume * dilute) };
+	}
+}
+
+/** What a dose brings on the ground that its label counts, m³/m² or kg/m². */
+function onGround(dose: Dose, ctx: DoseContext): number {
+	if (isPerArea(dose)) return (dose as { dose: number }).dose * ctx.sprayed;
+	return strength(inTank(dose, ctx), ctx.rate) * ctx.rate * ctx.sprayed * (ctx.perField ? ctx.treated : 1);
+}
+
+/** What a dose means where two answers are possible: on bands, and in a canopy. */
+function meaningOf(
+	{ label, per = label.per, dilution = label.dilution, dose }: JobProduct,
+	read: Dose,
+	treated: number,
+	canopy: boolean,
+	path: string
+): Result<{ readonly per: 'treated' | 'field'; readonly dilution: 'dilute' | 'mix' }> {
+	const { text } = dose;
+	if (treated < 1 && isPerArea(read) && per === undefined) return bad({ code: 'dose-area', path: `${path}.per`, text });
+	if (canopy && !isPerArea(read) && dilution === undefined)
+		return bad({ code: 'dilute-or-mix', path: `${path}.dilution`, text });
+	return good({ per: per ?? 'treated', dilution: canopy && !isPerArea(read) ? (dilution ?? 'mix') : 'mix' });
 }
 
 /** Whole rows of a block that are sprayed; null where it has none or they are cut. */

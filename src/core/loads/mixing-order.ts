@@ -2,7 +2,16 @@ import type { Volume } from '../quantity/quantity';
 import { si } from '../quantity/quantity';
 
 /** How a product mixes, in the order in which they go into the tank. */
-export const mixingClasses = ['conditioner', 'packet', 'dry', 'suspension', 'emulsion', 'solution', 'wetter'] as const;
+export const mixingClasses = [
+	'conditioner',
+	'packet',
+	'dry',
+	'suspension',
+	'emulsion',
+	'solution',
+	'wetter',
+	'foliar'
+] as const;
 export type MixingClass = (typeof mixingClasses)[number];
 
 /** What some labels ask of the filling: a third of the water first, or half of the product at half of the water. */
@@ -22,50 +31,66 @@ export type MixingStep =
 const half = 0.5;
 const third = 1 / 3;
 const nineTenths = 0.9;
+/** Rinse water of containers is left at most this share of the water's own room. */
+const mostRinse = 0.5;
+
+export interface MixedProduct {
+	readonly mixes: MixingClass;
+	/** Room that it takes in the tank, m³: 0 for a dry one. */
+	readonly takesUp: number;
+	/** Water that its rinsed containers bring, m³. */
+	readonly rinse?: number | undefined;
+	readonly fill?: LabelFill | undefined;
+}
 
 /**
- * The steps of mixing one load: water to a half with the agitation running (to a third where a label asks for it);
- * products by class, conditioner first; water to nine tenths before wetters and oils, which foam, and before the other
- * half of a product whose label wants it in two; then up to the mark. Products of one class keep the order in which they
- * were listed. A label that says otherwise stands above it.
+ * The steps of mixing one load: water to a half with the agitation running (to a third where a label asks for it), or to as
+ * much less as the products and their rinses need; products by class, conditioner first; water to nine tenths before wetters,
+ * oils and foliar feeds, which foam, and before the other half of a product whose label wants it in two; then up to the mark.
+ * What stands in the tank never passes the load on the way. Products of one class keep the order in which they were listed.
+ * A label that says otherwise stands above it.
  *
- * load: m³ of finished mix. takesUp: m³ that each product takes up in the tank (0 for a dry one).
+ * load: m³ of finished mix, more than the products take up.
  * @example
  * mixingOrder(0.6, [{ mixes: 'wetter', takesUp: 0.001 }, { mixes: 'dry', takesUp: 0 }]).map((s) => s.do) // => ["water","product","water","product","top-up"]
- * mixingOrder(0.6, [{ mixes: 'wetter', takesUp: 0.001 }, { mixes: 'dry', takesUp: 0 }])[1].product // => 1
+ * mixingOrder(0.6, [{ mixes: 'solution', takesUp: 0.4 }]).map((s) => (s.to ?? s.in).toFixed(3)) // => ["0.200","0.600","0.600"]
  * mixingOrder(0.6, [{ mixes: 'dry', takesUp: 0, fill: 'half-product' }]).map((s) => s.part ?? s.to) // => [0.3,0.5,0.54,0.5,0.6]
  */
-export function mixingOrder(
-	load: Volume,
-	products: readonly {
-		readonly mixes: MixingClass;
-		readonly takesUp: number;
-		readonly fill?: LabelFill | undefined;
-	}[]
-): MixingStep[] {
+export function mixingOrder(load: Volume, products: readonly MixedProduct[]): MixingStep[] {
 	const inOrder = products
 		.map((p, i) => ({ ...p, i, at: mixingClasses.indexOf(p.mixes) }))
 		.sort((a, b) => a.at - b.at || a.i - b.i);
-	const first = load * (products.some((p) => p.fill === 'third') ? third : half);
+	const sum = (pick: (p: MixedProduct) => number) => products.reduce((total, p) => total + pick(p), 0);
+	const water = Math.max(0, load - sum((p) => p.takesUp));
+	const rinses = sum((p) => p.rinse ?? 0);
+	/** Rinses are a guess, and never leave the agitation without water to begin with. */
+	const rinseOf = (p: MixedProduct) => (p.rinse ?? 0) * Math.min(1, rinses > 0 ? (water * mostRinse) / rinses : 1);
+	const asked = load * (products.some((p) => p.fill === 'third') ? third : half);
+	const first = Math.min(asked, water - sum(rinseOf));
 	const steps: MixingStep[] = [{ do: 'water', to: si<'volume'>(first) }];
-	// What was poured in counts toward what stands in the tank.
+	// What was poured in counts toward what stands in the tank, and what is still to come needs its room.
 	let level: number = first;
-	const water = () => {
-		if (level >= load * nineTenths) return;
-		level = load * nineTenths;
+	let toCome = load - water + sum(rinseOf);
+	const fill = () => {
+		const to = Math.min(load * nineTenths, load - toCome);
+		if (level >= to) return;
+		level = to;
 		steps.push({ do: 'water', to: si<'volume'>(level) });
 	};
-	const pour = ({ i, takesUp }: { i: number; takesUp: number }, part: number) => {
-		level += takesUp * part;
-		steps.push({ do: 'product', product: i, in: si<'volume'>(level), part });
+	const pour = (p: (typeof inOrder)[number], part: number) => {
+		level += (p.takesUp + rinseOf(p)) * part;
+		toCome -= (p.takesUp + rinseOf(p)) * part;
+		// The line is the load itself where nothing but crumbs of binary arithmetic are between them.
+		steps.push({ do: 'product', product: p.i, in: si<'volume'>(Math.min(level, load)), part });
 	};
-	const early = inOrder.filter((p) => p.mixes !== 'wetter');
+	const late = (p: MixedProduct) => p.mixes === 'wetter' || p.mixes === 'foliar';
+	const early = inOrder.filter((p) => !late(p));
 	const halved = early.filter((p) => p.fill === 'half-product');
 	for (const p of early) pour(p, halved.includes(p) ? 0.5 : 1);
-	const wetters = inOrder.filter((p) => p.mixes === 'wetter');
-	if (halved.length + wetters.length > 0) water();
+	const last = inOrder.filter(late);
+	if (halved.length + last.length > 0) fill();
 	for (const p of halved) pour(p, 0.5);
-	for (const p of wetters) pour(p, 1);
+	for (const p of last) pour(p, 1);
 	steps.push({ do: 'top-up', to: load });
 	return steps;
 }

@@ -13,6 +13,13 @@ export type Dose =
 export type Amount =
 	{ readonly kind: 'volume'; readonly amount: Volume } | { readonly kind: 'mass'; readonly amount: Mass };
 
+/** An active ingredient of a product. */
+export interface Active {
+	readonly name: string;
+	/** In the product: kg in a cubic metre of a liquid, kg in a kilogram of a dry one. */
+	readonly content: number;
+}
+
 /** The most that a label allows on an area. */
 export type AreaCap =
 	| { readonly kind: 'volume'; readonly perArea: VolumePerArea }

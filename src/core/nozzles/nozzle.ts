@@ -12,8 +12,9 @@ export const nozzleKinds = [
 ] as const;
 export type NozzleKind = (typeof nozzleKinds)[number];
 
-/** Classes of drop size, finest first. */
+/** Classes of drop size of ISO 25358, finest first. */
 export const dropletClasses = [
+	'extremely-fine',
 	'very-fine',
 	'fine',
 	'medium',

@@ -1,5 +1,7 @@
+import { readTemperature } from '../conditions/read-temperature';
+import { readContent, readDensity } from '../loads/read-content';
 import { readAmount, readDose } from '../loads/read-dose';
-import type { Amount, AreaCap, Dose } from '../loads/sheet';
+import type { Active, Amount, AreaCap, Dose } from '../loads/sheet';
 import { fields, readField } from '../quantity/fields';
 import type { Issue, Result } from '../quantity/issue';
 import { bad, good } from '../quantity/issue';
@@ -10,6 +12,7 @@ import type { LabelNumbers, TypedLabel } from './label';
 /** Longest interval that a label has, in hours and in days. */
 const mostHours = 2000;
 const mostDays = 1500;
+const mostApplications = 100;
 
 /**
  * Reads a label into quantities; everything that is wrong with it is told.
@@ -17,8 +20,8 @@ const mostDays = 1500;
  * rowSpacing: row to row, where a dose is told by the length of row; without it such a dose is read for rows of one metre,
  * which tells whether it reads but not what it comes to.
  *
- * Errors: those of its doses and fields; `wrong-kind` where the ends of a range are told in different ways, or a most is a
- * share of the mix; `upside-down` ranges; `too-large` intervals; `zero` intervals below nothing.
+ * Errors: those of its doses, fields, density and actives; `wrong-kind` where the ends of a range are told in different
+ * ways, or a most is a share of the mix; `upside-down` ranges; `too-large` intervals and counts; `zero` intervals below nothing.
  */
 export function readLabel(label: TypedLabel, rowSpacing: Length | null = null): Result<LabelNumbers> {
 	const issues: Issue[] = [];
@@ -27,11 +30,18 @@ export function readLabel(label: TypedLabel, rowSpacing: Length | null = null): 
 		issues.push(...read.issues);
 		return null;
 	};
+	const density = label.density ? take(readDensity(label.density, 'density')) : null;
+	const actives = (label.actives ?? []).flatMap(({ name, content }): Active[] => {
+		const read = take(readContent(content, label.state, density, 'actives'));
+		return read === null ? [] : [{ name, content: read }];
+	});
 	const reading = (t: Typed) => ({
 		gallon: t.gallon,
 		unit: t.unit || undefined,
 		state: label.state,
-		decimalComma: t.comma ?? false
+		decimalComma: t.comma ?? false,
+		...(density === null ? {} : { density }),
+		actives
 	});
 	const amount = (t: Typed, path: string): Amount | null => take(readAmount(t.text, reading(t), path));
 	const packet = label.packet ? amount(label.packet, 'packet') : null;
@@ -47,8 +57,6 @@ export function readLabel(label: TypedLabel, rowSpacing: Length | null = null): 
 		issues.push({ code: 'wrong-kind', path, text: t.text, wanted: 'volumePerArea|massPerArea' });
 		return null;
 	};
-	const field = <K extends 'wind' | 'buffer'>(kind: K, t: Typed | null) =>
-		t && take<{ value: number }>(kind === 'wind' ? readField(fields.wind, t, kind) : readField(fields.buffer, t, kind));
 	const low = dose(label.dose.low, 'dose');
 	const high = label.dose.high ? dose(label.dose.high, 'doseHigh') : low;
 	if (low && high) {
@@ -72,12 +80,34 @@ export function readLabel(label: TypedLabel, rowSpacing: Length | null = null): 
 	interval(label.entryHours, 'entry', mostHours, issues);
 	interval(label.rainFreeHours, 'rainFree', mostHours, issues);
 	interval(label.harvestDays, 'harvest', mostDays, issues);
+	interval(label.daysBetween ?? null, 'daysBetween', mostDays, issues);
+	interval(label.applications ?? null, 'applications', mostApplications, issues);
 	for (const { days } of label.plantBack) interval(days, 'plantBack', mostDays, issues);
 	const max = cap(label.max, 'max');
 	const seasonMax = cap(label.seasonMax, 'seasonMax');
 	const packs = label.packs.flatMap((pack) => amount(pack, 'packs') ?? []);
-	const wind = field('wind', label.wind)?.value ?? null;
-	const buffer = field('buffer', label.buffer)?.value ?? null;
+	const wind = label.wind ? (take(readField(fields.wind, label.wind, 'wind'))?.value ?? null) : null;
+	const windLeast = label.windLeast ? (take(readField(fields.wind, label.windLeast, 'windLeast'))?.value ?? null) : null;
+	if (wind !== null && windLeast !== null && windLeast >= wind)
+		issues.push({ code: 'upside-down', path: 'windLeast', text: label.windLeast!.text, bound: label.wind!.text });
+	const buffer = label.buffer ? (take(readField(fields.buffer, label.buffer, 'buffer'))?.value ?? null) : null;
+	const air = (t: Typed | null | undefined, path: string) => (t ? take(readTemperature(t, path)) : null);
+	const temperature = {
+		low: air(label.temperatureLow, 'temperatureLow'),
+		high: air(label.temperatureHigh, 'temperatureHigh')
+	};
+	if (temperature.low !== null && temperature.high !== null && temperature.low >= temperature.high)
+		issues.push({
+			code: 'upside-down',
+			path: 'temperatureLow',
+			text: label.temperatureLow!.text,
+			bound: label.temperatureHigh!.text
+		});
+	const { humidityLow = null, humidityHigh = null } = label;
+	interval(humidityLow, 'humidityLow', 100, issues);
+	interval(humidityHigh, 'humidityHigh', 100, issues);
+	if (humidityLow !== null && humidityHigh !== null && humidityLow >= humidityHigh)
+		issues.push({ code: 'upside-down', path: 'humidityLow', text: `${humidityLow}`, bound: `${humidityHigh}` });
 	if (issues.length > 0 || !low || !high) return bad(...issues);
 	return good({
 		dose: { low, high },
@@ -86,8 +116,12 @@ export function readLabel(label: TypedLabel, rowSpacing: Length | null = null): 
 		volume: volume as LabelNumbers['volume'],
 		packs,
 		packet,
-		wind: wind as LabelNumbers['wind'],
-		buffer: buffer as LabelNumbers['buffer']
+		wind,
+		windLeast,
+		temperature,
+		buffer,
+		density,
+		actives
 	});
 }
 

@@ -56,7 +56,19 @@ export type IssueCode =
 	| 'ring-open'
 	| 'ring-crosses'
 	| 'not-degrees'
-	| 'not-one-record';
+	| 'not-one-record'
+	| 'no-density'
+	| 'no-content'
+	| 'which-active'
+	| 'weight-percent'
+	| 'interval-no-end'
+	| 'parked-ground-drive'
+	| 'level-over-load'
+	| 'other-side'
+	| 'dose-area'
+	| 'dilute-or-mix'
+	| 'no-dilute'
+	| 'not-concentrate';
 
 export type Result<T> =
 	{ readonly ok: true; readonly value: T } | { readonly ok: false; readonly issues: readonly Issue[] };

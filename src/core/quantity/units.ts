@@ -20,6 +20,7 @@ const hour = 3600;
 const liquid = {
 	ml: 1e-6,
 	L: litre,
+	hL: 100 * litre,
 	'US fl oz': usGallon / 128,
 	'US pt': usGallon / 8,
 	'US qt': usGallon / 4,

@@ -13,33 +13,23 @@ export interface BlockState {
 		readonly days: number;
 		readonly product: string;
 	}[];
+	/** Products of which an interval was not entered, each once. */
+	readonly notEntered: readonly { readonly product: string; readonly what: readonly ('entry' | 'harvest')[] }[];
 }
 
 /**
  * Intervals of several records as the state of each block: of those of one kind the one that keeps longest counts. First
  * the blocks that people are kept out of, those that open soonest first; then by harvest, then by what may be sown.
  * @example
- * blockStates([{ kind: 'harvest', blocks: ['B'], crop: '', product: 'P', until: null, days: 3, day: '2026-03-23' }, { kind: 'harvest', blocks: ['B'], crop: '', product: 'Q', until: null, days: 9, day: '2026-03-29' }]).map((b) => [b.block, b.entry, b.harvest.product]) // => [["B",null,"Q"]]
+ * blockStates([{ kind: 'harvest', block: 'B', crop: '', product: 'P', until: null, days: 3, day: '2026-03-23', what: [] }, { kind: 'harvest', block: 'B', crop: '', product: 'Q', until: null, days: 9, day: '2026-03-29', what: [] }]).map((b) => [b.block, b.entry, b.harvest.product]) // => [["B",null,"Q"]]
  */
 export function blockStates(intervals: readonly OpenInterval[]): BlockState[] {
 	const by = new Map<string, BlockState>();
-	for (const { kind, blocks, crop, product, until, days, day } of intervals)
-		for (const block of blocks) {
-			const one = by.get(block) ?? { block, entry: null, harvest: null, plantBack: [] };
-			if (kind === 'entry') {
-				if (until !== null && until > (one.entry?.until ?? 0)) by.set(block, { ...one, entry: { until, product } });
-			} else if (days !== null && day !== null) {
-				if (kind === 'harvest') {
-					if (days > (one.harvest?.days ?? 0)) by.set(block, { ...one, harvest: { day, days, product } });
-				} else {
-					const same = (c: { readonly crop: string }) => c.crop.toLowerCase() === crop.toLowerCase();
-					const known = one.plantBack.find(same);
-					if (known && known.days >= days) continue;
-					const plantBack = [...one.plantBack.filter((c) => !same(c)), { crop, day, days, product }];
-					by.set(block, { ...one, plantBack: plantBack.sort((a, b) => a.days - b.days) });
-				}
-			}
-		}
+	for (const interval of intervals) {
+		const { block } = interval;
+		const one = by.get(block) ?? { block, entry: null, harvest: null, plantBack: [], notEntered: [] };
+		by.set(block, withInterval(one, interval));
+	}
 	const rank = (b: BlockState): readonly number[] => [
 		b.entry?.until ?? Infinity,
 		b.harvest?.days ?? Infinity,
@@ -50,4 +40,27 @@ export function blockStates(intervals: readonly OpenInterval[]): BlockState[] {
 		for (let i = 0; i < x.length; i += 1) if (x[i] !== y[i]) return x[i]! < y[i]! ? -1 : 1;
 		return a.block < b.block ? -1 : a.block > b.block ? 1 : 0;
 	});
+}
+
+function withInterval(one: BlockState, { kind, crop, product, until, days, day, what }: OpenInterval): BlockState {
+	switch (kind) {
+		case 'entry':
+			return until !== null && until > (one.entry?.until ?? 0) ? { ...one, entry: { until, product } } : one;
+		case 'harvest':
+			return days !== null && day !== null && days > (one.harvest?.days ?? 0)
+				? { ...one, harvest: { day, days, product } }
+				: one;
+		case 'plant-back': {
+			if (days === null || day === null) return one;
+			const same = (c: { readonly crop: string }) => c.crop.toLowerCase() === crop.toLowerCase();
+			const known = one.plantBack.find(same);
+			if (known && known.days >= days) return one;
+			const plantBack = [...one.plantBack.filter((c) => !same(c)), { crop, day, days, product }];
+			return { ...one, plantBack: plantBack.sort((a, b) => a.days - b.days) };
+		}
+		case 'not-entered':
+			return one.notEntered.some((n) => n.product === product)
+				? one
+				: { ...one, notEntered: [...one.notEntered, { product, what }] };
+	}
 }

@@ -1,6 +1,10 @@
 import type { TypedJob } from '../jobs/job';
 import type { PlanSheet } from '../loads/sheet';
+import { readLabel } from '../products/read-label';
+import type { TypedLabel } from '../products/label';
+import { blockEnds } from '../run/block-ends';
 import type { JobRun } from '../run/fold-run';
+import type { PassedStop } from '../safety/rules';
 import type { AskedRecord, RecordedRig, SprayRecord } from './record';
 
 export interface RecordSource {
@@ -12,32 +16,45 @@ export interface RecordSource {
 	readonly rig: RecordedRig | null;
 	/** YYYY-MM-DD on which the spraying began, on the farm's own calendar. */
 	readonly day: string;
+	/** The farm's own day of a moment, ISO 8601. */
+	readonly dayOf: (at: string) => string;
 }
 
 /**
- * The record of a closed job: what the plan, the loads, the weather and the close know of it, and what a person adds. Null
- * while the job is not closed.
+ * The record of a closed job: what the plan, the ticks at the tank, the weather and the close know of it, and what a person
+ * adds. Null while the job is not closed.
+ *
+ * passed: stops whose reason was written with the record itself.
  */
 export function buildRecord(
-	{ job, sheet, run, sprayer, calibrationId, rig, day }: RecordSource,
-	asked: AskedRecord
+	{ job, sheet, run, sprayer, calibrationId, rig, day, dayOf }: RecordSource,
+	asked: AskedRecord,
+	passed: readonly PassedStop[] = []
 ): SprayRecord | null {
 	const { closed, loads, weather } = run;
 	if (!closed) return null;
 	const share = sheet.sprayedShare ?? 1;
 	const out = loads.filter((l) => l.state !== 'dry' && l.state !== 'mixing');
 	const { before, end } = weather;
+	const ends = blockEnds(
+		loads,
+		job.blocks.map((b) => b.id),
+		closed.entry.ended ?? null
+	);
+	const reasons = [...(job.passed ?? []), ...run.passed, ...passed];
+	const measured = out.length > 0 && out.every((l) => l.measured);
 	return {
 		format: 'fallow-record/1',
 		day,
 		startedAt: out.find((l) => l.startedAt)?.startedAt ?? null,
-		endedAt: [...out].reverse().find((l) => l.endedAt)?.endedAt ?? null,
+		endedAt: closed.endedAt,
 		blocks: job.blocks.map(({ id, name, area, share: taken, part }) => ({
 			id,
 			name,
 			area,
 			share: taken,
-			part: part ?? null
+			part: part ?? null,
+			...(ends[id] ? { endedAt: ends[id], lastDay: dayOf(ends[id]) } : {})
 		})),
 		area: closed.area,
 		products: job.products.map(({ id, label, dose }, i) => ({
@@ -51,7 +68,9 @@ export function buildRecord(
 			perGround: (closed.used[i] ?? 0) / closed.area,
 			entryHours: label.entryHours,
 			harvestDays: label.harvestDays,
-			...(label.plantBack.length > 0 ? { plantBack: label.plantBack } : {})
+			...(label.plantBack.length > 0 ? { plantBack: label.plantBack } : {}),
+			...activesOn(label, (closed.used[i] ?? 0) / closed.area),
+			poured: measured
 		})),
 		plannedVolume: sheet.rate * share,
 		trueVolume: closed.volume?.rate ?? null,
@@ -59,6 +78,7 @@ export function buildRecord(
 		sprayer,
 		calibrationId,
 		...(rig ? { rig } : {}),
+		...(reasons.length > 0 ? { passed: reasons } : {}),
 		speed: job.travel?.speed ?? null,
 		weather: {
 			before: before && { ...before.weather, at: before.at, decision: before.decision ?? '', reason: before.reason },
@@ -67,4 +87,11 @@ export function buildRecord(
 		...asked,
 		remarks: [asked.remarks, closed.entry.remarks].filter(Boolean).join(' ')
 	};
+}
+
+/** The active ingredients of a product on the ground, kg/m², where its label tells them. */
+function activesOn(label: TypedLabel, perGround: number): Pick<SprayRecord['products'][number], 'actives'> {
+	const read = readLabel(label);
+	if (!read.ok || read.value.actives.length === 0) return {};
+	return { actives: read.value.actives.map(({ name, content }) => ({ name, perGround: content * perGround })) };
 }

@@ -1,11 +1,12 @@
 import { addDays } from '../jobs/add-days';
 import { daysBetween } from '../jobs/days-between';
+import { emptyFor } from '../jobs/job-before';
 import type { SprayRecord } from './record';
 
-/** An interval of a label that still runs on sprayed ground. */
+/** An interval of a label that still runs on sprayed ground, or that nobody entered. */
 export interface OpenInterval {
-	readonly kind: 'entry' | 'harvest' | 'plant-back';
-	readonly blocks: readonly string[];
+	readonly kind: 'entry' | 'harvest' | 'plant-back' | 'not-entered';
+	readonly block: string;
 	/** What may be sown again, of a plant-back; empty otherwise. */
 	readonly crop: string;
 	readonly product: string;
@@ -14,61 +15,65 @@ export interface OpenInterval {
 	/** Days until the harvest may begin or the crop may be sown, and the day of it; null for re-entry. */
 	readonly days: number | null;
 	readonly day: string | null;
+	/** Which of the label's intervals nobody entered. */
+	readonly what: readonly ('entry' | 'harvest')[];
 }
 
+/** What an interval counts from: when the spraying of a block ended, seconds since 1970, and the day of that. */
+export interface SprayEnd {
+	readonly ended: number;
+	readonly lastDay: string;
+}
+
+type RecordedProduct = Pick<SprayRecord['products'][number], 'name' | 'entryHours' | 'harvestDays' | 'plantBack'>;
+
 /**
- * The intervals of a record that still run: re-entry from when the spraying ended (from the end of its day where
- * nobody ticked that), harvest and plant-back by days of the calendar. Of several products the one that keeps longest
- * counts, of a plant-back for each crop.
+ * The intervals of a record that still run on one of its blocks: re-entry from when its last load was out, harvest and
+ * plant-back by days of the calendar from that day on. Of several products the one that keeps longest counts, of a plant-back
+ * for each crop. An interval that nobody entered is told for thirty days.
  *
- * ended: seconds since 1970 at which the spraying ended, or its day did. now: the same. today: YYYY-MM-DD.
+ * now: seconds since 1970. today: YYYY-MM-DD.
  * @example
- * openIntervals({ day: '2026-03-20', blocks: [{ name: 'B' }], products: [{ name: 'P', entryHours: 12, harvestDays: 21 }] }, 1000, 2000, '2026-03-25').map((i) => [i.kind, i.until, i.days]) // => [["entry",44200,null],["harvest",null,16]]
+ * openIntervals('B', [{ name: 'P', entryHours: 12, harvestDays: 21 }], { ended: 1000, lastDay: '2026-03-21' }, 2000, '2026-03-25').map((i) => [i.kind, i.until, i.days]) // => [["entry",44200,null],["harvest",null,17]]
+ * openIntervals('B', [{ name: 'P', entryHours: null, harvestDays: 0 }], { ended: 0, lastDay: '2026-03-21' }, 2000, '2026-03-25').map((i) => [i.kind, i.what]) // => [["not-entered",["entry"]]]
  */
 export function openIntervals(
-	record: {
-		readonly day: string;
-		readonly blocks: readonly Pick<SprayRecord['blocks'][number], 'name'>[];
-		readonly products: readonly Pick<
-			SprayRecord['products'][number],
-			'name' | 'entryHours' | 'harvestDays' | 'plantBack'
-		>[];
-	},
-	ended: number,
+	block: string,
+	products: readonly RecordedProduct[],
+	{ ended, lastDay }: SprayEnd,
 	now: number,
 	today: string
 ): OpenInterval[] {
-	const blocks = record.blocks.map((b) => b.name);
+	const nothing = { block, crop: '', until: null, days: null, day: null, what: [] };
 	const longest = (pick: 'entryHours' | 'harvestDays') =>
-		record.products.reduce<{ name: string; length: number } | null>((most, p) => {
+		products.reduce<{ name: string; length: number } | null>((most, p) => {
 			const length = p[pick];
 			return length !== null && length > (most?.length ?? 0) ? { name: p.name, length } : most;
 		}, null);
 	const found: OpenInterval[] = [];
 	const entry = longest('entryHours');
 	if (entry && ended + entry.length * 3600 > now)
-		found.push({
-			kind: 'entry',
-			blocks,
-			crop: '',
-			product: entry.name,
-			until: ended + entry.length * 3600,
-			days: null,
-			day: null
-		});
+		found.push({ ...nothing, kind: 'entry', product: entry.name, until: ended + entry.length * 3600 });
 	const byDays = (kind: 'harvest' | 'plant-back', crop: string, product: string, length: number) => {
-		const left = length - daysBetween(record.day, today);
-		if (left > 0)
-			found.push({ kind, blocks, crop, product, until: null, days: left, day: addDays(record.day, Math.ceil(length)) });
+		const days = Math.ceil(length) - daysBetween(lastDay, today);
+		if (days > 0) found.push({ ...nothing, kind, crop, product, days, day: addDays(lastDay, Math.ceil(length)) });
 	};
 	const harvest = longest('harvestDays');
 	if (harvest) byDays('harvest', '', harvest.name, harvest.length);
 	const crops = new Map<string, { crop: string; product: string; days: number }>();
-	for (const { name, plantBack } of record.products)
+	for (const { name, plantBack } of products)
 		for (const { crop, days } of plantBack ?? []) {
 			const key = crop.toLowerCase();
 			if (days > (crops.get(key)?.days ?? 0)) crops.set(key, { crop, product: name, days });
 		}
 	for (const { crop, product, days } of crops.values()) byDays('plant-back', crop, product, days);
+	if (daysBetween(lastDay, today) <= emptyFor)
+		for (const { name, entryHours, harvestDays } of products) {
+			const what = [
+				...(entryHours === null ? ['entry' as const] : []),
+				...(harvestDays === null ? ['harvest' as const] : [])
+			];
+			if (what.length > 0) found.push({ ...nothing, kind: 'not-entered', product: name, what });
+		}
 	return found;
 }

@@ -2,6 +2,7 @@ import type { TypedWeather } from '../conditions/typed-weather';
 import type { TypedPart } from '../ground/block-part';
 import type { PlantBack } from '../products/label';
 import type { Typed } from '../quantity/typed';
+import type { PassedStop } from '../safety/rules';
 
 /** What a person adds to what is known of a job. */
 export const askedFields = [
@@ -34,6 +35,10 @@ export interface RecordedProduct {
 	readonly harvestDays: number | null;
 	/** Days until a crop may be sown after it; records of before it was kept have none. */
 	readonly plantBack?: readonly PlantBack[];
+	/** Its active ingredients on the ground, kg/m²; left out where its label's are not known. */
+	readonly actives?: readonly { readonly name: string; readonly perGround: number }[];
+	/** Every load of it was ticked with what was poured; left out by records of before, which tell the plan's. */
+	readonly poured?: boolean;
 }
 
 export interface RecordedRig {
@@ -61,6 +66,9 @@ export interface SprayRecord extends AskedRecord {
 		readonly area: number;
 		readonly share: number;
 		readonly part: TypedPart | null;
+		/** When the last load on it was out, ISO 8601, and the day of that at the farm; records of before have none. */
+		readonly endedAt?: string;
+		readonly lastDay?: string;
 	}[];
 	/** Ground done, m². */
 	readonly area: number;
@@ -76,6 +84,8 @@ export interface SprayRecord extends AskedRecord {
 	readonly takenIn?: true;
 	/** How the sprayer was set, by its calibration; work without one, and records of before this was kept, have none. */
 	readonly rig?: RecordedRig;
+	/** Stops that were passed, each with its reason; left out where there were none. */
+	readonly passed?: readonly PassedStop[];
 	/** m/s; of the calibration. */
 	readonly speed: number | null;
 	readonly weather: {

@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { groupRuns } from './group-runs';
-import { openIntervals } from './open-intervals';
 import { seasonUse } from './season-use';
 
 const name = fc.constantFrom('A', 'B', 'C');
@@ -52,28 +51,5 @@ describe('a group that follows itself', () => {
 			}),
 			{ numRuns: 500 }
 		);
-	});
-});
-
-describe('intervals that still run', () => {
-	const record = (entryHours: number | null, harvestDays: number | null) => ({
-		day: '2026-03-20',
-		blocks: [{ name: 'B' }],
-		products: [
-			{ name: 'P', entryHours, harvestDays },
-			{ name: 'Q', entryHours: 1, harvestDays: 2 }
-		]
-	});
-	const ended = 1_000_000;
-	it('end to the second and to the day, and the longest counts', () => {
-		const open = (hours: number, today: string) =>
-			openIntervals(record(12, 21), ended, ended + hours * 3600, today).map((i) => [i.kind, i.product, i.days]);
-		expect(open(11.99, '2026-03-20')).toEqual([
-			['entry', 'P', null],
-			['harvest', 'P', 21]
-		]);
-		expect(open(12, '2026-04-09')).toEqual([['harvest', 'P', 1]]);
-		expect(open(500, '2026-04-10')).toEqual([]);
-		expect(openIntervals(record(null, null), ended, ended + 7200, '2026-03-23')).toEqual([]);
 	});
 });

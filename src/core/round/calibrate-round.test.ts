@@ -9,10 +9,10 @@ import { checksOf } from './entries';
 import { checkEntry } from './check-entry';
 import { foldRound } from './fold-round';
 import type { Rig } from './rig';
-import { methodOf } from './round-sheet';
+import { methodOf, methodsFor, roundSheet } from './round-sheet';
 
 const computed = (rig: Rig, bodies: readonly EntryBody[], off: readonly number[] = []) => {
-	const result = calibrateRound(numbersOf(rig), foldRound(entriesOf(bodies), off));
+	const result = calibrateRound(numbersOf(rig), foldRound(entriesOf(bodies), { off }));
 	if (!result.ok) throw new Error(JSON.stringify(result.issues));
 	return result.value;
 };
@@ -35,11 +35,28 @@ describe('an airblast round', () => {
 	it('serves twice the ground in every second alley, and half with one side shut', () => {
 		const second: EntryBody = { kind: 'rows', spacing: t('5', 'm'), alleys: 'second' };
 		expect(litres(computed(blower, [...each, second]).calibration.rate)).toBeCloseTo(144, 6);
-		// One side: half the flow over half the alley.
-		const left = computed(blower, each, [1]);
+		// One side: half the flow over half the alley, where the other side gets a pass of its own.
+		const rows = (otherSide: 'sprayed' | 'not'): EntryBody => ({
+			kind: 'rows',
+			spacing: t('5', 'm'),
+			alleys: 'every',
+			otherSide
+		});
+		const left = computed(blower, [...each, rows('sprayed')], [1]);
 		expect(left.calibration.nozzles?.count).toBe(4);
 		expect(litres(left.calibration.rate)).toBeCloseTo(288, 6);
+		// Where it gets none, the same flow is all that a whole row gets.
+		expect(litres(computed(blower, [...each, rows('not')], [1]).calibration.rate)).toBeCloseTo(144, 6);
 	});
+
+	it('asks about the other side of the row before it says a volume with one side shut', () => {
+		const rig = numbersOf(blower);
+		const open = roundSheet(rig, foldRound(entriesOf(each), { off: [1] }));
+		expect(open.ok ? [] : open.issues).toEqual([{ code: 'other-side', path: 'width.otherSide' }]);
+		expect(roundSheet(rig, foldRound(entriesOf(each), { off: [1], otherSide: 'not' })).ok).toBe(true);
+		expect(roundSheet(rig, foldRound(entriesOf(each))).ok).toBe(true);
+	});
+
 
 	it('compares each size with its own, and tells a side that gives more', () => {
 		const worn = [...course('50', '36'), ...catches('60', 'L', '1.0', '1.5', '1.5', '2.0', '1.1', '1.7', '1.7', '2.2')];
@@ -274,5 +291,48 @@ describe('any round', () => {
 			...catches(null, 'US fl oz', `${2000 / 29.5735295625}`)
 		]);
 		expect(imperial.calibration.rate.value / metric.calibration.rate.value).toBeCloseTo(1, 9);
+	});
+});
+
+describe('a pump that the wheels turn', () => {
+	const rig: Rig = { ...testRig, drive: 'ground' };
+	const readings = [...course('60', '27', '27.4'), ...catches(null, 'ml', ...new Array<string>(6).fill('540'))];
+	it('is caught while the course is driven: what is in the jugs over the ground, and no time in it', () => {
+		const driven = computed(rig, readings);
+		expect(driven.sheet).toMatchObject({ method: 'course-catch', driven: true });
+		// 6 × 540 ml over 60 m × 3 m.
+		expect(litres(driven.calibration.rate)).toBeCloseTo((6 * 0.54 * 1e4) / (60 * 3), 6);
+		const slower = computed(rig, [...course('60', '54', '54.8'), ...readings.slice(3)]);
+		expect(litres(slower.calibration.rate)).toBeCloseTo(litres(driven.calibration.rate), 9);
+		expect(driven.calibration.budget.courseTime).toBeUndefined();
+	});
+	it('refuses what was caught or run parked', () => {
+		const numbers = numbersOf(rig);
+		const codes = (bodies: readonly EntryBody[], method?: 'parked-drop') => {
+			const sheet = roundSheet(numbers, foldRound(entriesOf(bodies)), method);
+			return sheet.ok ? [] : sheet.issues.map((i) => i.code);
+		};
+		expect(codes([...readings, { kind: 'catch-time', time: t('30') }])).toEqual(['parked-ground-drive']);
+		expect(codes([...readings, { kind: 'catch', nozzle: 1, amount: t('1.2 L/min', 'ml'), why: 'slip' }])).toEqual([
+			'parked-ground-drive'
+		]);
+		expect(codes(readings, 'parked-drop')).toEqual(['parked-ground-drive']);
+		expect(methodsFor(blower)).toContain('parked-drop');
+		expect(methodsFor({ ...blower, drive: 'ground' })).toEqual(['speed-width-flow', 'refill']);
+	});
+});
+
+describe('what carries a boom', () => {
+	const speed = (rig: Rig, seconds: string) =>
+		computed(rig, [...course('60', seconds), ...catches('30', 'ml', ...new Array<string>(6).fill('600'))])
+			.calibration.findings.map((f) => f.code)
+			.filter((c) => c === 'speed-unusual');
+	it('decides which speed is unusual', () => {
+		// 5 km/h behind an ATV, 25 km/h self-propelled: both are usual, each for its own.
+		expect(speed({ ...testRig, carrier: 'atv' }, '43.2')).toEqual([]);
+		expect(speed({ ...testRig, carrier: 'tractor' }, '43.2')).toEqual(['speed-unusual']);
+		expect(speed({ ...testRig, carrier: 'self-propelled' }, '8.64')).toEqual([]);
+		expect(speed({ ...testRig, carrier: 'tractor' }, '8.64')).toEqual(['speed-unusual']);
+		expect(speed({ ...testRig, carrier: undefined, tank: t('200 L') }, '43.2')).toEqual([]);
 	});
 });

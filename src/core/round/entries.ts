@@ -1,5 +1,5 @@
 import type { TypedAim, TypedChange } from '../adjust/change';
-import type { AnySheet } from '../calibration/sheet';
+import type { AnySheet, OtherSide } from '../calibration/sheet';
 import type { Typed } from '../quantity/typed';
 import type { SprayerKind, TypedBand } from './rig';
 
@@ -106,7 +106,13 @@ export type EntryBody =
 	  }
 	| { readonly kind: 'pan'; readonly pan: number; readonly amount: Typed }
 	| { readonly kind: 'height'; readonly height: Typed }
-	| { readonly kind: 'rows'; readonly spacing: Typed; readonly alleys: 'every' | 'second' }
+	| {
+			readonly kind: 'rows';
+			readonly spacing: Typed;
+			readonly alleys: 'every' | 'second';
+			/** With one side open: whether the other side of the row gets a pass of its own. */
+			readonly otherSide?: OtherSide | undefined;
+	  }
 	| { readonly kind: 'band'; readonly band: TypedBand | null }
 	| { readonly kind: 'canopy'; readonly canopy: TypedCanopy }
 	/** Share of the canopy in each third of its height, bottom to top; they add up to 1. */

@@ -1,5 +1,5 @@
 import type { TypedAim, TypedChange } from '../adjust/change';
-import type { AnySheet } from '../calibration/sheet';
+import type { AnySheet, OtherSide } from '../calibration/sheet';
 import type { Typed } from '../quantity/typed';
 import type {
 	CatchReason,
@@ -68,6 +68,8 @@ export interface Round {
 	readonly panCatches: ReadonlyMap<number, Typed>;
 	readonly height: Typed | null;
 	readonly rows: { readonly spacing: Typed; readonly alleys: 'every' | 'second' } | null;
+	/** Whether the other side of a row is sprayed too, by the setting or an entry; null: nobody has said. */
+	readonly otherSide: OtherSide | null;
 	/** undefined: as the rig has it; null: over the whole width. */
 	readonly band: TypedBand | null | undefined;
 	readonly canopy: TypedCanopy | null;
@@ -91,6 +93,12 @@ export interface Round {
 	readonly signOff: SignOff | null;
 }
 
+/** What a setting says of a round before its first entry: sections that are shut, and the other side of a row. */
+export interface RoundStart {
+	readonly off?: readonly number[] | undefined;
+	readonly otherSide?: OtherSide | undefined;
+}
+
 /** A round while its entries are gone through. */
 type Growing = {
 	-readonly [K in keyof Round]: Round[K] extends ReadonlyMap<infer A, infer B>
@@ -100,7 +108,7 @@ type Growing = {
 			: Round[K];
 };
 
-const nothing = (off: readonly number[]): Growing => ({
+const nothing = ({ off = [], otherSide }: RoundStart): Growing => ({
 	ticks: new Set(),
 	method: undefined,
 	person: '',
@@ -115,6 +123,7 @@ const nothing = (off: readonly number[]): Growing => ({
 	panCatches: new Map(),
 	height: null,
 	rows: null,
+	otherSide: otherSide ?? null,
 	band: undefined,
 	canopy: null,
 	canopyShares: null,
@@ -136,10 +145,10 @@ const nothing = (off: readonly number[]): Growing => ({
 
 /**
  * Works a round out from its entries. The order of arrival and doubles do not matter; nothing after the sign-off counts.
- * `off`: sections that the round's setting shuts, until an entry says otherwise.
+ * `start`: what the round's setting says, until an entry says otherwise.
  */
-export function foldRound(entries: readonly Entry[], off: readonly number[] = []): Round {
-	const round = nothing(off);
+export function foldRound(entries: readonly Entry[], start: RoundStart = {}): Round {
+	const round = nothing(start);
 	const seen = new Set<string>();
 	for (const entry of inOrder(entries)) {
 		if (round.signOff) break;
@@ -200,6 +209,7 @@ function take(round: Growing, entry: Entry): void {
 			return;
 		case 'rows':
 			round.rows = { spacing: entry.spacing, alleys: entry.alleys };
+			round.otherSide = entry.otherSide ?? round.otherSide;
 			return;
 		case 'band':
 			round.band = entry.band;

@@ -1,6 +1,6 @@
 import type { Issue } from '../quantity/issue';
 import type { Typed } from '../quantity/typed';
-import type { Carried, Drive, Rig, SprayerKind, TypedBand, TypedRated } from './rig';
+import type { Carried, Carrier, Drive, Rig, SprayerKind, TypedBand, TypedRated } from './rig';
 import { readRig } from './rig';
 
 /** The texts of a sprayer's form. What a kind does not ask for is left empty. */
@@ -41,6 +41,7 @@ export type RigText = (typeof rigTexts)[number];
 export type RigForm = Readonly<Record<RigText, string>> & {
 	readonly kind: SprayerKind;
 	readonly drive: Drive | '';
+	readonly carrier: Carrier | '';
 	readonly carried: Carried | '';
 };
 
@@ -144,6 +145,7 @@ export function rigFromForm(
 		groups: side && form.kind !== 'knapsack' ? (arc ? [...side, ...side] : side) : undefined,
 		ratings: form.kind === 'knapsack' ? undefined : ratings,
 		drive: form.drive === '' ? undefined : form.drive,
+		carrier: (form.kind === 'boom' || form.kind === 'boomless') && form.carrier !== '' ? form.carrier : undefined,
 		carried: form.kind === 'knapsack' && form.carried !== '' ? form.carried : undefined,
 		agitation: may(form.agitation, reading.tank),
 		dead: may(form.dead, reading.tank),

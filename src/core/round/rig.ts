@@ -13,6 +13,10 @@ export type SprayerKind = (typeof sprayerKinds)[number];
 export const drives = ['pto', 'engine', 'ground', 'battery', 'hand'] as const;
 export type Drive = (typeof drives)[number];
 
+/** What carries a boom or a boomless set, for judging its speed. */
+export const carriers = ['tractor', 'self-propelled', 'atv'] as const;
+export type Carrier = (typeof carriers)[number];
+
 /** What a person carries: pumped all the while, pumped up before, by battery, or a motor-driven mist blower. */
 export const carried = ['lever', 'compressed', 'battery', 'mist'] as const;
 export type Carried = (typeof carried)[number];
@@ -52,6 +56,7 @@ export interface Rig {
 	/** Rated flow of each group, at one pressure. */
 	readonly ratings?: Readonly<Record<string, TypedRated>> | undefined;
 	readonly drive?: Drive | undefined;
+	readonly carrier?: Carrier | undefined;
 	readonly carried?: Carried | undefined;
 	/** Least that the agitation can stir. */
 	readonly agitation?: Typed | undefined;
@@ -76,6 +81,9 @@ export interface Rig {
 /** The same, read into quantities. */
 export interface RigNumbers {
 	readonly kind: SprayerKind;
+	/** The pump turns with the wheels: nothing comes while parked. */
+	readonly groundDriven: boolean;
+	readonly carrier: Carrier | null;
 	readonly tank: Volume;
 	readonly nozzles: number;
 	readonly sections: readonly number[];
@@ -165,6 +173,8 @@ export function readRig(rig: Rig): Result<RigNumbers> {
 	if (r.issues.length > 0 || tank === null) return bad(...r.issues);
 	return good({
 		kind: rig.kind,
+		groundDriven: rig.drive === 'ground',
+		carrier: rig.carrier ?? null,
 		tank,
 		nozzles: rig.nozzles,
 		sections: rig.sections,

@@ -3,7 +3,7 @@ import type { Issue, Result } from '../quantity/issue';
 import { bad, good } from '../quantity/issue';
 import type { RoundMethod } from './entries';
 import type { Round } from './fold-round';
-import type { RigNumbers, SprayerKind } from './rig';
+import type { Drive, RigNumbers, SprayerKind } from './rig';
 import {
 	roundCourse,
 	roundFlow,
@@ -22,6 +22,10 @@ export const methodsOf: Readonly<Record<SprayerKind, readonly RoundMethod[]>> = 
 	airblast: ['speed-width-flow', 'parked-drop', 'refill'],
 	knapsack: ['plot-catch', 'refill', 'speed-width-flow']
 };
+
+/** The ways that a rig can be measured in: a pump that the wheels turn gives nothing to measure while parked. */
+export const methodsFor = ({ kind, drive }: { readonly kind: SprayerKind; readonly drive?: Drive | undefined }): readonly RoundMethod[] =>
+	methodsOf[kind].filter((method) => drive !== 'ground' || method !== 'parked-drop');
 
 export const methodOf = (rig: Pick<RigNumbers, 'kind'>, round: Pick<Round, 'method'>): RoundMethod =>
 	round.method ?? methodsOf[rig.kind][0]!;
@@ -55,6 +59,7 @@ export function roundSheet(
 			return good({ method, area: area.value, ...used.value });
 		}
 		case 'parked-drop': {
+			if (rig.groundDriven) return bad({ code: 'parked-ground-drive', path: 'used' });
 			const speed = roundCourse(round);
 			const width = roundWidth(rig, round);
 			const used = roundUsed(rig, round);
@@ -67,12 +72,36 @@ export function roundSheet(
 
 function flowSheet(rig: RigNumbers, round: Round): Result<AnySheet> {
 	const flow = roundFlow(rig, round);
+	if (rig.groundDriven) return drivenSheet(rig, round, flow);
 	const byCourse = flow.ok && flow.value.time === undefined;
 	const speed = byCourse ? roundCourse(round) : roundSpeed(round);
 	const width = roundWidth(rig, round);
 	if (!speed.ok || !flow.ok || !width.ok) return bad(...gather(speed, width, flow));
-	const parts = { width: width.value, flow: flow.value };
+	const parts = { width: width.value, flow: flow.value, ...carrierOf(rig) };
 	return 'course' in speed.value && byCourse
 		? good({ method: 'course-catch', speed: speed.value, ...parts })
 		: good({ method: 'speed-width-flow', speed: speed.value, ...parts });
+}
+
+/** What carries a boom, where somebody said; a small tank is behind an ATV more often than behind a tractor. */
+const smallTank = 0.3;
+const carrierOf = ({ kind, carrier, tank }: RigNumbers) =>
+	kind !== 'boom' ? {} : carrier ? { carrier } : tank <= smallTank ? { carrier: 'atv' as const } : {};
+
+/** Jugs that were filled while the course was driven; a catch for a time of its own was made parked, and says nothing. */
+function drivenSheet(rig: RigNumbers, round: Round, flow: ReturnType<typeof roundFlow>): Result<AnySheet> {
+	const parked =
+		flow.ok && (flow.value.time !== undefined || flow.value.catches.some((c) => c?.some((one) => 'flow' in one)));
+	if (parked) return bad({ code: 'parked-ground-drive', path: 'flow.time', text: round.catchTime?.text });
+	const speed = roundCourse(round);
+	const width = roundWidth(rig, round);
+	if (!speed.ok || !flow.ok || !width.ok) return bad(...gather(speed, width, flow));
+	return good({
+		method: 'course-catch',
+		speed: speed.value,
+		width: width.value,
+		flow: flow.value,
+		driven: true,
+		...carrierOf(rig)
+	});
 }

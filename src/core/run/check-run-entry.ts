@@ -7,7 +7,9 @@ import type { Issue } from '../quantity/issue';
 import { inUnit } from '../quantity/units';
 import type { Typed } from '../quantity/typed';
 import { showFigure } from '../quantity/show-figure';
+import { shortestReason } from '../safety/open-stops';
 import type { RunEntryBody, TypedDone } from './entries';
+import type { JobRun } from './fold-run';
 
 /** More steps than any load is mixed in. */
 const mostSteps = 60;
@@ -18,7 +20,7 @@ const whole = (n: number, least: number, most: number) => Number.isInteger(n) &&
  * What is wrong with an entry of a run, held against the job that it belongs to; empty where it can be kept.
  *
  * Errors: `not-whole` loads, steps and rows; `too-large` where more is done than there is, or more left than the tank
- * holds; those of the fields.
+ * holds; `level-over-load` for more poured than the tank takes; `empty` reasons; those of the fields.
  */
 export function checkRunEntry(entry: RunEntryBody, sheet: PlanSheet): Issue[] {
 	switch (entry.kind) {
@@ -28,6 +30,8 @@ export function checkRunEntry(entry: RunEntryBody, sheet: PlanSheet): Issue[] {
 			if (entry.poured) {
 				const read = readField(fields.poured, entry.poured, 'poured');
 				if (!read.ok) issues.push(...read.issues);
+				else if (read.value.kind === 'volume' && read.value.value > sheet.tank * (1 + slack))
+					issues.push({ code: 'level-over-load', path: 'poured', text: entry.poured.text });
 			}
 			return issues;
 		}
@@ -41,12 +45,31 @@ export function checkRunEntry(entry: RunEntryBody, sheet: PlanSheet): Issue[] {
 			return read.ok ? [] : read.issues.map((issue) => ({ ...issue, path: `weather.${issue.path}` }));
 		}
 		case 'close': {
-			return [...doneIssues(entry.done, sheet), ...leftIssues(entry.left, sheet)];
+			const ended = entry.ended === undefined || !Number.isNaN(Date.parse(entry.ended));
+			return [
+				...doneIssues(entry.done, sheet),
+				...leftIssues(entry.left, sheet),
+				...(ended ? [] : [{ code: 'unreadable' as const, path: 'ended', text: entry.ended, wanted: 'clock' }])
+			];
 		}
+		case 'pass':
+			return entry.reason.trim().length >= shortestReason
+				? []
+				: [{ code: 'empty', path: 'reason', text: entry.reason, wanted: 'reason' }];
 		case 'follow':
 		case 'strike':
 			return [];
 	}
+}
+
+/**
+ * What stands against a close: a load that was sprayed and whose end nobody told, since no interval can be counted from it.
+ *
+ * run: with the close in it.
+ */
+export function checkClose(run: Pick<JobRun, 'closed' | 'loads'>): Issue[] {
+	const gone = run.loads.some((l) => l.state !== 'dry' && l.state !== 'mixing');
+	return run.closed && gone && run.closed.endedAt === null ? [{ code: 'interval-no-end', path: 'ended' }] : [];
 }
 
 /** What is in the tank is no more than it holds. */

@@ -1,5 +1,6 @@
 import type { TypedWeather } from '../conditions/typed-weather';
 import type { Typed } from '../quantity/typed';
+import type { PassedStop } from '../safety/rules';
 
 export const weatherTimes = ['before', 'end'] as const;
 export type WeatherTime = (typeof weatherTimes)[number];
@@ -18,7 +19,15 @@ export type SprayAct = (typeof sprayActs)[number];
 export type RunEntryBody =
 	/** A step of mixing is done; `poured` is what was measured, as it was told at the tank. */
 	| { readonly kind: 'tick'; readonly load: number; readonly step: number; readonly poured: Typed | null }
-	| { readonly kind: 'spray'; readonly load: number; readonly act: SprayAct }
+	| {
+			readonly kind: 'spray';
+			readonly load: number;
+			readonly act: SprayAct;
+			/** Ids of the blocks that the load went on, where the job has several and somebody said; else all of them. */
+			readonly blocks?: readonly string[] | undefined;
+	  }
+	/** A stop that was passed, with its reason. */
+	| ({ readonly kind: 'pass' } & PassedStop)
 	/** What the tank and the ground say while a load is sprayed. */
 	| { readonly kind: 'progress'; readonly load: number; readonly done: TypedDone; readonly left: Typed }
 	/** From that progress on the loads that are left follow the true volume. */
@@ -33,7 +42,14 @@ export type RunEntryBody =
 			readonly reason: string;
 	  }
 	/** The end of a job: what is done of it, and what is over in the tank. */
-	| { readonly kind: 'close'; readonly done: TypedDone; readonly left: Typed; readonly remarks: string }
+	| {
+			readonly kind: 'close';
+			readonly done: TypedDone;
+			readonly left: Typed;
+			readonly remarks: string;
+			/** When the last load was out, ISO 8601, where nobody ticked it. */
+			readonly ended?: string | undefined;
+	  }
 	/** Takes an earlier entry back; both stay on record. */
 	| { readonly kind: 'strike'; readonly entry: string };
 

@@ -13,7 +13,9 @@ import type { Area, Volume } from '../quantity/quantity';
 import { si } from '../quantity/quantity';
 import type { Typed } from '../quantity/typed';
 import { inOrder } from '../round/in-order';
+import type { PassedStop } from '../safety/rules';
 import type { RunEntry, TypedDone } from './entries';
+import { containerRinse, pouredLoad } from './poured-load';
 import { productSoFar } from './product-so-far';
 import { remainingLoads } from './remaining-loads';
 
@@ -36,8 +38,10 @@ export interface Closed {
 	readonly left: Volume;
 	/** Null where nothing was sprayed. */
 	readonly volume: TrueVolume | null;
-	/** What went on of each product in all, in the order of the job's products, m³ or kg. */
+	/** What went on of each product in all by what was poured, in the order of the job's products, m³ or kg. */
 	readonly used: readonly number[];
+	/** When the last load was out, ISO 8601; null where nothing was sprayed or nobody told. */
+	readonly endedAt: string | null;
 }
 
 export interface StepDone {
@@ -50,6 +54,12 @@ export interface RunLoad {
 	/** From 1. */
 	readonly n: number;
 	readonly load: Load;
+	/** The same with what was really poured, as far as it was ticked: what is on the ground comes from it. */
+	readonly poured: Load;
+	/** Every product of it was ticked with its amount. */
+	readonly measured: boolean;
+	/** Ids of the blocks that it went on; null: all of the job's, as far as anybody said. */
+	readonly blocks: readonly string[] | null;
 	/** Rows of the job that are done before it; null where loads do not end at row ends. */
 	readonly rowsBefore: number | null;
 	readonly steps: readonly MixingStep[];
@@ -94,6 +104,8 @@ export interface JobRun {
 	readonly state: JobState;
 	/** The newest entry that still counts: what an undo takes back. */
 	readonly last: RunEntry | null;
+	/** Stops that were passed while it went on, with their reasons. */
+	readonly passed: readonly PassedStop[];
 	/** The newest of each; null where nobody told it. */
 	readonly weather: { readonly before: WeatherEntry | null; readonly end: WeatherEntry | null };
 	readonly closed: Closed | null;
@@ -133,7 +145,7 @@ export function foldRun(sheet: PlanSheet, mixing: readonly Mixing[], entries: re
 		rows = restarts.get(i) ?? rows;
 		const rowsBefore = load.rows === null ? null : rows;
 		rows = rowsBefore === null ? null : rowsBefore + load.rows!;
-		return runLoad(i + 1, load, rowsBefore, mixing, kept);
+		return runLoad(i + 1, load, rowsBefore, mixing, kept, sheet);
 	});
 	const first = run.findIndex((l) => l.state !== 'out');
 	const at = first < 0 ? run.length - 1 : first;
@@ -149,6 +161,7 @@ export function foldRun(sheet: PlanSheet, mixing: readonly Mixing[], entries: re
 		left: mixLeft(run, seen),
 		state: closed ? 'closed' : first < 0 ? 'sprayed' : run.some((l) => l.state !== 'dry') ? 'under-way' : 'planned',
 		last: kept.filter((e) => e.kind !== 'strike').at(-1) ?? null,
+		passed: kept.flatMap((e) => (e.kind === 'pass' ? [{ code: e.code, about: e.about, reason: e.reason }] : [])),
 		weather: { before: weatherOf('before'), end: weatherOf('end') },
 		closed
 	});
@@ -168,7 +181,8 @@ function groundDone(run: readonly RunLoad[], seen: Seen | null): number {
 function closeOf(sheet: PlanSheet, run: readonly RunLoad[], entry: CloseEntry): Closed | null {
 	const left = readField(fields.tankReading, entry.left, 'left');
 	const area = doneArea(sheet, entry.done);
-	const out = run.filter((l) => l.state !== 'dry' && l.state !== 'mixing').map((l) => l.load);
+	const gone = run.filter((l) => l.state !== 'dry' && l.state !== 'mixing');
+	const out = gone.map((l) => l.poured);
 	if (!left.ok || area === null) return null;
 	const mixed = out.reduce((sum, l) => sum + l.mix, 0);
 	const over = Math.min(left.value.value, mixed);
@@ -179,8 +193,19 @@ function closeOf(sheet: PlanSheet, run: readonly RunLoad[], entry: CloseEntry): 
 		left: si<'volume'>(over),
 		volume: trueVolume(si<'volume'>(mixed), si<'volume'>(over), area, sheet.area, perGround),
 		used:
-			out.length === 0 ? sheet.products.map(() => 0) : productSoFar(out, si<'volume'>(over), area).map((p) => p * area)
+			out.length === 0 ? sheet.products.map(() => 0) : productSoFar(out, si<'volume'>(over), area).map((p) => p * area),
+		endedAt: gone.length === 0 ? null : lastEnd(gone, entry.ended)
 	};
+}
+
+/** The latest of the ends that were told; null while a load that went out has none and nobody said when. */
+function lastEnd(gone: readonly RunLoad[], told: string | undefined): string | null {
+	const ends = gone.map((l) => l.endedAt);
+	if (told === undefined && ends.includes(null)) return null;
+	return [...ends, told ?? null].reduce<string | null>(
+		(last, at) => (at !== null && (last === null || Date.parse(at) > Date.parse(last)) ? at : last),
+		null
+	);
 }
 
 /** What is in the tank of the load at work, and what is to be mixed after it. */
@@ -197,31 +222,49 @@ function runLoad(
 	load: Load,
 	rowsBefore: number | null,
 	mixing: readonly Mixing[],
-	entries: readonly RunEntry[]
+	entries: readonly RunEntry[],
+	sheet: PlanSheet
 ): RunLoad {
 	const steps = mixingOrder(
 		load.mix,
 		mixing.map((m, i) => {
 			const amount = load.products[i];
-			return { ...m, takesUp: amount?.kind === 'volume' ? amount.amount : 0 };
+			if (amount?.kind !== 'volume') return { ...m, takesUp: 0 };
+			return { ...m, takesUp: amount.amount, rinse: containerRinse(amount, sheet.products[i]?.pack) };
 		})
 	);
 	const done: (StepDone | null)[] = steps.map(() => null);
 	let spray: 'start' | 'pause' | 'go-on' | 'end' | null = null;
 	let startedAt: string | null = null;
 	let endedAt: string | null = null;
+	let blocks: readonly string[] | null = null;
 	for (const e of entries) {
 		if (e.kind === 'tick' && e.load === n && e.step < steps.length)
 			done[e.step] = { id: e.id, at: e.at, poured: e.poured };
 		if (e.kind !== 'spray' || e.load !== n) continue;
 		spray = e.act;
 		if (e.act === 'start') startedAt ??= e.at;
+		if (e.blocks && e.blocks.length > 0) blocks = e.blocks;
 		endedAt = e.act === 'end' ? e.at : null;
 	}
 	const next = done.indexOf(null);
 	const mixed = next < 0 ? 'mixed' : next > 0 || done.some(Boolean) ? 'mixing' : 'dry';
 	const state = spray === null ? mixed : spray === 'end' ? 'out' : spray === 'pause' ? 'paused' : 'spraying';
-	return { n, load, rowsBefore, steps, done, next: next < 0 ? null : next, state, startedAt, endedAt };
+	const { poured, measured } = pouredLoad(load, steps, done);
+	return {
+		n,
+		load,
+		poured,
+		measured,
+		blocks,
+		rowsBefore,
+		steps,
+		done,
+		next: next < 0 ? null : next,
+		state,
+		startedAt,
+		endedAt
+	};
 }
 
 /** A progress entry against the loads as they stand; null where it says nothing yet. */

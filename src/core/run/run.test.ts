@@ -3,10 +3,13 @@ import { describe, expect, it } from 'vitest';
 import type { PlanSheet } from '../loads/sheet';
 import { si } from '../quantity/quantity';
 import type { Typed } from '../quantity/typed';
-import { checkRunEntry } from './check-run-entry';
+import { openStops } from '../safety/open-stops';
+import { blockEnds } from './block-ends';
+import { checkClose, checkRunEntry } from './check-run-entry';
 import type { RunEntry, RunEntryBody } from './entries';
 import type { JobRun } from './fold-run';
 import { foldRun } from './fold-run';
+import { pouredOverMax } from './poured-over-max';
 import { remainingLoads } from './remaining-loads';
 
 const t = (text: string, unit = 'L'): Typed => ({ text, unit, gallon: 'US' });
@@ -205,5 +208,91 @@ describe('an entry against its job', () => {
 			['not-whole', 'step'],
 			['unreadable', 'poured']
 		]);
+	});
+});
+
+describe('what was poured is what is on the ground', () => {
+	const poured = (load: number, step: number, text: string): RunEntryBody => ({
+		kind: 'tick',
+		load,
+		step,
+		poured: t(text)
+	});
+	/** A field of 63,000 m² in two loads; the label allows 0.2 ml/m², the plan is just that. */
+	const capped: PlanSheet = {
+		...field,
+		products: [{ ...field.products[0]!, max: { kind: 'volume', perArea: si(2e-7) } }]
+	};
+	const mixedWith = (load: number, text: string) => [tick(load, 0), poured(load, 1, text), tick(load, 2)];
+	const close: RunEntryBody = {
+		kind: 'close',
+		done: { by: 'area', area: t('6.3 ha', 'ha') },
+		left: t('0'),
+		remarks: ''
+	};
+	const planned = run(capped).loads.map((l) => l.load.products[0]!.amount as number);
+
+	it('in the close, by the ticks and not by the plan', () => {
+		const done = run(
+			capped,
+			...mixedWith(1, '9 L'),
+			spray(1, 'start'),
+			spray(1, 'end'),
+			...whole(2),
+			close
+		);
+		expect(done.closed!.used[0]).toBeCloseTo(0.009 + planned[1]!, 9);
+		expect(done.loads.map((l) => l.measured)).toEqual([true, false]);
+	});
+	it('is a stop where it is over the label, in the load that it is in', () => {
+		const loads = run(capped, ...mixedWith(1, '9 L')).loads;
+		expect(pouredOverMax(loads, capped)).toMatchObject([
+			{ code: 'poured-over-max', about: 'P, load 1', ratio: expect.closeTo(0.009 / planned[0]!, 9) as number }
+		]);
+		expect(pouredOverMax(run(capped, ...whole(1)).loads, capped)).toEqual([]);
+		// Half poured is not poured yet.
+		expect(pouredOverMax(run(capped, tick(1, 0), poured(1, 1, '9 L')).loads, capped)).toEqual([]);
+	});
+	it('is passed with a reason, which stays with the run', () => {
+		const reason: RunEntryBody = { kind: 'pass', code: 'poured-over-max', about: 'P, load 1', reason: 'adviser said so' };
+		const made = run(capped, ...mixedWith(1, '9 L'), reason);
+		expect(openStops(pouredOverMax(made.loads, capped), made.passed)).toEqual([]);
+		expect(checkRunEntry({ ...reason, reason: ' ' }, capped).map((i) => i.code)).toEqual(['empty']);
+	});
+	it('is refused where it is more than the tank takes', () => {
+		expect(checkRunEntry(poured(1, 1, '601 L'), capped).map((i) => i.code)).toEqual(['level-over-load']);
+		expect(checkRunEntry(poured(1, 1, '600 L'), capped)).toEqual([]);
+	});
+});
+
+describe('the end of a job', () => {
+	const close = (ended?: string): RunEntryBody => ({
+		kind: 'close',
+		done: { by: 'area', area: t('6.3 ha', 'ha') },
+		left: t('0'),
+		remarks: '',
+		...(ended ? { ended } : {})
+	});
+	it('is the last of the ends, and a load without one has none', () => {
+		const done = run(field, ...whole(1), ...whole(2), close());
+		expect(done.closed!.endedAt).toBe(at(9));
+		expect(checkClose(done)).toEqual([]);
+		const open = run(field, ...whole(1), ...mixed(2), spray(2, 'start'), close());
+		expect(open.closed!.endedAt).toBeNull();
+		expect(checkClose(open).map((i) => i.code)).toEqual(['interval-no-end']);
+		const told = run(field, ...whole(1), ...mixed(2), spray(2, 'start'), close('2026-03-21T02:00:00Z'));
+		expect(told.closed!.endedAt).toBe('2026-03-21T02:00:00Z');
+		expect(checkClose(told)).toEqual([]);
+		// Nothing went out: there is nothing to count from.
+		expect(checkClose(run(field, tick(1, 0), close()))).toEqual([]);
+	});
+	it('is each block’s own, where somebody said which load went where', () => {
+		const end = (load: number, blocks: string[]): RunEntryBody => ({ kind: 'spray', load, act: 'end', blocks });
+		const made = run(field, ...mixed(1), spray(1, 'start'), end(1, ['a']), ...mixed(2), spray(2, 'start'), end(2, ['b']));
+		expect(blockEnds(made.loads, ['a', 'b'], null)).toEqual({ a: at(4), b: at(9) });
+		// A load of which nobody said so counts for all.
+		const untold = run(field, ...mixed(1), spray(1, 'start'), end(1, ['a']), ...whole(2));
+		expect(blockEnds(untold.loads, ['a', 'b'], null)).toEqual({ a: at(9), b: at(9) });
+		expect(blockEnds(untold.loads, ['c'], null)).toEqual({ c: at(9) });
 	});
 });

@@ -1,0 +1,55 @@
+import type { MixingStep } from '../loads/mixing-order';
+import type { Load } from '../loads/plan-loads';
+import type { Amount } from '../loads/sheet';
+import { fields, readField } from '../quantity/fields';
+import { si } from '../quantity/quantity';
+import type { Typed } from '../quantity/typed';
+
+/** Water that rinsing a container three times brings into the tank, as a share of what it held. */
+const rinseShare = 0.3;
+
+/**
+ * Water that the rinsing of whole containers brings into the tank, m³: three rinses of a tenth each.
+ *
+ * amount: of the product in the load. pack: what one container holds; none where that is not known.
+ * @example
+ * containerRinse({ kind: 'volume', amount: 0.012 }, { kind: 'volume', amount: 0.005 }) // => 0.003
+ * containerRinse({ kind: 'volume', amount: 0.012 }, undefined) // => 0
+ */
+export const containerRinse = (amount: Amount, pack: Amount | undefined): number =>
+	pack?.kind === amount.kind ? Math.floor(amount.amount / pack.amount + 1e-9) * pack.amount * rinseShare : 0;
+
+/**
+ * A load with what was really poured of each product: the ticks say it; a step that nobody ticked, or that was ticked without
+ * an amount, counts as planned. `measured` says that all of it was told.
+ *
+ * steps: of its mixing; done: each step's tick, or null.
+ * @example
+ * pouredLoad({ mix: 0.6, products: [{ kind: 'volume', amount: 0.006 }] }, [{ do: 'water', to: 0.3 }, { do: 'product', product: 0, in: 0.306, part: 1 }], [null, { poured: { text: '9 L', unit: 'L', gallon: 'US' } }]).poured.products[0].amount.toFixed(6) // => "0.009000"
+ */
+export function pouredLoad(
+	load: Load,
+	steps: readonly MixingStep[],
+	done: readonly ({ readonly poured: Typed | null } | null)[]
+): { readonly poured: Load; readonly measured: boolean } {
+	let measured = true;
+	const products = load.products.map((planned, product): Amount => {
+		let amount = 0;
+		steps.forEach((step, i) => {
+			if (step.do !== 'product' || step.product !== product) return;
+			const told = pouredAmount(done[i]?.poured ?? null, planned.kind);
+			if (told === null) measured = false;
+			amount += told ?? (planned.amount as number) * step.part;
+		});
+		return planned.kind === 'volume'
+			? { kind: 'volume', amount: si<'volume'>(amount) }
+			: { kind: 'mass', amount: si<'mass'>(amount) };
+	});
+	return { poured: { ...load, products }, measured };
+}
+
+/** What a tick says was poured, m³ or kg; null where it says nothing of that kind. */
+function pouredAmount(typed: Typed | null, kind: Amount['kind']): number | null {
+	const read = typed && readField(fields.poured, typed, 'poured');
+	return read?.ok && read.value.kind === kind ? read.value.value : null;
+}
