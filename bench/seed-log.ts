@@ -110,7 +110,7 @@ try {
 		.values([...names.values()].map((n) => ({ farm_id: farmId, ...n })))
 		.onConflict((oc) => oc.columns(['farm_id', 'kind', 'name']).doNothing())
 		.execute();
-	await db.transaction().execute((trx) => refillRecordUses(trx, farmId));
+	await db.transaction().execute((trx) => refillRecordUses(trx, { farmId, cropSeason: null }));
 	process.stdout.write(`${count}`);
 } finally {
 	await close();

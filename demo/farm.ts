@@ -28,6 +28,12 @@ export const demoFarm: { readonly name: string; readonly settings: FarmSettings 
 		windHigh: null,
 		deltaLow: null,
 		deltaHigh: null,
+		windHeight: 2,
+		place: { latitude: 47.105, longitude: 8.503 },
+		cropSeason: null,
+		emergency: '000',
+		poison: '000 000 000',
+		eyewash: 'Tap by the sample mixing place, bottle in the cab',
 		recordFields: [],
 		skill: {}
 	}

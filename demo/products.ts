@@ -40,6 +40,12 @@ export const demoProducts: readonly TypedLabel[] = [
 		entryHours: 12,
 		rainFreeHours: 2,
 		harvestDays: 21,
+		actives: [{ name: 'Ochrazole', content: t('250 g/L', 'g/L') }],
+		applications: 3,
+		daysBetween: 10,
+		concentrate: true,
+		firstAid:
+			'On skin: rinse with plenty of water. In eyes: rinse 15 minutes, lids open. Swallowed: call the poison centre, do not make the person vomit.',
 		packs: [t('5 L', 'L'), t('10 L', 'L')],
 		buffer: t('5 m', 'm')
 	},
@@ -64,6 +70,9 @@ export const demoProducts: readonly TypedLabel[] = [
 		formulation: 'SL',
 		mixes: 'wetter',
 		dose: { low: t('0.1 %', '%'), high: t('0.25 %', '%') },
+		dilution: 'mix',
+		entryHours: 0,
+		harvestDays: 0,
 		packs: [t('1 L', 'L')],
 		wind: null
 	},
@@ -76,7 +85,10 @@ export const demoProducts: readonly TypedLabel[] = [
 		dose: { low: t('32 fl oz/ac', 'US fl oz/ac'), high: null },
 		max: t('64 fl oz/ac', 'US fl oz/ac'),
 		entryHours: 4,
+		harvestDays: 60,
 		rainFreeHours: 4,
+		actives: [{ name: 'Umberol', content: t('360 g/L', 'g/L') }],
+		drops: 'medium',
 		plantBack: [
 			{ crop: 'clover', days: 120 },
 			{ crop: 'linseed', days: 30 }
@@ -104,6 +116,7 @@ export const demoProducts: readonly TypedLabel[] = [
 		mixes: 'packet',
 		dose: { low: t('2 packets/ha', 'kg/ha'), high: null },
 		packet: t('250 g', 'kg'),
+		entryHours: 12,
 		harvestDays: 7,
 		packs: [t('1 kg', 'kg')]
 	}

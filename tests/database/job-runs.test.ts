@@ -47,6 +47,7 @@ const spots = (change: Partial<AskedJob> = {}): AskedJob => ({
 	notes: '',
 	...change
 });
+const tooSoon: AskedJob['passed'] = [{ code: 'too-few-days', about: 'Sample Ochre', reason: 'Hail broke the cover' }];
 const entry = (seq: number, body: RunEntryBody): RunEntry => ({
 	...body,
 	id: v7(),
@@ -81,28 +82,35 @@ describe('jobs without a calibration', () => {
 	it('tell the season of a block to the next job on it', async () => {
 		const { farm } = made;
 		const one = spots({ day: '2027-04-01', products: [{ id: ochre, dose: t('2 L/ha', 'L/ha') }], sprayed: 1 });
-		const two = spots({ day: '2027-04-02' });
+		const two = spots({ day: '2027-04-02', products: [{ id: ochre, dose: t('2 L/ha', 'L/ha') }], passed: tooSoon });
 		await farm.jobs.put(one);
+		// A day apart where the label asks for ten: refused until the reason is written.
+		expect(await refused(farm.jobs.put({ ...two, passed: [] }))).toMatchObject({ status: 422, code: 'stopped' });
 		await farm.jobs.put(two);
-		const uses = await farm.jobs.usesFor(two.id, (await farm.jobs.get(two.id)).job);
-		expect(uses).toEqual([
-			{
-				blockId: rows,
-				productId: ochre,
-				product: 'Sample Ochre',
-				day: '2027-04-01',
-				perGround: expect.closeTo(2e-7, 15) as unknown,
-				entryHours: 12
-			}
-		]);
-		expect(await farm.jobs.usesAround('2026-06-01')).toEqual(expect.arrayContaining(uses));
+		const before = async () => farm.jobs.before(two.id, (await farm.jobs.get(two.id)).job);
+		const told = await before();
+		expect(told).toMatchObject({
+			season: [
+				{
+					used: expect.closeTo(2e-7, 15) as unknown,
+					applications: 1,
+					nearest: { day: '2027-04-01', days: 1, product: 'Sample Ochre' }
+				}
+			],
+			// Not sprayed yet, so the end is not known: 12 h may reach into the next day from anywhere in the first.
+			entry: [{ product: 'Sample Ochre', day: '2027-04-01', hours: 12, until: null }],
+			harvest: [{ product: 'Sample Ochre', until: '2027-04-22', inDays: 20 }]
+		});
+		expect((await farm.jobs.usesAround('2027-04-02')).map((u) => u.spraying)).toEqual(
+			expect.arrayContaining([one.id, two.id])
+		);
 		// What an older version kept is computed again at the next start.
 		await made.db.deleteFrom('job_use').execute();
 		await made.db.updateTable('job').set({ computed: 0 }).execute();
 		expect(await recompute(made.db)).toBeGreaterThanOrEqual(2);
-		expect(await farm.jobs.usesFor(two.id, (await farm.jobs.get(two.id)).job)).toEqual(uses);
+		expect(await before()).toEqual(told);
 		await farm.jobs.remove(one.id);
-		expect(await farm.jobs.usesFor(two.id, (await farm.jobs.get(two.id)).job)).toEqual([]);
+		expect(await before()).toMatchObject({ season: [{ used: 0, applications: 0, nearest: null }], entry: [] });
 	});
 });
 

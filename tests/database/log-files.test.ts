@@ -118,7 +118,7 @@ describe('what the records come to by season', () => {
 		const { farm, db } = made;
 		const kept = await sums();
 		expect(kept.length).toBeGreaterThan(10);
-		await db.transaction().execute((trx) => refillRecordUses(trx, farm.id));
+		await db.transaction().execute((trx) => refillRecordUses(trx, { farmId: farm.id, cropSeason: null }));
 		expect(await sums()).toEqual(kept);
 		// A log of before these sums were kept gets them at the next start; one that has them is left alone.
 		await db.deleteFrom('record_use').execute();

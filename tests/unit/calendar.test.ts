@@ -100,14 +100,17 @@ describe('what keeps a block', () => {
 			block: 'B',
 			entry: { until: 1000, product: 'P' },
 			harvest: { day: '2026-04-10', days: 1, product: 'Q' },
-			plantBack: [{ crop: 'Linseed', day: '2026-05-01', days: 21, product: 'P' }]
+			plantBack: [{ crop: 'Linseed', day: '2026-05-01', days: 21, product: 'P' }],
+			notEntered: [{ product: 'R', what: ['entry', 'harvest'] as const }]
 		};
 		const clock = (s: number) => `at ${s}`;
 		expect(keepsOf(state, 400, clock).map((k) => `${k.what} ${k.left} ${k.until}`)).toEqual([
 			'Nobody goes in 10 min until at 1000, by the label of P',
 			'No harvest 1 day until 2026-04-10, by the label of Q',
-			'No linseed sown 21 days until 2026-05-01, by the label of P'
+			'No linseed sown 21 days until 2026-05-01, by the label of P',
+			// An empty interval is not one of zero.
+			'Re-entry interval, Pre-harvest interval Not entered read the label of R'
 		]);
-		expect(keepsOf(state, 1000, clock).map((k) => k.kind)).toEqual(['harvest', 'plant-back']);
+		expect(keepsOf(state, 1000, clock).map((k) => k.kind)).toEqual(['harvest', 'plant-back', 'not-entered']);
 	});
 });

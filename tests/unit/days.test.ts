@@ -14,22 +14,27 @@ it('days between two days are the same as a clock that knows no summer time coun
 	expect(daysBetween('2026-03-28', '2026-03-30')).toBe(2);
 });
 
-it('stretches of a day in which every rule holds are what the slow way says, from now on', () => {
+it('stretches of days in which the work fits are what the slow way says, from now on', () => {
 	const hour = 3_600_000;
 	const random = new Seeded(11);
 	const begin = Date.parse('2026-03-20T00:00:00Z');
+	const part = (at: number, to: number) => ({ at, to, state: 'good' as const, fits: random.next() < 0.6 });
 	for (let k = 0; k < 300; k += 1) {
-		const hours = Array.from({ length: 24 }, (_, h) =>
-			random.next() < 0.1
-				? null
-				: { at: begin + h * hour, state: random.next() < 0.6 ? ('good' as const) : ('look' as const) }
-		);
-		const now = begin + Math.floor(random.next() * 24 * 60) * 60_000;
-		const stretches = goodStretches({ day: '2026-03-20', hours }, now);
-		for (let minute = 0; minute < 24 * 60; minute += 7) {
+		// Two days of hours, some of them unknown, some of them cut in two where the hours of the night begin.
+		const hours = Array.from({ length: 48 }, (_, h) => {
+			const [at, to] = [begin + h * hour, begin + (h + 1) * hour];
+			const cut = at + Math.floor(random.next() * 59 + 1) * 60_000;
+			if (random.next() < 0.1) return null;
+			const parts = random.next() < 0.2 ? [part(at, cut), part(cut, to)] : [part(at, to)];
+			return { at, state: 'good' as const, parts };
+		});
+		const strips = [0, 24].map((h) => ({ day: `2026-03-${20 + h / 24}`, hours: hours.slice(h, h + 24) }));
+		const now = begin + Math.floor(random.next() * 48 * 60) * 60_000;
+		const stretches = goodStretches(strips, now);
+		for (let minute = 0; minute < 48 * 60; minute += 7) {
 			const at = begin + minute * 60_000;
-			const good = at >= now && hours[Math.floor(minute / 60)]?.state === 'good';
-			expect(stretches.some((s) => s.from <= at && at < s.to)).toBe(good);
+			const fits = hours[Math.floor(minute / 60)]?.parts.find((p) => p.at <= at && at < p.to)?.fits ?? false;
+			expect(stretches.some((s) => s.from <= at && at < s.to)).toBe(at >= now && fits);
 		}
 		// One that ends where the next begins would be one.
 		for (let i = 1; i < stretches.length; i += 1) expect(stretches[i]!.from).toBeGreaterThan(stretches[i - 1]!.to);

@@ -106,7 +106,7 @@ function said(flow: FlowReading): string[] {
 describe('the diagnosis of 5,000 booms with one known fault', () => {
 	const chance = new Seeded(20261127);
 	const tally = new Map<Fault, { made: number; right: number }>();
-	for (let made = 0; made < rigs; ) {
+	for (let made = 0; made < rigs;) {
 		const fault = faults[made % faults.length]!;
 		const rig = make(fault, chance);
 		if (!rig) continue;

@@ -81,7 +81,7 @@ describe('the weather that a farm sprays in', () => {
 		expect([low! * 3.6, high! / 0.44704, deltaLow, deltaHigh].map((v) => Number(v!.toFixed(9)))).toEqual([
 			4, 9, 2.5, 7
 		]);
-		expect(farmWeather(defaultSettings)).toEqual({ low: null, high: null, deltaLow: null, deltaHigh: null });
+		expect(farmWeather(defaultSettings)).toEqual({ height: 2, low: null, high: null, deltaLow: null, deltaHigh: null });
 	});
 
 	it.each<[Record<string, string>, string, RegExp]>([
@@ -110,7 +110,10 @@ describe('the weather that a farm sprays in', () => {
 			dew: false,
 			sinceRain: 9,
 			untilRain: 99,
-			toSun: 6
+			height: 2 as const,
+			pressure: 1013.25,
+			inversionHours: false,
+			smoke: null
 		};
 		const said = (limits: Parameters<typeof jobLimits>[1], labels = [] as typeof demoProducts) =>
 			Object.fromEntries(judgeWeather(now, jobLimits([...labels], limits), []).map((f) => [f.rule, f.state]));

@@ -49,7 +49,19 @@ const issueCodes: Record<IssueCode, true> = {
 	'pack-over-tank': true,
 	'no-packet': true,
 	'no-rows': true,
-	'no-block-rows': true
+	'no-block-rows': true,
+	'no-density': true,
+	'no-content': true,
+	'which-active': true,
+	'weight-percent': true,
+	'interval-no-end': true,
+	'parked-ground-drive': true,
+	'level-over-load': true,
+	'other-side': true,
+	'dose-area': true,
+	'dilute-or-mix': true,
+	'no-dilute': true,
+	'not-concentrate': true
 };
 
 const findings: readonly Finding[] = [
@@ -58,6 +70,7 @@ const findings: readonly Finding[] = [
 	{ code: 'nozzle-blocked', nozzle: 9, share: -0.95 },
 	{ code: 'nozzle-high', nozzle: 9, share: 0.0812 },
 	{ code: 'section-low', section: 1, nozzles: [5, 6, 7], share: -0.12 },
+	{ code: 'two-sizes', small: [1, 2, 3], large: [4, 5, 6], share: 0.31 },
 	{ code: 'third-out', out: 5, caught: 12 },
 	{ code: 'set-over-rated', share: 0.12, group: '' },
 	{ code: 'set-under-rated', share: -0.12, group: '1.5' },

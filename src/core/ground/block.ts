@@ -46,6 +46,10 @@ export interface TypedBlock {
 	readonly neighbours: readonly Neighbour[];
 	readonly notes: string;
 	readonly boundary: Boundary | null;
+	/** Day on which its last harvest ended, YYYY-MM-DD: the season of its crop begins after it. */
+	readonly harvested?: string | null | undefined;
+	/** Above the sea. */
+	readonly altitude?: Typed | null | undefined;
 }
 
 /** The same in quantities. */

@@ -28,6 +28,8 @@ export interface SeasonBefore {
 	readonly used: number;
 	/** Of each of its active ingredients over all products that hold it, kg/m². */
 	readonly actives: readonly number[];
+	/** Of the product itself where that active ingredient was not noted with it yet, m³/m² or kg/m². */
+	readonly unnamed: readonly number[];
 	/** Applications of it, or of another product with one of its active ingredients. */
 	readonly applications: number;
 	/** The nearest of them, before or after; null without any. */
@@ -140,6 +142,16 @@ function seasonBefore(
 		used: most((on) => sum(on.filter((u) => u.productId === product.id).map((u) => u.perGround))),
 		actives: product.actives.map((name) =>
 			most((on) => sum(on.flatMap((u) => u.actives.filter((a) => sameName(a.name, name)).map((a) => a.perGround))))
+		),
+		// A label that was told its actives later holds them in what was sprayed before as well.
+		unnamed: product.actives.map((name) =>
+			most((on) =>
+				sum(
+					on
+						.filter((u) => u.productId === product.id && !u.actives.some((a) => sameName(a.name, name)))
+						.map((u) => u.perGround)
+				)
+			)
 		),
 		applications: most((on) => new Set(on.filter(alike).map((u) => u.spraying)).size),
 		nearest: nearest

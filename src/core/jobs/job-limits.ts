@@ -19,7 +19,9 @@ const least = (all: Ends) => all.reduce<number | null>((low, v) => (v == null ? 
 const most = (all: Ends) => all.reduce<number | null>((high, v) => (v == null ? high : Math.max(high ?? v, v)), null);
 
 /** The narrowest of several ranges. */
-const narrowest = (ranges: readonly { readonly low: number | null | undefined; readonly high: number | null | undefined }[]): Range => ({
+const narrowest = (
+	ranges: readonly { readonly low: number | null | undefined; readonly high: number | null | undefined }[]
+): Range => ({
 	low: most(ranges.map((r) => r.low)),
 	high: least(ranges.map((r) => r.high))
 });

@@ -80,6 +80,7 @@ describe('a job against the labels', () => {
 	const product = ({ typed, label, before, ...change }: Change = {}): CheckedProduct => ({
 		name: 'Sample Ochre',
 		on: 2e-7,
+		planned: 2e-7,
 		range: { low: 1e-7, high: 2e-7 },
 		strength: (change.on ?? 2e-7) / rate,
 		share: 1,
@@ -89,7 +90,7 @@ describe('a job against the labels', () => {
 		dilute: null,
 		harvestInDays: null,
 		actives: [],
-		before: { used: 0, actives: [], applications: 0, nearest: null, ...before },
+		before: { used: 0, actives: [], unnamed: [], applications: 0, nearest: null, ...before },
 		drops: null,
 		...change
 	});
@@ -242,7 +243,11 @@ describe('what the ground has had', () => {
 
 	it('counts another brand of the same active ingredient, and one job once', () => {
 		const other = use({ spraying: 'j2', productId: 'q', product: 'Q', day: '2026-12-01', lastDay: '2026-12-02' });
-		const twice = [use(), use({ productId: 'r', product: 'R', actives: [{ name: 'Ochrate', perGround: 1e-5 }] }), other];
+		const twice = [
+			use(),
+			use({ productId: 'r', product: 'R', actives: [{ name: 'Ochrate', perGround: 1e-5 }] }),
+			other
+		];
 		const [season] = before(twice, '2026-12-09').season;
 		expect(season!.used).toBe(1e-7);
 		expect(season!.actives[0]).toBeCloseTo(4.8e-5 * 2 + 1e-5, 12);

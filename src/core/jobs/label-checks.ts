@@ -13,6 +13,8 @@ export interface CheckedProduct {
 	readonly name: string;
 	/** On the ground that its label counts, m³/m² or kg/m²: the dose that was picked, and the label's range. */
 	readonly on: number;
+	/** On all of the ground that is done, bands and gaps alike. */
+	readonly planned: number;
 	readonly range: { readonly low: number; readonly high: number };
 	/** Of the mix, m³ or kg in a cubic metre; and the share of the ground that counts, over 0 to 1. */
 	readonly strength: number;
@@ -57,7 +59,10 @@ export type LabelFinding =
 	  })
 	/** `active`: the ingredient whose sum is over it; empty where it is the product's own. */
 	| (Limit & { readonly code: 'over-season'; readonly stop: true; readonly active: string })
-	| (Limit & { readonly code: 'volume-under' | 'volume-over' | 'before-harvest' | 'too-many-applications'; readonly stop: true })
+	| (Limit & {
+			readonly code: 'volume-under' | 'volume-over' | 'before-harvest' | 'too-many-applications';
+			readonly stop: true;
+	  })
 	| (Limit & {
 			readonly code: 'too-few-days';
 			readonly stop: true;
@@ -89,7 +94,13 @@ export type LabelFinding =
 			readonly until: number | null;
 	  }
 	/** A product of an earlier job keeps the harvest off until a day. */
-	| { readonly code: 'harvest-runs'; readonly product: string; readonly stop: false; readonly day: string; readonly until: string }
+	| {
+			readonly code: 'harvest-runs';
+			readonly product: string;
+			readonly stop: false;
+			readonly day: string;
+			readonly until: string;
+	  }
 	/** An interval of this job's product, or of an earlier one's, that nobody entered. */
 	| {
 			readonly code: 'interval-empty';
@@ -150,7 +161,7 @@ function seasonFindings({ name: product, on, label, typed, before, actives }: Ch
 				? [{ active: '', had: before.used, adds: on, most: seasonMax.perArea as number }]
 				: actives.map(({ name: active, content }, i) => ({
 						active,
-						had: before.actives[i] ?? 0,
+						had: (before.actives[i] ?? 0) + (before.unnamed[i] ?? 0) * content,
 						adds: on * content,
 						most: seasonMax.perArea * content
 					}));
@@ -217,7 +228,10 @@ function sprayFindings({ name: product, label, typed, rate, dilute, drops }: Che
 
 function intervalFindings({ name: product, typed, harvestInDays }: CheckedProduct): LabelFinding[] {
 	const { harvestDays, entryHours } = typed;
-	const what = [...(entryHours === null ? ['entry' as const] : []), ...(harvestDays === null ? ['harvest' as const] : [])];
+	const what = [
+		...(entryHours === null ? ['entry' as const] : []),
+		...(harvestDays === null ? ['harvest' as const] : [])
+	];
 	return [
 		...(harvestDays !== null && harvestInDays !== null && harvestInDays < harvestDays
 			? [
@@ -247,7 +261,9 @@ export const checkLabels = (products: readonly CheckedProduct[]): LabelFinding[]
 			...seasonFindings(p),
 			...sprayFindings(p),
 			...intervalFindings(p),
-			...(oily && p.typed.mixes === 'packet' ? [{ code: 'bags-with-oil' as const, product: p.name, stop: false as const }] : [])
+			...(oily && p.typed.mixes === 'packet'
+				? [{ code: 'bags-with-oil' as const, product: p.name, stop: false as const }]
+				: [])
 		])
 		.sort((a, b) => Number(b.stop) - Number(a.stop));
 };

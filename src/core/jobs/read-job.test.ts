@@ -16,7 +16,8 @@ const product = (dose: string, label: Partial<TypedLabel> = {}, more: Partial<Jo
 	dose: t(dose, 'L/ha'),
 	...more
 });
-const read = (job: Partial<TypedJob>, litresPerHa: number) => readJob({ ...plannedJob, ...job }, si(litresPerHa * 1e-7));
+const read = (job: Partial<TypedJob>, litresPerHa: number) =>
+	readJob({ ...plannedJob, ...job }, si(litresPerHa * 1e-7));
 const plan = (job: Partial<TypedJob>, litresPerHa: number) => {
 	const made = read(job, litresPerHa);
 	if (!made.ok) throw new Error(JSON.stringify(made.issues));
@@ -77,7 +78,9 @@ describe('a job over bands', () => {
 						plan({ treated, products: [product(`${dose.toFixed(9)} L/ha`, label, { per })] }, litres).plan.totals[0]!
 							.amount as number;
 					const whole = (dose * 1e-7 * 1e5) as number;
-					return Math.abs(total('treated') / (whole * treated) - 1) < 1e-6 && Math.abs(total('field') / whole - 1) < 1e-6;
+					return (
+						Math.abs(total('treated') / (whole * treated) - 1) < 1e-6 && Math.abs(total('field') / whole - 1) < 1e-6
+					);
 				}
 			),
 			{ numRuns: 200 }

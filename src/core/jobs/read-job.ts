@@ -1,4 +1,5 @@
 import { blockPart } from '../ground/block-part';
+import { fieldDose } from '../loads/field-dose';
 import { readDose } from '../loads/read-dose';
 import type { AreaCap, Dose, PlanSheet, PlannedProduct, Rows } from '../loads/sheet';
 import { strength } from '../loads/strength';
@@ -26,6 +27,8 @@ export interface ReadJob {
 	readonly checks: readonly CheckedProduct[];
 	readonly pace: Pace | null;
 	readonly before: JobBefore;
+	/** Volume to run-off over the volume that is sprayed; null where nobody told the one to run-off. */
+	readonly concentration: number | null;
 }
 
 /**
@@ -117,6 +120,7 @@ export function readJob(
 		checks.push({
 			name: label.name,
 			on: onGround(read.value, ctx),
+			planned: strength(inTank(read.value, ctx), rate.value) * rate.value * sprayed * treated,
 			range: { low: low!, high: high! },
 			strength: strength(inTank(read.value, ctx), rate.value),
 			share: sprayed * (ctx.perField ? treated : 1),
@@ -132,7 +136,9 @@ export function readJob(
 		const pack = [...packs].sort((a, b) => a.amount - b.amount)[0];
 		// What a label allows on the treated area is less on all of the field.
 		const cap = max && scaled(max, ctx.perField ? 1 : treated);
-		return [{ name: label.name, dose: inTank(read.value, ctx), ...(cap ? { max: cap } : {}), ...(pack ? { pack } : {}) }];
+		return [
+			{ name: label.name, dose: inTank(read.value, ctx), ...(cap ? { max: cap } : {}), ...(pack ? { pack } : {}) }
+		];
 	});
 	if (issues.length > 0 || tank === null || !rate.ok) return bad(...issues);
 	return good({
@@ -149,7 +155,8 @@ export function readJob(
 		agitation,
 		checks,
 		pace: pace?.ok ? pace.value : null,
-		before
+		before,
+		concentration: dilute?.ok ? dilute.value.value / rate.value : null
 	});
 }
 
@@ -175,12 +182,10 @@ const scaled = (cap: AreaCap, share: number): AreaCap =>
  * volume of dilute spray is as much on the ground as the dilute spray would have brought.
  */
 function inTank(dose: Dose, { treated, perField, dilute }: DoseContext): Dose {
-	const share = perField ? treated : 1;
 	switch (dose.basis) {
 		case 'liquidPerArea':
-			return { basis: 'liquidPerArea', dose: si<'volumePerArea'>(dose.dose / share) };
 		case 'dryPerArea':
-			return { basis: 'dryPerArea', dose: si<'massPerArea'>(dose.dose / share) };
+			return perField ? fieldDose(dose, treated) : dose;
 		case 'shareLiquid':
 			return dilute === null ? dose : { basis: 'liquidPerArea', dose: si<'volumePerArea'>(dose.share * dilute) };
 		case 'shareDry':

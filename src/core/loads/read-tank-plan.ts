@@ -5,6 +5,8 @@ import { si } from '../quantity/quantity';
 import type { Typed } from '../quantity/typed';
 import { bounds, within } from '../quantity/within';
 import { fields, readField } from '../quantity/fields';
+import type { DoseArea } from '../products/label';
+import { fieldDose } from './field-dose';
 import { readDose } from './read-dose';
 import type { PlanSheet, PlannedProduct, Split } from './sheet';
 
@@ -17,6 +19,8 @@ export interface TypedProduct {
 	readonly name: string;
 	readonly dose: Typed;
 	readonly state: 'liquid' | 'dry';
+	/** On bands: what the dose is of. */
+	readonly per?: DoseArea | undefined;
 }
 
 /** What is asked for a tank plan, as typed; the spray volume comes from the calibration. */
@@ -49,8 +53,14 @@ export function readArea(ground: TypedArea): Result<Area> {
 	return kept.ok ? good(value) : kept;
 }
 
-/** Reads a whole tank plan into quantities; every field that is wrong is told, not only the first. */
-export function readTankPlan(plan: TypedTankPlan, rate: VolumePerArea): Result<PlanSheet> {
+/**
+ * Reads a whole tank plan into quantities; every field that is wrong is told, not only the first.
+ *
+ * rate: spray volume on what is treated, m³/m². treated: share of the ground that bands treat, over 0 to 1.
+ *
+ * Errors: those of its fields and doses; `dose-area` where a dose on bands does not say what it is of.
+ */
+export function readTankPlan(plan: TypedTankPlan, rate: VolumePerArea, treated = 1): Result<PlanSheet> {
 	const issues: Issue[] = [];
 	const area = readArea(plan.area);
 	if (!area.ok) issues.push(...area.issues);
@@ -60,10 +70,16 @@ export function readTankPlan(plan: TypedTankPlan, rate: VolumePerArea): Result<P
 		const { text, unit, gallon, comma } = product.dose;
 		const reading = { gallon, unit: unit || undefined, state: product.state, decimalComma: comma ?? false };
 		const dose = readDose(text, reading, `products.${i}.dose`);
-		if (dose.ok) return [{ name: product.name, dose: dose.value }];
-		issues.push(...dose.issues);
-		return [];
+		if (!dose.ok) {
+			issues.push(...dose.issues);
+			return [];
+		}
+		const perArea = dose.value.basis === 'liquidPerArea' || dose.value.basis === 'dryPerArea';
+		if (treated < 1 && perArea && product.per === undefined)
+			issues.push({ code: 'dose-area', path: `products.${i}.per`, text });
+		return [{ name: product.name, dose: product.per === 'field' ? fieldDose(dose.value, treated) : dose.value }];
 	});
 	if (issues.length > 0 || !area.ok || !tank.ok) return bad(...issues);
-	return good({ area: area.value, rate, tank: tank.value.value, split: plan.split, products });
+	const share = treated < 1 ? { sprayedShare: treated } : {};
+	return good({ area: area.value, rate, tank: tank.value.value, split: plan.split, ...share, products });
 }

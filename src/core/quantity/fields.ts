@@ -55,7 +55,9 @@ export const fields = {
 	wind: field(['speed'], { speed: bounds.wind }),
 	/** The wind, which may be none at all. */
 	airSpeed: field(['speed'], { speed: bounds.airSpeed }),
-	buffer: field(['length'], { length: bounds.buffer })
+	buffer: field(['length'], { length: bounds.buffer }),
+	/** Of ground, above the sea. */
+	altitude: field(['length'], { length: bounds.altitude })
 } as const;
 
 /** Reads one typed field and holds it against its bounds. */

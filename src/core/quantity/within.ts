@@ -38,6 +38,7 @@ export const bounds = {
 	airSpeed: { min: 0.01, max: 60, zero: true },
 	wind: { min: 0.1, max: 40 },
 	buffer: { min: 0.1, max: 2000 },
+	altitude: { min: 0.1, max: 6000, zero: true },
 	volumePerArea: { min: 1e-8, max: 0.1 },
 	dosePerAreaLiquid: { min: 1e-11, max: 0.05 },
 	dosePerAreaDry: { min: 1e-9, max: 20 },

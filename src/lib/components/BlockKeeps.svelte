@@ -38,9 +38,9 @@
 						>{#if ids[block]}<a href="/ground/{ids[block]}">{block}</a>{:else}{block}{/if}</b
 					>{/if}
 				<dl>
-					{#each keeps as keep (keep.kind + keep.what)}
+					{#each keeps as keep (keep.kind + keep.what + keep.until)}
 						<div class={keep.kind}>
-							<dt>{keep.kind === 'entry' ? '✕ ' : ''}{keep.what}</dt>
+							<dt>{keep.kind === 'entry' ? '✕ ' : keep.kind === 'not-entered' ? '▲ ' : ''}{keep.what}</dt>
 							<dd>
 								<span class="num">{keep.left}</span>
 								<span class="lab">{keep.until}</span>
@@ -99,6 +99,14 @@
 		border-left-color: var(--rust);
 		background: var(--rust-wash);
 		outline-color: var(--rust);
+	}
+	dl .not-entered {
+		border-left-color: var(--amber);
+		background: var(--amber-wash);
+		outline-color: var(--amber);
+	}
+	.not-entered .num {
+		font-size: 1.3rem;
 	}
 	dt {
 		padding-top: 5px;

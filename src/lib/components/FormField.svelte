@@ -7,7 +7,7 @@
 		hint?: string;
 		type?: 'text' | 'date' | 'time';
 		name?: string;
-		inputmode?: 'text' | 'numeric' | 'decimal';
+		inputmode?: 'text' | 'numeric' | 'decimal' | 'tel';
 		autocomplete?: 'off' | 'name';
 		required?: boolean;
 	}

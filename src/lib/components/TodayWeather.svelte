@@ -4,40 +4,49 @@
 	import DayHours from '$lib/drawings/DayHours.svelte';
 	import type { FarmSettings } from '$lib/formats/farm-settings';
 	import type { WeatherAnswer } from '$lib/formats/weather';
-	import { farmWeather } from '$lib/formats/weather-form';
 	import { dayStrips, goodStretches } from '$lib/shown/day-strip';
+	import { clockAt, dayAt } from '$lib/shown/farm-time';
+	import { limitsOf } from '$lib/shown/job-weather';
 	import { getJson } from '$lib/state/device.svelte';
-	import { jobLimits } from '$core';
+	import type { Place } from '$core';
 
 	interface Props {
 		settings: FarmSettings;
+		/** Where the farm is, for the hours of the sun. */
+		place: Place | null;
 	}
-	let { settings }: Props = $props();
+	let { settings, place }: Props = $props();
 	let answer = $state.raw<WeatherAnswer | null>(null);
 	let now = $state(0);
 	onMount(async () => {
 		now = Date.now();
 		answer = await getJson<WeatherAnswer>('/api/weather');
 	});
-	const strips = $derived(answer?.forecast ? dayStrips(answer.forecast, jobLimits([], farmWeather(settings)), []) : []);
-	const clock = (ms: number) => {
-		const d = new Date(ms);
-		return `${d.getHours()}`.padStart(2, '0') + ':' + `${d.getMinutes()}`.padStart(2, '0');
-	};
-	const stretches = $derived(strips[0] ? goodStretches(strips[0], now) : []);
-	const words = $derived(
-		stretches.length > 0
-			? `All rules hold today ${stretches.map((s) => `from ${clock(s.from)} to ${clock(s.to)}`).join(', and ')}`
-			: 'No hour is left today in which all rules hold'
+	const zone = $derived(settings.timeZone);
+	const where = $derived({ zone, place, altitude: null });
+	const strips = $derived(
+		answer?.forecast ? dayStrips(answer.forecast, limitsOf({ products: [] }, settings), [], where) : []
 	);
+	const stretches = $derived(goodStretches(strips, now));
+	const span = (s: { readonly from: number; readonly to: number }) =>
+		`from ${clockAt(zone, s.from)} to ${clockAt(zone, s.to)}`;
+	const today = $derived(stretches.filter((s) => dayAt(zone, s.from) === dayAt(zone, now)));
+	const words = $derived.by(() => {
+		if (today.length > 0) return `No rule stops the work today ${today.map(span).join(', and ')}`;
+		const next = stretches[0];
+		return next
+			? `Today no hour fits any more. The next: ${dayAt(zone, next.from)} ${span(next)}`
+			: 'No hour of the forecast fits';
+	});
 </script>
 
 {#if strips.length > 0}
 	<section class="card" aria-label="The weather">
 		<h2>{words}</h2>
-		<DayHours {strips} windows={[]} {now} />
+		<DayHours {strips} windows={stretches.map((s) => ({ from: s.from / 1000, to: s.to / 1000 }))} {now} {zone} />
 		<p class="lab">
-			Plain: all rules of the farm hold. ▲ look. ✕ stop. A job has its labels’ own limits too, on its own page.
+			Plain: all rules of the farm hold. ▲ look. ✕ stop. ? not known. The blue line: no rule stops the work. A job has
+			its labels’ own limits too, on its own page.
 		</p>
 	</section>
 {:else if answer?.problem}

@@ -2,6 +2,7 @@
 <script lang="ts">
 	import type { RuleState } from '$core';
 	import type { DayStrip } from '$lib/shown/day-strip';
+	import { clockAt, dayAt } from '$lib/shown/farm-time';
 
 	interface Props {
 		strips: readonly DayStrip[];
@@ -9,8 +10,10 @@
 		windows: readonly { readonly from: number; readonly to: number }[];
 		/** Now, ms. */
 		now: number;
+		/** The farm's time zone. */
+		zone: string;
 	}
-	let { strips, windows, now }: Props = $props();
+	let { strips, windows, now, zone }: Props = $props();
 	const cell = 24;
 	const row = 44;
 	const marks: Readonly<Record<RuleState, string>> = { good: '', unknown: '?', look: '▲', stop: '✕' };
@@ -21,22 +24,22 @@
 		stop: 'var(--rust-wash)'
 	};
 	const names = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat'];
-	const nameOf = (day: string, i: number) => {
+	const nameOf = (day: string) => {
 		const [y, m, d] = day.split('-').map(Number);
-		return i === 0 ? 'Today' : `${names[new Date(y!, m! - 1, d!).getDay()]} ${d}`;
+		return day === dayAt(zone, now) ? 'Today' : `${names[new Date(y!, m! - 1, d!).getDay()]} ${d}`;
 	};
-	const fitsAt = (at: number) => windows.some((w) => at / 1000 + 3599 >= w.from && at / 1000 <= w.to);
+	const fitsAt = (at: number) => windows.some((w) => at / 1000 + 3599 >= w.from && at / 1000 < w.to);
 	/** On a phone the day begins where it is now, and not at midnight. */
 	const toNow = (box: HTMLElement) => {
-		const at = new Date(now);
-		const share = (at.getHours() + at.getMinutes() / 60) / 24;
+		const [hours, minutes] = clockAt(zone, now).split(':').map(Number);
+		const share = (hours! + minutes! / 60) / 24;
 		box.scrollLeft = Math.max(0, share * box.scrollWidth - 0.25 * box.clientWidth);
 	};
 	const words = $derived(
 		strips
-			.map((s, i) => {
+			.map((s) => {
 				const good = s.hours.filter((h) => h?.state === 'good').length;
-				return `${nameOf(s.day, i)}: all rules hold in ${good} hours`;
+				return `${nameOf(s.day)}: all rules hold in ${good} hours`;
 			})
 			.join('. ')
 	);
@@ -46,7 +49,7 @@
 	<!-- The names stay where they are while the hours scroll under a thumb; the drawing tells them to those who listen. -->
 	<div class="names" aria-hidden="true" style="grid-template-rows: 22fr repeat({strips.length}, {row}fr) 2fr">
 		<span></span>
-		{#each strips as strip, i (strip.day)}<b>{nameOf(strip.day, i)}</b>{/each}
+		{#each strips as strip (strip.day)}<b>{nameOf(strip.day)}</b>{/each}
 	</div>
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex (what scrolls sideways has to take the focus) -->
 	<div class="scroll" role="region" aria-label="Hour by hour" tabindex="0" {@attach toNow}>

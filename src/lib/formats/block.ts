@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import type { Boundary, Issue, Result, TypedBlock, TypedExtent } from '../../core';
-import { bad, blockKinds, compass, good, neighbourKinds, readBlock, readNumber } from '../../core';
+import type { Boundary, Issue, Place, Result, TypedBlock, TypedExtent } from '../../core';
+import { bad, blockKinds, compass, fields, good, neighbourKinds, readBlock, readField, readNumber } from '../../core';
 import { boundaryArea } from '../ground/geodesic';
 import { boundarySchema } from './boundary';
 import type { FarmSettings } from './farm-settings';
@@ -40,6 +40,8 @@ export interface BlockForm {
 	readonly crop: string;
 	readonly stage: string;
 	readonly notes: string;
+	readonly harvested: string;
+	readonly altitude: string;
 }
 
 export const emptyBlockForm: BlockForm = {
@@ -55,11 +57,27 @@ export const emptyBlockForm: BlockForm = {
 	spacing: '',
 	crop: '',
 	stage: '',
-	notes: ''
+	notes: '',
+	harvested: '',
+	altitude: ''
 };
 
 /** Area that a block's boundary encloses on the ellipsoid; null without one. */
 export const outlinedArea = (boundary: Boundary | null) => (boundary ? boundaryArea(boundary) : null);
+
+/** Height of a block above the sea, m; null where nobody told it. */
+export function altitudeOf({ altitude }: Pick<TypedBlock, 'altitude'>): number | null {
+	const read = altitude ? readField(fields.altitude, altitude, 'altitude') : null;
+	return read?.ok ? read.value.value : null;
+}
+
+/** The middle of the first of some boundaries: near enough for the hours of the sun. */
+export function middleOf(boundaries: readonly (Boundary | null)[]): Place | null {
+	const ring = boundaries.find((b) => b !== null)?.[0]?.[0];
+	if (!ring || ring.length === 0) return null;
+	const mean = (axis: 0 | 1) => ring.reduce((sum, p) => sum + p[axis], 0) / ring.length;
+	return { latitude: mean(1), longitude: mean(0) };
+}
 
 /** Reads the form of a block; everything that is wrong is told at its field. */
 export function readBlockForm(
@@ -96,6 +114,12 @@ export function readBlockForm(
 				return { by: 'area', area: typed(form.area, units.area, settings) };
 		}
 	})();
+	if (form.harvested.trim() !== '' && !z.iso.date().safeParse(form.harvested.trim()).success)
+		issues.push({ code: 'unreadable', path: 'harvested', text: form.harvested.trim(), wanted: 'day' });
+	if (form.altitude.trim() !== '') {
+		const read = readField(fields.altitude, side(form.altitude), 'altitude');
+		if (!read.ok) issues.push(...read.issues);
+	}
 	if (issues.length > 0 || !kind) return bad(...issues);
 	const own = form.by !== 'rows' && form.by !== 'trees' && form.spacing.trim() !== '';
 	const block: TypedBlock = {
@@ -106,6 +130,8 @@ export function readBlockForm(
 		stage: form.stage.trim().slice(0, 80),
 		spacing: own ? side(form.spacing) : null,
 		notes: form.notes.trim().slice(0, 1000),
+		...(form.harvested.trim() === '' ? {} : { harvested: form.harvested.trim() }),
+		...(form.altitude.trim() === '' ? {} : { altitude: side(form.altitude) }),
 		...rest
 	};
 	const read = readBlock(block, outlinedArea(block.boundary));
@@ -130,6 +156,8 @@ export function blockForm(block: TypedBlock, settings: FarmSettings): BlockForm 
 		spacing: extent.by === 'rows' || extent.by === 'trees' ? one(extent.spacing) : one(block.spacing),
 		crop: block.crop,
 		stage: block.stage,
-		notes: block.notes
+		notes: block.notes,
+		harvested: block.harvested ?? '',
+		altitude: one(block.altitude ?? null)
 	};
 }

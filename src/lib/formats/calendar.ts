@@ -2,6 +2,7 @@ import ical, { ICalCalendarMethod } from 'ical-generator';
 import type { BlockState, CalibrationDue } from '../../core';
 import { addDays } from '../../core';
 import { dueReasonText } from '../wording/due';
+import { notEnteredWords } from '../wording/safety';
 import type { FarmSettings } from './farm-settings';
 
 /** An id that is made of a name: the same thing keeps it from one file to the next, so that a calendar brings it up to date. */
@@ -42,7 +43,13 @@ export function calendarFile(
 				`Calibrate ${name}`,
 				due.reasons.map((r) => dueReasonText(r, farm.settings)).join(' ') || 'By the farm’s own rules.'
 			);
-	for (const { block, entry, harvest, plantBack } of states) {
+	for (const { block, entry, harvest, plantBack, notEntered } of states) {
+		const missing = (what: 'entry' | 'harvest') => {
+			const products = notEntered.filter((n) => n.what.includes(what)).map((n) => n.product);
+			return products.length === 0
+				? ''
+				: ` ${notEnteredWords([what])} not entered: read the label of ${products.join(', ')}.`;
+		};
 		if (entry)
 			calendar.createEvent({
 				id: `entry-${part(block)}@fallow`,
@@ -50,14 +57,14 @@ export function calendarFile(
 				start: new Date(entry.until * 1000),
 				end: new Date(entry.until * 1000),
 				summary: `${block}: people may go in again`,
-				description: `By the label of ${entry.product}. The label in the hand decides.`
+				description: `By the label of ${entry.product}.${missing('entry')} The label in the hand decides.`
 			});
 		if (harvest)
 			allDay(
 				`harvest-${part(block)}`,
 				harvest.day,
 				`${block}: harvest from today on`,
-				`By the label of ${harvest.product}. The label in the hand decides.`
+				`By the label of ${harvest.product}.${missing('harvest')} The label in the hand decides.`
 			);
 		for (const { crop, day, product } of plantBack)
 			allDay(

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { otherSides } from '../../core';
 import { gallonWord, quantityText } from './quantity-text';
 
 const list = <T extends z.ZodType>(of: T) => z.array(of).max(400);
@@ -13,7 +14,10 @@ const rows = z.strictObject({
 	kind: z.literal('rows'),
 	rowSpacing: q,
 	alleys: z.enum(['every', 'second']),
-	sides: z.enum(['both', 'one'])
+	sides: z.enum(['both', 'one']),
+	otherSide: z.enum(otherSides).optional().meta({
+		description: 'With one side: whether the other side of the row gets a pass of its own (left out, it does).'
+	})
 });
 const measuredWidth = z.strictObject({
 	kind: z.literal('measured'),
@@ -70,12 +74,17 @@ const used = z
 	.min(1)
 	.max(50);
 
+const driven = z
+	.literal(true)
+	.optional()
+	.meta({ description: 'The jugs were filled while the course was driven: no time is in the answer.' });
+
 const head = { format: z.literal('fallow-sheet/1'), gallon: gallonWord.optional() };
 
 /** `fallow-sheet/1`: one calibration by one of the five methods. */
 export const calibrationSheetSchema = z.discriminatedUnion('method', [
 	z.strictObject({ ...head, method: z.literal('speed-width-flow'), speed, width, flow }),
-	z.strictObject({ ...head, method: z.literal('course-catch'), speed: timedSpeed, width, flow }),
+	z.strictObject({ ...head, method: z.literal('course-catch'), speed: timedSpeed, width, flow, driven }),
 	z.strictObject({ ...head, method: z.literal('plot-catch'), plot: area, times: list(q), flow }),
 	z.strictObject({ ...head, method: z.literal('refill'), area, used, tank: q.optional() }),
 	z.strictObject({

@@ -10,6 +10,9 @@ export const mostMeasures = 20;
 
 const skillNames = Object.keys(usualSkill) as [keyof MeasuringSkill, ...(keyof MeasuringSkill)[]];
 
+/** MM-DD. */
+const monthDay = z.string().regex(/^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/);
+
 /** How a farm measures and wants to be told. Everything has a default, so that an older row still reads. */
 export const farmSettingsSchema = z.object({
 	rateUnit: z.enum(rateUnits).default('L/ha'),
@@ -26,11 +29,7 @@ export const farmSettingsSchema = z.object({
 	due: z
 		.object({
 			/** MM-DD. */
-			seasonStart: z
-				.string()
-				.regex(/^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/)
-				.nullable()
-				.default(null),
+			seasonStart: monthDay.nullable().default(null),
 			days: z.number().int().min(1).max(3660).nullable().default(365),
 			hours: z.number().gt(0).max(10_000).nullable().default(50),
 			area: typedSchema.nullable().default(null),
@@ -48,6 +47,19 @@ export const farmSettingsSchema = z.object({
 	/** The same of a Delta-T, °C. */
 	deltaLow: z.number().min(0).max(25).nullable().default(null),
 	deltaHigh: z.number().min(0).max(25).nullable().default(null),
+	/** Height that the limits of the wind are meant at, m. */
+	windHeight: z.union([z.literal(2), z.literal(10)]).default(2),
+	/** Where the farm is, for the hours of the sun; a block's own boundary stands above it. */
+	place: z
+		.strictObject({ latitude: z.number().min(-90).max(90), longitude: z.number().min(-180).max(180) })
+		.nullable()
+		.default(null),
+	/** MM-DD on which the season of the labels' limits begins; null: the twelve months around a day. */
+	cropSeason: monthDay.nullable().default(null),
+	/** Who is called when something goes wrong, and what has to stand at hand. */
+	emergency: z.string().trim().max(60).default(''),
+	poison: z.string().trim().max(60).default(''),
+	eyewash: z.string().trim().max(120).default(''),
 	/** What a record of this farm has to have besides its operator. */
 	recordFields: z.array(z.enum(askedFields)).default([]),
 	/** How well this farm measures, where it is not as usual; 1-sigma, SI. */
@@ -66,6 +78,12 @@ export const farmFormSchema = farmSettingsSchema
 		windHigh: true,
 		deltaLow: true,
 		deltaHigh: true,
+		windHeight: true,
+		place: true,
+		cropSeason: true,
+		emergency: true,
+		poison: true,
+		eyewash: true,
 		recordFields: true,
 		due: true
 	})

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { splits } from '../../core';
+import { dilutions, doseAreas, dropletClasses, splits } from '../../core';
+import { passedStopSchema } from './passed-stops';
 import { typedSchema } from './typed';
 
 const share = z.number().gt(0).max(1);
@@ -28,7 +29,19 @@ export const askedJobSchema = z.strictObject({
 		.max(200),
 	sprayed: share,
 	tank: typedSchema,
-	products: z.array(z.strictObject({ id: z.uuid(), dose: typedSchema })).max(20),
+	products: z
+		.array(
+			z.strictObject({
+				id: z.uuid(),
+				dose: typedSchema,
+				per: z.enum(doseAreas).optional(),
+				dilution: z.enum(dilutions).optional()
+			})
+		)
+		.max(20),
+	dilute: typedSchema.nullable().default(null),
+	drops: z.enum(dropletClasses).nullable().default(null),
+	passed: z.array(passedStopSchema).max(60).default([]),
 	split: z.enum(splits),
 	harvest: z.iso.date('That is not a day. Write it like 2026-03-14.').nullable(),
 	pace: z
@@ -37,4 +50,4 @@ export const askedJobSchema = z.strictObject({
 	reason: z.string().trim().max(300),
 	notes: z.string().trim().max(1000)
 });
-export type AskedJob = z.infer<typeof askedJobSchema>;
+export type AskedJob = z.input<typeof askedJobSchema>;

@@ -1,6 +1,16 @@
 import { z } from 'zod';
 import type { Result, TypedLabel } from '../../core';
-import { bad, good, labelFills, mixingClasses, readLabel } from '../../core';
+import {
+	bad,
+	dilutions,
+	doseAreas,
+	dropletClasses,
+	good,
+	labelFills,
+	mixingClasses,
+	neighbourKinds,
+	readLabel
+} from '../../core';
 import type { ReadCsv } from './csv-rows';
 import { readCsv, writeCsv } from './csv-rows';
 import type { FarmSettings } from './farm-settings';
@@ -15,14 +25,25 @@ export const labelSchema = z.strictObject({
 	state: z.enum(['liquid', 'dry']),
 	registration: z.string().max(200),
 	group: z.string().max(200),
+	actives: z
+		.array(z.strictObject({ name: z.string().trim().min(1).max(120), content: typedSchema }))
+		.max(20)
+		.optional(),
+	density: typedSchema.nullable().optional(),
 	formulation: z.string().max(200),
 	mixes: z.enum(mixingClasses),
 	fill: z.enum(labelFills).optional(),
 	abrasive: z.boolean().optional(),
 	dose: z.strictObject({ low: typedSchema, high: typedSchema.nullable() }),
+	per: z.enum(doseAreas).optional(),
+	dilution: z.enum(dilutions).optional(),
+	concentrate: z.boolean().optional(),
 	max: typedSchema.nullable(),
 	seasonMax: typedSchema.nullable(),
+	applications: z.number().nullable().optional(),
+	daysBetween: z.number().nullable().optional(),
 	volume: z.strictObject({ low: typedSchema, high: typedSchema }).nullable(),
+	drops: z.enum(dropletClasses).optional(),
 	entryHours: z.number().nullable(),
 	rainFreeHours: z.number().nullable(),
 	harvestDays: z.number().nullable(),
@@ -30,8 +51,16 @@ export const labelSchema = z.strictObject({
 	packs: z.array(typedSchema).max(20),
 	packet: typedSchema.nullable(),
 	wind: typedSchema.nullable(),
+	windLeast: typedSchema.nullable().optional(),
+	temperatureLow: typedSchema.nullable().optional(),
+	temperatureHigh: typedSchema.nullable().optional(),
+	humidityLow: z.number().nullable().optional(),
+	humidityHigh: z.number().nullable().optional(),
+	notToward: z.array(z.enum(neighbourKinds)).max(20).optional(),
 	buffer: typedSchema.nullable(),
 	ppe: z.string().max(300),
+	firstAid: z.string().max(1000).optional(),
+	notAlone: z.boolean().optional(),
 	notes: z.string().max(1000)
 });
 

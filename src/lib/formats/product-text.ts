@@ -1,5 +1,16 @@
-import type { Issue, PlantBack, Result, Typed, TypedLabel } from '../../core';
-import { bad, good, labelFills, mixingClasses, readLabel, readNumber } from '../../core';
+import type { Issue, NeighbourKind, PlantBack, Result, Typed, TypedActive, TypedLabel } from '../../core';
+import {
+	bad,
+	dilutions,
+	doseAreas,
+	dropletClasses,
+	good,
+	labelFills,
+	mixingClasses,
+	neighbourKinds,
+	readLabel,
+	readNumber
+} from '../../core';
 import type { FarmSettings } from './farm-settings';
 import { fieldUnits, measuresOf, typed } from './field-units';
 import { lastingText } from './lasting-text';
@@ -10,16 +21,24 @@ export const productTexts = [
 	'state',
 	'registration',
 	'group',
+	'actives',
+	'density',
 	'formulation',
 	'mixes',
 	'fill',
 	'abrasive',
 	'dose',
 	'doseHigh',
+	'per',
+	'dilution',
+	'concentrate',
 	'max',
 	'seasonMax',
+	'applications',
+	'daysBetween',
 	'volumeLow',
 	'volumeHigh',
+	'drops',
 	'entry',
 	'rainFree',
 	'harvest',
@@ -27,8 +46,16 @@ export const productTexts = [
 	'packs',
 	'packet',
 	'wind',
+	'windLeast',
+	'temperatureLow',
+	'temperatureHigh',
+	'humidityLow',
+	'humidityHigh',
+	'notToward',
 	'buffer',
 	'ppe',
+	'firstAid',
+	'notAlone',
 	'notes'
 ] as const;
 export type ProductText = Readonly<Record<(typeof productTexts)[number], string>>;
@@ -47,7 +74,13 @@ const linesOf = (text: string) =>
 		.filter((line) => line !== '');
 
 /** Longest of each kind of free text. */
-const longest: Partial<Record<keyof ProductText, number>> = { name: 80, ppe: 300, notes: 1000 };
+const longest: Partial<Record<keyof ProductText, number>> = {
+	name: 80,
+	actives: 600,
+	ppe: 300,
+	firstAid: 1000,
+	notes: 1000
+};
 
 /** Reads a product from text, with the farm's units for bare numbers. Everything that is wrong is told at its field. */
 export function readProductText(text: ProductText, settings: FarmSettings): Result<TypedLabel> {
@@ -67,9 +100,29 @@ export function readProductText(text: ProductText, settings: FarmSettings): Resu
 	if (!fill && plain(text.fill) !== '')
 		issues.push({ code: 'unreadable', path: 'fill', text: text.fill, wanted: 'fill' });
 	if (text.dose.trim() === '') issues.push({ code: 'empty', path: 'dose', wanted: 'volumePerArea|massPerArea' });
-	const abrasive = plain(text.abrasive);
-	if (!['', 'yes', 'no'].includes(abrasive))
-		issues.push({ code: 'unreadable', path: 'abrasive', text: text.abrasive, wanted: 'yesNo' });
+	/** One of some words, or nothing; anything else is told. */
+	const oneOf = <T extends string>(name: keyof ProductText, words: readonly T[], wanted: string): T | null => {
+		const told = plain(text[name]);
+		const word = words.find((w) => w === told) ?? null;
+		if (word === null && told !== '') issues.push({ code: 'unreadable', path: name, text: text[name], wanted });
+		return word;
+	};
+	const yesNo = ['yes', 'no'] as const;
+	const abrasive = oneOf('abrasive', yesNo, 'yesNo');
+	const concentrate = oneOf('concentrate', yesNo, 'yesNo');
+	const notAlone = oneOf('notAlone', yesNo, 'yesNo');
+	const per = oneOf('per', doseAreas, 'per');
+	const dilution = oneOf('dilution', dilutions, 'dilution');
+	const drops = oneOf('drops', dropletClasses, 'dropClass');
+	const notToward = text.notToward
+		.split(/[\n,;]/)
+		.map(plain)
+		.filter((word) => word !== '')
+		.flatMap((word): NeighbourKind[] => {
+			const kind = neighbourKinds.find((k) => k === word);
+			if (!kind) issues.push({ code: 'unreadable', path: 'notToward', text: word, wanted: 'neighbour' });
+			return kind ? [kind] : [];
+		});
 	const may = (name: keyof ProductText, unit: string): Typed | null =>
 		text[name].trim() === '' ? null : typed(text[name], unit, settings);
 	const number = (name: keyof ProductText): number | null => {
@@ -81,6 +134,12 @@ export function readProductText(text: ProductText, settings: FarmSettings): Resu
 	};
 	const dose = state === 'dry' ? units.dryDose : units.dose;
 	const amount = amountUnit(state ?? 'liquid', settings);
+	const actives = linesOf(text.actives).flatMap((line): TypedActive[] => {
+		const [name, content, more] = line.split('=').map((side) => side.trim());
+		if (name && content && more === undefined) return [{ name, content: typed(content, '', settings) }];
+		issues.push({ code: 'unreadable', path: 'actives', text: line, wanted: 'active' });
+		return [];
+	});
 	const plantBack = linesOf(text.plantBack).flatMap((line): PlantBack[] => {
 		const [crop, days, more] = line.split('=').map((side) => side.trim());
 		const count = days === undefined ? NaN : readNumber(days, settings.decimalComma);
@@ -93,17 +152,27 @@ export function readProductText(text: ProductText, settings: FarmSettings): Resu
 	if ((volume[0] === null) !== (volume[1] === null))
 		issues.push({ code: 'empty', path: volume[0] ? 'volumeHigh' : 'volumeLow', wanted: 'volumePerArea' });
 	const hours = { entryHours: number('entry'), rainFreeHours: number('rainFree'), harvestDays: number('harvest') };
+	const counts = { applications: number('applications'), daysBetween: number('daysBetween') };
+	const air = { humidityLow: number('humidityLow'), humidityHigh: number('humidityHigh') };
+	const scale = units.speed === 'mph' ? 'F' : 'C';
 	if (issues.length > 0 || !state || !mixes) return bad(...issues);
 	const label: TypedLabel = {
 		name: text.name.trim(),
 		state,
 		registration: text.registration.trim(),
 		group: text.group.trim(),
+		...(actives.length > 0 ? { actives } : {}),
+		...(text.density.trim() === '' ? {} : { density: typed(text.density, '', settings) }),
 		formulation: text.formulation.trim(),
 		mixes,
 		...(fill ? { fill } : {}),
 		...(abrasive === 'yes' ? { abrasive: true } : {}),
 		dose: { low: typed(text.dose, dose, settings), high: may('doseHigh', dose) },
+		...(per ? { per } : {}),
+		...(dilution ? { dilution } : {}),
+		...(concentrate === null ? {} : { concentrate: concentrate === 'yes' }),
+		...said(counts),
+		...(drops ? { drops } : {}),
 		max: may('max', dose),
 		seasonMax: may('seasonMax', dose),
 		volume: volume[0] && volume[1] ? { low: volume[0], high: volume[1] } : null,
@@ -112,13 +181,28 @@ export function readProductText(text: ProductText, settings: FarmSettings): Resu
 		packs: linesOf(text.packs).map((pack) => typed(pack, amount, settings)),
 		packet: may('packet', amount),
 		wind: may('wind', units.speed),
+		...said({
+			windLeast: may('windLeast', units.speed),
+			temperatureLow: may('temperatureLow', scale),
+			temperatureHigh: may('temperatureHigh', scale),
+			...air
+		}),
+		...(notToward.length > 0 ? { notToward } : {}),
 		buffer: may('buffer', units.side),
 		ppe: text.ppe.trim(),
+		...(text.firstAid.trim() === '' ? {} : { firstAid: text.firstAid.trim() }),
+		...(notAlone === 'yes' ? { notAlone: true } : {}),
 		notes: text.notes.trim()
 	};
 	const read = readLabel(label);
 	return read.ok ? good(label) : bad(...read.issues);
 }
+
+/** Only what somebody wrote. */
+const said = <T extends object>(all: T): Partial<{ [K in keyof T]: NonNullable<T[K]> }> =>
+	Object.fromEntries(Object.entries(all).filter(([, value]) => value !== null)) as Partial<{
+		[K in keyof T]: NonNullable<T[K]>;
+	}>;
 
 /** Unit of a bare amount of product. */
 const amountUnit = (state: 'liquid' | 'dry', settings: FarmSettings): string =>
@@ -128,23 +212,33 @@ const amountUnit = (state: 'liquid' | 'dry', settings: FarmSettings): string =>
 
 /** A product as text again; `parting` between packs and crops. */
 export function productText(label: TypedLabel, settings: FarmSettings, parting = '\n'): ProductText {
-	const one = (t: Typed | null) => (t ? lastingText(t, settings) : '');
-	const number = (n: number | null) => (n === null ? '' : settings.decimalComma ? `${n}`.replace('.', ',') : `${n}`);
+	const one = (t: Typed | null | undefined) => (t ? lastingText(t, settings) : '');
+	const number = (n: number | null | undefined) =>
+		n == null ? '' : settings.decimalComma ? `${n}`.replace('.', ',') : `${n}`;
+	const yes = (b: boolean | undefined) => (b === undefined ? '' : b ? 'yes' : 'no');
 	return {
 		name: label.name,
 		state: label.state,
 		registration: label.registration,
 		group: label.group,
+		actives: (label.actives ?? []).map((a) => `${a.name} = ${one(a.content)}`).join(parting),
+		density: one(label.density),
 		formulation: label.formulation,
 		mixes: label.mixes,
 		fill: label.fill ?? '',
 		abrasive: label.abrasive ? 'yes' : '',
 		dose: one(label.dose.low),
 		doseHigh: one(label.dose.high),
+		per: label.per ?? '',
+		dilution: label.dilution ?? '',
+		concentrate: yes(label.concentrate),
 		max: one(label.max),
 		seasonMax: one(label.seasonMax),
+		applications: number(label.applications),
+		daysBetween: number(label.daysBetween),
 		volumeLow: one(label.volume?.low ?? null),
 		volumeHigh: one(label.volume?.high ?? null),
+		drops: label.drops ?? '',
 		entry: number(label.entryHours),
 		rainFree: number(label.rainFreeHours),
 		harvest: number(label.harvestDays),
@@ -152,8 +246,16 @@ export function productText(label: TypedLabel, settings: FarmSettings, parting =
 		packs: label.packs.map(one).join(parting),
 		packet: one(label.packet),
 		wind: one(label.wind),
+		windLeast: one(label.windLeast),
+		temperatureLow: one(label.temperatureLow),
+		temperatureHigh: one(label.temperatureHigh),
+		humidityLow: number(label.humidityLow),
+		humidityHigh: number(label.humidityHigh),
+		notToward: (label.notToward ?? []).join(parting === '\n' ? ', ' : parting),
 		buffer: one(label.buffer),
 		ppe: label.ppe,
+		firstAid: label.firstAid ?? '',
+		notAlone: label.notAlone ? 'yes' : '',
 		notes: label.notes
 	};
 }

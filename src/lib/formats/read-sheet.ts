@@ -82,7 +82,8 @@ class SheetReader {
 
 	rows(file: Extract<WidthFile, { kind: 'rows' }>, path: string): RowsWidth {
 		const rowSpacing = this.need(file.rowSpacing, 'length', bounds.swath, `${path}.rowSpacing`);
-		return { kind: 'rows', rowSpacing, alleys: file.alleys, sides: file.sides };
+		const { alleys, sides, otherSide } = file;
+		return { kind: 'rows', rowSpacing, alleys, sides, ...(otherSide ? { otherSide } : {}) };
 	}
 
 	width(file: WidthFile): WidthReading {
@@ -210,7 +211,13 @@ export function readCalibrationSheet(file: CalibrationSheetFile): Result<AnyShee
 			case 'speed-width-flow':
 				return { method: file.method, speed: r.speed(file.speed), width: r.width(file.width), flow: r.flow(file.flow) };
 			case 'course-catch':
-				return { method: file.method, speed: r.timed(file.speed), width: r.width(file.width), flow: r.flow(file.flow) };
+				return {
+					method: file.method,
+					speed: r.timed(file.speed),
+					width: r.width(file.width),
+					flow: r.flow(file.flow),
+					...(file.driven ? { driven: true } : {})
+				};
 			case 'plot-catch':
 				return {
 					method: file.method,

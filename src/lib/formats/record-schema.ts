@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { askedFields, skies, weatherDecisions } from '../../core';
+import { askedFields, skies, smokeTests, stops, weatherDecisions } from '../../core';
 import { typedSchema } from './typed';
 
 const text = (most: number) => z.string().max(most);
@@ -15,6 +15,7 @@ const weather = {
 	sky: z.enum(skies).nullable(),
 	dew: z.boolean().nullable(),
 	lastRain: text(20),
+	smoke: z.enum(smokeTests).nullable().exactOptional(),
 	at: moment
 };
 
@@ -38,7 +39,12 @@ const product = z.strictObject({
 	plantBack: z
 		.array(z.strictObject({ crop: z.string().min(1).max(80), days: z.number().min(0).max(1500) }))
 		.max(40)
-		.exactOptional()
+		.exactOptional(),
+	actives: z
+		.array(z.strictObject({ name: text(120), perGround: number }))
+		.max(20)
+		.exactOptional(),
+	poured: z.boolean().exactOptional()
 });
 
 /** A record as `fallow-record/1` keeps it. */
@@ -54,7 +60,9 @@ export const recordSchema = z.strictObject({
 				name: z.string().trim().min(1).max(120),
 				area: z.number().gt(0).max(1e12),
 				share: z.number().gt(0).max(1),
-				part: part.nullable()
+				part: part.nullable(),
+				endedAt: moment.exactOptional(),
+				lastDay: z.iso.date().exactOptional()
 			})
 		)
 		.min(1)
@@ -76,6 +84,10 @@ export const recordSchema = z.strictObject({
 			pressure: number.nullable(),
 			calibrated: z.iso.date()
 		})
+		.exactOptional(),
+	passed: z
+		.array(z.strictObject({ code: z.enum(stops), about: text(200), reason: text(400) }))
+		.max(100)
 		.exactOptional(),
 	speed: number.nullable(),
 	weather: z.strictObject({

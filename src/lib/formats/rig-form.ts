@@ -27,6 +27,7 @@ export function formOfRig(rig: Rig): RigForm {
 	return {
 		kind: rig.kind,
 		drive: rig.drive ?? '',
+		carrier: rig.carrier ?? '',
 		carried: rig.carried ?? '',
 		name: rig.name,
 		tank: text(rig.tank),

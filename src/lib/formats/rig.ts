@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { FlowPoint } from '../../core';
-import { carried, drives, mostNozzles, mostPoints, sprayerKinds } from '../../core';
+import { carried, carriers, drives, mostNozzles, mostPoints, otherSides, sprayerKinds } from '../../core';
 import { typedSchema } from './typed';
 
 const rated = z.strictObject({ flow: typedSchema, at: typedSchema });
@@ -24,6 +24,7 @@ export const rigSchema = z.strictObject({
 	groups: z.array(group).max(mostNozzles).optional(),
 	ratings: z.record(group, rated).optional(),
 	drive: z.enum(drives).optional(),
+	carrier: z.enum(carriers).optional(),
 	carried: z.enum(carried).optional(),
 	agitation: typedSchema.optional(),
 	dead: typedSchema.optional(),
@@ -91,6 +92,8 @@ export const settingSchema = z.strictObject({
 	pressure: typedSchema.nullable(),
 	/** Orifice, dial, strokes: what belongs to the setting and has no field of its own. */
 	note: z.string().trim().max(200),
+	/** With one side of an arc open: whether the other side of the row gets a pass of its own. */
+	otherSide: z.enum(otherSides).optional(),
 	/** What was changed since its last calibration, until the next one has checked it. */
 	change: madeChange.optional()
 });

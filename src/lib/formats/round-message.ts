@@ -3,6 +3,7 @@ import {
 	catchReasons,
 	mostPans,
 	notedThings,
+	otherSides,
 	rigChecks,
 	roundMethods,
 	swathSchools,
@@ -77,7 +78,8 @@ export const entrySchema = z.discriminatedUnion('kind', [
 		...stamp,
 		kind: z.literal('rows'),
 		spacing: typedSchema,
-		alleys: z.enum(['every', 'second'])
+		alleys: z.enum(['every', 'second']),
+		otherSide: z.enum(otherSides).optional()
 	}),
 	z.strictObject({ ...stamp, kind: z.literal('band'), band: bandSchema.nullable() }),
 	z.strictObject({

@@ -1,6 +1,7 @@
 import { z } from 'zod';
-import type { Boundary, TypedJob } from '../../core';
-import { skies, sprayActs, weatherDecisions, weatherTimes } from '../../core';
+import type { Boundary, JobBefore, Place, TypedJob } from '../../core';
+import { skies, smokeTests, sprayActs, weatherDecisions, weatherTimes } from '../../core';
+import { passedStopSchema } from './passed-stops';
 import { typedSchema } from './typed';
 
 const stamp = {
@@ -23,7 +24,14 @@ export const runEntrySchema = z.discriminatedUnion('kind', [
 		step: z.int().min(0).max(60),
 		poured: typedSchema.nullable()
 	}),
-	z.strictObject({ ...stamp, kind: z.literal('spray'), load, act: z.enum(sprayActs) }),
+	z.strictObject({
+		...stamp,
+		kind: z.literal('spray'),
+		load,
+		act: z.enum(sprayActs),
+		blocks: z.array(z.string().max(60)).max(200).optional()
+	}),
+	z.strictObject({ ...stamp, kind: z.literal('pass'), ...passedStopSchema.shape }),
 	z.strictObject({
 		...stamp,
 		kind: z.literal('progress'),
@@ -44,7 +52,8 @@ export const runEntrySchema = z.discriminatedUnion('kind', [
 			humidity: z.string().trim().max(10),
 			sky: z.enum(skies).nullable(),
 			dew: z.boolean().nullable(),
-			lastRain: z.string().trim().max(10)
+			lastRain: z.string().trim().max(10),
+			smoke: z.enum(smokeTests).nullable().optional()
 		}),
 		decision: z.enum(weatherDecisions).nullable(),
 		reason: z.string().trim().max(300)
@@ -54,7 +63,8 @@ export const runEntrySchema = z.discriminatedUnion('kind', [
 		kind: z.literal('close'),
 		done,
 		left: typedSchema,
-		remarks: z.string().trim().max(1000)
+		remarks: z.string().trim().max(1000),
+		ended: z.iso.datetime({ offset: true }).optional()
 	}),
 	z.strictObject({ ...stamp, kind: z.literal('follow'), progress: z.uuidv7() }),
 	z.strictObject({ ...stamp, kind: z.literal('strike'), entry: z.uuidv7() })
@@ -75,5 +85,13 @@ export interface JobHead {
 	/** Name; empty where the job has none. */
 	readonly sprayer: string;
 	/** Boundaries of its blocks, for drawing the wind on them; left out by devices of before. */
-	readonly shapes?: readonly { readonly id: string; readonly boundary: Boundary | null }[];
+	readonly shapes?: readonly {
+		readonly id: string;
+		readonly boundary: Boundary | null;
+		readonly altitude?: number | null;
+	}[];
+	/** Where it is, for the hours of the sun; null where nobody knows. */
+	readonly place?: Place | null;
+	/** Stops of its labels as the farm last knew them, which devices of before did not keep. */
+	readonly before?: JobBefore;
 }

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { carried, drives, rigTexts, sprayerKinds } from '../../core';
+import { carried, carriers, drives, rigTexts, sprayerKinds } from '../../core';
 import type { RigText } from '../../core';
 
 /** A sprayer's form as text; what the text means is for the core to judge, so that it comes back with words. */
@@ -10,5 +10,6 @@ export const sprayerFormSchema = z.object({
 	...texts,
 	kind: z.enum(sprayerKinds).default('boom'),
 	drive: z.enum(['', ...drives]).default(''),
+	carrier: z.enum(['', ...carriers]).default(''),
 	carried: z.enum(['', ...carried]).default('')
 });

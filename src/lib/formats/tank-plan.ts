@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { doseAreas } from '../../core';
 import { typedSchema } from './typed';
 
 /** A tank plan as it was typed on the screen. */
@@ -14,7 +15,8 @@ export const tankPlanInputSchema = z.strictObject({
 			z.strictObject({
 				name: z.string().trim().min(1).max(80),
 				dose: typedSchema,
-				state: z.enum(['liquid', 'dry'])
+				state: z.enum(['liquid', 'dry']),
+				per: z.enum(doseAreas).optional()
 			})
 		)
 		.max(20)

@@ -5,17 +5,18 @@ import type { FarmSettings } from './farm-settings';
 import { fieldUnits, typed } from './field-units';
 import { typedText } from './typed-text';
 
-type Limits = Pick<FarmSettings, 'windLow' | 'windHigh' | 'deltaLow' | 'deltaHigh'>;
+type Limits = Pick<FarmSettings, 'windLow' | 'windHigh' | 'deltaLow' | 'deltaHigh'> &
+	Partial<Pick<FarmSettings, 'windHeight'>>;
 export const weatherFields = ['windLow', 'windHigh', 'deltaLow', 'deltaHigh'] as const;
 type WeatherField = (typeof weatherFields)[number];
 
 /** The farm's own limits of the weather as the core takes them: m/s and °C; null is as usual. */
-export function farmWeather({ windLow, windHigh, deltaLow, deltaHigh }: Limits): FarmWeather {
+export function farmWeather({ windLow, windHigh, windHeight, deltaLow, deltaHigh }: Limits): FarmWeather {
 	const wind = (t: Limits['windLow']) => {
 		const read = t ? readField(fields.wind, t, 'wind') : null;
 		return read?.ok ? read.value.value : null;
 	};
-	return { low: wind(windLow), high: wind(windHigh), deltaLow, deltaHigh };
+	return { low: wind(windLow), high: wind(windHigh), height: windHeight, deltaLow, deltaHigh };
 }
 
 export function weatherTexts(limits: Limits & Pick<FarmSettings, 'decimalComma'>): Record<WeatherField, string> {

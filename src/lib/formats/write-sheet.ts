@@ -121,13 +121,15 @@ export function writeCalibrationSheet(sheet: AnySheet): CalibrationSheetFile {
 		switch (sheet.method) {
 			case 'speed-width-flow':
 			case 'course-catch': {
+				const driven = sheet.driven ? { driven: true as const } : {};
 				const courseTime = 'times' in sheet.speed ? mean(sheet.speed.times) : 0;
 				return {
 					...head,
 					method: sheet.method,
 					speed: speedOf(sheet.speed),
 					width: widthOf(sheet.width),
-					flow: flowOf(sheet.flow, courseTime)
+					flow: flowOf(sheet.flow, courseTime),
+					...driven
 				};
 			}
 			case 'plot-catch':

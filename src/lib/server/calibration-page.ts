@@ -37,7 +37,7 @@ export type CalibrationPage = Awaited<ReturnType<typeof calibrationPage>>;
 export const readPage = (page: CalibrationPage) =>
 	readCalibration(
 		page.rig,
-		page.setting?.off ?? [],
+		page.setting,
 		page.entries,
 		skillOf({ skill: page.calibration.skill }),
 		page.calibration.evenRule

@@ -15,13 +15,17 @@ export async function openStates(
 	const records = await farm.records.open(today, most);
 	return blockStates(
 		records.flatMap(({ record }) => {
-			const { day, startedAt, endedAt } = record;
+			const { day, startedAt } = record;
 			const began = startedAt ? Date.parse(startedAt) : dayStart(zone, day);
-			const told = endedAt ? Date.parse(endedAt) : NaN;
-			// Where nobody ticked the end, or a clock that jumped back told one before the start, it was some time before the
-			// day was over: nobody may be let in too soon.
-			const ended = (told >= began ? told : Math.max(began, dayStart(zone, addDays(day, 1)))) / 1000;
-			return openIntervals(record, ended, now / 1000, today);
+			return record.blocks.flatMap((block) => {
+				const told = Date.parse(block.endedAt ?? record.endedAt ?? '');
+				// Where nobody ticked the end, or a clock that jumped back told one before the start, it was some time before the
+				// day was over: nobody may be let in too soon.
+				const ended = told >= began ? told : Math.max(began, dayStart(zone, addDays(day, 1)));
+				const lastDay = told >= began ? (block.lastDay ?? dayAt(zone, told)) : day;
+				const end = { ended: ended / 1000, lastDay: lastDay < day ? day : lastDay };
+				return openIntervals(block.name, record.products, end, now / 1000, today);
+			});
 		})
 	);
 }

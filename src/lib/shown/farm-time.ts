@@ -36,6 +36,12 @@ export const machineZone = (): string => new Intl.DateTimeFormat().resolvedOptio
 /** Day of a moment (ms since 1970), YYYY-MM-DD. */
 export const dayAt = (zone: string, at: number): string => parts(zone, at).day;
 
+/** Hour of the day of a moment (ms since 1970), 0 to 23. */
+export const hourAt = (zone: string, at: number): number => Number(parts(zone, at).clock.slice(0, 2));
+
+/** Clock time of a moment (ms since 1970), like 08:15. */
+export const clockAt = (zone: string, at: number): string => parts(zone, at).clock.slice(0, 5);
+
 /** Day and time of a moment (ms since 1970), like 2026-03-20 08:15. */
 export function timeAt(zone: string, at: number): string {
 	const { day, clock } = parts(zone, at);

@@ -1,4 +1,5 @@
 import type { BlockState } from '../../core';
+import { notEnteredWords } from '../wording/safety';
 import { shownSpan } from './job-span';
 
 /** What is left until a time, as a person counts it down: `2 d 4 h`, `3 h 15 min`, `8 min`. */
@@ -14,7 +15,7 @@ const days = (n: number) => {
 };
 
 export interface Keep {
-	readonly kind: 'entry' | 'harvest' | 'plant-back';
+	readonly kind: 'entry' | 'harvest' | 'plant-back' | 'not-entered';
 	/** What waits, then the count, then until when and by which label. */
 	readonly what: string;
 	readonly left: string;
@@ -23,7 +24,7 @@ export interface Keep {
 
 /** What keeps a block, as lines to read: nobody in, no harvest, no sowing. `clock` tells a moment (s) as the farm does. */
 export function keepsOf(state: BlockState, now: number, clock: (seconds: number) => string): Keep[] {
-	const { entry, harvest, plantBack } = state;
+	const { entry, harvest, plantBack, notEntered } = state;
 	const keeps: Keep[] = [];
 	if (entry && entry.until > now)
 		keeps.push({
@@ -45,6 +46,14 @@ export function keepsOf(state: BlockState, now: number, clock: (seconds: number)
 			what: `No ${crop.toLowerCase()} sown`,
 			left: days(left),
 			until: `until ${day}, by the label of ${product}`
+		});
+	// An empty interval is no interval of zero: it is one that somebody has to read.
+	for (const { product, what } of notEntered)
+		keeps.push({
+			kind: 'not-entered',
+			what: notEnteredWords(what),
+			left: 'Not entered',
+			until: `read the label of ${product}`
 		});
 	return keeps;
 }

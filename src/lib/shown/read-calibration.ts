@@ -1,4 +1,4 @@
-import type { Entry, EvenRule, MeasuringSkill, Rig, Round, RoundCalibration } from '$core';
+import type { Entry, EvenRule, MeasuringSkill, Rig, Round, RoundCalibration, RoundStart } from '$core';
 import { calibrateRound, foldRound, readRig } from '$core';
 
 export interface ReadCalibration extends RoundCalibration {
@@ -8,14 +8,14 @@ export interface ReadCalibration extends RoundCalibration {
 /** A signed-off round worked out again from its raw readings, for reading. Null where it does not compute any more. */
 export function readCalibration(
 	rig: Rig,
-	off: readonly number[],
+	setting: RoundStart | null,
 	entries: readonly Entry[],
 	skill: MeasuringSkill,
 	rule: EvenRule
 ): ReadCalibration | null {
 	const numbers = readRig(rig);
 	if (!numbers.ok) return null;
-	const round = foldRound(entries, off);
+	const round = foldRound(entries, setting ?? {});
 	const result = calibrateRound(numbers.value, round, skill, rule);
 	return result.ok ? { round, ...result.value } : null;
 }

@@ -9,10 +9,10 @@ import type {
 	Reach,
 	RigNumbers,
 	Speed,
-	SpeedRange,
-	SprayerKind
+	SpeedRange
 } from '$core';
 import { si, typicalRange, usualSpeeds } from '$core';
+import { usualKind } from './fitted-nozzle';
 
 /** What a lever starts from: what the round measured, in the terms in which it can be changed. */
 export interface Present {
@@ -50,27 +50,12 @@ export const fittedPoints = (present: Present): readonly FlowPoint[] | null =>
 export function speedRangeOf(rig: RigNumbers, present: Present): SpeedRange {
 	if (present.paced) return { low: si<'speed'>(0.5), high: si<'speed'>(2) };
 	if (rig.speeds) return rig.speeds;
-	const kind = ({ boom: 'boom', boomless: 'boomless', airblast: 'airblast', knapsack: 'on foot' } as const)[rig.kind];
+	const kind =
+		rig.kind === 'boom' && rig.carrier
+			? rig.carrier
+			: ({ boom: 'boom', boomless: 'boomless', airblast: 'airblast', knapsack: 'on foot' } as const)[rig.kind];
 	const [low, high] = usualSpeeds[kind];
 	return { low: si<'speed'>(low), high: si<'speed'>(high) };
-}
-
-/** Kind of nozzle that a kind of rig usually carries, for a range where nothing better is known. */
-const usualKind = {
-	boom: 'flat-fan',
-	boomless: 'off-centre',
-	airblast: 'hollow-cone',
-	knapsack: 'flat-fan'
-} as const satisfies Record<SprayerKind, Nozzle['kind']>;
-
-/** Which nozzle of the table is fitted: the one of that name, else the generic one whose size its stamp ends in. */
-export function fittedNozzle(stamp: string, kind: SprayerKind, table: readonly Nozzle[]): Nozzle | null {
-	const name = stamp.trim().toLowerCase();
-	if (name === '') return null;
-	const same = table.find((n) => n.name.toLowerCase() === name && !n.key.startsWith('iso-'));
-	if (same) return same;
-	const size = /(?:^|[-\s])(\d{2,3})(?:\s|$)/.exec(name)?.[1];
-	return table.find((n) => n.key === `iso-${usualKind[kind]}-${size}`) ?? null;
 }
 
 export interface NozzleRange extends PressureRange {

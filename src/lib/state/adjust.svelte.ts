@@ -43,7 +43,8 @@ import type { Setting } from '$lib/formats/rig';
 import { nozzleName } from '$lib/wording/nozzles';
 import { AimForm } from './aim-form.svelte';
 import type { NozzleRange, Present } from './adjust-reach';
-import { fittedNozzle, fittedPoints, presentOf, pressureRangeOf, reachOf, speedRangeOf } from './adjust-reach';
+import { fittedNozzle } from './fitted-nozzle';
+import { fittedPoints, presentOf, pressureRangeOf, reachOf, speedRangeOf } from './adjust-reach';
 
 /** What is adjusted: a round, signed or not, and the farm's table. Getters, so that it stays in step with the readings. */
 export interface AdjustSource {

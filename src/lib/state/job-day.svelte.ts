@@ -1,10 +1,12 @@
 import type {
 	Issue,
 	Neighbour,
+	ReadWeather,
 	Result,
 	RuleFinding,
 	RuleState,
 	Sky,
+	SmokeTest,
 	TypedWeather,
 	Weather,
 	WeatherDecision,
@@ -14,20 +16,20 @@ import type {
 import {
 	factor,
 	inUnit,
-	jobLimits,
 	jobTime,
 	judgeWeather,
 	readWeather,
+	shortestReason,
 	showFigure,
 	si,
 	windName,
 	worstState
 } from '$core';
 import { typed } from '$lib/formats/field-units';
-import { farmWeather } from '$lib/formats/weather-form';
 import type { WeatherAnswer } from '$lib/formats/weather';
-import type { DayStrip } from '$lib/shown/day-strip';
-import { dayStrips, fitting, hoursToSun, hoursUntilRain, startTimes } from '$lib/shown/day-strip';
+import type { DayStrip, ForecastAt } from '$lib/shown/day-strip';
+import { aroundAt, dayStrips, fitting, startTimes } from '$lib/shown/day-strip';
+import { limitsOf } from '$lib/shown/job-weather';
 import { wordIssue } from '$lib/wording/issues';
 import type { JobRunState } from './job-run.svelte';
 
@@ -45,6 +47,7 @@ export class JobDayState {
 	sky = $state<Sky | ''>('');
 	dew = $state<'yes' | 'no' | ''>('');
 	lastRain = $state('');
+	smoke = $state<SmokeTest | ''>('');
 	reason = $state('');
 	/** Nothing of the station's was typed over. */
 	#station = $state<string | null>(null);
@@ -92,10 +95,11 @@ export class JobDayState {
 			humidity: this.humidity.trim(),
 			sky: this.sky === '' ? null : this.sky,
 			dew: this.dew === '' ? null : this.dew === 'yes',
-			lastRain: this.lastRain.trim()
+			lastRain: this.lastRain.trim(),
+			...(this.smoke === '' ? {} : { smoke: this.smoke })
 		};
 	});
-	read: Result<Omit<Weather, 'untilRain' | 'toSun'>> = $derived(readWeather(this.typed));
+	read: Result<ReadWeather> = $derived(readWeather(this.typed));
 	issues: readonly Issue[] = $derived(this.read.ok ? [] : this.read.issues);
 	problem(path: string): string | undefined {
 		const issue = this.issues.find((i) => i.path === path);
@@ -103,28 +107,25 @@ export class JobDayState {
 	}
 	/** Nobody has told anything yet. */
 	empty: boolean = $derived.by(() => {
-		const { sky, dew, ...rest } = this.typed;
-		return sky === null && dew === null && Object.values(rest).every((v) => v === null || v === '');
+		const { sky, dew, smoke = null, ...rest } = this.typed;
+		return sky === null && dew === null && smoke === null && Object.values(rest).every((v) => v === null || v === '');
 	});
 
 	limits: WeatherLimits = $derived.by(() => {
 		const { settings, head } = this.run;
-		return jobLimits(
-			head.job.products.map((p) => p.label),
-			farmWeather(settings)
-		);
+		return limitsOf(head.job, settings);
+	});
+	/** Where the job is, and whose clock it goes by. */
+	where: ForecastAt = $derived.by(() => {
+		const { settings, head } = this.run;
+		const altitude = head.shapes?.find((s) => s.altitude != null)?.altitude ?? null;
+		return { zone: settings.timeZone, place: head.place ?? settings.place, altitude };
 	});
 	neighbours: readonly Neighbour[] = $derived.by(() => this.run.head.job.blocks.flatMap((b) => b.neighbours ?? []));
 
 	weather: Weather | null = $derived.by(() => {
 		if (!this.read.ok || this.empty) return null;
-		const forecast = this.answer?.forecast ?? null;
-		const at = this.now();
-		return {
-			...this.read.value,
-			untilRain: hoursUntilRain(forecast, at) ?? (forecast ? 24 * 6 : null),
-			toSun: hoursToSun(forecast, at)
-		};
+		return { ...this.read.value, height: 2, ...aroundAt(this.answer?.forecast ?? null, this.now(), this.where) };
 	});
 	findings: readonly RuleFinding[] = $derived.by(() =>
 		this.weather ? judgeWeather(this.weather, this.limits, this.neighbours) : []
@@ -141,18 +142,20 @@ export class JobDayState {
 		return jobTime(area, pace.workRate, loads, pace.each).total;
 	});
 	strips: readonly DayStrip[] = $derived.by(() =>
-		this.answer?.forecast ? dayStrips(this.answer.forecast, this.limits, this.neighbours) : []
+		this.answer?.forecast ? dayStrips(this.answer.forecast, this.limits, this.neighbours, this.where) : []
 	);
 	windows: readonly { readonly from: number; readonly to: number }[] = $derived.by(() =>
 		fitting(startTimes(this.strips, this.lasts, this.now()))
 	);
 
-	/** A stop that is sprayed through all the same wants its reason. */
-	wantsReason: boolean = $derived.by(() => this.worst === 'stop' && this.reason.trim() === '');
+	/** A stop that is sprayed through all the same wants its reason, and so does weather that nobody read. */
+	wantsReason: boolean = $derived.by(
+		() => (this.worst === 'stop' || this.empty) && this.reason.trim().length < shortestReason
+	);
 
 	/** Keeps the weather with what was decided on it. */
 	async decide(decision: WeatherDecision | null): Promise<boolean> {
-		if (!this.read.ok || this.empty) return false;
+		if (!this.read.ok || (this.empty && decision !== 'spray')) return false;
 		if (decision === 'spray' && this.wantsReason) return false;
 		return this.run.add({
 			kind: 'weather',

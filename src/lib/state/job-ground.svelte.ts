@@ -76,7 +76,9 @@ export class JobGround {
 			const part = this.#part(picked);
 			const read = blockPart(part, area, rows?.count ?? null);
 			const share = read.ok ? read.value.share : NaN;
-			return [{ id, name: block.name, area, share, ...(part.by === 'share' ? {} : { part }), rows, spacing }];
+			return [
+				{ id, name: block.name, kind: block.kind, area, share, ...(part.by === 'share' ? {} : { part }), rows, spacing }
+			];
 		})
 	);
 

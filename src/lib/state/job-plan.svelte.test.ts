@@ -31,6 +31,8 @@ const calibration = (id: number, rig: typeof longMeadow, litres: number, doubt: 
 	relativeU95: 0.03,
 	speed: 2,
 	width: 5.5,
+	fieldWidth: 5.5,
+	drops: null,
 	signedDay: '2026-03-01',
 	doubt
 });
@@ -42,6 +44,7 @@ const planning = (block: string | null = null, uses: readonly GroundUse[] = []) 
 			products,
 			calibrations: [calibration(300, hazelBlower, 550), calibration(301, longMeadow, 170, 'nozzles')],
 			uses,
+			harvests: {},
 			today: '2026-03-14'
 		},
 		block
@@ -176,19 +179,36 @@ describe('planning a job', () => {
 
 	it('holds the season, the harvest and what still keeps people out against the labels', () => {
 		const use = (day: string, litres: number): GroundUse => ({
+			spraying: day,
 			blockId: at('Hazel rows'),
 			productId: product('Sample Ochre'),
 			product: 'Sample Ochre',
 			day,
+			lastDay: day,
+			endedAt: null,
 			perGround: litres * 1e-7,
-			entryHours: 12
+			actives: [],
+			entryHours: 12,
+			harvestDays: 0
 		});
 		const plan = planning(at('Hazel rows'), [use('2026-03-13', 2), use('2026-02-01', 2), use('2025-11-01', 2)]);
 		plan.pick(plan.lines[0]!, product('Sample Ochre'));
-		expect(plan.findings.map((f) => f.code)).toEqual(['inside-entry']);
+		// A fourth application in twelve months where the label allows three, a day after the last where it asks for ten.
+		expect(plan.findings.map((f) => f.code)).toEqual([
+			'over-season',
+			'too-many-applications',
+			'too-few-days',
+			'inside-entry'
+		]);
 		plan.lines[0]!.dose = '2 L/ha';
 		plan.harvest = '2026-03-30';
-		expect(plan.findings.map((f) => f.code)).toEqual(['before-harvest', 'inside-entry']);
+		expect(plan.findings.map((f) => f.code)).toEqual([
+			'over-season',
+			'too-many-applications',
+			'too-few-days',
+			'before-harvest',
+			'inside-entry'
+		]);
 		const third = planning(at('Hazel rows'), [use('2026-02-01', 4.5)]);
 		third.pick(third.lines[0]!, product('Sample Ochre'));
 		expect(third.findings.map((f) => [f.code, f.stop])).toEqual([['over-season', true]]);
@@ -200,11 +220,11 @@ describe('planning a job', () => {
 		expect(plan.findings).toEqual([]);
 		plan.lines[0]!.dose = '3 L/ha';
 		expect(plan.findings.map((f) => f.code)).toEqual(['over-max']);
-		expect(wordLabelFinding(plan.findings[0]!, metric).title).toBe('Sample Ochre: 50 % over the label’s most');
+		expect(wordLabelFinding(plan.findings[0]!, metric).title).toBe('Sample Ochre: 50 % over the label maximum');
 		plan.lines[0]!.dose = '1 L/ha';
 		expect(plan.findings.map((f) => f.code)).toEqual(['dose-under']);
 		plan.lines[0]!.dose = '2 kg/ha';
-		expect(plan.doseProblem(plan.lines[0]!)).toContain('“2 kg/ha” is not a volume per area');
+		expect(plan.doseProblem(plan.lines[0]!)).toContain('“2 kg/ha” is a weight of a liquid');
 		expect(plan.chosen).toBeNull();
 	});
 
@@ -246,10 +266,13 @@ describe('planning a job', () => {
 
 describe('the words for a label’s limits', () => {
 	it.each([
-		[{ code: 'over-season', product: 'P', stop: true, ratio: 1.5, within: 0 }, 'used up'],
-		[{ code: 'over-season', product: 'P', stop: true, ratio: 1.5, within: 1e-7 }, '1.50 times'],
+		[{ code: 'over-season', product: 'P', active: '', stop: true, ratio: 1.5, within: 0 }, 'used up'],
+		[
+			{ code: 'over-season', product: 'P', active: 'A', stop: true, ratio: 1.5, within: 1e-7 },
+			'all products that hold it'
+		],
 		[{ code: 'volume-under', product: 'P', stop: true, ratio: 0.5, within: 1e-5 }, '100 L/ha or more'],
-		[{ code: 'volume-over', product: 'P', stop: true, ratio: 2, within: 1e-5 }, '100 L/ha at the most'],
+		[{ code: 'volume-over', product: 'P', stop: true, ratio: 2, within: 1e-5 }, 'up to 100 L/ha'],
 		[{ code: 'before-harvest', product: 'P', stop: true, ratio: 0.5, within: 21 }, '21 days'],
 		[{ code: 'dose-over', product: 'P', stop: false, ratio: 1.2, within: 1 }, 'decides'],
 		[

@@ -1,22 +1,40 @@
 import type {
+	DilutionOf,
+	DoseArea,
+	DropletClass,
 	GroundUse,
 	Issue,
 	JobBasis,
 	LabelFinding,
+	PassedStop,
 	ReadJob,
 	Result,
 	Rig,
 	Split,
 	SplitChoice,
+	Stop,
 	TypedJob,
 	TypedLabel,
 	VolumePerArea
 } from '$core';
-import { bad, checkJob, compareSplits, jobBefore, readJob, si } from '$core';
+import {
+	bad,
+	checkJob,
+	compareSplits,
+	isCanopy,
+	jobBefore,
+	labelStops,
+	openStops,
+	readJob,
+	seasonAround,
+	si
+} from '$core';
 import type { FarmSettings } from '$lib/formats/farm-settings';
 import { fieldUnits, typed } from '$lib/formats/field-units';
 import type { AskedJob } from '$lib/formats/job';
+import { stopKey } from '$lib/formats/passed-stops';
 import { typedText } from '$lib/formats/typed-text';
+import { dayStart } from '$lib/shown/farm-time';
 import { wordIssue } from '$lib/wording/issues';
 import type { GroundBlock } from './job-ground.svelte';
 import { JobGround } from './job-ground.svelte';
@@ -28,6 +46,8 @@ export interface JobSource {
 	readonly calibrations: readonly JobCalibration[];
 	/** What the other jobs of the farm bring on the ground. */
 	readonly uses: readonly GroundUse[];
+	/** When the last harvest of each block ended; null where nobody noted it. */
+	readonly harvests: Readonly<Record<string, string | null>>;
 	readonly today: string;
 }
 
@@ -42,6 +62,10 @@ export interface JobCalibration {
 	/** m/s and m; null where its way of measuring does not tell them. */
 	readonly speed: number | null;
 	readonly width: number | null;
+	/** Of the field that a pass covers: wider than the treated width for bands. */
+	readonly fieldWidth: number | null;
+	/** Drops of its nozzles at its pressure, where the nozzle catalogue knows them. */
+	readonly drops: DropletClass | null;
 	readonly signedDay: string;
 	readonly doubt: string | null;
 }
@@ -50,6 +74,9 @@ interface Line {
 	readonly key: number;
 	id: string;
 	dose: string;
+	/** What the dose is of, where two answers are possible; empty until it is said. */
+	per: DoseArea | '';
+	dilution: DilutionOf | '';
 }
 
 const percent = (text: string): number => {
@@ -82,6 +109,12 @@ export class JobPlanState {
 	efficiency = $state('75');
 	start = $state('07:00');
 	end = $state('19:00');
+	/** Dilute volume of the canopy, to the point of run-off. */
+	dilute = $state('');
+	/** Drops of the setting, where the catalogue does not know them. */
+	drops = $state<DropletClass | ''>('');
+	/** Reasons for stops that are passed, by stop. */
+	reasons = $state<Record<string, string>>({});
 	reason = $state('');
 	notes = $state('');
 
@@ -106,16 +139,19 @@ export class JobPlanState {
 		this.calibrationId = id;
 		const rig = this.source.calibrations.find((c) => c.id === id)?.rig;
 		if (rig) this.tank = typedText(rig.tank);
+		this.drops = this.source.calibrations.find((c) => c.id === id)?.drops ?? '';
 	}
 
 	addLine(): void {
-		this.lines.push({ key: this.#nextKey++, id: '', dose: '' });
+		this.lines.push({ key: this.#nextKey++, id: '', dose: '', per: '', dilution: '' });
 	}
-	/** A product brings its label's dose: the most of its range, which the operator lowers. */
+	/** A product brings its label's dose, the most of its range, which the operator lowers; and what it says of what it is of. */
 	pick(line: Line, id: string): void {
 		line.id = id;
 		const label = this.source.products.find((p) => p.id === id)?.label;
 		line.dose = label ? typedText(label.dose.high ?? label.dose.low) : '';
+		line.per = label?.per ?? '';
+		line.dilution = label?.dilution ?? '';
 	}
 	drop(key: number): void {
 		this.lines = this.lines.filter((l) => l.key !== key);
@@ -128,7 +164,15 @@ export class JobPlanState {
 			const product = this.source.products.find((p) => p.id === line.id);
 			if (!product) return [];
 			const unit = product.label.state === 'dry' ? this.units.dryDose : this.units.dose;
-			return [{ id: product.id, label: product.label, dose: this.#typed(line.dose, unit) }];
+			return [
+				{
+					id: product.id,
+					label: product.label,
+					dose: this.#typed(line.dose, unit),
+					per: line.per || undefined,
+					dilution: line.dilution || undefined
+				}
+			];
 		})
 	);
 
@@ -147,10 +191,17 @@ export class JobPlanState {
 		}
 	});
 
+	/** Share of the field's width that bands treat; 1 where all of it is. */
+	treated: number = $derived.by(() => {
+		const { width = null, fieldWidth = null } = this.calibration ?? {};
+		return this.by === 'calibration' && width !== null && fieldWidth !== null ? Math.min(1, width / fieldWidth) : 1;
+	});
+	canopy: boolean = $derived.by(() => isCanopy(this.ground.blocks, this.calibration?.rig.kind ?? null));
+
 	job: TypedJob | null = $derived.by(() => {
 		const { calibration } = this;
 		if (!calibration && this.by === 'calibration') return null;
-		const { speed = null, width = null, rig } = calibration ?? {};
+		const { speed = null, fieldWidth = null, rig } = calibration ?? {};
 		return {
 			day: this.day,
 			basis: this.#basis,
@@ -169,7 +220,11 @@ export class JobPlanState {
 				start: this.start,
 				end: this.end
 			},
-			travel: speed !== null && width !== null && this.by === 'calibration' ? { speed, swath: width } : null,
+			travel: speed !== null && fieldWidth !== null && this.by === 'calibration' ? { speed, swath: fieldWidth } : null,
+			treated: this.treated,
+			canopy: this.canopy,
+			dilute: this.dilute.trim() === '' ? null : this.#typed(this.dilute, this.source.settings.rateUnit),
+			drops: this.drops || null,
 			reason: this.reason.trim(),
 			notes: this.notes.trim()
 		};
@@ -177,8 +232,18 @@ export class JobPlanState {
 	read: Result<ReadJob> = $derived.by(() => {
 		const { job, calibration } = this;
 		if (!job) return bad({ code: 'missing', path: 'rate' });
-		const ids = { blocks: job.blocks.map((b) => b.id), products: job.products.map((p) => p.id) };
-		const before = jobBefore(this.source.uses, ids.blocks, ids.products, job.day);
+		const { settings, uses, harvests } = this.source;
+		const day = /^\d{4}-\d\d-\d\d$/.test(job.day) ? job.day : this.source.today;
+		const before = jobBefore(
+			uses,
+			{
+				day,
+				begins: dayStart(settings.timeZone, day) / 1000,
+				blocks: job.blocks.map((b) => b.id),
+				products: job.products.map(({ id, label }) => ({ id, actives: (label.actives ?? []).map((a) => a.name) }))
+			},
+			(block) => seasonAround(day, harvests[block] ?? null, settings.cropSeason)
+		);
 		return readJob(job, calibration && si<'volumePerArea'>(calibration.rate), before);
 	});
 	issues: readonly Issue[] = $derived(this.read.ok ? [] : this.read.issues);
@@ -206,7 +271,9 @@ export class JobPlanState {
 	doseProblem(line: Line): string | undefined {
 		const place = this.#products.findIndex((p) => p.id === line.id);
 		if (place < 0) return undefined;
-		const issue = this.issues.find((i) => i.path.startsWith(`products.${place}.`));
+		const issue = this.issues.find(
+			(i) => i.path.startsWith(`products.${place}.`) && i.code !== 'dose-area' && i.code !== 'dilute-or-mix'
+		);
 		return issue && wordIssue(issue);
 	}
 	/** What is wrong with the part of a block, at one of its fields. */
@@ -218,8 +285,25 @@ export class JobPlanState {
 	wantsReason: boolean = $derived.by(
 		() => this.by === 'calibration' && this.calibration?.doubt != null && this.reason.trim() === ''
 	);
+	/** Reasons that were written for stops, in the order in which they stand. */
+	passed: readonly PassedStop[] = $derived.by(() =>
+		labelStops(this.findings).flatMap((stop) => {
+			const reason = (this.reasons[stopKey(stop)] ?? '').trim();
+			return reason === '' ? [] : [{ ...stop, reason }];
+		})
+	);
+	/** Stops that still want their reason. */
+	open: readonly Stop[] = $derived.by(() => openStops(labelStops(this.findings), this.passed));
 	/** All is there to keep it. */
-	ready: boolean = $derived.by(() => this.chosen?.plan != null && !this.wantsReason && this.day !== '');
+	ready: boolean = $derived.by(
+		() => this.chosen?.plan != null && !this.wantsReason && this.open.length === 0 && this.day !== ''
+	);
+	/** A question of a line: which of its two answers is still open. */
+	asks(line: Line): { readonly per: boolean; readonly dilution: boolean } {
+		const place = this.#products.findIndex((p) => p.id === line.id);
+		const asked = (field: string) => this.issues.some((i) => i.path === `products.${place}.${field}`);
+		return { per: line.per !== '' || asked('per'), dilution: line.dilution !== '' || asked('dilution') };
+	}
 
 	/** What is sent; the server fills in the rest itself. */
 	asked(id: string): AskedJob | null {
@@ -233,7 +317,15 @@ export class JobPlanState {
 			blocks: this.ground.asked() as AskedJob['blocks'],
 			sprayed: job.sprayed ?? 1,
 			tank: job.tank as AskedJob['tank'],
-			products: job.products.map((p) => ({ id: p.id, dose: p.dose as AskedJob['tank'] })),
+			products: job.products.map(({ id, dose, per, dilution }) => ({
+				id,
+				dose: dose as AskedJob['tank'],
+				...(per && this.treated < 1 ? { per } : {}),
+				...(dilution && this.canopy ? { dilution } : {})
+			})),
+			dilute: (job.dilute ?? null) as AskedJob['dilute'],
+			drops: job.drops ?? null,
+			passed: this.passed.map((p) => ({ ...p })),
 			split: chosen.split,
 			harvest: job.harvest ?? null,
 			pace: job.pace as AskedJob['pace'],

@@ -7,10 +7,28 @@ import type {
 	RunEntryBody,
 	RunLoad,
 	SprayAct,
+	Stop,
+	Typed,
 	TypedDone,
 	VolumePerArea
 } from '$core';
-import { bad, checkRunEntry, fields, foldRun, mixingOf, productSoFar, readField, readJob } from '$core';
+import {
+	bad,
+	checkClose,
+	checkJob,
+	checkRunEntry,
+	fields,
+	foldRun,
+	inversionHours,
+	labelStops,
+	mixingOf,
+	openStops,
+	pouredOverMax,
+	productSoFar,
+	readField,
+	readJob,
+	shortestReason
+} from '$core';
 import type { KeptLog, LogStore } from '$lib/device/round-store';
 import type { FarmSettings } from '$lib/formats/farm-settings';
 import { fieldUnits, typed } from '$lib/formats/field-units';
@@ -33,6 +51,10 @@ export interface JobRunOutside {
 export type NextAct =
 	| { readonly act: 'tick'; readonly load: number; readonly step: number; readonly words: string }
 	| { readonly act: 'spray'; readonly load: number; readonly what: SprayAct; readonly words: string }
+	/** Something stops the work until its reason is written. */
+	| { readonly act: 'stopped'; readonly words: string }
+	/** The weather has to be looked at before the first load goes out. */
+	| { readonly act: 'weather'; readonly words: string }
 	| { readonly act: 'nothing'; readonly words: string };
 
 /** What is typed of a job under way: how far it is, and what is in the tank. */
@@ -42,6 +64,9 @@ export interface ProgressText {
 	readonly done: string;
 	readonly left: string;
 }
+
+/** Weather that was read longer ago than this is not that of now, ms. */
+const freshFor = 2 * 3_600_000;
 
 /** A job as it is mixed and sprayed: its entries, and all that follows from them. */
 export class JobRunState {
@@ -66,10 +91,14 @@ export class JobRunState {
 		this.settings = settings;
 		this.units = fieldUnits(settings);
 		this.#outside = outside;
-		this.read = readJob(kept.head.job, kept.head.rate as VolumePerArea | null);
+		this.read = readJob(kept.head.job, kept.head.rate as VolumePerArea | null, kept.head.before);
 		this.entries = kept.entries;
 	}
 
+	/** Wall clock, ms. */
+	now(): number {
+		return this.#outside.now();
+	}
 	get sheet(): PlanSheet | null {
 		return this.read.ok ? this.read.value.sheet : null;
 	}
@@ -91,27 +120,90 @@ export class JobRunState {
 	}
 	lines: readonly MixingLine[] = $derived.by(() => (this.shown ? this.linesOf(this.shown) : []));
 
+	/** Stops that stand and that nobody has passed: of the labels, of what was poured, of the hours of the sun. */
+	open: readonly Stop[] = $derived.by(() => {
+		const { run, read, head } = this;
+		if (!run || !read.ok || run.state === 'closed') return [];
+		const stops = [...labelStops(checkJob(read.value)), ...pouredOverMax(run.loads, read.value.sheet)];
+		return openStops(stops, [...(head.job.passed ?? []), ...run.passed]);
+	});
+	/**
+	 * The weather has to be looked at before a load goes out: before the first one, after a decision to wait, and again in the
+	 * hours of an inversion where the last reading is over two hours old.
+	 */
+	get wantsWeather(): boolean {
+		const before = this.run?.weather.before;
+		if (before == null || before.decision === 'wait') return true;
+		const { head, settings } = this;
+		const place = head.place ?? settings.place;
+		const old = this.now() - Date.parse(before.at) > freshFor;
+		return old && place !== null && inversionHours(this.now() / 1000, place);
+	}
+
+	/** Passes a stop with its reason. */
+	async pass(stop: Stop, reason: string): Promise<boolean> {
+		if (reason.trim().length < shortestReason) return false;
+		return this.add({ kind: 'pass', code: stop.code, about: stop.about, reason: reason.trim() });
+	}
+
 	/** What to do next with the load at work. */
 	next: NextAct = $derived.by((): NextAct => {
 		const load = this.current;
 		if (!load || this.run?.state === 'sprayed' || this.run?.state === 'closed')
 			return { act: 'nothing', words: 'All loads are out' };
+		if (this.open.length > 0 && load.state !== 'spraying' && load.state !== 'paused')
+			return { act: 'stopped', words: 'Stopped' };
 		if (load.state === 'spraying') return { act: 'spray', load: load.n, what: 'end', words: `Load ${load.n} is out` };
 		if (load.state === 'paused') return { act: 'spray', load: load.n, what: 'go-on', words: 'Go on spraying' };
+		if (load.next === null && this.wantsWeather) return { act: 'weather', words: 'Look at the weather first' };
 		if (load.next === null)
 			return { act: 'spray', load: load.n, what: 'start', words: `Begin spraying load ${load.n}` };
 		const line = this.linesOf(load)[load.next];
 		return { act: 'tick', load: load.n, step: load.next, words: line?.done ?? '' };
 	});
 
+	/** What was really poured of the step at work, where it is not what the screen says; what is wrong with it, in words. */
+	async pourOther(text: string): Promise<string | null> {
+		const { next, current } = this;
+		if (next.act !== 'tick' || !current) return null;
+		const line = this.linesOf(current)[next.step];
+		if (!line?.poured) return null;
+		const poured = typed(text, line.poured.unit, this.settings);
+		const issue = this.#wrongPour(next.load, next.step, poured, line.poured);
+		if (issue) return issue;
+		await this.add({ kind: 'tick', load: next.load, step: next.step, poured });
+		return null;
+	}
+	#wrongPour(load: number, step: number, poured: Typed, asked: Typed): string | null {
+		const [issue] = checkRunEntry({ kind: 'tick', load, step, poured }, this.sheet!);
+		if (issue) return wordIssue(issue);
+		const [told, wanted] = [poured, asked].map((t) => readField(fields.poured, t, 'poured'));
+		return told?.ok && wanted?.ok && told.value.kind !== wanted.value.kind
+			? wordIssue({ code: 'wrong-kind', path: 'poured', text: poured.text, wanted: wanted.value.kind })
+			: null;
+	}
+
 	/** Does what is next. */
 	go(): Promise<boolean> {
 		const { next } = this;
 		this.looked = null;
-		if (next.act === 'spray') return this.add({ kind: 'spray', load: next.load, act: next.what });
-		if (next.act === 'nothing' || !this.current) return Promise.resolve(false);
+		if (next.act === 'spray') return this.add(this.#sprayed(next.load, next.what));
+		if (next.act !== 'tick' || !this.current) return Promise.resolve(false);
 		const poured = this.linesOf(this.current)[next.step]?.poured ?? null;
 		return this.add({ kind: 'tick', load: next.load, step: next.step, poured });
+	}
+	/** Which blocks the load at work goes on, by id, where the job has several; all of them until somebody says. */
+	onBlocks = $state<readonly string[]>([]);
+	#sprayed(load: number, act: SprayAct): RunEntryBody {
+		const some = this.onBlocks.length > 0 && this.onBlocks.length < this.head.job.blocks.length;
+		const body: RunEntryBody = {
+			kind: 'spray',
+			load,
+			act,
+			...(act === 'end' && some ? { blocks: [...this.onBlocks] } : {})
+		};
+		if (act === 'end') this.onBlocks = [];
+		return body;
 	}
 	pause = (): Promise<boolean> =>
 		this.current ? this.add({ kind: 'spray', load: this.current.n, act: 'pause' }) : Promise.resolve(false);
@@ -163,16 +255,38 @@ export class JobRunState {
 	}
 
 	/** Closes the job: what is done of it, and what is over in the tank. */
-	async close(text: ProgressText & { readonly remarks: string }): Promise<boolean> {
+	async close(
+		text: ProgressText & { readonly remarks: string; readonly ended?: string | undefined }
+	): Promise<boolean> {
 		if (!this.sheet) return false;
 		const body: RunEntryBody = {
 			kind: 'close',
 			done: this.#done(text),
 			left: typed(text.left, this.units.tank, this.settings),
-			remarks: text.remarks.trim()
+			remarks: text.remarks.trim(),
+			...(text.ended ? { ended: text.ended } : {})
 		};
-		this.problems = this.#told(body, text);
+		this.problems = { ...this.#told(body, text), ...this.#noEnd(body) };
 		return Object.keys(this.problems).length === 0 && this.add(body);
+	}
+
+	/** Loads that went out and of which nobody ticked the end: the close asks when the last one was. */
+	unended: readonly number[] = $derived.by(() =>
+		(this.run?.loads ?? [])
+			.filter((l) => l.state !== 'dry' && l.state !== 'mixing' && l.endedAt === null)
+			.map((l) => l.n)
+	);
+	#noEnd(body: RunEntryBody): Readonly<Record<string, string>> {
+		if (!this.sheet) return {};
+		const entry: RunEntry = {
+			...body,
+			id: 'close',
+			seq: Number.MAX_SAFE_INTEGER,
+			at: new Date(this.now()).toISOString()
+		};
+		const made = foldRun(this.sheet, mixingOf(this.head.job), [...this.entries, entry]);
+		const [issue] = made.ok ? checkClose(made.value) : [];
+		return issue ? { [issue.path]: wordIssue(issue) } : {};
 	}
 
 	/** Keeps how far the job is; what is wrong is told beside its field. */
@@ -205,7 +319,7 @@ export class JobRunState {
 		const { sheet, run } = this;
 		const seen = run?.seen;
 		if (!sheet || !run || !seen) return [];
-		const loads = run.loads.slice(0, seen.load).map((l) => l.load);
+		const loads = run.loads.slice(0, seen.load).map((l) => l.poured);
 		return productSoFar(loads, seen.left, seen.area).flatMap((on, i) => {
 			const { name, max } = sheet.products[i]!;
 			const ratio = max ? on / max.perArea : 0;

@@ -77,7 +77,7 @@ export class RoundState {
 	/** The device could not keep an entry: the one thing that must be shouted. */
 	storeError = $state<string | null>(null);
 
-	round: Round = $derived.by(() => foldRound(this.entries, this.head.setting?.off ?? []));
+	round: Round = $derived.by(() => foldRound(this.entries, this.head.setting ?? {}));
 	method: RoundMethod = $derived.by(() => methodOf(this.rig, this.round));
 	sheet: Result<AnySheet> = $derived.by(() => roundSheet(this.rig, this.round));
 	result: Result<RoundCalibration> = $derived.by(() =>
@@ -168,7 +168,7 @@ export class RoundState {
 	 */
 	catchTime = $derived.by(() =>
 		this.round.catchTime === undefined
-			? this.method === 'plot-catch'
+			? this.method === 'plot-catch' || this.rig.groundDriven
 				? null
 				: typed('30', 's', this.settings)
 			: this.round.catchTime

@@ -45,23 +45,34 @@ describe('the steps of a round', () => {
 	});
 	it('open with what the setting shuts', async () => {
 		const { state } = await roundState([], {}, blower);
-		const head = {
-			...state.head,
-			setting: { id: 's', name: 'Left only', off: [1], gear: '', rpm: null, pressure: null, note: '' }
-		};
 		const { RoundState } = await import('./round.svelte');
-		const left = new RoundState(
-			{ head: head as never, entries: entriesOf(catches('60', 'L', '1.0')) },
-			state.settings,
-			{
-				store: { add: async () => undefined },
-				newId: () => '',
-				now: () => 0,
-				onAdded: () => undefined
-			}
-		);
-		expect(left.on).toEqual([1, 2, 3, 4]);
-		expect(left.width).toBe(2.5);
+		const leftOnly = (otherSide?: 'sprayed' | 'not') => {
+			const setting = {
+				id: 's',
+				name: 'Left only',
+				off: [1],
+				gear: '',
+				rpm: null,
+				pressure: null,
+				note: '',
+				otherSide
+			};
+			return { ...state.head, setting };
+		};
+		const opened = (otherSide?: 'sprayed' | 'not') =>
+			new RoundState(
+				{ head: leftOnly(otherSide) as never, entries: entriesOf(catches('60', 'L', '1.0')) },
+				state.settings,
+				{
+					store: { add: async () => undefined },
+					newId: () => '',
+					now: () => 0,
+					onAdded: () => undefined
+				}
+			);
+		expect(opened().on).toEqual([1, 2, 3, 4]);
+		// One side is half a row only where another pass sprays the other side; until that is said there is no width.
+		expect([opened().width, opened('sprayed').width, opened('not').width]).toEqual([null, 2.5, 5]);
 	});
 });
 

@@ -1,4 +1,14 @@
-import type { Issue, LoadPlan, PlanSheet, Result, Split, TypedProduct, TypedTankPlan, VolumePerArea } from '$core';
+import type {
+	DoseArea,
+	Issue,
+	LoadPlan,
+	PlanSheet,
+	Result,
+	Split,
+	TypedProduct,
+	TypedTankPlan,
+	VolumePerArea
+} from '$core';
 import { planLoads, readTankPlan } from '$core';
 import { typed, fieldUnits } from '$lib/formats/field-units';
 import type { FarmSettings } from '$lib/formats/farm-settings';
@@ -10,6 +20,8 @@ export interface ProductLine {
 	name: string;
 	dose: string;
 	state: 'liquid' | 'dry';
+	/** On bands: what the dose is of; empty until it is said. */
+	per: DoseArea | '';
 }
 
 /**
@@ -19,6 +31,8 @@ export interface ProductLine {
 export class TankPlanState {
 	readonly #settings: FarmSettings;
 	readonly #rate: VolumePerArea;
+	/** Share of the field that bands treat; 1 where all of it is. */
+	readonly treated: number;
 	readonly units: ReturnType<typeof fieldUnits>;
 	#nextKey = 1;
 
@@ -32,8 +46,9 @@ export class TankPlanState {
 	/** Places that have been left: only those show what is wrong, so that nobody is scolded while typing. */
 	left = $state<Record<string, boolean>>({});
 
-	constructor(rate: VolumePerArea, tank: string, settings: FarmSettings) {
+	constructor(rate: VolumePerArea, tank: string, settings: FarmSettings, treated = 1) {
 		this.#rate = rate;
+		this.treated = treated;
 		this.#settings = settings;
 		this.units = fieldUnits(settings);
 		this.tank = tank;
@@ -41,7 +56,7 @@ export class TankPlanState {
 	}
 
 	addProduct(): void {
-		this.products.push({ key: this.#nextKey++, name: '', dose: '', state: 'liquid' });
+		this.products.push({ key: this.#nextKey++, name: '', dose: '', state: 'liquid', per: '' });
 	}
 
 	removeProduct(key: number): void {
@@ -69,11 +84,12 @@ export class TankPlanState {
 			products: this.#written.map((p, i): TypedProduct => ({
 				name: p.name.trim() || `Product ${i + 1}`,
 				dose: typed(p.dose, p.state === 'dry' ? this.units.dryDose : this.units.dose, s),
-				state: p.state
+				state: p.state,
+				...(p.per && this.treated < 1 ? { per: p.per } : {})
 			}))
 		};
 	});
-	sheet: Result<PlanSheet> = $derived.by(() => readTankPlan(this.input, this.#rate));
+	sheet: Result<PlanSheet> = $derived.by(() => readTankPlan(this.input, this.#rate, this.treated));
 	result: Result<LoadPlan> = $derived.by(() => (this.sheet.ok ? planLoads(this.sheet.value) : this.sheet));
 	plan: LoadPlan | null = $derived(this.result.ok ? this.result.value : null);
 	issues: readonly Issue[] = $derived(this.result.ok ? [] : this.result.issues);

@@ -55,6 +55,12 @@ export function wordFinding(finding: Finding, names: NozzleNames = boomNames): F
 				title: `${names.section(finding.section)} is ${percent(finding.share)} low as a whole`,
 				body: `All of its nozzles (${finding.nozzles[0]} to ${finding.nozzles.at(-1)}) are low together, so look at that section's filter, valve and hose before any nozzle.`
 			};
+		case 'two-sizes':
+			return {
+				tone: 'look',
+				title: `${listed(finding.small, names)} ${finding.small.length === 1 ? 'gives' : 'give'} ${percent(finding.share)} less than the others`,
+				body: 'That looks like two sizes of nozzle. If they differ on purpose, say so on the sprayer (groups), and each is compared with its own. If not, they are blocked or the wrong size.'
+			};
 		case 'third-out':
 			return {
 				tone: 'stop',
@@ -89,6 +95,9 @@ export function wordFinding(finding: Finding, names: NozzleNames = boomNames): F
 			const [low, high] = usualSpeeds[finding.rig];
 			const whose = {
 				boom: 'a boom',
+				tractor: 'a boom on a tractor',
+				atv: 'a small boom',
+				'self-propelled': 'a self-propelled boom',
 				boomless: 'a boomless rig',
 				airblast: 'an airblast sprayer',
 				'on foot': 'a walk'
@@ -167,5 +176,9 @@ export function wordFinding(finding: Finding, names: NozzleNames = boomNames): F
 			};
 	}
 }
+
+/** Nozzles by name, the first three of them. */
+const listed = (numbers: readonly number[], names: NozzleNames) =>
+	`${numbers.slice(0, 3).map(names.nozzle).join(', ')}${numbers.length > 3 ? ` and ${numbers.length - 3} more` : ''}`;
 
 const setName = (group: string) => (group === '' ? 'The set gives' : `The ${group} nozzles give`);

@@ -39,6 +39,14 @@ const examples: Record<string, string> = {
 	humidity: '55',
 	corner: '47.10512, 8.50321',
 	plantBack: 'clover = 120',
+	active: 'ochrate = 480 g/L',
+	content: '480 g/L, 4 lb/gal, 75 % (dry) or 48 % w/v',
+	density: '1.28 kg/L or 10.7 lb/gal',
+	per: 'treated or field',
+	dilution: 'dilute or mix',
+	dropClass: 'medium or very-coarse',
+	neighbour: 'water, hives or houses',
+	reason: 'adviser’s written advice of 3 May',
 	name: 'Orchard cone 1.5',
 	'volume|mass|flow': '19.2 fl oz, 568 ml, 566 g or 1.2 L/min'
 };
@@ -79,6 +87,14 @@ const thing: Record<string, string> = {
 	corner: 'a corner: latitude, longitude',
 	label: 'a part of a product',
 	plantBack: 'a crop and its days',
+	active: 'an active ingredient and its content',
+	content: 'how much active ingredient the product holds',
+	density: 'a density',
+	per: 'the area that a dose is of',
+	dilution: 'what a dose per 100 L is of',
+	dropClass: 'a drop size',
+	neighbour: 'something beside a field',
+	reason: 'a reason',
 	'volume|mass|flow': 'a volume, a weight of water or a flow'
 };
 
@@ -206,6 +222,30 @@ export function wordIssue(issue: Issue): string {
 			return `${typed} is no place on the earth in degrees. Longitude comes first, then latitude, as in 8.5, 47.1; and files in metres have to be made into degrees (WGS 84) first.`;
 		case 'not-one-record':
 			return `The lines of record ${typed} differ in more than their product. What belongs to the record has to be the same in each.`;
+		case 'no-density':
+			return `${typed} is a weight of a liquid. Enter the product’s density first (it is on the label or its data sheet), or write the volume.`;
+		case 'no-content':
+			return `${typed} is a dose of the active ingredient. Enter on the product how much it holds, like 480 g/L.`;
+		case 'which-active':
+			return `${typed} does not say which active ingredient it is of (${issue.bound}). Write its name too, like 750 g ${issue.bound?.split(', ')[0] ?? 'name'} a.i./ha.`;
+		case 'weight-percent':
+			return `${typed}: per cent of what? Write % v/v for volume in volume, % w/v for weight in volume; by weight in weight it takes the density.`;
+		case 'interval-no-end':
+			return 'No end is known for the last load, so re-entry and harvest cannot be counted. Say when the last load was out.';
+		case 'parked-ground-drive':
+			return 'The pump of this sprayer turns with its wheels, so nothing true can be caught while it is parked. Two ways work: catch while you drive the course, or refill after a known area.';
+		case 'level-over-load':
+			return `${typed} is more than the tank takes. Check the amount and its unit.`;
+		case 'other-side':
+			return 'One side is shut: is the other side of the row sprayed too, by a pass of its own? The volume depends on it.';
+		case 'dose-area':
+			return `${typed} on bands: is it per treated area or per field area? The label says which.`;
+		case 'dilute-or-mix':
+			return `${typed} in an orchard: is it per 100 L of dilute spray (to the point of run-off) or per 100 L of this mix? The label says which.`;
+		case 'no-dilute':
+			return `${typed} is of dilute spray. Enter the dilute volume: what the canopy takes to the point of run-off.`;
+		case 'not-concentrate':
+			return 'This label does not allow concentrate spraying.';
 		case 'twice':
 			return `${typed} stands there twice. Keep one line of it.`;
 	}

@@ -12,6 +12,7 @@ export const nozzleKindWords: Readonly<Record<NozzleKind, string>> = {
 };
 
 export const dropletWords: Readonly<Record<DropletClass, string>> = {
+	'extremely-fine': 'extremely fine',
 	'very-fine': 'very fine',
 	fine: 'fine',
 	medium: 'medium',

@@ -10,11 +10,12 @@ const harvestAhead = 30;
 export const load: PageServerLoad = async ({ locals: { farm } }) => {
 	const now = Date.now();
 	const today = dayAt(farm.settings.timeZone, now);
-	const [sprayers, jobs, blocks, states] = await Promise.all([
+	const [sprayers, jobs, blocks, states, place] = await Promise.all([
 		farm.sprayers.list(),
 		farm.jobs.unfinished(addDays(today, ahead)),
 		farm.blocks.ids(),
-		openStates(farm, now)
+		openStates(farm, now),
+		farm.jobs.placeOf(null)
 	]);
 	const due = await farm.sprayers.due(sprayers, today);
 	return {
@@ -37,9 +38,10 @@ export const load: PageServerLoad = async ({ locals: { farm } }) => {
 				harvest: s.harvest && s.harvest.days <= harvestAhead ? s.harvest : null,
 				plantBack: s.plantBack.filter((c) => c.days <= harvestAhead)
 			}))
-			.filter((s) => s.entry || s.harvest || s.plantBack.length > 0)
+			.filter((s) => s.entry || s.harvest || s.plantBack.length > 0 || s.notEntered.length > 0)
 			.slice(0, 12),
 		blocks,
+		place,
 		now: now / 1000,
 		today
 	};

@@ -136,7 +136,7 @@
 				<BlockKeeps states={data.states} ids={data.blocks} now={data.now} timeZone={settings.timeZone} />
 			</section>
 		{/if}
-		{#if data.sprayers.length > 0}<TodayWeather {settings} />{/if}
+		{#if data.sprayers.length > 0}<TodayWeather {settings} place={data.place} />{/if}
 	</main>
 	<aside aria-label="Sprayers">
 		<h2>Sprayers</h2>

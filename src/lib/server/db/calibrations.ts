@@ -15,6 +15,8 @@ export interface CalibrationSummary {
 	readonly relativeU95: number;
 	readonly speed: number | null;
 	readonly width: number | null;
+	/** Of the field that a pass covers; as the width but for bands. */
+	readonly fieldWidth: number | null;
 	readonly flow: number | null;
 	readonly pressure: number | null;
 	readonly gear: string;
@@ -73,6 +75,7 @@ export const calibrationsOf = ({ db, farmId }: Scope) => ({
 				'relative_u95',
 				'speed_m_s',
 				'width_m',
+				'field_width_m',
 				'flow_m3_s',
 				'pressure_pa',
 				'gear',
@@ -106,6 +109,7 @@ export const calibrationsOf = ({ db, farmId }: Scope) => ({
 			relativeU95: row.relative_u95,
 			speed: row.speed_m_s,
 			width: row.width_m,
+			fieldWidth: row.field_width_m ?? row.width_m,
 			flow: row.flow_m3_s,
 			pressure: row.pressure_pa,
 			gear: row.gear,

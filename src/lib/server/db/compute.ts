@@ -7,7 +7,7 @@ import { fromIssue } from '../failure';
 import type { StoredNozzle } from './schema';
 
 /** Raised whenever the columns below are computed in another way: older rows are then computed again at the next start. */
-export const computing = 2;
+export const computing = 3;
 
 export interface RawRound {
 	readonly rig: Rig;
@@ -26,7 +26,7 @@ export const rigNumbers = (rig: Rig, path: string): RigNumbers => {
 /** The computed columns of a calibration, from the raw readings alone and with the core that the device used. */
 export function computedColumns(raw: RawRound) {
 	const rig = rigNumbers(raw.rig, 'round.rig');
-	const round = foldRound(raw.entries, raw.setting?.off ?? []);
+	const round = foldRound(raw.entries, raw.setting ?? {});
 	const result = calibrateRound(rig, round, skillOf({ skill: raw.skill }), raw.evenRule);
 	if (!result.ok) throw fromIssue(result.issues[0]!, 'round');
 	const { calibration: c, sheet } = result.value;
@@ -46,6 +46,7 @@ export function computedColumns(raw: RawRound) {
 			relative_u95: c.relativeUncertainty95,
 			speed_m_s: c.speed ? (c.speed.value as number) : null,
 			width_m: c.swath ? (c.swath.treated.value as number) : null,
+			field_width_m: c.swath ? (c.swath.field as number) : null,
 			flow_m3_s: c.flow ? (c.flow.value as number) : null,
 			nozzles_on: c.nozzles?.count ?? null,
 			wear: setWear(nozzles),

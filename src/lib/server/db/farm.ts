@@ -13,6 +13,7 @@ import { jobsOf } from './jobs';
 import { nozzlesOf } from './nozzles';
 import { productsOf } from './products';
 import { recordsOf } from './records';
+import { refillSeasons } from './record-uses';
 import { roundsOf } from './rounds';
 import type { Database } from './schema';
 import type { Scope } from './scope';
@@ -73,11 +74,15 @@ export async function farmHandle(db: Kysely<Database>, farmId: string): Promise<
 		takeIn: (lines, replace) => takeFarm(scope, lines, replace),
 		isEmpty: () => isEmptyFarm(scope),
 		async saveFarm(name, changed) {
-			await db
-				.updateTable('farm')
-				.set({ name, settings: JSON.stringify(changed) })
-				.where('id', '=', farmId)
-				.execute();
+			await db.transaction().execute(async (trx) => {
+				await trx
+					.updateTable('farm')
+					.set({ name, settings: JSON.stringify(changed) })
+					.where('id', '=', farmId)
+					.execute();
+				if (changed.cropSeason !== settings.cropSeason)
+					await refillSeasons(trx, { farmId, cropSeason: changed.cropSeason });
+			});
 		}
 	};
 }

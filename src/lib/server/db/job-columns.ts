@@ -1,20 +1,22 @@
 import type { Transaction } from 'kysely';
-import type { JobRun, PlanSheet, RunEntry, TypedJob } from '../../../core';
+import type { JobRun, ReadJob, RunEntry, TypedJob } from '../../../core';
 import { inOrder, sprayedTime } from '../../../core';
 import { dayAt } from '../../shown/farm-time';
+import { keepUses } from './job-use';
 import type { Database } from './schema';
 import type { Scope } from './scope';
 
 interface RunOfJob {
 	readonly id: string;
 	readonly job: TypedJob;
-	readonly sheet: PlanSheet;
+	readonly read: ReadJob;
 	readonly run: JobRun;
 	readonly entries: readonly RunEntry[];
 }
 
 /** The columns of a job that follow from what happened in it. */
-function jobColumns({ job, sheet, run, entries }: RunOfJob) {
+function jobColumns({ job, read, run, entries }: RunOfJob) {
+	const { sheet } = read;
 	const struck = new Set(entries.flatMap((e) => (e.kind === 'strike' ? [e.entry] : [])));
 	const acts = new Map<number, { act: 'start' | 'pause' | 'go-on' | 'end'; at: number }[]>();
 	for (const e of inOrder(entries)) {
@@ -50,10 +52,5 @@ export async function keepRun(
 	of: RunOfJob
 ): Promise<void> {
 	await trx.updateTable('job').set(jobColumns(of)).where('farm_id', '=', farmId).where('id', '=', of.id).execute();
-	await trx
-		.updateTable('job_use')
-		.set({ day: sprayDay(settings.timeZone, of.job, of.run) })
-		.where('farm_id', '=', farmId)
-		.where('job_id', '=', of.id)
-		.execute();
+	await keepUses({ farmId, settings }, trx, of);
 }

@@ -1,6 +1,6 @@
 import type { Transaction } from 'kysely';
 import type { JobRun, RunEntry, TypedJob, VolumePerArea } from '../../../core';
-import { basisOf, checkRunEntry, foldRun, mixingOf, readJob } from '../../../core';
+import { basisOf, checkClose, checkRunEntry, foldRun, mixingOf, readJob } from '../../../core';
 import { dayAt } from '../../shown/farm-time';
 import { Failure, fromIssue, notFound } from '../failure';
 import { knownIds } from './entry-log';
@@ -126,7 +126,9 @@ export const jobRunsOf = (scope: Scope) => {
 					throw new Failure(409, 'too-many', 'entries', 'This job has more entries than any job can have.');
 				const run = foldRun(sheet, mixingOf(job.body), all);
 				if (!run.ok) throw fromIssue(run.issues[0]!);
-				await keepRun(scope, trx, { id: jobId, job: job.body, sheet, run: run.value, entries: all });
+				const [unclosed] = fresh.some((e) => e.kind === 'close') ? checkClose(run.value) : [];
+				if (unclosed) throw fromIssue(unclosed, 'entries');
+				await keepRun(scope, trx, { id: jobId, job: job.body, read: read.value, run: run.value, entries: all });
 				await noteDrift(trx, job, run.value, all);
 				return { acknowledged: entries.map((e) => e.id) };
 			});

@@ -1,16 +1,28 @@
 import { sql } from 'kysely';
-import type { GroundUse, JobBlock, JobState, TypedJob, VolumePerArea } from '../../../core';
-import { blockPart, planLoads, readBlock, readJob } from '../../../core';
-import { outlinedArea } from '../../formats/block';
+import type { GroundUse, JobBefore, JobBlock, JobState, Place, TypedJob, VolumePerArea } from '../../../core';
+import {
+	addDays,
+	blockPart,
+	checkJob,
+	isCanopy,
+	labelStops,
+	openStops,
+	planLoads,
+	readBlock,
+	readJob
+} from '../../../core';
+import { altitudeOf, middleOf, outlinedArea } from '../../formats/block';
 import type { AskedJob } from '../../formats/job';
 import { dayAt } from '../../shown/farm-time';
 import { canonicalJson } from '../canonical-json';
 import { Failure, fromIssue, notFound } from '../failure';
 import { blocksOf } from './blocks';
 import { doubtOf } from './doubt';
-import { aroundDay, keepUses, usesAround } from './job-use';
+import { aroundDay, groundBefore, harvestsOf, keepUses, usesAround } from './job-use';
 import { productsOf } from './products';
+import { stopMessage } from '../../wording/safety';
 import type { Scope } from './scope';
+import { treatedShare } from './tank-plans';
 
 export interface JobLine {
 	readonly id: string;
@@ -37,6 +49,7 @@ export const jobsOf = (scope: Scope) => {
 				'c.rate_m3_per_m2',
 				'c.speed_m_s',
 				'c.width_m',
+				'c.field_width_m',
 				'c.sprayer_id',
 				's.rig',
 				doubtOf('c').as('doubt')
@@ -61,6 +74,7 @@ export const jobsOf = (scope: Scope) => {
 			blocks.push({
 				id,
 				name: block.name,
+				kind: block.kind,
 				area,
 				share: taken.value.share,
 				...(part.by === 'share' ? {} : { part }),
@@ -83,13 +97,23 @@ export const jobsOf = (scope: Scope) => {
 				'This calibration is in doubt. Calibrate again, or write why it is used all the same.'
 			);
 		const products = [];
-		for (const { id, dose } of asked.products)
-			products.push({ id, label: (await productsOf(scope).get(id)).label, dose });
-		const { speed_m_s: speed = null, width_m: swath = null, rig } = calibration ?? {};
+		for (const { id, dose, per, dilution } of asked.products)
+			products.push({
+				id,
+				label: (await productsOf(scope).get(id)).label,
+				dose,
+				...(per ? { per } : {}),
+				...(dilution ? { dilution } : {})
+			});
+		const { speed_m_s: speed = null, width_m: treated = null, field_width_m: field = null, rig } = calibration ?? {};
+		const swath = field ?? treated;
+		// Bands cover a share of the field that a pass does.
+		const share = asked.basis.by === 'calibration' ? treatedShare({ width_m: treated, field_width_m: field }) : 1;
+		const blocks = await groundOf(asked);
 		const job: TypedJob = {
 			day: asked.day,
 			basis: asked.basis,
-			blocks: await groundOf(asked),
+			blocks,
 			tank: asked.tank,
 			dead: rig?.dead ?? null,
 			agitation: rig?.agitation ?? null,
@@ -100,7 +124,12 @@ export const jobsOf = (scope: Scope) => {
 			pace: asked.pace,
 			travel: speed !== null && swath !== null ? { speed, swath } : null,
 			reason: asked.reason,
-			notes: asked.notes
+			notes: asked.notes,
+			...(share < 1 ? { treated: share } : {}),
+			...(isCanopy(blocks, rig?.kind ?? null) ? { canopy: true } : {}),
+			...(asked.dilute ? { dilute: asked.dilute } : {}),
+			drops: asked.drops ?? null,
+			...(asked.passed && asked.passed.length > 0 ? { passed: asked.passed } : {})
 		};
 		return { job, rate: (calibration?.rate_m3_per_m2 ?? null) as VolumePerArea | null, calibration };
 	};
@@ -138,11 +167,19 @@ export const jobsOf = (scope: Scope) => {
 		/** Keeps a job under the id that the browser gave it; the same again changes nothing. */
 		async put(asked: AskedJob): Promise<void> {
 			const { job, rate, calibration } = await filled(asked);
-			const read = readJob(job, rate);
+			const read = readJob(job, rate, await groundBefore(scope, job, asked.id));
 			if (!read.ok) throw fromIssue(read.issues[0]!);
+			const [stop] = openStops(labelStops(checkJob(read.value)), job.passed ?? []);
 			const plan = planLoads(read.value.sheet);
 			if (!plan.ok) throw fromIssue(plan.issues[0]!);
 			await db.transaction().execute(async (trx) => {
+				const known = await trx
+					.selectFrom('job')
+					.select('id')
+					.where('farm_id', '=', farmId)
+					.where('id', '=', asked.id)
+					.executeTakeFirst();
+				if (stop && !known) throw new Failure(422, 'stopped', 'passed', stopMessage(stop));
 				const made = await trx
 					.insertInto('job')
 					.values({
@@ -158,7 +195,8 @@ export const jobsOf = (scope: Scope) => {
 					})
 					.onConflict((oc) => oc.columns(['farm_id', 'id']).doNothing())
 					.executeTakeFirst();
-				if (made.numInsertedOrUpdatedRows) await keepUses(farmId, trx, asked.id, job, read.value);
+				if (made.numInsertedOrUpdatedRows)
+					await keepUses(scope, trx, { id: asked.id, job, read: read.value, run: null });
 			});
 			const stored = await this.get(asked.id);
 			if (stored.calibrationId !== asked.calibrationId || canonicalJson(stored.job) !== canonicalJson(job))
@@ -218,12 +256,28 @@ export const jobsOf = (scope: Scope) => {
 					job.blocks.map((b) => b.id)
 				)
 				.execute();
-			return rows.map((row) => ({ id: row.id, boundary: row.body.boundary }));
+			return rows.map((row) => ({ id: row.id, boundary: row.body.boundary, altitude: altitudeOf(row.body) }));
 		},
 
-		/** What the other jobs mean for the ground of one. */
-		async usesFor(id: string, job: TypedJob): Promise<GroundUse[]> {
-			return usesAround(scope, { blocks: job.blocks.map((b) => b.id), not: id, ...aroundDay(job.day) });
+		/** What the other jobs and records mean for the ground of one. */
+		before: (id: string, job: TypedJob): Promise<JobBefore> => groundBefore(scope, job, id),
+
+		/** When the last harvest of blocks ended. */
+		harvests: (blocks: readonly string[]) => harvestsOf(scope, blocks),
+
+		/** Where a job is: the middle of the boundary of one of its blocks, else the farm's place, else any block's. */
+		async placeOf(job: TypedJob | null): Promise<Place | null> {
+			const own = job ? middleOf((await this.shapesOf(job)).map((s) => s.boundary)) : null;
+			if (own ?? scope.settings.place) return own ?? scope.settings.place;
+			const rows = await db
+				.selectFrom('block')
+				.select('body')
+				.where('farm_id', '=', farmId)
+				.where(sql<boolean>`body->'boundary' <> 'null'::jsonb`)
+				.orderBy('created_at')
+				.limit(1)
+				.execute();
+			return middleOf(rows.map((r) => r.body.boundary));
 		},
 
 		/** The newest closed jobs of a sprayer that rest on a calibration, the oldest of them first: true volume and planned. */
@@ -250,7 +304,7 @@ export const jobsOf = (scope: Scope) => {
 		/** What all blocks get around a day, for planning on any of them. */
 		usesAround: (day: string): Promise<GroundUse[]> => {
 			const { from, to } = aroundDay(day);
-			return usesAround(scope, { from, to: `${Number(to.slice(0, 4)) + 1}${to.slice(4)}` });
+			return usesAround(scope, { day, from, to: addDays(to, 365) });
 		},
 
 		/** The newest jobs by their day. */

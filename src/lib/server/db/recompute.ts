@@ -35,9 +35,9 @@ async function recomputeJobs(db: Kysely<Database>): Promise<number> {
 		const entries = await jobRunsOf(scope).entries(row.id);
 		const run = read.ok ? foldRun(read.value.sheet, mixingOf(row.body), entries) : null;
 		await inTransaction(db, async (trx) => {
-			await keepUses(row.farm_id, trx, row.id, row.body, read.ok ? read.value : null);
 			if (read.ok && run?.ok)
-				await keepRun(scope, trx, { id: row.id, job: row.body, sheet: read.value.sheet, run: run.value, entries });
+				await keepRun(scope, trx, { id: row.id, job: row.body, read: read.value, run: run.value, entries });
+			else await keepUses(scope, trx, { id: row.id, job: row.body, read: read.ok ? read.value : null, run: null });
 		});
 	}
 	return rows.length;

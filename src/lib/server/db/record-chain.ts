@@ -1,6 +1,7 @@
 import type { Transaction } from 'kysely';
 import { sql } from 'kysely';
 import type { Amendment, SprayRecord } from '../../../core';
+import { groupsOf } from '../../../core';
 import { canonicalJson } from '../canonical-json';
 import { dayAt } from '../../shown/farm-time';
 import { keepRecordUses, openUntil } from './record-uses';
@@ -37,7 +38,7 @@ export function recordColumns(body: SprayRecord | Amendment, zone: string) {
 		target: record?.target ?? '',
 		block_names: record?.blocks.map((b) => b.name) ?? [],
 		product_names: record?.products.map((p) => p.name) ?? [],
-		groups: record?.products.map((p) => p.group).filter(Boolean) ?? [],
+		groups: [...new Set(record?.products.flatMap((p) => groupsOf(p.group)) ?? [])],
 		area_m2: record?.area ?? 0,
 		open_until: record && openUntil(record)
 	};
@@ -97,7 +98,7 @@ export async function append(
 		})
 		.execute();
 	if (record) {
-		await keepRecordUses(trx, farmId, [row.id]);
+		await keepRecordUses(trx, { farmId, cropSeason: settings.cropSeason }, [row.id]);
 		await trx
 			.insertInto('record_name')
 			.values(namesIn(record).map((n) => ({ farm_id: farmId, ...n })))

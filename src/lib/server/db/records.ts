@@ -1,10 +1,24 @@
 import { v5 } from 'uuid';
 import { z } from 'zod';
-import type { Amendment, AskedField, AskedRecord, RecordedRig, SprayRecord, VolumePerArea } from '../../../core';
-import { buildRecord, foldRun, mixingOf, readJob } from '../../../core';
+import type {
+	Amendment,
+	AskedField,
+	AskedRecord,
+	PassedStop,
+	RecordedRig,
+	SprayRecord,
+	Stop,
+	TypedJob,
+	VolumePerArea,
+	WeatherEntry
+} from '../../../core';
+import { buildRecord, checkJob, foldRun, labelStops, mixingOf, openStops, pouredOverMax, readJob } from '../../../core';
 import { lacking } from '../../formats/record';
 import type { RecordIn } from '../../formats/record-files';
 import { recordFieldWords } from '../../wording/records';
+import { stopMessage } from '../../wording/safety';
+import { dayAt } from '../../shown/farm-time';
+import { jobWeatherStops } from '../../shown/job-weather';
 import { canonicalJson } from '../canonical-json';
 import { Failure, fromIssue, notFound } from '../failure';
 import { sprayDay } from './job-columns';
@@ -44,10 +58,21 @@ export const recordsOf = (scope: Scope) => {
 		};
 	};
 
+	/** What the rules say of the weather that a job was sprayed in, and that its entry's own reason does not pass. */
+	const weatherStopsOf = async (job: TypedJob, entry: WeatherEntry | null): Promise<Stop[]> => {
+		const [place, shapes] = await Promise.all([jobsOf(scope).placeOf(job), jobsOf(scope).shapesOf(job)]);
+		return jobWeatherStops(job, entry, {
+			settings,
+			place,
+			altitude: shapes.find((s) => s.altitude !== null)?.altitude ?? null
+		});
+	};
+
 	/** A closed job with what is known of it. */
 	const sourceOf = async (jobId: string) => {
 		const kept = await jobsOf(scope).get(jobId);
-		const read = readJob(kept.job, kept.rate as VolumePerArea | null);
+		const before = await jobsOf(scope).before(jobId, kept.job);
+		const read = readJob(kept.job, kept.rate as VolumePerArea | null, before);
 		if (!read.ok) throw fromIssue(read.issues[0]!);
 		const { sheet } = read.value;
 		const run = foldRun(sheet, mixingOf(kept.job), await jobRunsOf(scope).entries(jobId));
@@ -60,22 +85,40 @@ export const recordsOf = (scope: Scope) => {
 			sprayer: kept.sprayer,
 			calibrationId: kept.calibrationId,
 			rig: await rigOf(kept.calibrationId),
-			day
+			day,
+			dayOf: (at: string) => dayAt(settings.timeZone, Date.parse(at)),
+			stops: [
+				...labelStops(checkJob(read.value)),
+				...pouredOverMax(run.value.loads, sheet),
+				...(await weatherStopsOf(kept.job, run.value.weather.before))
+			]
 		};
 	};
 
 	return {
 		...log,
 
-		/** What would be sealed of a closed job: for looking at it first. */
-		async draft(jobId: string, asked: AskedRecord): Promise<SprayRecord> {
-			const record = buildRecord(await sourceOf(jobId), asked);
+		/** What would be sealed of a closed job, for looking at it first, and the stops that nobody has passed yet. */
+		async draft(
+			jobId: string,
+			asked: AskedRecord,
+			passed: readonly PassedStop[] = []
+		): Promise<{ readonly record: SprayRecord; readonly open: readonly Stop[] }> {
+			const { stops, ...source } = await sourceOf(jobId);
+			const record = buildRecord(source, asked, passed);
 			if (!record) throw new Failure(409, 'not-closed', 'job', 'This job is not closed yet. Close it first.');
-			return record;
+			const gone = source.run.loads.some((l) => l.state !== 'dry' && l.state !== 'mixing');
+			if (gone && record.endedAt === null) throw fromIssue({ code: 'interval-no-end', path: 'job' });
+			return { record, open: openStops(stops, record.passed ?? []) };
 		},
 
 		/** Seals the record of a closed job, under the job's own id; the same again changes nothing. */
-		async seal(jobId: string, asked: AskedRecord, required: readonly AskedField[]): Promise<void> {
+		async seal(
+			jobId: string,
+			asked: AskedRecord,
+			required: readonly AskedField[],
+			passed: readonly PassedStop[] = []
+		): Promise<void> {
 			const [empty] = lacking(asked, required);
 			if (empty)
 				throw new Failure(
@@ -84,7 +127,8 @@ export const recordsOf = (scope: Scope) => {
 					empty,
 					`Still empty: ${recordFieldWords[empty].toLowerCase()}. Write it first.`
 				);
-			const record = await this.draft(jobId, asked);
+			const { record, open } = await this.draft(jobId, asked, passed);
+			if (open[0]) throw new Failure(422, 'stopped', 'passed', stopMessage(open[0]));
 			await db.transaction().execute(async (trx) => {
 				// The job's row is locked: a second tap finds the record of the first.
 				await trx

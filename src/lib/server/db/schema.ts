@@ -132,6 +132,8 @@ export interface CalibrationTable extends Owned {
 	relative_u95: number;
 	speed_m_s: number | null;
 	width_m: number | null;
+	/** Width of field that a pass covers; differs from the treated one for bands. */
+	field_width_m: ColumnType<number | null, number | null | undefined, number | null>;
 	flow_m3_s: number | null;
 	nozzles_on: number | null;
 	/** Share over rated, and coefficient of variation. */
@@ -232,9 +234,15 @@ export interface JobUseTable extends Owned {
 	product_id: string;
 	product: string;
 	day: string;
-	/** On the ground that is sprayed, m³/m² or kg/m². */
+	/** The last day on which this block was sprayed, and when its last load was out; as planned, and null, before. */
+	last_day: string;
+	ended_at: ColumnType<Date | null, string | null | undefined, string | null>;
+	/** On the ground that its label counts, m³/m² or kg/m²: by the plan, once it is closed by what was poured. */
 	per_ground: number;
 	entry_hours: number | null;
+	harvest_days: number | null;
+	/** Active ingredients on that ground, kg/m². */
+	actives: Json<readonly { readonly name: string; readonly perGround: number }[]>;
 }
 
 /** A sealed record, or an addition to one: links of one chain a farm. Never changed. */
@@ -273,9 +281,11 @@ export interface RecordUseTable extends Owned {
 	/** m³/m² or kg/m² where it had it; and m³ or kg in all. */
 	per_ground: number;
 	total: number;
+	/** Active ingredients on the ground, kg/m². */
+	actives: Json<readonly { readonly name: string; readonly perGround: number }[]>;
 }
 
-/** Sums of those over a year. */
+/** Sums of those over a season, by the year in which it begins. */
 export interface SeasonUseTable extends Owned {
 	year: number;
 	block: string;

@@ -1,4 +1,5 @@
 import { sql } from 'kysely';
+import { addDays, groupsOf, seasonStart } from '../../../core';
 import type { Scope } from './scope';
 
 export interface BlockUse {
@@ -13,9 +14,22 @@ export interface BlockUse {
 /** Newest sprayings of a block that are looked at for a group that follows itself. */
 const newest = 12;
 
-/** What the blocks had in a year, and the groups of their newest sprayings of it, the oldest of those first. */
-export async function seasonOf({ db, farmId }: Scope, year: number) {
-	const [uses, sprayings] = await Promise.all([
+export interface ActiveUse {
+	readonly block: string;
+	readonly active: string;
+	/** kg/m² over the season, and by how many products. */
+	readonly perGround: number;
+	readonly products: readonly string[];
+}
+
+/**
+ * What the blocks had in a season (by the year in which it begins), their active ingredients over all products, and the groups
+ * of their newest sprayings of it, the oldest of those first.
+ */
+export async function seasonOf({ db, farmId, settings }: Scope, year: number) {
+	const start = settings.cropSeason ?? '01-01';
+	const [from, to] = [seasonStart(year, start), addDays(seasonStart(year + 1, start), -1)];
+	const [uses, actives, sprayings] = await Promise.all([
 		db
 			.selectFrom('season_use')
 			.select(['block', 'product', 'kind', 'per_ground', 'times'])
@@ -24,19 +38,26 @@ export async function seasonOf({ db, farmId }: Scope, year: number) {
 			.orderBy('block')
 			.orderBy('product')
 			.execute(),
+		sql<{ block: string; active: string; per_ground: number; products: string[] }>`
+			select u.block, lower(a->>'name') as active, sum((a->>'perGround')::float8) as per_ground,
+				array_agg(distinct u.product) as products
+			from record_use u cross join lateral jsonb_array_elements(u.actives) a
+			where u.farm_id = ${farmId} and u.day >= ${from}::date and u.day <= ${to}::date and u.actives <> '[]'::jsonb
+			group by 1, 2 order by 1, 2`.execute(db),
 		sql<{ block: string; groups: string[] }>`
 			select b.block, n.groups
 			from (select distinct block from season_use where farm_id = ${farmId} and year = ${year}) b
 			cross join lateral (
 				select u.day, u.record_id, array_agg(distinct u.grp) as groups from record_use u
 				where u.farm_id = ${farmId} and u.block = b.block and u.grp <> ''
-					and u.day >= ${`${year}-01-01`}::date and u.day <= ${`${year}-12-31`}::date
+					and u.day >= ${from}::date and u.day <= ${to}::date
 				group by u.day, u.record_id order by u.day desc, u.record_id desc limit ${newest}) n
 			order by n.day, n.record_id`.execute(db)
 	]);
 	return {
 		uses: uses.map(({ per_ground, ...use }): BlockUse => ({ ...use, perGround: per_ground })),
-		sprayings: sprayings.rows
+		actives: actives.rows.map(({ per_ground, ...use }): ActiveUse => ({ ...use, perGround: per_ground })),
+		sprayings: sprayings.rows.map(({ block, groups }) => ({ block, groups: groups.flatMap(groupsOf) }))
 	};
 }
 

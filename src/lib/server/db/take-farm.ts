@@ -96,7 +96,7 @@ export async function takeFarm(scope: Scope, lines: AsyncIterable<string>, repla
 		await clear(trx, farmId);
 		const read = await readLines(trx, farmId, lines);
 		await refillRecordNames(trx, farmId);
-		await refillRecordUses(trx, farmId);
+		await refillRecordUses(trx, { farmId, cropSeason: scope.settings.cropSeason });
 		const seals = await checkChain({ ...scope, db: trx });
 		if (seals.broken) throw new Failure(422, 'broken-seal', 'file', `${sealWords(seals)} Nothing was taken in.`);
 		await computeAll(trx);

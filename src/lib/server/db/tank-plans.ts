@@ -6,17 +6,21 @@ import { Failure, fromIssue, notFound } from '../failure';
 import type { TankPlanRow } from './schema';
 import type { Scope } from './scope';
 
+/** Share of the field that the bands of a calibration treat; 1 where it treats all of it. */
+export const treatedShare = (c: { readonly width_m: number | null; readonly field_width_m: number | null }): number =>
+	c.width_m !== null && c.field_width_m !== null ? Math.min(1, c.width_m / c.field_width_m) : 1;
+
 export const tankPlansOf = ({ db, farmId }: Scope) => ({
 	/** Keeps a plan under the device's id, computed here from the calibration's own spray volume. */
 	async put(id: string, calibrationId: string, input: TankPlanInput): Promise<void> {
 		const calibration = await db
 			.selectFrom('calibration')
-			.select('rate_m3_per_m2')
+			.select(['rate_m3_per_m2', 'width_m', 'field_width_m'])
 			.where('farm_id', '=', farmId)
 			.where('id', '=', calibrationId)
 			.executeTakeFirst();
 		if (!calibration) throw notFound('calibration', 'calibrationId');
-		const sheet = readTankPlan(input, calibration.rate_m3_per_m2 as VolumePerArea);
+		const sheet = readTankPlan(input, calibration.rate_m3_per_m2 as VolumePerArea, treatedShare(calibration));
 		if (!sheet.ok) throw fromIssue(sheet.issues[0]!);
 		const plan = planLoads(sheet.value);
 		if (!plan.ok) throw fromIssue(plan.issues[0]!);

@@ -6,6 +6,7 @@ import { askedFields } from '$core';
 import { dueTexts, readDueForm } from '$lib/formats/due-form';
 import { farmFormSchema } from '$lib/formats/farm-settings';
 import { measureTexts, readMeasuresForm } from '$lib/formats/measures';
+import { readSafetyForm, safetyTexts } from '$lib/formats/safety-form';
 import { readSkillForm, skillTexts } from '$lib/formats/skill-form';
 import { readWeatherForm, weatherTexts } from '$lib/formats/weather-form';
 
@@ -14,6 +15,7 @@ export const load: PageServerLoad = async ({ locals }) => ({
 	measures: measureTexts(locals.farm.settings),
 	weather: weatherTexts(locals.farm.settings),
 	due: dueTexts(locals.farm.settings),
+	safety: safetyTexts(locals.farm.settings),
 	zones: Intl.supportedValuesOf('timeZone'),
 	recordFields: locals.farm.settings.recordFields,
 	form: await superValidate({ name: locals.farm.name, ...locals.farm.settings }, zod4(farmFormSchema))
@@ -35,7 +37,8 @@ export const actions: Actions = {
 		const recordFields = askedFields.filter((name) => data.getAll('record-field').includes(name));
 		const weather = readWeatherForm((name) => String(data.get(name) ?? ''), locals.farm.settings);
 		const due = readDueForm((name) => String(data.get(name) ?? ''), locals.farm.settings);
-		Object.assign(problems, weather.problems, due.problems);
+		const safety = readSafetyForm((name) => String(data.get(name) ?? ''));
+		Object.assign(problems, weather.problems, due.problems, safety.problems);
 		if (!form.valid || Object.keys(problems).length + Object.keys(jugs.problems).length > 0)
 			return fail(422, { form, problems, measures: jugs });
 		const { name, ...settings } = form.data;
@@ -45,7 +48,8 @@ export const actions: Actions = {
 			measures: jugs.measures,
 			recordFields,
 			due: due.due,
-			...weather.limits
+			...weather.limits,
+			...safety.safety
 		});
 		return message(form, 'Kept. New rounds and every page use it from now on.');
 	}

@@ -3,6 +3,7 @@
 	import { superForm } from 'sveltekit-superforms';
 	import { askedFields } from '$core';
 	import type { ActionData, PageData } from './$types';
+	import FarmSafety from '$lib/components/FarmSafety.svelte';
 	import FormField from '$lib/components/FormField.svelte';
 	import { mostMeasures } from '$lib/formats/farm-settings';
 	import { longUnit } from '$lib/formats/field-units';
@@ -21,6 +22,7 @@
 	);
 	let weather = $state(untrack(() => ({ ...data.weather })));
 	let due = $state(untrack(() => ({ ...data.due })));
+	let safety = $state(untrack(() => ({ ...data.safety })));
 	const dueLines = [
 		{ name: 'dueSeason', label: 'When the season starts', hint: 'Month and day, like 03-01.' },
 		{ name: 'dueDays', label: 'After days', inputmode: 'numeric' },
@@ -189,6 +191,7 @@
 				{/each}
 			</div>
 		</fieldset>
+		<FarmSafety bind:texts={safety} {problems} />
 		<fieldset>
 			<legend>A record has to have</legend>
 			<p class="lab">The operator always; tick what your rules ask for besides.</p>

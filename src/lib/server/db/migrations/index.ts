@@ -8,6 +8,7 @@ import * as jobs from './0006-jobs';
 import * as runs from './0007-runs';
 import * as log from './0008-log';
 import * as due from './0009-due';
+import * as safety from './0010-safety';
 
 export interface Migration {
 	readonly name: string;
@@ -24,5 +25,6 @@ export const migrations: readonly Migration[] = [
 	{ name: '0006-jobs', up: jobs.up },
 	{ name: '0007-runs', up: runs.up },
 	{ name: '0008-log', up: log.up },
-	{ name: '0009-due', up: due.up }
+	{ name: '0009-due', up: due.up },
+	{ name: '0010-safety', up: safety.up }
 ];

@@ -25,9 +25,7 @@
 	const settings = $derived(data.farm.settings);
 	const units = $derived(fieldUnits(settings));
 	const figure = (v: number, digits = 3) => showFigure(v, digits, settings.decimalComma);
-	const read = $derived(
-		readCalibration(data.rig, data.setting?.off ?? [], data.entries, skillOf({ skill: c.skill }), c.evenRule)
-	);
+	const read = $derived(readCalibration(data.rig, data.setting, data.entries, skillOf({ skill: c.skill }), c.evenRule));
 	const names = $derived(namesOf(data.rig));
 	const flow = $derived(read?.calibration.nozzles ?? null);
 	const board = $derived(

@@ -1,6 +1,5 @@
 import { fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
-import { jobBefore } from '$core';
 import { Failure } from '$lib/server/failure';
 import { idParam, orError } from '$lib/server/page';
 
@@ -8,17 +7,11 @@ export const load: PageServerLoad = async ({ params, locals: { farm } }) => {
 	const id = idParam(params.id, 'job');
 	const kept = await orError(farm.jobs.get(id));
 	const { job } = kept;
-	const [uses, entries, sealed] = await Promise.all([
-		farm.jobs.usesFor(id, job),
+	const [before, entries, sealed] = await Promise.all([
+		farm.jobs.before(id, job),
 		farm.jobRuns.entries(id),
 		farm.records.isSealed(id)
 	]);
-	const before = jobBefore(
-		uses,
-		job.blocks.map((b) => b.id),
-		job.products.map((p) => p.id),
-		job.day
-	);
 	return { ...kept, before, entries, sealed };
 };
 

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import type { VolumePerArea } from '$core';
-	import { basisOf, checkJob, foldRun, jobTime, mixingOf, planLoads, readJob } from '$core';
+	import { basisOf, checkJob, foldRun, jobTime, mixingOf, planLoads, readJob, showFigure } from '$core';
 	import type { ActionData, PageData } from './$types';
 	import DilutionTable from '$lib/components/DilutionTable.svelte';
 	import LabelCards from '$lib/components/LabelCards.svelte';
@@ -9,9 +9,11 @@
 	import { typedText } from '$lib/formats/typed-text';
 	import { plainRate, shownRate } from '$lib/shown/answer';
 	import { jobEnd, shownSpan } from '$lib/shown/job-span';
-	import { clockOf } from '$lib/shown/run-facts';
+	import { clockAt } from '$lib/shown/farm-time';
 	import { eventWords } from '$lib/wording/events';
 	import { jobStates, partWords, runActWords, splitWords } from '$lib/wording/jobs';
+	import { dilutionWords, doseAreaWords } from '$lib/wording/products';
+	import { stopTitle } from '$lib/wording/safety';
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
 	const settings = $derived(data.farm.settings);
@@ -39,6 +41,8 @@
 		const { total, spraying } = jobTime(plan.area, pace.workRate, plan.loads.length, pace.each);
 		return { ...jobEnd(pace, total), total, spraying };
 	});
+	const thick = $derived(read.ok ? read.value.concentration : null);
+	const clock = (at: string) => clockAt(settings.timeZone, Date.parse(at));
 	const begun = $derived(data.entries.length > 0);
 	/** The one thing to do next with this job. */
 	const next = $derived.by(() => {
@@ -67,7 +71,11 @@
 						? `, by a trial: ${typedText(basis.used)} wets ${typedText(basis.patch)}`
 						: ', as told for a surface'}{/if}{(job.sprayed ?? 1) < 1
 					? `, on ${Math.round((job.sprayed ?? 1) * 100)} % of the ground`
-					: ''}
+					: ''}{(job.treated ?? 1) < 1
+					? `, in bands on ${showFigure((job.treated ?? 1) * 100, 3, settings.decimalComma)} % of the field`
+					: ''}{thick === null
+					? ''
+					: `, ${showFigure(thick, 3, settings.decimalComma)} × concentrate (${job.dilute ? typedText(job.dilute) : ''} to run-off)`}
 				· {splitWords[job.split].name.toLowerCase()}. {job.notes}
 			</p>
 			{#if ends}<p class:look={!ends.fits} class:lab={ends.fits}>
@@ -99,6 +107,16 @@
 	</div>
 	{#if form?.message}<p class="look" role="alert">✕ {form.message}</p>{/if}
 	<LabelCards {findings} {settings} />
+	{#if (job.passed ?? []).length > 0}
+		<section class="passed" aria-label="Stops that were passed">
+			<h2>Went on with a reason</h2>
+			<ul>
+				{#each job.passed ?? [] as stop (stop.code + stop.about)}<li>
+						<b>{stopTitle(stop)}</b>: {stop.reason}
+					</li>{/each}
+			</ul>
+		</section>
+	{/if}
 	{#if run && begun}
 		<section class="card run" aria-label="How it went so far">
 			<div class="page-head">
@@ -110,11 +128,9 @@
 					<li>
 						<b>Load {load.n}</b>
 						<span class="tag" data-state={load.state}
-							>{load.state === 'out' && load.endedAt
-								? `out at ${clockOf(load.endedAt)}`
-								: runActWords[load.state]}</span
+							>{load.state === 'out' && load.endedAt ? `out at ${clock(load.endedAt)}` : runActWords[load.state]}</span
 						>
-						{#if load.startedAt}<span class="lab">begun at {clockOf(load.startedAt)}</span>{/if}
+						{#if load.startedAt}<span class="lab">begun at {clock(load.startedAt)}</span>{/if}
 					</li>
 				{/each}
 			</ol>
@@ -146,9 +162,13 @@
 		<h2>Doses</h2>
 		<ul>
 			{#each job.products as p (p.id)}<li>
-					<a href="/products/{p.id}">{p.label.name}</a>: <b>{typedText(p.dose)}</b>{p.label.entryHours !== null
-						? `, back in after ${p.label.entryHours} h`
-						: ''}{p.label.harvestDays !== null ? `, harvest after ${p.label.harvestDays} days` : ''}
+					<a href="/products/{p.id}">{p.label.name}</a>: <b>{typedText(p.dose)}</b>{p.per
+						? ` ${doseAreaWords[p.per]}`
+						: ''}{p.dilution ? ` ${dilutionWords[p.dilution]}` : ''}. Re-entry interval: {p.label.entryHours === null
+						? 'not entered, read the label'
+						: `${p.label.entryHours} h`}. Pre-harvest interval: {p.label.harvestDays === null
+						? 'not entered, read the label'
+						: `${p.label.harvestDays} days`}.
 				</li>{/each}
 		</ul>
 		<p class="lab"><b>The label in your hand decides</b>, and local rules above it.</p>

@@ -1,17 +1,21 @@
 import { fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 import { askedJobSchema } from '$lib/formats/job';
+import { nozzleTable } from '$lib/formats/nozzle-table';
+import { dropsOf } from '$lib/shown/drops-of';
 import { dayAt } from '$lib/shown/farm-time';
 import { Failure } from '$lib/server/failure';
 
 export const load: PageServerLoad = async ({ locals: { farm } }) => {
 	const today = dayAt(farm.settings.timeZone, Date.now());
-	const [blocks, products, sprayers, uses] = await Promise.all([
+	const [blocks, products, sprayers, uses, nozzles] = await Promise.all([
 		farm.blocks.all(),
 		farm.products.all(),
 		farm.sprayers.list(),
-		farm.jobs.usesAround(today)
+		farm.jobs.usesAround(today),
+		farm.nozzles.all()
 	]);
+	const table = nozzleTable(nozzles, farm.settings);
 	const pages = await Promise.all(sprayers.map((s) => farm.calibrations.page(s.id, null)));
 	// The newest calibration of each setting and person: what a job can rest on.
 	const calibrations = sprayers.flatMap((sprayer, i) => {
@@ -31,6 +35,8 @@ export const load: PageServerLoad = async ({ locals: { farm } }) => {
 					relativeU95: c.relativeU95,
 					speed: c.speed,
 					width: c.width,
+					fieldWidth: c.fieldWidth,
+					drops: dropsOf(sprayer.rig, c.pressure, table),
 					signedDay: c.signedDay,
 					doubt: c.doubt
 				}
@@ -39,6 +45,8 @@ export const load: PageServerLoad = async ({ locals: { farm } }) => {
 	});
 	return {
 		blocks: blocks.filter((b) => !b.away).map(({ id, block, area }) => ({ id, block, area })),
+		harvests: Object.fromEntries(blocks.map((b) => [b.id, b.block.harvested ?? null])),
+		today,
 		products: products.filter((p) => !p.away).map(({ id, label }) => ({ id, label })),
 		calibrations,
 		uses

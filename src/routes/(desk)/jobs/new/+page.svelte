@@ -5,16 +5,23 @@
 	import { page } from '$app/state';
 	import type { ActionData, PageData } from './$types';
 	import DilutionTable from '$lib/components/DilutionTable.svelte';
+	import DoseAreaPicker from '$lib/components/DoseAreaPicker.svelte';
 	import FormField from '$lib/components/FormField.svelte';
 	import JobGroundPicker from '$lib/components/JobGroundPicker.svelte';
 	import JobVolume from '$lib/components/JobVolume.svelte';
 	import LabelCards from '$lib/components/LabelCards.svelte';
 	import LoadCards from '$lib/components/LoadCards.svelte';
+	import Segmented from '$lib/components/Segmented.svelte';
 	import SplitTable from '$lib/components/SplitTable.svelte';
-	import { shortUnit } from '$lib/formats/field-units';
+	import StopReasons from '$lib/components/StopReasons.svelte';
+	import { longUnit, shortUnit } from '$lib/formats/field-units';
+	import { stopKey } from '$lib/formats/passed-stops';
 	import { plainRate, shownRate } from '$lib/shown/answer';
-	import { localDay } from '$lib/shown/local-day';
 	import { JobPlanState } from '$lib/state/job-plan.svelte';
+	import { dropletWords } from '$lib/wording/nozzles';
+	import { dilutionWords } from '$lib/wording/products';
+
+	import { dilutions, dropletClasses, labelStops, showFigure } from '$core';
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
 	const settings = $derived(data.farm.settings);
@@ -27,7 +34,8 @@
 					products: data.products,
 					calibrations: data.calibrations,
 					uses: data.uses,
-					today: localDay(new Date())
+					harvests: data.harvests,
+					today: data.today
 				},
 				page.url.searchParams.get('block')
 			)
@@ -36,6 +44,9 @@
 	const c = $derived(plan.calibration);
 	const rate = $derived(c && shownRate(c.rate, c.relativeU95, settings.rateUnit, settings.decimalComma));
 	const names = $derived(plan.job?.products.map((p) => p.label.name) ?? []);
+	const share = $derived(`${showFigure(plan.treated * 100, 3, settings.decimalComma)} %`);
+	const thick = $derived(plan.read.ok ? plan.read.value.concentration : null);
+	const stops = $derived(labelStops(plan.findings));
 	const tank = $derived(plan.read.ok ? plan.read.value.sheet.tank : 0);
 </script>
 
@@ -79,9 +90,35 @@
 						</select>
 					</label>
 					<FormField label="Dose" bind:value={line.dose} problem={plan.doseProblem(line)} />
+					{#if plan.asks(line).per}<div class="wide">
+							<DoseAreaPicker value={line.per} onpick={(per) => (line.per = per)} />
+						</div>{/if}
+					{#if plan.asks(line).dilution}<div class="wide">
+							<Segmented
+								label="100 L of the dose are"
+								options={dilutions.map((value) => ({ value, label: dilutionWords[value] }))}
+								value={line.dilution as 'mix'}
+								onchange={(dilution) => (line.dilution = dilution)}
+							/>
+						</div>{/if}
 				</div>
 			{/each}
 			<button type="button" class="btn plain" onclick={() => plan.addLine()}>Add a product</button>
+			{#if plan.canopy}
+				<FormField
+					label="Volume to run-off, {longUnit(settings.rateUnit)}"
+					bind:value={plan.dilute}
+					problem={plan.problem('dilute')}
+					hint="Dilute spray that wets these trees until they drip. Asked where a dose is per 100 L of dilute spray."
+				/>
+			{/if}
+			{#if c}<label class="field"
+					>Drops of this setting
+					<select class="field-input" bind:value={plan.drops}>
+						<option value="">not known</option>
+						{#each dropletClasses as drops (drops)}<option value={drops}>{dropletWords[drops]}</option>{/each}
+					</select>
+				</label>{/if}
 		</fieldset>
 		<details>
 			<summary>Time and harvest</summary>
@@ -101,6 +138,11 @@
 			</div>
 		</details>
 		<FormField label="Notes" bind:value={plan.notes} />
+		<StopReasons
+			{stops}
+			reasonOf={(stop) => plan.reasons[stopKey(stop)] ?? ''}
+			onreason={(stop, reason) => (plan.reasons[stopKey(stop)] = reason)}
+		/>
 		{#if form?.message}<p class="problem" role="alert">✕ {form.message}</p>{/if}
 		<div class="foot">
 			<button class="btn go big" disabled={!plan.ready}>Keep this job</button>
@@ -112,6 +154,17 @@
 			<p class="lab">{c.sprayer} at <b>{rate.value} {rate.unit} ± {rate.interval}</b></p>
 		{:else if plan.rate !== null}
 			<p class="lab">{plan.by === 'trial' ? 'Wet at' : 'Mix for it:'} <b>{plainRate(plan.rate, settings)}</b></p>
+		{/if}
+		{#if plan.treated < 1}
+			<p class="told">
+				Bands: <b>{share}</b> of the field is treated. Volume and mix are for the bands; time and passes for the whole field.
+			</p>
+		{/if}
+		{#if thick !== null && Math.abs(thick - 1) > 0.005}
+			<p class="told">
+				<b>{showFigure(thick, 3, settings.decimalComma)} × concentrate</b>: the volume to run-off, over the volume you
+				spray. Doses of dilute spray are mixed that much stronger.
+			</p>
 		{/if}
 		<LabelCards findings={plan.findings} {settings} />
 		{#if plan.splits && plan.chosen}
@@ -135,7 +188,7 @@
 					? 'Pick the ground and a calibration, and the loads stand here.'
 					: 'Pick the ground and say how much mix goes on it, and the loads stand here.'}
 			</p>
-			{#each plan.issues.filter((i) => i.path === 'blocks' || i.path === 'rate') as issue (issue.path)}
+			{#each plan.issues.filter((i) => ['blocks', 'rate', 'dilute'].includes(i.path) || /\.(per|dilution)$/.test(i.path)) as issue (issue.path)}
 				<p class="lab">{plan.problem(issue.path)}</p>
 			{/each}
 		{/if}
@@ -193,6 +246,14 @@
 	.problem {
 		color: var(--rust-text);
 		font-weight: 600;
+	}
+	.wide {
+		grid-column: 1 / -1;
+	}
+	.told {
+		padding: 10px 14px;
+		border-left: 6px solid var(--dye);
+		background: var(--dye-wash);
 	}
 	summary {
 		min-height: 48px;

@@ -1,5 +1,6 @@
 import type { PageServerLoad } from './$types';
 import { dayAt } from '$lib/shown/farm-time';
+import { treatedShare } from '$lib/server/db/tank-plans';
 import { idParam, orError } from '$lib/server/page';
 
 export const load: PageServerLoad = async ({ params, locals }) => {
@@ -13,7 +14,8 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 			sprayerId: calibration.sprayer_id,
 			signedDay: calibration.signed_day,
 			rate: calibration.rate_m3_per_m2,
-			relativeU95: calibration.relative_u95
+			relativeU95: calibration.relative_u95,
+			treated: treatedShare(calibration)
 		},
 		rig
 	};

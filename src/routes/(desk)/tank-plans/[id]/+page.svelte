@@ -5,12 +5,13 @@
 	import LoadCards from '$lib/components/LoadCards.svelte';
 	import { typedText } from '$lib/formats/typed-text';
 	import { shownRate } from '$lib/shown/answer';
+	import { wordIssue } from '$lib/wording/issues';
 
 	let { data }: { data: PageData } = $props();
 	const c = $derived(data.calibration);
 	const settings = $derived(data.farm.settings);
 	const rate = $derived(shownRate(c.rate, c.relativeU95, settings.rateUnit, settings.decimalComma));
-	const sheet = $derived(readTankPlan(data.plan.input, c.rate as VolumePerArea));
+	const sheet = $derived(readTankPlan(data.plan.input, c.rate as VolumePerArea, c.treated));
 	const plan = $derived(sheet.ok ? planLoads(sheet.value) : null);
 	const names = $derived(data.plan.input.products.map((p) => p.name));
 	const ground = $derived(
@@ -28,7 +29,7 @@
 			<h1>Tank plan for {ground}</h1>
 			<p class="lab">
 				<a href="/sprayers/{c.sprayerId}">{data.rig.name}</a> at {rate.value}
-				{rate.unit} ± {rate.interval},
+				{rate.unit} ± {rate.interval}{c.treated < 1 ? ' on the bands' : ''},
 				<a href="/calibrations/{c.id}">measured {c.signedDay}</a>. Planned {data.plan.day}, {typedText(
 					data.plan.input.tank
 				)} tank,
@@ -38,7 +39,8 @@
 		</div>
 		<a class="btn" href="/calibrations/{c.id}/tank">Another plan</a>
 	</div>
-	{#if plan?.ok && sheet.ok}<LoadCards plan={plan.value} tank={sheet.value.tank} {names} {settings} />{/if}
+	{#if plan?.ok && sheet.ok}<LoadCards plan={plan.value} tank={sheet.value.tank} {names} {settings} />
+	{:else if !sheet.ok}<p class="caution" role="alert">✕ {wordIssue(sheet.issues[0]!)}</p>{/if}
 	<div class="caution">
 		<b>Wear and watch</b>
 		<p>

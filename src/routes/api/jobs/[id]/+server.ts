@@ -10,6 +10,18 @@ export const GET: RequestHandler = (event) =>
 		const id = parse(z.uuid(), event.params.id);
 		const { job, rate, relativeU95, signedDay, calibrationId, sprayer } = await farm.jobs.get(id);
 		const shapes = await farm.jobs.shapesOf(job);
-		const head: JobHead = { id, job, rate, relativeU95, signedDay, calibrationId, sprayer, shapes };
+		const [place, before] = await Promise.all([farm.jobs.placeOf(job), farm.jobs.before(id, job)]);
+		const head: JobHead = {
+			id,
+			job,
+			rate,
+			relativeU95,
+			signedDay,
+			calibrationId,
+			sprayer,
+			shapes,
+			place,
+			before
+		};
 		return { head, entries: await farm.jobRuns.entries(id), sealed: await farm.records.isSealed(id) };
 	});

@@ -32,15 +32,14 @@
 
 	const adjust = untrack(() => {
 		const rig = readRig(data.rig);
-		const off = data.setting?.off ?? [];
-		const read = readCalibration(data.rig, off, data.entries, skillOf({ skill: c.skill }), c.evenRule);
+		const read = readCalibration(data.rig, data.setting, data.entries, skillOf({ skill: c.skill }), c.evenRule);
 		if (!rig.ok) return null;
 		return new AdjustState({
 			rig: data.rig,
 			numbers: rig.value,
 			settings: data.farm.settings,
 			setting: data.setting,
-			round: foldRound(data.entries, off),
+			round: foldRound(data.entries, data.setting ?? {}),
 			calibration: read?.calibration ?? null,
 			table: nozzleTable(data.nozzles, data.farm.settings),
 			keep: send

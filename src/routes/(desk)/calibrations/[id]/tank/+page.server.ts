@@ -1,6 +1,7 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
+import { treatedShare } from '$lib/server/db/tank-plans';
 import { tankPlanInputSchema } from '$lib/formats/tank-plan';
 import { Failure } from '$lib/server/failure';
 import { idParam, orError } from '$lib/server/page';
@@ -15,6 +16,7 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 			signedDay: calibration.signed_day,
 			rate: calibration.rate_m3_per_m2,
 			relativeU95: calibration.relative_u95,
+			treated: treatedShare(calibration),
 			findings: calibration.findings.length
 		},
 		rig

@@ -4,6 +4,7 @@
 	import { enhance } from '$app/forms';
 	import type { VolumePerArea } from '$core';
 	import type { ActionData, PageData } from './$types';
+	import DoseAreaPicker from '$lib/components/DoseAreaPicker.svelte';
 	import FormField from '$lib/components/FormField.svelte';
 	import LoadCards from '$lib/components/LoadCards.svelte';
 	import Segmented from '$lib/components/Segmented.svelte';
@@ -17,7 +18,13 @@
 	const c = $derived(data.calibration);
 	const settings = $derived(data.farm.settings);
 	const plan = untrack(
-		() => new TankPlanState(data.calibration.rate as VolumePerArea, typedText(data.rig.tank), data.farm.settings)
+		() =>
+			new TankPlanState(
+				data.calibration.rate as VolumePerArea,
+				typedText(data.rig.tank),
+				data.farm.settings,
+				data.calibration.treated
+			)
 	);
 	const planId = v7();
 	const rate = $derived(shownRate(c.rate, c.relativeU95, settings.rateUnit, settings.decimalComma));
@@ -110,6 +117,7 @@
 							value={line.state}
 							onchange={(v) => (line.state = v)}
 						/>
+						{#if plan.treated < 1}<DoseAreaPicker value={line.per} onpick={(per) => (line.per = per)} />{/if}
 						{#if plan.products.length > 1}<button
 								type="button"
 								class="remove"

@@ -1,7 +1,7 @@
 import { error } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 import type { VolumePerArea } from '$core';
-import { checkJob, foldRun, jobBefore, mixingOf, planLoads, readJob } from '$core';
+import { checkJob, foldRun, mixingOf, planLoads, readJob } from '$core';
 import { fileName, fileResponse } from '$lib/server/files';
 import { idParam, orError } from '$lib/server/page';
 import { jobPapers, jobPdf } from '$lib/server/pdf/job-pdf';
@@ -11,12 +11,7 @@ import { wordIssue } from '$lib/wording/issues';
 export const GET: RequestHandler = async ({ params, url, locals: { farm } }) => {
 	const id = idParam(params.id, 'job');
 	const { job, rate, sprayer, signedDay } = await orError(farm.jobs.get(id));
-	const before = jobBefore(
-		await farm.jobs.usesFor(id, job),
-		job.blocks.map((b) => b.id),
-		job.products.map((p) => p.id),
-		job.day
-	);
+	const before = await farm.jobs.before(id, job);
 	const read = readJob(job, rate as VolumePerArea | null, before);
 	if (!read.ok) error(422, { message: wordIssue(read.issues[0]!) });
 	const { sheet } = read.value;

@@ -2,6 +2,7 @@ import { fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 import type { AskedRecord } from '$core';
 import { askedFields } from '$core';
+import { readPassed } from '$lib/formats/passed-stops';
 import { askedRecordSchema, lacking } from '$lib/formats/record';
 import { Failure } from '$lib/server/failure';
 import { idParam, orError } from '$lib/server/page';
@@ -32,7 +33,15 @@ export const load: PageServerLoad = async ({ params, locals: { farm } }) => {
 export const actions: Actions = {
 	default: async ({ params, request, locals: { farm } }) => {
 		const id = idParam(params.id, 'job');
-		const data = Object.fromEntries(await request.formData());
+		const form = await request.formData();
+		const data = Object.fromEntries(askedFields.map((name) => [name, form.get(name) ?? undefined]));
+		const passed = readPassed(form.getAll('passed-stop').map(String), form.getAll('passed').map(String));
+		if (!passed)
+			return fail(422, {
+				asked: data as unknown as AskedRecord,
+				problems: {},
+				message: 'The reasons did not arrive whole. Try again.'
+			});
 		const read = askedRecordSchema.safeParse(data);
 		const asked = data as unknown as AskedRecord;
 		if (!read.success) {
@@ -47,7 +56,7 @@ export const actions: Actions = {
 				message: ''
 			});
 		try {
-			await farm.records.seal(id, read.data, farm.settings.recordFields);
+			await farm.records.seal(id, read.data, farm.settings.recordFields, passed);
 		} catch (e) {
 			if (e instanceof Failure) return fail(e.status, { asked, problems: {}, message: e.message });
 			throw e;

@@ -2,17 +2,21 @@
 	import { untrack } from 'svelte';
 	import { enhance } from '$app/forms';
 	import { page } from '$app/state';
-	import { askedFields } from '$core';
+	import { askedFields, shortestReason } from '$core';
 	import type { ActionData, PageData } from './$types';
 	import FormField from '$lib/components/FormField.svelte';
 	import RecordFacts from '$lib/components/RecordFacts.svelte';
+	import StopReasons from '$lib/components/StopReasons.svelte';
+	import { stopKey } from '$lib/formats/passed-stops';
 	import { recordFieldWords } from '$lib/wording/records';
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
 	let asked = $state(untrack(() => ({ ...data.asked, ...form?.asked })));
+	let reasons = $state<Record<string, string>>({});
+	const open = $derived(data.draft.open.some((stop) => (reasons[stopKey(stop)] ?? '').trim().length < shortestReason));
 	const problems = $derived<Record<string, string | undefined>>(form?.problems ?? {});
 	/** What is known already stands beside the form; what is asked stands in it. */
-	const known = $derived({ ...data.draft, ...Object.fromEntries(askedFields.map((name) => [name, ''])) });
+	const known = $derived({ ...data.draft.record, ...Object.fromEntries(askedFields.map((name) => [name, ''])) });
 </script>
 
 <svelte:head><title>The record · Fallow</title></svelte:head>
@@ -43,8 +47,14 @@
 					required={name === 'operator' || data.required.includes(name)}
 				/>
 			{/each}
+			<StopReasons
+				stops={data.draft.open}
+				reasonOf={(stop) => reasons[stopKey(stop)] ?? ''}
+				onreason={(stop, reason) => (reasons[stopKey(stop)] = reason)}
+				name="passed"
+			/>
 			{#if form?.message}<p class="problem" role="alert">✕ {form.message}</p>{/if}
-			<button class="btn go big">Seal the record</button>
+			<button class="btn go big" disabled={open}>Seal the record</button>
 		</form>
 		<RecordFacts record={known} settings={data.farm.settings} />
 	</div>

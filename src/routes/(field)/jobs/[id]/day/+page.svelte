@@ -2,7 +2,7 @@
 	import { onMount, untrack } from 'svelte';
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
-	import { skies } from '$core';
+	import { skies, smokeTests } from '$core';
 	import DayRules from '$lib/components/DayRules.svelte';
 	import FieldPage from '$lib/components/FieldPage.svelte';
 	import FormField from '$lib/components/FormField.svelte';
@@ -10,12 +10,12 @@
 	import DayHours from '$lib/drawings/DayHours.svelte';
 	import WindOnBlock from '$lib/drawings/WindOnBlock.svelte';
 	import type { WeatherAnswer } from '$lib/formats/weather';
-	import { clockOf } from '$lib/shown/run-facts';
+	import { clockAt, dayAt } from '$lib/shown/farm-time';
 	import { shownSpan } from '$lib/shown/job-span';
 	import { device as theDevice, getJson } from '$lib/state/device.svelte';
 	import { JobDayState } from '$lib/state/job-day.svelte';
 	import { useRun } from '$lib/state/run-context';
-	import { skyWords, wordRule } from '$lib/wording/weather';
+	import { skyWords, smokeWords, wordRule } from '$lib/wording/weather';
 
 	const device = theDevice();
 	const run = useRun();
@@ -39,10 +39,18 @@
 		{ name: 'humidity', label: 'Humidity, %', inputmode: 'decimal' },
 		{ name: 'lastRain', label: 'Last rain, hours ago', inputmode: 'decimal' }
 	] as const);
-	const span = (w: { from: number; to: number }) =>
-		`${clockOf(new Date(w.from * 1000).toISOString())} to ${clockOf(new Date(w.to * 1000).toISOString())}`;
-	const today = $derived(new Date(device.now()).toDateString());
-	const todays = $derived(day.windows.filter((w) => new Date(w.from * 1000).toDateString() === today));
+	const zone = $derived(run.settings.timeZone);
+	const span = (w: { from: number; to: number }) => `${clockAt(zone, w.from * 1000)} to ${clockAt(zone, w.to * 1000)}`;
+	const dayOf = (w: { from: number }) => dayAt(zone, w.from * 1000);
+	const todays = $derived(day.windows.filter((w) => dayOf(w) === dayAt(zone, device.now())));
+	const next = $derived(day.windows[0]);
+	const hoursWords = $derived.by(() => {
+		const work = shownSpan(day.lasts);
+		if (todays.length > 0) return `${work} of work: start today between ${todays.map(span).join(', or ')}`;
+		return next
+			? `${work} of work: no start fits today any more. The next: ${dayOf(next)}, ${span(next)}`
+			: `${work} of work: no start of the forecast fits`;
+	});
 	const decide = async (decision: 'spray' | 'wait' | null) => {
 		if (!(await day.decide(decision))) return;
 		if (decision === 'spray') await goto(`/jobs/${run.head.id}/run`);
@@ -84,6 +92,12 @@
 				value={day.dew === '' ? ('' as never) : day.dew}
 				onchange={(dew) => (day.dew = dew)}
 			/>
+			<Segmented
+				label="Smoke, or fine dust let go"
+				options={smokeTests.map((value) => ({ value, label: smokeWords[value] }))}
+				value={day.smoke === '' ? ('' as never) : day.smoke}
+				onchange={(smoke) => (day.smoke = smoke)}
+			/>
 		</section>
 		<section class="rules" aria-label="What the rules say">
 			{#if day.weather}<DayRules findings={day.findings} limits={day.limits} settings={run.settings} />
@@ -103,17 +117,18 @@
 			{/if}
 			<section class="decide">
 				{#if decided}<p class="lab">
-						Kept at {clockOf(decided.at)}{decided.decision
+						Kept at {clockAt(zone, Date.parse(decided.at))}{decided.decision
 							? `: ${decided.decision === 'spray' ? 'sprayed' : 'waited'}`
 							: ''}{decided.reason ? `, since ${decided.reason}` : ''}.
 					</p>{/if}
 				{#if day.when === 'before'}
 					<FormField
-						label={day.worst === 'stop' ? 'Why it is sprayed all the same' : 'Why, if you like'}
+						label={day.empty || day.worst === 'stop' ? 'Why you spray all the same' : 'Why, if you like'}
 						bind:value={day.reason}
 						problem={day.weather && day.wantsReason
-							? 'A rule says stop. Spraying all the same wants its reason; waiting does not.'
+							? 'A rule says stop. Spraying all the same needs its reason, and the record keeps it. Waiting needs none.'
 							: undefined}
+						hint={day.empty ? 'Nobody has read the weather yet. To spray without it, write why.' : ''}
 					/>
 					<div class="do">
 						<button type="button" class="btn plain big" disabled={!day.weather} onclick={() => void decide('wait')}
@@ -122,8 +137,8 @@
 						<button
 							type="button"
 							class="btn go big"
-							disabled={!day.weather || day.wantsReason}
-							onclick={() => void decide('spray')}>Spray, keep the weather</button
+							disabled={!day.read.ok || day.wantsReason}
+							onclick={() => void decide('spray')}>{day.empty ? 'Spray without it' : 'Spray, keep the weather'}</button
 						>
 					</div>
 					<p class="lab">
@@ -142,13 +157,11 @@
 	{#if day.when === 'before' && day.strips.length > 0}
 		<section class="card hours">
 			<h2>
-				{todays.length > 0
-					? `${shownSpan(day.lasts)} of work fit today from ${todays.map(span).join(', or from ')}`
-					: `${shownSpan(day.lasts)} of work do not fit any more today`}
+				{hoursWords}
 			</h2>
-			<DayHours strips={day.strips} windows={day.windows} now={device.now()} />
+			<DayHours strips={day.strips} windows={day.windows} now={device.now()} {zone} />
 			<p class="lab">
-				✓ plain: all rules hold. ▲ look. ✕ stop. The blue line: the work begun then would end before a stop.
+				Plain: all rules hold. ▲ look. ✕ stop. ? not known. The blue line: the work begun then would end before a stop.
 			</p>
 		</section>
 	{/if}
