@@ -63,16 +63,31 @@ describe('a rig’s form', () => {
 });
 
 describe('a setting’s form', () => {
-	const read = (fields: Record<string, string | string[]>, sections: number[]) => {
+	const read = (
+		fields: Record<string, string | string[]>,
+		sections: number[],
+		kind: 'boom' | 'airblast' | 'boomless' = 'boom'
+	) => {
 		const data = new FormData();
 		for (const [name, value] of Object.entries(fields)) for (const one of [value].flat()) data.append(name, one);
-		return readSettingForm(data, { sections });
+		return readSettingForm(data, { kind, sections });
 	};
 	it('keeps what is off, and asks for a name', () => {
 		expect(read({ name: 'Left only', on: '0', rpm: '540' }, [4, 4]).form).toMatchObject({ off: [1], rpm: '540' });
 		expect(read({ on: ['0', '1'] }, [4, 4]).problems).toHaveProperty('name');
 		expect(read({ name: 'None' }, [4, 4]).problems).toHaveProperty('off');
 		expect(read({ name: 'One part' }, [4]).form.off).toEqual([]);
+	});
+	it('asks an arc with one side shut what becomes of the other side', () => {
+		const left = { name: 'Left only', on: '0' };
+		expect(read(left, [4, 4], 'airblast').problems.otherSide).toContain('twice or half');
+		expect(read({ ...left, otherSide: 'not' }, [4, 4], 'airblast')).toMatchObject({
+			form: { otherSide: 'not' },
+			problems: {}
+		});
+		// Both sides open, or a rig that throws over open ground: no question, and no answer that stays behind.
+		expect(read({ name: 'Both', on: ['0', '1'], otherSide: 'not' }, [4, 4], 'airblast').form.otherSide).toBe('');
+		expect(read(left, [4, 4], 'boomless').problems).toEqual({});
 	});
 	it('says what is no number of turns and no pressure', () => {
 		const { problems } = read({ name: 'x', on: '0', rpm: 'fast', pressure: '3 L' }, [4]);

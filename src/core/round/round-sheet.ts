@@ -24,8 +24,14 @@ export const methodsOf: Readonly<Record<SprayerKind, readonly RoundMethod[]>> = 
 };
 
 /** The ways that a rig can be measured in: a pump that the wheels turn gives nothing to measure while parked. */
-export const methodsFor = ({ kind, drive }: { readonly kind: SprayerKind; readonly drive?: Drive | undefined }): readonly RoundMethod[] =>
-	methodsOf[kind].filter((method) => drive !== 'ground' || method !== 'parked-drop');
+export const methodsFor = ({ kind, drive, groundDriven }: DrivenRig): readonly RoundMethod[] =>
+	methodsOf[kind].filter((method) => method !== 'parked-drop' || !(groundDriven || drive === 'ground'));
+
+interface DrivenRig {
+	readonly kind: SprayerKind;
+	readonly drive?: Drive | undefined;
+	readonly groundDriven?: boolean | undefined;
+}
 
 export const methodOf = (rig: Pick<RigNumbers, 'kind'>, round: Pick<Round, 'method'>): RoundMethod =>
 	round.method ?? methodsOf[rig.kind][0]!;

@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import type { Length } from '$core';
-	import { boomHeight, factor, fanOverlap, fanReach, showFigure } from '$core';
+	import { boomHeight, factor, fanOverlap, fanReach, showFigure, usualBoomHeight } from '$core';
 	import BoomBehind from '$lib/drawings/BoomBehind.svelte';
 	import type { FarmSettings } from '$lib/formats/farm-settings';
 	import { fieldUnits } from '$lib/formats/field-units';
@@ -22,12 +22,23 @@
 	const one = $derived(factor('length', unit));
 	const figure = (v: number) => showFigure(v / one, 3, settings.decimalComma);
 	let angleText = $state(untrack(() => `${fitted ?? 110}`));
-	let overlapText = $state('100');
+	let overlapText = $state('');
 	const angle = $derived(Number(angleText.replace('°', '').trim()));
 	const overlap = $derived(Number(overlapText.replace('%', '').replace(',', '.').trim()) / 100);
 	const anglesFit = $derived(angle >= 15 && angle <= 170);
 	const overlapFits = $derived(overlap >= 0 && overlap <= 4);
-	const wanted = $derived(anglesFit && overlapFits ? boomHeight(angle, spacing, overlap) : null);
+	/** Where no overlap is asked for, the heights that the trade works at. */
+	const usual = $derived(anglesFit && overlapText.trim() === '' ? usualBoomHeight(angle, spacing) : null);
+	const wanted = $derived(
+		usual
+			? (((usual.low + usual.high) / 2) as Length)
+			: anglesFit && overlapFits
+				? boomHeight(angle, spacing, overlap)
+				: null
+	);
+	const told = $derived(
+		wanted === null ? '–' : usual ? `${figure(usual.low)} to ${figure(usual.high)}` : figure(wanted)
+	);
 	const is = $derived(height !== null && anglesFit ? fanOverlap(angle, spacing, height) : null);
 </script>
 
@@ -43,12 +54,14 @@
 		label="Wanted overlap, % of the spacing"
 		bind:value={overlapText}
 		inputmode="decimal"
-		hint="0: the fans just meet. 100: every spot lies under two of them."
-		problem={overlapFits ? undefined : `“${overlapText}” is no overlap. 0 to 400 %, like 100.`}
+		hint="Empty: as is usual. 0: the fans just meet. 100: every spot lies under two of them."
+		problem={overlapFits || overlapText.trim() === ''
+			? undefined
+			: `“${overlapText}” is no overlap. 0 to 400 %, like 100.`}
 	/>
 	<div class="answer" role="status">
 		<p class="lab">Nozzles above the target</p>
-		<p><span class="num">{wanted === null ? '–' : figure(wanted)}</span> {unit}</p>
+		<p><span class="num">{told}</span> {unit}</p>
 		{#if is !== null && height !== null}
 			<p class="lab">
 				Now at {figure(height)}
@@ -66,7 +79,7 @@
 				spacingOverHeight={spacing / wanted}
 				reach={fanReach(angle, wanted) / spacing}
 				strips={[]}
-				height="{figure(wanted)} {unit}"
+				height="{told} {unit}"
 				{angle}
 			/>
 		</div>

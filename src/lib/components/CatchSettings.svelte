@@ -12,18 +12,24 @@
 	const comma = $derived(round.settings.decimalComma);
 	const asLong = $derived(round.catchTime === null);
 	const what = $derived(round.method === 'plot-catch' ? 'plot' : 'course');
+	/** A pump that the wheels turn pumps while they roll: a jug is filled over the course, and at no other time. */
+	const driven = $derived(round.rig.groundDriven);
 	const held = $derived(
 		asLong ? (step.heldFor === null ? '' : showFigure(step.heldFor, 3, comma)) : (round.round.catchTime?.text ?? '')
 	);
 </script>
 
+{#if driven}<p class="driven">
+		▲ Ground-driven pump: parked it pumps nothing. Tie a jug to the nozzle, drive the whole course, read the jug. Or
+		measure by refill.
+	</p>{/if}
 <div class="settings">
 	<QuantityField
 		small
-		label={asLong ? `Held as long as the ${what}` : 'Each jug held'}
+		label={driven ? 'Caught while the course is driven' : asLong ? `Held as long as the ${what}` : 'Each jug held'}
 		kept={held}
 		unit="s"
-		disabled={round.signedOff}
+		disabled={round.signedOff || driven}
 		commit={(text) => round.add({ kind: 'catch-time', time: typed(text, 's', round.settings) })}
 	/>
 	<QuantityField
@@ -56,6 +62,10 @@
 </div>
 
 <style>
+	.driven {
+		color: var(--amber-text);
+		font-weight: 600;
+	}
 	.settings {
 		display: grid;
 		grid-template-columns: repeat(4, minmax(0, 1fr));

@@ -6,9 +6,11 @@
 
 	interface Props {
 		settings: Pick<FarmSettings, 'emergency' | 'poison' | 'eyewash'>;
+		/** A mark alone, for a bar that has no room. */
+		short?: boolean;
 		labels: readonly Pick<TypedLabel, 'name' | 'firstAid' | 'notAlone'>[];
 	}
-	let { settings, labels }: Props = $props();
+	let { settings, labels, short = false }: Props = $props();
 	let open = $state(false);
 	const calls = $derived([
 		{ what: 'Emergency', number: settings.emergency },
@@ -19,7 +21,7 @@
 </script>
 
 <Dialog {open} onOpenChange={(e) => (open = e.open)}>
-	<Dialog.Trigger class="btn emergency">✚ Emergency</Dialog.Trigger>
+	<Dialog.Trigger class="btn emergency" aria-label="Emergency">✚{short ? '' : ' Emergency'}</Dialog.Trigger>
 	<Portal>
 		<Dialog.Backdrop class="fallow-backdrop" />
 		<Dialog.Positioner class="fallow-positioner">

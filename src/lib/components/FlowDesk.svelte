@@ -141,7 +141,7 @@
 </div>
 <CatchSettings {step} />
 <div class="foot">
-	<CatchTimer {watch} target={step.heldFor} {onpress} decimalComma={comma} />
+	{#if !round.rig.groundDriven}<CatchTimer {watch} target={step.heldFor} {onpress} decimalComma={comma} />{/if}
 	<p class="lab">
 		Type a reading, <b>Enter</b> goes to the next. <b>19.2 oz</b>, <b>1 pt 3 oz</b>, <b>568 ml</b>, <b>566 g</b> all
 		work.

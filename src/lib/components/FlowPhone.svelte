@@ -86,7 +86,7 @@
 		</div>
 	</div>
 	<div class="strip">
-		<CatchTimer {watch} target={step.heldFor} {onpress} decimalComma={comma} />
+		{#if !round.rig.groundDriven}<CatchTimer {watch} target={step.heldFor} {onpress} decimalComma={comma} />{/if}
 		<details>
 			<summary>Time, jug, gauge</summary>
 			<CatchSettings {step} />

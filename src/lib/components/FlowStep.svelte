@@ -40,7 +40,7 @@
 		if (!phone) desk?.focus(n);
 	};
 	const press = () => {
-		if (round.signedOff) return;
+		if (round.signedOff || round.rig.groundDriven) return;
 		if (watch.running) watch.stop();
 		else watch.start();
 	};
@@ -73,7 +73,7 @@
 		{watch}
 		onpress={press}
 		{ondone}
-		onmeter={hasMeter && !round.signedOff ? () => void readMeter() : null}
+		onmeter={hasMeter && !round.signedOff && !round.rig.groundDriven ? () => void readMeter() : null}
 	/>
 {/if}
 

@@ -3,7 +3,7 @@
 Plain radio buttons: it stands in a round's first view, which is kept small for a weak signal.
 -->
 <script lang="ts">
-	import { methodsOf } from '$core';
+	import { methodsFor } from '$core';
 	import type { RoundState } from '$lib/state/round.svelte';
 	import { methodName } from '$lib/wording/methods';
 
@@ -12,7 +12,7 @@ Plain radio buttons: it stands in a round's first view, which is kept small for 
 </script>
 
 <div class="ways" role="radiogroup" aria-label="Way of measuring">
-	{#each methodsOf[round.rig.kind] as method (method)}
+	{#each methodsFor(round.rig) as method (method)}
 		<label class:on={round.method === method}>
 			<input
 				class="sr-only"

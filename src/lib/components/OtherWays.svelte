@@ -1,7 +1,7 @@
 <!-- @component Other ways to the same answer from the readings of one round, each with its gap against the joint ±. -->
 <script lang="ts">
 	import type { Measured, OtherWay } from '$core';
-	import { methodsOf, relativeU, showDecimals } from '$core';
+	import { methodsFor, relativeU, showDecimals } from '$core';
 	import { shownRate } from '$lib/shown/answer';
 	import type { RoundState } from '$lib/state/round.svelte';
 	import { methodName, methodWords } from '$lib/wording/methods';
@@ -21,7 +21,7 @@
 	const open = $derived(
 		round.signedOff
 			? []
-			: methodsOf[round.rig.kind].filter((m) => m !== round.method && !others.some((o) => o.calibration.method === m))
+			: methodsFor(round.rig).filter((m) => m !== round.method && !others.some((o) => o.calibration.method === m))
 	);
 	/** Half the drawing is four times the joint ±, so that a gap that matters leaves the middle. */
 	const at = (way: OtherWay) => 50 + Math.max(-48, Math.min(48, (way.gap.share / way.gap.joint) * 22));

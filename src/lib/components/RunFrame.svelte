@@ -1,5 +1,6 @@
 <!-- @component A job at the tank and in the field: loads, the steps of mixing or how the spraying goes, and the one thing to do next. -->
 <script lang="ts">
+	import { onMount } from 'svelte';
 	import { MediaQuery } from 'svelte/reactivity';
 	import MixingTank from '$lib/drawings/MixingTank.svelte';
 	import type { OutboxStatus as Status } from '$lib/device/outbox';
@@ -8,11 +9,13 @@
 	import type { JobRunState } from '$lib/state/job-run.svelte';
 	import { wordIssue } from '$lib/wording/issues';
 	import AppBar from './AppBar.svelte';
+	import Emergency from './Emergency.svelte';
 	import OutboxStatus from './OutboxStatus.svelte';
 	import RunLoads from './RunLoads.svelte';
 	import RunNow from './RunNow.svelte';
 	import RunSpray from './RunSpray.svelte';
 	import RunSteps from './RunSteps.svelte';
+	import RunStop from './RunStop.svelte';
 
 	interface Props {
 		run: JobRunState;
@@ -50,6 +53,13 @@
 			.map((l) => ({ at: l.level, figure: `${l.figure} ${l.unit}`, note: l.level > 0.99 ? 'the line' : '' }))
 	);
 	let wide = $state(false);
+	const labels = $derived(head.job.products.map((p) => p.label));
+	const stopped = $derived(run.next.act === 'stopped' && !looking);
+	// The hours of the sun go by the clock: what was next may not be any more.
+	onMount(() => {
+		const timer = setInterval(() => run.tick(), 60_000);
+		return () => clearInterval(timer);
+	});
 
 	/** Enter does what is next, but not where it already means something: on a link, a button, in a field. */
 	function onkeydown(event: KeyboardEvent) {
@@ -78,6 +88,10 @@
 			<a class="btn go big" href="/jobs/{head.id}/{run.run?.state === 'closed' ? '' : 'close'}"
 				>{run.run?.state === 'closed' ? 'Closed. To the job' : 'All loads are out. Close the job'}</a
 			>
+		{:else if run.next.act === 'weather'}
+			<a class="btn go big" href="/jobs/{head.id}/day">{run.next.words}</a>
+		{:else if run.next.act === 'stopped'}
+			<button type="button" class="btn big" disabled>✕ {run.next.words}: write the reason</button>
 		{:else}
 			<button type="button" class="btn go big" onclick={() => void run.go()}>{run.next.words}</button>
 		{/if}
@@ -129,6 +143,7 @@
 			<button type="button" class="title" aria-expanded={wide} onclick={() => (wide = !wide)}>
 				<b>Load {load?.n ?? 1} of {count}</b><span>{names} ▾</span>
 			</button>
+			<Emergency settings={run.settings} {labels} short />
 			<OutboxStatus {status} short />
 		</header>
 		<RunLoads {run} small />
@@ -137,6 +152,7 @@
 		<main id="work" tabindex="0">
 			<h1 class="sr-only">Load {load?.n ?? 1} of {count}</h1>
 			{@render shout()}
+			{#if stopped}<RunStop {run} />{/if}
 			{#if wide}
 				<div class="wide">
 					<RunLoads {run} />
@@ -177,6 +193,7 @@
 				{@render left()}
 			</div>
 			<RunLoads {run} />
+			{#if stopped}<RunStop {run} />{/if}
 			{#if mixing}<RunSteps {run} />{:else}<RunSpray {run} />{/if}
 		</main>
 		<aside aria-label="Wear and watch">
@@ -184,6 +201,7 @@
 				<h2>Wear and watch</h2>
 				{@render weather()}
 			</div>
+			<Emergency settings={run.settings} {labels} />
 			<p>{wears} Fill below shoulder height. Keep the hose end above the water line and stay with the tank.</p>
 			{#if line?.look}<p class="look">▲ {line.look}</p>{/if}
 			<p class="lab">

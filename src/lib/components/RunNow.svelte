@@ -1,5 +1,6 @@
 <!-- @component The one step at the tank that a phone shows: its amount as large as it goes, with what to measure it, and what comes after. -->
 <script lang="ts">
+	import RunPour from './RunPour.svelte';
 	import type { JobRunState } from '$lib/state/job-run.svelte';
 
 	let { run, wears }: { run: JobRunState; wears: string } = $props();
@@ -18,6 +19,7 @@
 		</p>
 		{#each line.how as how (how)}<p class="how">{how}</p>{/each}
 		{#if line.look}<p class="look">▲ {line.look}</p>{/if}
+		{#if line.poured && load.n === run.current?.n}<RunPour {run} unit={line.unit} />{/if}
 		{#if at === 0}<p class="lab"><b>Wear</b> {wears} Fill below shoulder height; the hose ends above the water.</p>{/if}
 	</section>
 	{#if after.length > 0}

@@ -6,6 +6,7 @@
 	import { clockOf, shownRunLoad } from '$lib/shown/run-facts';
 	import type { JobRunState } from '$lib/state/job-run.svelte';
 	import FormField from './FormField.svelte';
+	import RunBlocks from './RunBlocks.svelte';
 
 	let { run }: { run: JobRunState } = $props();
 	const load = $derived(run.shown);
@@ -86,6 +87,7 @@
 				{/if}
 			</div>
 		{/if}
+		{#if mayAsk && run.head.job.blocks.length > 1}<RunBlocks {run} />{/if}
 		{#if mayAsk && !open}
 			<button type="button" class="btn plain ask" onclick={ask}>How far are we?</button>
 		{:else if mayAsk}

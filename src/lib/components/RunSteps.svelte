@@ -1,6 +1,8 @@
 <!-- @component The steps of mixing one load, large, with what is done and when; the one at work is lit. -->
 <script lang="ts">
+	import { typedText } from '$lib/formats/typed-text';
 	import { clockOf } from '$lib/shown/run-facts';
+	import RunPour from './RunPour.svelte';
 	import type { JobRunState } from '$lib/state/job-run.svelte';
 
 	let { run }: { run: JobRunState } = $props();
@@ -20,6 +22,10 @@
 				<span class="what">
 					<b>{line.text}</b>
 					<small>{line.why}{done ? ` · done ${clockOf(done.at)}` : ''}</small>
+					{#if done?.poured && line.poured && typedText(done.poured) !== typedText(line.poured)}<small class="look"
+							>▲ {typedText(done.poured)} went in</small
+						>{/if}
+					{#if line.poured && i === load.next && load.n === run.current?.n}<RunPour {run} unit={line.unit} />{/if}
 					{#if line.look && !done}<small class="look">▲ {line.look}</small>{/if}
 				</span>
 				<span class="figure"><span class="num">{line.figure}</span> {line.unit}</span>

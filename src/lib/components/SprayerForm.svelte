@@ -4,12 +4,12 @@
 	import type { SuperValidated } from 'sveltekit-superforms';
 	import { superForm } from 'sveltekit-superforms';
 	import type { RigForm, RigText } from '$core';
-	import { carried, drives, fields, inUnit, readField, showFigure, sprayerKinds } from '$core';
+	import { carried, carriers, drives, fields, inUnit, readField, showFigure, sprayerKinds } from '$core';
 	import RigMini from '$lib/drawings/RigMini.svelte';
 	import type { FarmSettings } from '$lib/formats/farm-settings';
 	import { fieldUnits, shortUnit } from '$lib/formats/field-units';
 	import { readRigForm } from '$lib/formats/rig-form';
-	import { carriedWords, driveWords, kindWords } from '$lib/wording/describe-rig';
+	import { carriedWords, carrierWords, driveWords, kindWords } from '$lib/wording/describe-rig';
 	import FormField from './FormField.svelte';
 	import RigDrawing from './RigDrawing.svelte';
 
@@ -149,6 +149,15 @@
 						<select id="drive" name="drive" class="field-input" bind:value={$form.drive}>
 							<option value="">not said</option>
 							{#each drives as d (d)}<option value={d}>{driveWords[d]}</option>{/each}
+						</select>
+					</div>
+				{/if}
+				{#if kind === 'boom' || kind === 'boomless'}
+					<div class="select">
+						<label for="carrier">What carries it</label>
+						<select id="carrier" name="carrier" class="field-input" bind:value={$form.carrier}>
+							<option value="">not said</option>
+							{#each carriers as c (c)}<option value={c}>{carrierWords[c]}</option>{/each}
 						</select>
 					</div>
 				{/if}

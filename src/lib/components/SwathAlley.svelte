@@ -1,10 +1,11 @@
 <!-- @component Alley of an airblast sprayer: row spacing, which alleys, which sides; and what the canopy asks for. -->
 <script lang="ts">
-	import { fields, inUnit, readField, showDecimals, showFigure, treeRowVolume } from '$core';
+	import { fields, inUnit, otherSides, readField, rowsPerPass, showDecimals, showFigure, treeRowVolume } from '$core';
 	import Alley from '$lib/drawings/Alley.svelte';
 	import { longUnit, typed } from '$lib/formats/field-units';
 	import { typedText } from '$lib/formats/typed-text';
 	import type { RoundState } from '$lib/state/round.svelte';
+	import { otherSideWords, passWords } from '$lib/wording/airblast';
 	import QuantityField from './QuantityField.svelte';
 	import Segmented from './Segmented.svelte';
 	import SideSwitches from './SideSwitches.svelte';
@@ -16,7 +17,22 @@
 	const unit = $derived(round.units.course);
 	const spacing = $derived(round.round.rows?.spacing ?? round.rig.rowSpacing);
 	const alleys = $derived(round.round.rows?.alleys ?? 'every');
-	const sides = $derived(round.round.off.includes(0) ? 'right' : round.round.off.includes(1) ? 'left' : 'both');
+	const sides: 'both' | 'left' | 'right' = $derived(
+		round.round.off.includes(0) ? 'right' : round.round.off.includes(1) ? 'left' : 'both'
+	);
+	/** What becomes of the other side, where one is shut; a round of before that question was signed as sprayed. */
+	const otherSide = $derived(
+		sides === 'both' ? null : (round.round.otherSide ?? (round.signedOff ? ('sprayed' as const) : null))
+	);
+	const pass = $derived(
+		sides !== 'both' && otherSide === null
+			? null
+			: {
+					alleys,
+					sides,
+					rows: rowsPerPass({ alleys, sides: sides === 'both' ? 'both' : 'one', ...(otherSide ? { otherSide } : {}) })
+				}
+	);
 	const width = $derived(
 		round.width === null
 			? '?'
@@ -98,6 +114,24 @@
 			<SideSwitches {round} />
 		</div>
 	</div>
+	{#if sides !== 'both'}
+		<div class="other" class:open={otherSide === null}>
+			<b>The other side of each row</b>
+			<Segmented
+				label="The other side of each row"
+				options={otherSides.map((value) => ({ value, label: otherSideWords[value] }))}
+				value={(otherSide ?? '') as 'not'}
+				onchange={(v) => {
+					if (!round.signedOff && spacing) void round.add({ kind: 'rows', spacing, alleys, otherSide: v });
+				}}
+			/>
+		</div>
+	{/if}
+	<p class="pass" role="status">
+		{pass
+			? passWords(pass, comma)
+			: '▲ Say what becomes of the other side: the volume per area is twice or half by it.'}
+	</p>
 	<div class="board card">
 		<Alley {alleys} {sides} spacing={spacing ? typedText(spacing) : '?'} {width} />
 	</div>
@@ -170,6 +204,18 @@
 		flex-wrap: wrap;
 		gap: 10px 12px;
 		padding-top: 24px;
+	}
+	.other {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 8px 14px;
+	}
+	.other.open b {
+		color: var(--amber-text);
+	}
+	.pass {
+		font-weight: 600;
 	}
 	.board {
 		display: grid;

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { demoProducts } from '../../../demo/products';
-import type { RunEntry, TypedJob } from '$core';
+import type { RunEntry, RunEntryBody, TypedJob } from '$core';
 import { MemoryLog } from '../../../tests/support/memory-store';
 import { idOf, t } from '../../../tests/support/entries';
 import { metric } from '../../../tests/support/round-state';
@@ -54,6 +54,28 @@ async function running(change: Partial<TypedJob> = {}) {
 	});
 	return { state, store, added: () => added };
 }
+const fair: RunEntryBody = {
+	kind: 'weather',
+	when: 'before',
+	source: 'hand',
+	weather: {
+		from: 'SW',
+		wind: t('8', 'km/h'),
+		gust: null,
+		temperature: null,
+		humidity: '60',
+		sky: 'partly',
+		dew: false,
+		lastRain: ''
+	},
+	decision: 'spray',
+	reason: ''
+};
+/** Does what is next, the weather too where that is next. */
+async function onward(state: JobRunState): Promise<boolean> {
+	if (state.next.act === 'weather') await state.add(fair);
+	return state.go();
+}
 
 describe('mixing and spraying a job', () => {
 	it('has one thing to do next, from the first water to the last load', async () => {
@@ -62,13 +84,13 @@ describe('mixing and spraying a job', () => {
 		const said: string[] = [];
 		for (let i = 0; i < 10; i += 1) {
 			said.push(state.next.words);
-			expect(await state.go()).toBe(true);
+			expect(await onward(state)).toBe(true);
 		}
 		expect(said).toEqual([
 			'Water is at 285 L',
 			'Sample Ochre is in, rinse done',
 			'At the mark, lid on',
-			'Begin spraying load 1',
+			'Look at the weather first',
 			'Load 1 is out',
 			'Water is at 244 L',
 			'Sample Ochre is in, rinse done',
@@ -77,8 +99,8 @@ describe('mixing and spraying a job', () => {
 			'Load 2 is out'
 		]);
 		expect([state.run!.state, state.next.act, await state.go()]).toEqual(['sprayed', 'nothing', false]);
-		expect(added()).toBe(10);
-		expect((await store.open(idOf(9)))!.entries).toHaveLength(10);
+		expect(added()).toBe(11);
+		expect((await store.open(idOf(9)))!.entries).toHaveLength(11);
 		const poured = state.entries.flatMap((e) => (e.kind === 'tick' && e.poured ? [e.poured.text] : []));
 		expect(poured).toHaveLength(2);
 	});
@@ -92,7 +114,7 @@ describe('mixing and spraying a job', () => {
 		await state.undo();
 		expect(state.run!.state).toBe('planned');
 		expect(await state.undo()).toBe(false);
-		for (let i = 0; i < 4; i += 1) await state.go();
+		for (let i = 0; i < 4; i += 1) await onward(state);
 		await state.pause();
 		expect([state.current!.state, state.next.words]).toEqual(['paused', 'Go on spraying']);
 		await state.go();
@@ -112,7 +134,7 @@ describe('mixing and spraying a job', () => {
 		await store.create(head);
 		let n = 500;
 		// Each thing at a time of its own: back two days in the middle of a load, then a week ahead, then right again.
-		const hours = [0, 1, 2, 3, -45, -44, 168, 169, 4, 5];
+		const hours = [0, 1, 2, 3, 3, -45, -44, 168, 169, 4, 5];
 		const outside = {
 			store,
 			newId: () => idOf(n++),
@@ -120,7 +142,7 @@ describe('mixing and spraying a job', () => {
 			onAdded: () => undefined
 		};
 		const state = new JobRunState({ head, entries: [] }, metric, outside);
-		for (let i = 0; i < 10; i += 1) expect(await state.go()).toBe(true);
+		for (let i = 0; i < 10; i += 1) expect(await onward(state)).toBe(true);
 		expect(state.run!.state).toBe('sprayed');
 		expect(state.run!.loads.map((l) => l.state)).toEqual(['out', 'out']);
 		// Another device gets the same from the entries, in whatever order they come.
@@ -159,10 +181,60 @@ describe('mixing and spraying a job', () => {
 	});
 });
 
+describe('what stops a job under way', () => {
+	it('is more poured than the label allows, until its reason is written', async () => {
+		const { state } = await running();
+		await state.go();
+		expect(await state.pourOther('9')).toBeNull();
+		expect(state.entries.at(-1)).toMatchObject({ kind: 'tick', poured: { text: '9' } });
+		await state.go();
+		expect(state.open.map((s) => [s.code, s.about])).toEqual([['poured-over-max', 'Sample Ochre, load 1']]);
+		expect([state.next.act, await state.go()]).toEqual(['stopped', false]);
+		expect(await state.pass(state.open[0]!, 'no')).toBe(false);
+		expect(await state.pass(state.open[0]!, 'Spilled a third of it on the ground')).toBe(true);
+		expect([state.open, state.next.act]).toEqual([[], 'weather']);
+		expect(state.run!.passed).toMatchObject([
+			{ code: 'poured-over-max', reason: 'Spilled a third of it on the ground' }
+		]);
+	});
+
+	it('is weather that nobody looked at, that was waited for, or that is old when the night comes', async () => {
+		const place = { latitude: 47, longitude: 0 };
+		const noon = Date.parse('2026-03-20T12:00:00Z');
+		let now = noon;
+		let n = 900;
+		const store = new MemoryLog<JobHead, RunEntry>();
+		await store.create({ ...head, place });
+		const outside = { store, newId: () => idOf(n++), now: () => now, onAdded: () => undefined };
+		const state = new JobRunState({ head: { ...head, place }, entries: [] }, metric, outside);
+		while (state.next.act === 'tick') await state.go();
+		expect([state.next.act, await state.go()]).toEqual(['weather', false]);
+		await state.add({ ...fair, decision: 'wait' } as RunEntryBody);
+		expect(state.next.act).toBe('weather');
+		await state.add(fair);
+		expect(state.next.act).toBe('spray');
+		// Sunset is near six: at five the noon’s reading says nothing of the air any more, at three it does.
+		now = noon + 3 * 3_600_000;
+		state.tick();
+		expect(state.next.act).toBe('spray');
+		now = noon + 5 * 3_600_000;
+		expect([await state.go(), state.next.act]).toEqual([false, 'weather']);
+	});
+
+	it('gives back what was never poured', async () => {
+		const { state } = await running();
+		await state.go();
+		expect(await state.pourOther('lots')).toContain('“lots”');
+		expect(await state.pourOther('3 kg')).toContain('“3 kg”');
+		expect(await state.pourOther('900 L')).toContain('900 L');
+		expect(state.entries).toHaveLength(1);
+	});
+});
+
 describe('it ran out at a row', () => {
 	async function spraying(change: Partial<TypedJob> = {}) {
 		const made = await running(change);
-		for (let i = 0; i < 4; i += 1) await made.state.go();
+		for (let i = 0; i < 4; i += 1) await onward(made.state);
 		return made.state;
 	}
 
@@ -173,7 +245,10 @@ describe('it ran out at a row', () => {
 		const { seen } = state.run!;
 		expect([seen!.rowsDone, seen!.volume.calibrateAgain]).toEqual([12, true]);
 		expect(seen!.volume.gap).toBeCloseTo(14 / 12 - 1, 9);
-		expect(state.overSoFar).toEqual([{ name: 'Sample Ochre', ratio: expect.closeTo(14 / 12, 6) as unknown }]);
+		// By what the jug showed, not by the exact figure: 4.05 L on 12 rows of the 2 L/ha that the label allows.
+		const jug = state.entries.flatMap((e) => (e.kind === 'tick' && e.poured ? [e.poured.text] : []));
+		const perHa = Number.parseFloat(jug[0]!) / ((12 * 148 * 5.5) / 1e4);
+		expect(state.overSoFar).toEqual([{ name: 'Sample Ochre', ratio: expect.closeTo(perHa / 2, 6) as unknown }]);
 		const before = state.run!.loads.length;
 		await state.follow();
 		expect(state.run!.seen!.followed).toBe(true);

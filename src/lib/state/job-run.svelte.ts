@@ -93,8 +93,15 @@ export class JobRunState {
 		this.#outside = outside;
 		this.read = readJob(kept.head.job, kept.head.rate as VolumePerArea | null, kept.head.before);
 		this.entries = kept.entries;
+		this.tick();
 	}
 
+	/** When somebody last looked, ms: what goes by the clock goes by it. */
+	#looked = $state(0);
+	/** Lets what goes by the clock follow it. */
+	tick(): void {
+		this.#looked = this.now();
+	}
 	/** Wall clock, ms. */
 	now(): number {
 		return this.#outside.now();
@@ -136,8 +143,8 @@ export class JobRunState {
 		if (before == null || before.decision === 'wait') return true;
 		const { head, settings } = this;
 		const place = head.place ?? settings.place;
-		const old = this.now() - Date.parse(before.at) > freshFor;
-		return old && place !== null && inversionHours(this.now() / 1000, place);
+		const old = this.#looked - Date.parse(before.at) > freshFor;
+		return old && place !== null && inversionHours(this.#looked / 1000, place);
 	}
 
 	/** Passes a stop with its reason. */
@@ -185,6 +192,7 @@ export class JobRunState {
 
 	/** Does what is next. */
 	go(): Promise<boolean> {
+		this.tick();
 		const { next } = this;
 		this.looked = null;
 		if (next.act === 'spray') return this.add(this.#sprayed(next.load, next.what));

@@ -1,4 +1,4 @@
-import type { Carried, Drive, Rig, SprayerKind } from '$core';
+import type { Carried, Carrier, Drive, Rig, SprayerKind } from '$core';
 import { typedText } from '$lib/formats/typed-text';
 
 export const kindWords: Readonly<Record<SprayerKind, { readonly name: string; readonly what: string }>> = {
@@ -14,6 +14,12 @@ export const driveWords: Readonly<Record<Drive, string>> = {
 	ground: 'ground wheel',
 	battery: 'battery',
 	hand: 'by hand'
+};
+
+export const carrierWords: Readonly<Record<Carrier, string>> = {
+	tractor: 'a tractor',
+	'self-propelled': 'itself: it is self-propelled',
+	atv: 'an ATV or UTV'
 };
 
 export const carriedWords: Readonly<Record<Carried, string>> = {

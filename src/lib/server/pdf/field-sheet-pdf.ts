@@ -1,6 +1,6 @@
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
 import type { Rig, RoundMethod } from '../../../core';
-import { checksOf, methodsOf } from '../../../core';
+import { checksOf, methodsFor } from '../../../core';
 import type { FarmSettings } from '../../formats/farm-settings';
 import { fieldUnits, shortUnit } from '../../formats/field-units';
 import type { Setting } from '../../formats/rig';
@@ -39,7 +39,7 @@ export function fieldSheetPdf(
 	setting: Setting,
 	farm: { readonly name: string; readonly settings: FarmSettings },
 	paper: Paper,
-	method: RoundMethod = methodsOf[rig.kind][0]!
+	method: RoundMethod = methodsFor(rig)[0]!
 ): TDocumentDefinitions {
 	const units = fieldUnits(farm.settings);
 	const names = namesOf(rig);
@@ -163,7 +163,7 @@ export function fieldSheetPdf(
 						} as Content
 					]),
 			{
-				text: `Another way: ${methodsOf[rig.kind]
+				text: `Another way: ${methodsFor(rig)
 					.filter((m) => m !== method)
 					.map((m) => `${methodName(m, rig.kind)} (${methodWords[m].asks})`)
 					.join('; ')}. Type it in afterwards: each field takes any unit.`,

@@ -72,6 +72,21 @@
 				</label>
 				<FormField name="crop" label="Crop" bind:value={form.crop} />
 				<FormField name="stage" label="Stage" bind:value={form.stage} />
+				<FormField
+					name="harvested"
+					label="Last harvest ended on"
+					type="date"
+					bind:value={form.harvested}
+					problem={problems.harvested}
+					hint="A label’s season maximum counts from then."
+				/>
+				<FormField
+					name="altitude"
+					label="Above the sea, {units.side}"
+					bind:value={form.altitude}
+					problem={problems.altitude}
+					hint="For Delta-T. Empty: as at the sea."
+				/>
 			</div>
 			<h2>Area</h2>
 			<Segmented

@@ -1,12 +1,13 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { enhance } from '$app/forms';
-	import { labelFills, mixingClasses } from '$core';
+	import { dilutions, doseAreas, labelFills, mixingClasses } from '$core';
 	import type { ActionData, PageData } from './$types';
 	import FormField from '$lib/components/FormField.svelte';
 	import FormText from '$lib/components/FormText.svelte';
+	import ProductLimits from '$lib/components/ProductLimits.svelte';
 	import { fieldUnits, longUnit, shortUnit } from '$lib/formats/field-units';
-	import { fillWords, mixingWords } from '$lib/wording/products';
+	import { dilutionWords, doseAreaWords, fillWords, mixingWords } from '$lib/wording/products';
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
 	const settings = $derived(data.farm.settings);
@@ -35,7 +36,29 @@
 			<legend>The product</legend>
 			<FormField name="name" label="Name" bind:value={text.name} problem={problems.name} required />
 			<FormField name="registration" label="Registration number" bind:value={text.registration} />
-			<FormField name="group" label="Group (mode of action)" bind:value={text.group} />
+			<FormField
+				name="group"
+				label="Group (mode of action)"
+				bind:value={text.group}
+				hint="A premix has several: 3 + 11."
+			/>
+			<FormText
+				name="actives"
+				label="Active ingredients, name = content"
+				rows={2}
+				bind:value={text.actives}
+				problem={problems.actives}
+				hint={text.state === 'dry'
+					? 'Like ochrazole = 250 g/kg, a line each.'
+					: 'Like ochrazole = 250 g/L, a line each.'}
+			/>
+			{#if text.state === 'liquid'}<FormField
+					name="density"
+					label="Density"
+					bind:value={text.density}
+					problem={problems.density}
+					hint="Like 1.12 kg/L. Needed where a dose is a weight."
+				/>{/if}
 			<div class="field">
 				<span id="state">It is</span>
 				<div class="pair" role="radiogroup" aria-labelledby="state">
@@ -72,10 +95,32 @@
 				label="Dose, or the least"
 				bind:value={text.dose}
 				problem={problems.dose}
-				hint="2 L/ha, 14 oz/ac, 0.1 %, 100 ml/100 L, 60 ml in 5 L, 2 packets/ac, 30 ml/100 m row. Bare: {bare}."
+				hint="2 L/ha, 14 oz/ac, 0.1 %, 0.25 % v/v, 100 ml/100 L, 1:50, 240 g a.i./ha, 2 packets/ac, 30 ml/100 m row. Bare: {bare}."
 				required
 			/>
 			<FormField name="doseHigh" label="The most of its range" bind:value={text.doseHigh} problem={problems.doseHigh} />
+			<label class="field"
+				>On bands the doses are
+				<select class="field-input" name="per" bind:value={text.per}>
+					<option value="">not said: asked on each job</option>
+					{#each doseAreas as per (per)}<option value={per}>{doseAreaWords[per]}</option>{/each}
+				</select>
+			</label>
+			<label class="field"
+				>A dose per 100 L in trees is
+				<select class="field-input" name="dilution" bind:value={text.dilution}>
+					<option value="">not said: asked on each job</option>
+					{#each dilutions as dilution (dilution)}<option value={dilution}>{dilutionWords[dilution]}</option>{/each}
+				</select>
+			</label>
+			<label class="field"
+				>Concentrate spraying
+				<select class="field-input" name="concentrate" bind:value={text.concentrate}>
+					<option value="">not entered</option>
+					<option value="yes">the label allows it</option>
+					<option value="no">the label does not allow it</option>
+				</select>
+			</label>
 			<FormField
 				name="packet"
 				label="One packet holds"
@@ -83,10 +128,10 @@
 				problem={problems.packet}
 				hint="Where doses are in packets."
 			/>
-			<FormField name="max" label="Most per area, at once" bind:value={text.max} problem={problems.max} />
+			<FormField name="max" label="Label maximum, per area at once" bind:value={text.max} problem={problems.max} />
 			<FormField
 				name="seasonMax"
-				label="Most per area, in a season"
+				label="Season maximum, per area"
 				bind:value={text.seasonMax}
 				problem={problems.seasonMax}
 			/>
@@ -107,47 +152,7 @@
 				hint={text.state === 'dry' ? 'Like 5 kg or 10 lb.' : 'Like 5 L or 2.5 gal.'}
 			/>
 		</fieldset>
-		<fieldset class="card">
-			<legend>Intervals and limits</legend>
-			<FormField
-				name="entry"
-				label="Back in after, hours"
-				bind:value={text.entry}
-				problem={problems.entry}
-				inputmode="decimal"
-			/>
-			<FormField
-				name="harvest"
-				label="Harvest after, days"
-				bind:value={text.harvest}
-				problem={problems.harvest}
-				inputmode="decimal"
-			/>
-			<FormField
-				name="rainFree"
-				label="Rain-free, hours"
-				bind:value={text.rainFree}
-				problem={problems.rainFree}
-				inputmode="decimal"
-			/>
-			<FormField name="wind" label="Wind at most, {units.speed}" bind:value={text.wind} problem={problems.wind} />
-			<FormField
-				name="buffer"
-				label="Unsprayed strip, {units.side}"
-				bind:value={text.buffer}
-				problem={problems.buffer}
-			/>
-			<FormText
-				name="plantBack"
-				label="Plant back, crop = days"
-				rows={3}
-				bind:value={text.plantBack}
-				problem={problems.plantBack}
-				hint="Like clover = 120, a line each."
-			/>
-			<FormField name="ppe" label="To wear while mixing" bind:value={text.ppe} hint="As the label says." />
-			<FormField name="notes" label="Notes" bind:value={text.notes} />
-		</fieldset>
+		<ProductLimits bind:text {problems} {settings} />
 		<div class="do">
 			<button class="btn go big">Keep it</button>
 			<a class="btn plain" href="/products">Back</a>

@@ -1,5 +1,5 @@
 import type { RequestHandler } from './$types';
-import { methodsOf } from '$core';
+import { methodsFor } from '$core';
 import { fileName, fileResponse } from '$lib/server/files';
 import { idParam, orError } from '$lib/server/page';
 import { fieldSheetPdf } from '$lib/server/pdf/field-sheet-pdf';
@@ -10,7 +10,7 @@ export const GET: RequestHandler = async ({ params, url, locals }) => {
 	const { id, rig } = await orError(locals.farm.sprayers.get(idParam(params.id, 'sprayer')));
 	const settings = await locals.farm.sprayerSettings.of(id);
 	const setting = settings.find((s) => s.id === url.searchParams.get('setting')) ?? settings[0]!;
-	const method = methodsOf[rig.kind].find((m) => m === url.searchParams.get('method'));
+	const method = methodsFor(rig).find((m) => m === url.searchParams.get('method'));
 	const pdf = await makePdf(fieldSheetPdf(rig, setting, locals.farm, paperOf(url.searchParams.get('paper')), method));
 	return fileResponse(pdf, 'application/pdf', `${fileName('field-sheet', rig.name, setting.name)}.pdf`, true);
 };

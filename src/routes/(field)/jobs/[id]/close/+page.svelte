@@ -6,6 +6,7 @@
 	import FormField from '$lib/components/FormField.svelte';
 	import { longUnit, shortUnit } from '$lib/formats/field-units';
 	import { plainRate } from '$lib/shown/answer';
+	import { dayAt, momentAt } from '$lib/shown/farm-time';
 	import { clockOf } from '$lib/shown/run-facts';
 	import { shownAmount } from '$lib/shown/shown-plan';
 	import { device as theDevice } from '$lib/state/device.svelte';
@@ -33,6 +34,15 @@
 	let done = $state(start.done);
 	let left = $state(start.left);
 	let remarks = $state('');
+	const zone = untrack(() => run.settings.timeZone);
+	let endDay = $state(untrack(() => dayAt(zone, device.now())));
+	let endClock = $state('');
+	const endedAt = $derived.by(() => {
+		const [hours, minutes] = endClock.split(':').map(Number);
+		return /^\d\d:\d\d$/.test(endClock) && /^\d{4}-\d\d-\d\d$/.test(endDay)
+			? new Date(momentAt(zone, endDay, hours! * 60 + minutes!)).toISOString()
+			: undefined;
+	});
 	const closed = $derived(run.run?.closed ?? null);
 	const volume = $derived(closed?.volume ?? null);
 	const used = $derived(
@@ -107,7 +117,7 @@
 			novalidate
 			onsubmit={(e) => {
 				e.preventDefault();
-				void run.close({ by: rows ? 'rows' : 'area', done, left, remarks });
+				void run.close({ by: rows ? 'rows' : 'area', done, left, remarks, ended: endedAt });
 			}}
 		>
 			<FormField
@@ -127,6 +137,15 @@
 				problem={run.problems.left}
 				hint="0 where it ran out. Spray what is over on ground that may have it, as the label says; never pour it away."
 			/>
+			{#if run.unended.length > 0}
+				<div class="end" role="group" aria-label="When the last load was out">
+					<p>
+						Nobody noted when load {run.unended.join(', ')} was out. Re-entry and pre-harvest intervals count from then.
+					</p>
+					<FormField label="Last load out on" type="date" bind:value={endDay} />
+					<FormField label="at" type="time" bind:value={endClock} problem={run.problems.ended} />
+				</div>
+			{/if}
 			<FormField label="Remarks" bind:value={remarks} />
 			<button class="btn go big">Close the job</button>
 		</form>
@@ -141,6 +160,14 @@
 		gap: 14px;
 		max-width: 640px;
 		padding: 18px;
+	}
+	.end {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+		gap: 8px 14px;
+	}
+	.end p {
+		grid-column: 1 / -1;
 	}
 	.key {
 		font-size: 3.4rem;

@@ -24,7 +24,8 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 			gear: setting?.gear ?? '',
 			rpm: setting?.rpm ? `${setting.rpm}` : '',
 			pressure: setting?.pressure ? typedText(setting.pressure) : '',
-			note: setting?.note ?? ''
+			note: setting?.note ?? '',
+			otherSide: setting?.otherSide ?? ''
 		}
 	};
 };
@@ -46,7 +47,8 @@ export const actions: Actions = {
 			gear: form.gear,
 			rpm: form.rpm === '' ? null : Number(form.rpm),
 			pressure,
-			note: form.note
+			note: form.note,
+			...(form.otherSide === '' ? {} : { otherSide: form.otherSide })
 		};
 		try {
 			// A change that no calibration has checked yet is not the form's to take away.

@@ -2,19 +2,22 @@
 	import { untrack } from 'svelte';
 	import { enhance } from '$app/forms';
 	import { page } from '$app/state';
-	import { isCarried, twoSided } from '$core';
+	import { isCarried, otherSides, twoSided } from '$core';
 	import type { ActionData, PageData } from './$types';
 	import FormField from '$lib/components/FormField.svelte';
 	import RigDrawing from '$lib/components/RigDrawing.svelte';
 	import { sectionName } from '$lib/drawings/boom-geometry';
 	import { fieldUnits } from '$lib/formats/field-units';
+	import type { SettingForm } from '$lib/formats/setting-form';
+	import { asksOtherSide } from '$lib/formats/setting-form';
+	import { otherSideWords } from '$lib/wording/airblast';
 	import { namesOf } from '$lib/wording/nozzle-names';
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
 	const rig = $derived(data.rig);
 	const units = $derived(fieldUnits(data.farm.settings));
 	const carried = $derived(isCarried(rig));
-	let text = $state(untrack(() => ({ ...(form?.form ?? data.form) })));
+	let text = $state<SettingForm>(untrack(() => ({ ...(form?.form ?? data.form) })));
 	const problems = $derived<Record<string, string | undefined>>(form?.problems ?? {});
 	const parts = $derived(
 		rig.sections.map((_, i) => (twoSided(rig) ? namesOf(rig).section(i) : sectionName(i, rig.sections.length)))
@@ -58,6 +61,18 @@
 						</label>
 					{/each}
 					{#if problems.off}<p class="problem" role="alert">✕ {problems.off}</p>{/if}
+				</fieldset>
+			{/if}
+			{#if asksOtherSide(rig, text.off)}
+				<fieldset>
+					<legend>The other side of each row</legend>
+					{#each otherSides as side (side)}
+						<label class:on={text.otherSide === side}>
+							<input type="radio" name="otherSide" value={side} bind:group={text.otherSide} />
+							{otherSideWords[side]}
+						</label>
+					{/each}
+					{#if problems.otherSide}<p class="problem" role="alert">✕ {problems.otherSide}</p>{/if}
 				</fieldset>
 			{/if}
 			{#if !carried}
