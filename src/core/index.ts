@@ -116,6 +116,7 @@ export * from './products/read-label';
 export * from './jobs/job';
 export * from './jobs/job-rate';
 export * from './jobs/days-between';
+export * from './jobs/seconds-at';
 export * from './jobs/add-days';
 export * from './due/calibration-due';
 export * from './jobs/job-before';

@@ -102,7 +102,8 @@ function byFlow(sheet: FlowSheet, skill: MeasuringSkill, rule: EvenRule): Result
 	const timed = isTimed(sheet.speed) ? sheet.speed : null;
 	const issues: Issue[] = flowIssues(sheet.flow.catches);
 	if (timed?.times.length === 0) issues.push({ code: 'no-runs', path: 'speed.times' });
-	if (!timed && (sheet.method === 'course-catch' || sheet.driven)) issues.push({ code: 'missing', path: 'speed.course' });
+	if (!timed && (sheet.method === 'course-catch' || sheet.driven))
+		issues.push({ code: 'missing', path: 'speed.course' });
 	if (!timed && sheet.flow.time === undefined) issues.push({ code: 'missing', path: 'flow.time' });
 	const swath = swathWidth(sheet.width, skill);
 	if (!swath) issues.push({ code: 'no-even-swath', path: 'width.catches' });

@@ -115,7 +115,8 @@ function checkSheet(sheet: CalibrationSheet): Issue[] {
 	const issues: Issue[] = [];
 	const { speed, width, flow } = sheet;
 	if (isTimed(speed) && speed.times.length === 0) issues.push({ code: 'no-runs', path: 'speed.times' });
-	if (!isTimed(speed) && (sheet.method === 'course-catch' || sheet.driven)) issues.push({ code: 'missing', path: 'speed.course' });
+	if (!isTimed(speed) && (sheet.method === 'course-catch' || sheet.driven))
+		issues.push({ code: 'missing', path: 'speed.course' });
 	if (!isTimed(speed) && flow.time === undefined) issues.push({ code: 'missing', path: 'flow.time' });
 	const on = width.on ?? width.nozzles;
 	if (on > width.nozzles || on < 1)

@@ -18,7 +18,12 @@ export type Finding =
 			readonly share: number;
 	  }
 	/** Two sizes of nozzle on a rig that is not told to have groups: asked about before one is called blocked. */
-	| { readonly code: 'two-sizes'; readonly small: readonly number[]; readonly large: readonly number[]; readonly share: number }
+	| {
+			readonly code: 'two-sizes';
+			readonly small: readonly number[];
+			readonly large: readonly number[];
+			readonly share: number;
+	  }
 	| { readonly code: 'third-out'; readonly out: number; readonly caught: number }
 	| { readonly code: 'set-over-rated'; readonly share: number; readonly group: string }
 	| { readonly code: 'set-under-rated'; readonly share: number; readonly group: string }

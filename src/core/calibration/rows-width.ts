@@ -15,11 +15,7 @@ import type { RowsWidth } from './sheet';
  * rowsWidth({ kind: 'rows', rowSpacing: 4, alleys: 'every', sides: 'one', otherSide: 'not' }, usualSkill).value // => 4
  */
 export const rowsWidth = (reading: RowsWidth, skill: MeasuringSkill): Measured<'length'> =>
-	tapedLength(
-		si<'length'>(reading.rowSpacing * rowsPerPass(reading)),
-		'width',
-		skill
-	);
+	tapedLength(si<'length'>(reading.rowSpacing * rowsPerPass(reading)), 'width', skill);
 
 /**
  * Rows that one pass stands for: how much of the orchard is done by it.

@@ -98,8 +98,7 @@ function widthLine(width: WidthReading, result: MethodCalibration, u: Told): Wor
 			return line('treated width = band × bands', `${m(width.band)} ${u.width} × ${width.bands} = ${whole}`);
 		case 'rows': {
 			const alleys = width.alleys === 'second' ? ' × 2 alleys' : '';
-			const sides =
-				width.sides === 'one' ? (width.otherSide === 'not' ? ', one side only' : ' × ½, one side') : '';
+			const sides = width.sides === 'one' ? (width.otherSide === 'not' ? ', one side only' : ' × ½, one side') : '';
 			return line(
 				'alley = row spacing × alleys × sides',
 				`${m(width.rowSpacing)} ${u.width}${alleys}${sides} = ${whole}`

@@ -100,11 +100,7 @@ export function judgeWeather(weather: Weather, limits: WeatherLimits, neighbours
 		said('rain', rainRule(weather.untilRain, limits)),
 		said(
 			'dew',
-			weather.dew === null
-				? notKnown
-				: weather.dew
-					? { state: 'look', why: 'dew' }
-					: { state: 'good', why: 'within' }
+			weather.dew === null ? notKnown : weather.dew ? { state: 'look', why: 'dew' } : { state: 'good', why: 'within' }
 		)
 	];
 }

@@ -12,6 +12,7 @@ import { checkJob, checkLabels, labelStops } from './label-checks';
 import { seasonAround } from '../records/season-around';
 import { plannedJob, plannedLabel } from '../../../tests/support/planned-job';
 import { readJob } from './read-job';
+import { secondsAt } from './seconds-at';
 
 const positive = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 const liquid = (dose: number): Dose => ({ basis: 'liquidPerArea', dose: si(dose) });
@@ -226,7 +227,7 @@ describe('what the ground has had', () => {
 	});
 	const job = (day: string) => ({
 		day,
-		begins: Date.parse(`${day}T00:00:00Z`) / 1000,
+		begins: secondsAt(`${day}T00:00:00Z`),
 		blocks: ['b', 'c'],
 		products: [{ id: 'p', actives: ['ochrate'] }]
 	});
@@ -259,7 +260,7 @@ describe('what the ground has had', () => {
 	});
 
 	it('counts intervals from the end: over midnight, and over days', () => {
-		const ended = Date.parse('2026-11-12T02:00:00Z') / 1000;
+		const ended = secondsAt('2026-11-12T02:00:00Z');
 		const late = use({ day: '2026-11-11', lastDay: '2026-11-12', endedAt: ended, entryHours: 24, harvestDays: 3 });
 		expect(before([late], '2026-11-12').entry).toMatchObject([{ product: 'P', hours: 24, until: ended + 86_400 }]);
 		expect(before([late], '2026-11-13').entry).toHaveLength(1);

@@ -4,7 +4,12 @@ import { readContent, readDensity } from './read-content';
 import type { DoseReading } from './read-dose';
 import { readAmount, readDose } from './read-dose';
 
-const liquid: DoseReading = { gallon: 'US', state: 'liquid', actives: [{ name: 'ochrate', content: 480 }], density: 1200 };
+const liquid: DoseReading = {
+	gallon: 'US',
+	state: 'liquid',
+	actives: [{ name: 'ochrate', content: 480 }],
+	density: 1200
+};
 const bare: DoseReading = { gallon: 'US', state: 'liquid' };
 const dry: DoseReading = { gallon: 'US', state: 'dry', actives: [{ name: 'umberol', content: 0.75 }] };
 const premix: DoseReading = {

@@ -81,7 +81,10 @@ describe('what was poured', () => {
 		rows: null,
 		packs: null
 	};
-	const order = mixingOrder(load.mix, [{ mixes: 'emulsion', takesUp: 0.006, fill: 'half-product' }, { mixes: 'dry', takesUp: 0 }]);
+	const order = mixingOrder(load.mix, [
+		{ mixes: 'emulsion', takesUp: 0.006, fill: 'half-product' },
+		{ mixes: 'dry', takesUp: 0 }
+	]);
 	const tick = (text: string, unit: string) => ({ poured: { text, unit, gallon: 'US' as const } });
 	it('is told by the ticks, halves and all; what nobody ticked is as planned', () => {
 		// Water, dry, half of the emulsion, water, the other half, top up.

@@ -87,7 +87,8 @@ export function readDose(text: string, reading: DoseReading, path: string): Resu
 	);
 	if (!read.ok) return read;
 	const { kind, value } = read.value;
-	if (reading.state === 'dry' && kind !== 'massPerArea') return bad({ code: 'wrong-kind', path, text, wanted: 'massPerArea' });
+	if (reading.state === 'dry' && kind !== 'massPerArea')
+		return bad({ code: 'wrong-kind', path, text, wanted: 'massPerArea' });
 	const limits = kind === 'massPerArea' ? bounds.dosePerAreaDry : bounds.dosePerAreaLiquid;
 	const kept = within(read.value, limits, path);
 	if (!kept.ok) return kept;
@@ -105,14 +106,21 @@ const ounceOf = ({ state }: DoseReading) => (state === 'dry' ? 'weight' : state 
 function readActive(text: string, tidy: string, reading: DoseReading, path: string): Result<Dose> {
 	const { actives = [], state } = reading;
 	if (actives.length === 0 || state === undefined) return bad({ code: 'no-content', path, text });
-	let plain = tidy.replace(ofActive, '').replace(/\s*\/\s*/, '/').trim();
+	let plain = tidy
+		.replace(ofActive, '')
+		.replace(/\s*\/\s*/, '/')
+		.trim();
 	// The name may stand in the dose, and has to where the product holds more than one.
 	const word = (name: string) => new RegExp(` ?\\b${name.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?![a-z])`, 'i');
 	const named = actives.filter(({ name }) => name !== '' && word(name).test(plain));
 	for (const { name } of named) plain = plain.replace(word(name), '');
 	const [one, other] = named.length > 0 ? named : actives;
 	if (!one || other) return bad({ code: 'which-active', path, text, bound: actives.map((a) => a.name).join(', ') });
-	const read = readDose(plain, { ...reading, state: 'dry', actives: undefined, unit: undefined, packet: undefined }, path);
+	const read = readDose(
+		plain,
+		{ ...reading, state: 'dry', actives: undefined, unit: undefined, packet: undefined },
+		path
+	);
 	if (!read.ok) return bad(...read.issues.map((i) => ({ ...i, text })));
 	const dose = read.value;
 	const liquid = state === 'liquid';
@@ -166,7 +174,11 @@ function readParts(text: string, left: string, right: string, reading: DoseReadi
 /** An amount of product as a label tells it: a volume of a liquid (or its weight, with the density), a weight of a dry one. */
 export function readAmount(text: string, reading: DoseReading, path: string): Result<Amount> {
 	const { gallon, decimalComma = false, unit } = reading;
-	const read = readQuantity(text, { kinds: ['volume', 'mass'], gallon, oz: ounceOf(reading), decimalComma, unit }, path);
+	const read = readQuantity(
+		text,
+		{ kinds: ['volume', 'mass'], gallon, oz: ounceOf(reading), decimalComma, unit },
+		path
+	);
 	if (!read.ok) return read;
 	const { kind, value } = read.value;
 	if (reading.state === 'dry' && kind !== 'mass') return bad({ code: 'wrong-kind', path, text, wanted: 'mass' });

@@ -87,7 +87,9 @@ export function readLabel(label: TypedLabel, rowSpacing: Length | null = null): 
 	const seasonMax = cap(label.seasonMax, 'seasonMax');
 	const packs = label.packs.flatMap((pack) => amount(pack, 'packs') ?? []);
 	const wind = label.wind ? (take(readField(fields.wind, label.wind, 'wind'))?.value ?? null) : null;
-	const windLeast = label.windLeast ? (take(readField(fields.wind, label.windLeast, 'windLeast'))?.value ?? null) : null;
+	const windLeast = label.windLeast
+		? (take(readField(fields.wind, label.windLeast, 'windLeast'))?.value ?? null)
+		: null;
 	if (wind !== null && windLeast !== null && windLeast >= wind)
 		issues.push({ code: 'upside-down', path: 'windLeast', text: label.windLeast!.text, bound: label.wind!.text });
 	const buffer = label.buffer ? (take(readField(fields.buffer, label.buffer, 'buffer'))?.value ?? null) : null;

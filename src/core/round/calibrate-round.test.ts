@@ -57,7 +57,6 @@ describe('an airblast round', () => {
 		expect(roundSheet(rig, foldRound(entriesOf(each))).ok).toBe(true);
 	});
 
-
 	it('compares each size with its own, and tells a side that gives more', () => {
 		const worn = [...course('50', '36'), ...catches('60', 'L', '1.0', '1.5', '1.5', '2.0', '1.1', '1.7', '1.7', '2.2')];
 		const found = codes(blower, worn);

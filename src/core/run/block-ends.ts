@@ -1,3 +1,4 @@
+import { secondsAt } from '../jobs/seconds-at';
 import type { RunLoad } from './fold-run';
 
 /**
@@ -21,7 +22,7 @@ export function blockEnds(
 			// A block that no load names was sprayed all the same, some time before the last one.
 			const ends = (here.length > 0 ? here : gone).map((l) => l.endedAt ?? told);
 			if (ends.length === 0 || ends.includes(null)) return [block, null];
-			return [block, ends.reduce((last, at) => (Date.parse(at!) > Date.parse(last!) ? at : last))];
+			return [block, ends.reduce((last, at) => (secondsAt(at!) > secondsAt(last!) ? at : last))];
 		})
 	);
 }

@@ -1,3 +1,4 @@
+import { secondsAt } from '../jobs/seconds-at';
 import { readWeather } from '../conditions/typed-weather';
 import { slack } from '../loads/load-volumes';
 import type { PlanSheet } from '../loads/sheet';
@@ -45,7 +46,7 @@ export function checkRunEntry(entry: RunEntryBody, sheet: PlanSheet): Issue[] {
 			return read.ok ? [] : read.issues.map((issue) => ({ ...issue, path: `weather.${issue.path}` }));
 		}
 		case 'close': {
-			const ended = entry.ended === undefined || !Number.isNaN(Date.parse(entry.ended));
+			const ended = entry.ended === undefined || !Number.isNaN(secondsAt(entry.ended));
 			return [
 				...doneIssues(entry.done, sheet),
 				...leftIssues(entry.left, sheet),

@@ -1,3 +1,4 @@
+import { secondsAt } from '../jobs/seconds-at';
 import type { MixingClass, MixingStep } from '../loads/mixing-order';
 import { mixingOrder } from '../loads/mixing-order';
 import type { LabelFill } from '../loads/mixing-order';
@@ -203,7 +204,7 @@ function lastEnd(gone: readonly RunLoad[], told: string | undefined): string | n
 	const ends = gone.map((l) => l.endedAt);
 	if (told === undefined && ends.includes(null)) return null;
 	return [...ends, told ?? null].reduce<string | null>(
-		(last, at) => (at !== null && (last === null || Date.parse(at) > Date.parse(last)) ? at : last),
+		(last, at) => (at !== null && (last === null || secondsAt(at) > secondsAt(last)) ? at : last),
 		null
 	);
 }

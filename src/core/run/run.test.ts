@@ -233,14 +233,7 @@ describe('what was poured is what is on the ground', () => {
 	const planned = run(capped).loads.map((l) => l.load.products[0]!.amount as number);
 
 	it('in the close, by the ticks and not by the plan', () => {
-		const done = run(
-			capped,
-			...mixedWith(1, '9 L'),
-			spray(1, 'start'),
-			spray(1, 'end'),
-			...whole(2),
-			close
-		);
+		const done = run(capped, ...mixedWith(1, '9 L'), spray(1, 'start'), spray(1, 'end'), ...whole(2), close);
 		expect(done.closed!.used[0]).toBeCloseTo(0.009 + planned[1]!, 9);
 		expect(done.loads.map((l) => l.measured)).toEqual([true, false]);
 	});
@@ -254,7 +247,12 @@ describe('what was poured is what is on the ground', () => {
 		expect(pouredOverMax(run(capped, tick(1, 0), poured(1, 1, '9 L')).loads, capped)).toEqual([]);
 	});
 	it('is passed with a reason, which stays with the run', () => {
-		const reason: RunEntryBody = { kind: 'pass', code: 'poured-over-max', about: 'P, load 1', reason: 'adviser said so' };
+		const reason: RunEntryBody = {
+			kind: 'pass',
+			code: 'poured-over-max',
+			about: 'P, load 1',
+			reason: 'adviser said so'
+		};
 		const made = run(capped, ...mixedWith(1, '9 L'), reason);
 		expect(openStops(pouredOverMax(made.loads, capped), made.passed)).toEqual([]);
 		expect(checkRunEntry({ ...reason, reason: ' ' }, capped).map((i) => i.code)).toEqual(['empty']);
@@ -288,7 +286,15 @@ describe('the end of a job', () => {
 	});
 	it('is each block’s own, where somebody said which load went where', () => {
 		const end = (load: number, blocks: string[]): RunEntryBody => ({ kind: 'spray', load, act: 'end', blocks });
-		const made = run(field, ...mixed(1), spray(1, 'start'), end(1, ['a']), ...mixed(2), spray(2, 'start'), end(2, ['b']));
+		const made = run(
+			field,
+			...mixed(1),
+			spray(1, 'start'),
+			end(1, ['a']),
+			...mixed(2),
+			spray(2, 'start'),
+			end(2, ['b'])
+		);
 		expect(blockEnds(made.loads, ['a', 'b'], null)).toEqual({ a: at(4), b: at(9) });
 		// A load of which nobody said so counts for all.
 		const untold = run(field, ...mixed(1), spray(1, 'start'), end(1, ['a']), ...whole(2));

@@ -7,6 +7,7 @@ import type { Setting } from '$lib/formats/rig';
 import { typedText } from '$lib/formats/typed-text';
 import { Failure } from '$lib/server/failure';
 import { idParam, orError } from '$lib/server/page';
+import type { SettingForm } from '$lib/formats/setting-form';
 import { readSettingForm } from '$lib/formats/setting-form';
 
 export const load: PageServerLoad = async ({ params, locals }) => {
@@ -15,19 +16,16 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 	const setting = isNew
 		? null
 		: await orError(locals.farm.sprayerSettings.get(sprayer.id, idParam(params.setting, 'setting')));
-	return {
-		rig: sprayer.rig,
-		isNew,
-		form: {
-			name: setting?.name ?? '',
-			off: setting?.off ?? [],
-			gear: setting?.gear ?? '',
-			rpm: setting?.rpm ? `${setting.rpm}` : '',
-			pressure: setting?.pressure ? typedText(setting.pressure) : '',
-			note: setting?.note ?? '',
-			otherSide: setting?.otherSide ?? ''
-		}
+	const form: SettingForm = {
+		name: setting?.name ?? '',
+		off: setting?.off ?? [],
+		gear: setting?.gear ?? '',
+		rpm: setting?.rpm ? `${setting.rpm}` : '',
+		pressure: setting?.pressure ? typedText(setting.pressure) : '',
+		note: setting?.note ?? '',
+		otherSide: setting?.otherSide ?? ''
 	};
+	return { rig: sprayer.rig, isNew, form };
 };
 
 const pressureOf = (text: string, settings: FarmSettings): Setting['pressure'] =>
