@@ -103,6 +103,7 @@ export const demoProducts: readonly TypedLabel[] = [
 		group: '14',
 		formulation: 'SL',
 		dose: { low: t('1 %', '%'), high: null },
+		dilution: 'mix',
 		max: t('4 L/ha', 'L/ha'),
 		entryHours: 6,
 		packs: [t('1 L', 'L')]

@@ -7,6 +7,7 @@ import { demoProducts } from '../../demo/products';
 import { nurseryKnapsack } from '../../demo/rigs';
 import type { Rig, RunEntry, RunEntryBody } from '../../src/core';
 import type { FarmSettings } from '../../src/lib/formats/farm-settings';
+import type { AskedJob } from '../../src/lib/formats/job';
 import type { Setting } from '../../src/lib/formats/rig';
 import { farmHandle } from '../../src/lib/server/db/farm';
 import { recompute } from '../../src/lib/server/db/recompute';
@@ -74,6 +75,23 @@ const stamped = (ms: number, zone: number): string =>
 				.toISOString()
 				.replace('Z', `${zone < 0 ? '-' : '+'}${`${Math.abs(zone)}`.padStart(2, '0')}:00`);
 
+/** A job on a twentieth of the block. */
+const asked = (calibrationId: string, day: string, product = ochre): AskedJob => ({
+	id: v7(),
+	day,
+	basis: { by: 'calibration' },
+	calibrationId,
+	blocks: [{ id: block, part: { by: 'share', share: 0.05 } }],
+	sprayed: 1,
+	tank: t('4000', 'L'),
+	products: [{ id: product, dose: t('0.2 %', '%') }],
+	split: 'full-then-part',
+	harvest: null,
+	pace: null,
+	reason: 'sample',
+	notes: ''
+});
+
 /** A job that is sprayed and closed: from its start on, the minutes at which each act was. */
 async function sprayed(
 	calibrationId: string,
@@ -87,24 +105,8 @@ async function sprayed(
 	}
 ): Promise<string> {
 	const { farm } = made;
-	const id = v7();
-	const { job } = {
-		job: {
-			id,
-			day: at.day ?? at.start.slice(0, 10),
-			basis: { by: 'calibration' } as const,
-			calibrationId,
-			blocks: [{ id: block, part: { by: 'share', share: 0.05 } as const }],
-			sprayed: 1,
-			tank: t('4000', 'L'),
-			products: [{ id: at.product ?? ochre, dose: t('0.2 %', '%') }],
-			split: 'full-then-part' as const,
-			harvest: null,
-			pace: null,
-			reason: 'sample',
-			notes: ''
-		}
-	};
+	const job = asked(calibrationId, at.day ?? at.start.slice(0, 10), at.product);
+	const { id } = job;
 	await farm.jobs.put(job);
 	const { area } = (await farm.jobs.list()).find((j) => j.id === id)!;
 	const acts = ['start', 'pause', 'go-on', 'end'] as const;
@@ -245,19 +247,29 @@ describe('a job over midnight', () => {
 			endedAt: '2026-03-26T13:10:00.000Z'
 		});
 		expect(((await dueOf(rig.sprayerId, '2026-03-27')).since.hours * 60).toFixed(1)).toBe('80.0');
-		// Re-entry counts from the end, the harvest from the day.
+		// Both count from the end: the harvest from the day on which the last load was out.
 		const states = await openStates(farm, Date.parse('2026-03-26T20:00:00Z'));
 		expect(states).toMatchObject([
 			{
 				block: 'Hazel rows',
 				entry: { until: Date.parse('2026-03-27T13:10:00Z') / 1000, product: 'Sample Tuff' },
-				harvest: { day: '2026-04-09' }
+				harvest: { day: '2026-04-10' }
 			}
 		]);
 		// Later jobs plan around the day on which it was sprayed, not the one it was planned for.
 		const uses = await farm.jobs.usesAround('2026-03-26');
 		expect(uses.filter((u) => u.day === '2026-03-26')).toHaveLength(1);
 		expect(uses.filter((u) => u.day === '2026-03-25')).toHaveLength(0);
+		// Who plans on the day after it is told: nobody goes in before ten past one of the 28th, where the farm is.
+		const next = v7();
+		await farm.jobs.put({ ...asked(rig.calibrationId, '2026-03-27'), id: next });
+		expect(await farm.jobs.before(next, (await farm.jobs.get(next)).job)).toMatchObject({
+			entry: [{ product: 'Sample Tuff', hours: 24, until: Date.parse('2026-03-27T13:10:00Z') / 1000 }],
+			harvest: expect.arrayContaining([
+				{ product: 'Sample Tuff', day: '2026-03-27', until: '2026-04-10', inDays: 14 }
+			]) as unknown
+		});
+		await farm.jobs.remove(next);
 	});
 
 	it('keeps a sowing off for as long as its label says, long after everything else is open', async () => {

@@ -75,7 +75,7 @@ describe('jobs', () => {
 		const code = async (change: Partial<AskedJob>) => (await refused(jobs.put(asked(change))))?.code;
 		expect(await code({ tank: t('5', 'L') })).toBe('dead-over-tank');
 		expect(await code({ tank: t('3 m', 'L') })).toBe('wrong-kind');
-		expect(await code({ products: [{ id: ochre, dose: t('2 kg/ha', 'L/ha') }] })).toBe('wrong-kind');
+		expect(await code({ products: [{ id: ochre, dose: t('2 kg/ha', 'L/ha') }] })).toBe('no-density');
 		expect(await code({ blocks: [{ id: v7(), part: { by: 'share', share: 1 } }] })).toBe('not-found');
 		expect(await code({ products: [{ id: v7(), dose: t('2', 'L/ha') }] })).toBe('not-found');
 		expect(await code({ calibrationId: v7() })).toBe('not-found');
