@@ -114,7 +114,7 @@ test('health, headers and names', async ({ request, page, app }) => {
 	expect(await health.json()).toEqual({
 		ok: true,
 		database: 'up',
-		migration: { latest: '0009-due', pending: 0 }
+		migration: { latest: '0010-safety', pending: 0 }
 	});
 	const response = await page.goto(app.origin);
 	expect(response?.headers()['content-security-policy']).toContain("default-src 'self'");
@@ -151,7 +151,7 @@ test('a tank plan that cannot be is told in words, and not kept', async ({ page,
 	await page.getByLabel('Product', { exact: true }).fill('Sample Umber');
 	await page.getByLabel('Dose').fill('3 kg/ha');
 	await page.getByLabel('Dose').blur();
-	await expect(page.getByText('“3 kg/ha” is not a volume per area')).toBeVisible();
+	await expect(page.getByText('“3 kg/ha” is a weight of a liquid')).toBeVisible();
 	await page.getByRole('button', { name: 'Keep this plan' }).click();
 	await expect(page).toHaveURL(/\/tank$/);
 	await page.getByLabel('Dose').fill('60 gal/ac');

@@ -45,10 +45,21 @@ test('a knapsack spot job on a phone: trial patch, label’s most, mixing with n
 		await page.close();
 		page = await context.newPage();
 		await page.goto(address);
+		// Who is called when something goes wrong, one tap away, with nobody there.
+		await page.getByRole('button', { name: 'Emergency' }).tap();
+		await expect(page.getByRole('dialog')).toContainText('Poison centre');
+		await expect(page.getByRole('link', { name: '000 000 000' })).toHaveAttribute('href', 'tel:000000000');
+		await expect(page.getByRole('dialog')).toContainText('Sample Tuff');
+		await page.getByRole('button', { name: 'Close' }).tap();
 		await page.getByRole('button', { name: 'At the mark, lid on' }).tap();
 		await page.getByRole('button', { name: 'Undo the last step' }).tap();
 		await expect(page.getByText('Step 3 of 3')).toBeVisible();
 		await page.getByRole('button', { name: 'At the mark, lid on' }).tap();
+		// A load does not go out before somebody looked at the weather, or wrote why not; that works without a network too.
+		await page.getByRole('link', { name: 'Look at the weather first' }).tap();
+		await expect(page.getByRole('button', { name: 'Spray without it' })).toBeDisabled();
+		await page.getByLabel('Why you spray all the same').fill('No station here, leaves hardly move');
+		await page.getByRole('button', { name: 'Spray without it' }).tap();
 		await page.getByRole('button', { name: 'Begin spraying load 1' }).tap();
 		await page.getByRole('button', { name: 'Pause' }).tap();
 		await page.getByRole('button', { name: 'Go on spraying' }).tap();
@@ -68,6 +79,7 @@ test('a knapsack spot job on a phone: trial patch, label’s most, mixing with n
 			'tick 2',
 			'strike',
 			'tick 2',
+			'weather',
 			'spray start',
 			'spray pause',
 			'spray go-on',

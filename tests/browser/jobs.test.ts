@@ -17,9 +17,9 @@ test('an orchard job by whole rows: ground, calibration, products, splits, label
 	await expect(page.getByLabel('Dose')).toHaveValue('2 L/ha');
 	// The label's most is a stop, with what would be within.
 	await page.getByLabel('Dose').fill('3 L/ha');
-	await expect(page.locator('[data-code="over-max"]')).toContainText('50 % over the label’s most');
+	await expect(page.locator('[data-code="over-max"]')).toContainText('50 % over the label maximum');
 	await page.getByLabel('Dose').fill('2 kg/ha');
-	await expect(page.getByRole('alert')).toContainText('“2 kg/ha” is not a volume per area');
+	await expect(page.getByRole('alert')).toContainText('“2 kg/ha” is a weight of a liquid');
 	await page.getByLabel('Dose').fill('2 L/ha');
 	await page.getByRole('button', { name: 'Add a product' }).click();
 	await page
@@ -37,9 +37,14 @@ test('an orchard job by whole rows: ground, calibration, products, splits, label
 	await page.getByRole('radio', { name: /Whole rows/ }).check();
 	const count = Number(await page.getByTestId('load-count').textContent());
 	expect(count).toBeGreaterThan(1);
+	// The label asks for ten days between, and it is two: kept only with its reason, which stands on the job.
+	await expect(page.locator('[data-stop="too-few-days"]')).toContainText('Sample Ochre');
+	await expect(page.getByRole('button', { name: 'Keep this job' })).toBeDisabled();
+	for (const field of await page.getByLabel('Reason for going on').all()) await field.fill('Rain washed it off');
 	await page.getByRole('button', { name: 'Keep this job' }).click();
 	await page.waitForURL(/jobs\/[0-9a-f-]{36}/);
 	await expect(page.getByRole('heading', { name: 'Hazel rows' })).toBeVisible();
+	await expect(page.getByRole('region', { name: 'Stops that were passed' })).toContainText('Rain washed it off');
 	await expect(page.getByTestId('load-count')).toHaveText(`${count}`);
 	// Mixing, by keyboard alone: Enter does what is next.
 	await page.getByRole('link', { name: 'Mix the first load' }).click();
@@ -58,6 +63,12 @@ test('an orchard job by whole rows: ground, calibration, products, splits, label
 		await page.locator('body').press('Enter');
 		if (step < 4) await expect(steps.nth(step)).toHaveClass(/done/);
 	}
+	await page.getByRole('link', { name: 'Look at the weather first' }).click();
+	await page.getByLabel(/^Wind, /).fill('5 mph');
+	await page.getByLabel('Wind from').fill('SW');
+	await page.getByText('Rises and mixes').click();
+	await page.getByLabel(/^Why/).fill('Smoke let go at the gate');
+	await page.getByRole('button', { name: /^Spray/ }).click();
 	await page.getByRole('button', { name: 'Begin spraying load 1' }).click();
 	await expect(page.getByText(/^Spraying since/)).toBeVisible();
 	// The tank ran out three rows early.

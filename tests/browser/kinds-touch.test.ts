@@ -47,6 +47,12 @@ test('an airblast round by touch, one nozzle after the other', async ({ page, ap
 	await inReach(page, /To the flow/);
 	await page.getByText('Left only').tap();
 	await expect(page.getByText(/With one side shut/)).toBeVisible();
+	// Twice or half hangs on what becomes of the other side: asked, and told in rows.
+	await expect(page.getByText(/Say what becomes of the other side/)).toBeVisible();
+	await page.getByText('It is not sprayed').tap();
+	await expect(page.getByText(/it stands for 1 row/)).toBeVisible();
+	await page.getByText('Another pass sprays it').tap();
+	await expect(page.getByText(/it stands for half a row/)).toBeVisible();
 	await tap(page, /To the flow/);
 	await page.getByText('Time, jug, gauge').tap();
 	await page.getByLabel('Jug reads in').selectOption('L');

@@ -4,17 +4,17 @@ import { expect, test } from './fixtures';
 test('a product from the label: typed, mended, kept, put away, and out and in as a file', async ({ page, app }) => {
 	await page.goto(`${app.origin}/products`);
 	await page.getByRole('link', { name: 'Add a product' }).click();
-	await page.getByLabel('Name').fill('Sample Slate');
+	await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Sample Slate');
 	await page.getByLabel('Dose, or the least').fill('3 kg/ha');
 	await page.getByLabel('The most of its range').fill('2 L/ha');
-	await page.getByLabel('Harvest after').fill('soon');
+	await page.getByLabel('Pre-harvest interval').fill('soon');
 	await page.getByRole('button', { name: 'Keep it' }).click();
 	// What is wrong stands at its field, and what was typed stays.
 	await expect(page.getByRole('alert').filter({ hasText: '“soon” cannot be read' })).toBeVisible();
-	await page.getByLabel('Harvest after').fill('10');
+	await page.getByLabel('Pre-harvest interval').fill('10');
 	await page.getByRole('button', { name: 'Keep it' }).click();
-	await expect(page.getByRole('alert').filter({ hasText: '“3 kg/ha” is not a volume per area' })).toBeVisible();
-	await expect(page.getByLabel('Name')).toHaveValue('Sample Slate');
+	await expect(page.getByRole('alert').filter({ hasText: '“3 kg/ha” is a weight of a liquid' })).toBeVisible();
+	await expect(page.getByRole('textbox', { name: 'Name', exact: true })).toHaveValue('Sample Slate');
 	await page.getByLabel('Dose, or the least').fill('1 L/ha');
 	await page.getByLabel('Plant back').fill('clover = 90');
 	await page.getByRole('button', { name: 'Keep it' }).click();
@@ -24,7 +24,7 @@ test('a product from the label: typed, mended, kept, put away, and out and in as
 	await expect(card).toContainText('clover 90 days');
 
 	await page.getByRole('link', { name: 'Add a product' }).click();
-	await page.getByLabel('Name').fill('sample slate');
+	await page.getByRole('textbox', { name: 'Name', exact: true }).fill('sample slate');
 	await page.getByLabel('Dose, or the least').fill('1 L/ha');
 	await page.getByRole('button', { name: 'Keep it' }).click();
 	await expect(page.getByRole('alert')).toContainText('There is a product called sample slate already');
@@ -44,7 +44,7 @@ test('a product from the label: typed, mended, kept, put away, and out and in as
 	await page.getByRole('link', { name: 'Take in' }).click();
 	await page.getByLabel('The rows').fill(files[0]!.replace('1 L/ha,2 L/ha', '1 L/ha,9 kg/ha'));
 	await expect(page.getByText('Sample Slate').first()).toBeVisible();
-	await expect(page.getByText('“9 kg/ha” is not a volume per area', { exact: false })).toBeVisible();
+	await expect(page.getByText('“9 kg/ha” is a weight of a liquid', { exact: false })).toBeVisible();
 	await page.getByLabel('The rows').fill(files[1]!);
 	await page.getByRole('button', { name: /^Take in \d/ }).click();
 	await expect(page.getByText(/products are taken in/)).toBeVisible();

@@ -30,7 +30,12 @@ test('a blower is made, given a setting of its own, changed, copied and put away
 	await page.getByLabel('Left side').uncheck();
 	await page.getByLabel('Gear').fill('second low');
 	await page.getByRole('button', { name: 'Keep it' }).click();
-	await expect(page.getByRole('list').getByText('right only · gear second low')).toBeVisible();
+	await expect(page.getByRole('alert')).toContainText('Is the other side of each row sprayed too?');
+	await page.getByLabel('Another pass sprays it').check();
+	await page.getByRole('button', { name: 'Keep it' }).click();
+	await expect(
+		page.getByRole('list').getByText('right only, the other side by another pass · gear second low')
+	).toBeVisible();
 
 	await page.getByRole('link', { name: 'Change' }).click();
 	await expect(page.getByLabel('Sizes, bottom to top')).toHaveValue('1.0, 1.5, 1.5, 1.5');
@@ -40,7 +45,7 @@ test('a blower is made, given a setting of its own, changed, copied and put away
 	await page.getByLabel('What you call it').fill('Second blower');
 	await page.getByRole('button', { name: 'Keep the changes' }).click();
 	await expect(page.getByRole('heading', { name: 'Second blower' })).toBeVisible();
-	await expect(page.getByText('right only · gear second low')).toBeVisible();
+	await expect(page.getByText('right only, the other side by another pass · gear second low')).toBeVisible();
 	await page.getByRole('button', { name: 'Put away' }).click();
 	await expect(page.getByRole('heading', { name: 'Sprayers put away' })).toBeVisible();
 	await page.getByRole('link', { name: 'Second blower' }).click();

@@ -2,6 +2,7 @@
 	import { enhance } from '$app/forms';
 	import { inUnit, isCarried, showFigure } from '$core';
 	import type { ActionData, PageData } from './$types';
+	import type { Setting } from '$lib/formats/rig';
 	import DueNote from '$lib/components/DueNote.svelte';
 	import RigDrawing from '$lib/components/RigDrawing.svelte';
 	import SprayerEvents from '$lib/components/SprayerEvents.svelte';
@@ -43,14 +44,21 @@
 			.join(' · ')
 	);
 	const start = (setting: string) => `/rounds/new?sprayer=${data.sprayer.id}&setting=${setting}`;
-	const sectionsOf = (off: readonly number[]) =>
-		off.length === 0
+	const sectionsOf = ({ off, otherSide }: Setting) => {
+		const other =
+			otherSide === undefined
+				? ''
+				: otherSide === 'sprayed'
+					? ', the other side by another pass'
+					: ', the other side not';
+		return off.length === 0
 			? 'all on'
 			: rig.sections.length === 2
 				? off.includes(0)
-					? 'right only'
-					: 'left only'
+					? `right only${other}`
+					: `left only${other}`
 				: `section ${off.map((s) => s + 1).join(', ')} off`;
+	};
 </script>
 
 <svelte:head><title>{rig.name} · Fallow</title></svelte:head>
@@ -85,7 +93,7 @@
 								<a href="/sprayers/{data.sprayer.id}/settings/{setting.id}"><b>{setting.name}</b></a>
 								<span class="lab"
 									>{[
-										carried ? '' : sectionsOf(setting.off),
+										carried ? '' : sectionsOf(setting),
 										setting.gear && `gear ${setting.gear}`,
 										setting.rpm && `${setting.rpm} rpm`,
 										setting.pressure && typedText(setting.pressure),
