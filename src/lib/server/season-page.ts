@@ -16,13 +16,18 @@ export function askedYear(farm: Pick<FarmHandle, 'settings'>, url: URL, now: num
 
 /** What each block had of each product in a year, against the labels, and groups that follow themselves. */
 export async function seasonSums(farm: Pick<FarmHandle, 'records' | 'products'>, year: number) {
-	const [{ uses, actives, sprayings }, products] = await Promise.all([farm.records.season(year), farm.products.all()]);
+	const [{ from, to, uses, actives, sprayings }, products] = await Promise.all([
+		farm.records.season(year),
+		farm.products.all()
+	]);
 	const labels = products.flatMap(({ label }) => {
 		const read = readLabel(label);
 		return read.ok ? [{ name: label.name, ...read.value }] : [];
 	});
 	const caps = new Map(labels.map((l) => [l.name, l.seasonMax]));
 	return {
+		from,
+		to,
 		uses: seasonUse(uses, (product) => caps.get(product) ?? null),
 		actives: activeUse(actives, labels),
 		runs: groupRuns(sprayings, inARow)

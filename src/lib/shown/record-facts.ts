@@ -5,7 +5,8 @@ import { fieldUnits, shortUnit } from '../formats/field-units';
 import { typedText } from '../formats/typed-text';
 import { partWords } from '../wording/jobs';
 import { recordFieldWords } from '../wording/records';
-import { skyWords } from '../wording/weather';
+import { intervalWords, stopTitle } from '../wording/safety';
+import { skyWords, smokeWords } from '../wording/weather';
 import { plainRate } from './answer';
 import { timeAt } from './farm-time';
 import { shownAmount } from './shown-plan';
@@ -25,6 +26,7 @@ export function weatherLine(w: TypedWeather): string {
 		w.humidity && `${w.humidity.replace(/ ?%$/, '')} % humidity`,
 		w.sky && skyWords[w.sky].toLowerCase(),
 		w.dew === null ? '' : w.dew ? 'dew' : 'no dew',
+		w.smoke ? `smoke test: ${smokeWords[w.smoke].toLowerCase()}` : '',
 		w.lastRain && `last rain ${w.lastRain} h before`
 	]
 		.filter(Boolean)
@@ -44,7 +46,10 @@ export function recordFacts(record: SprayRecord, settings: FarmSettings): Record
 		{
 			what: 'Ground',
 			text: record.blocks
-				.map((b) => partWords({ ...b, part: b.part ?? undefined, rows: null, spacing: null }))
+				.map((b) => {
+					const words = partWords({ ...b, part: b.part ?? undefined, rows: null, spacing: null });
+					return b.endedAt && b.endedAt !== record.endedAt ? `${words} (last load out ${time(b.endedAt)})` : words;
+				})
 				.join(', ')
 		},
 		{ what: 'Area', text: `${showFigure(inUnit('area', record.area as never, units.area), 4, comma)} ${units.area}` },
@@ -57,8 +62,8 @@ export function recordFacts(record: SprayRecord, settings: FarmSettings): Record
 					`${total.value} ${total.unit} in all`,
 					p.registration && `registered ${p.registration}`,
 					p.group && `group ${p.group}`,
-					p.entryHours !== null && `back in after ${p.entryHours} h`,
-					p.harvestDays !== null && `harvest after ${p.harvestDays} days`,
+					p.poured === undefined ? '' : p.poured ? 'as poured' : 'as planned, not all of it ticked',
+					...intervalWords(p),
 					...(p.plantBack ?? []).map((b) => `${b.crop.toLowerCase()} sown after ${b.days} days`)
 				]
 					.filter(Boolean)
@@ -112,6 +117,10 @@ export function recordFacts(record: SprayRecord, settings: FarmSettings): Record
 				? `${weatherLine(before)} (${time(before.at)})${before.reason ? `; ${before.decision}: ${before.reason}` : ''}`
 				: ''
 		},
+		...(record.passed ?? []).map((stop) => ({
+			what: 'Went on with a reason',
+			text: `${stopTitle(stop)}: ${stop.reason}`
+		})),
 		{ what: 'Weather at the end', text: end ? `${weatherLine(end)} (${time(end.at)})` : '' },
 		...(Object.keys(recordFieldWords) as (keyof typeof recordFieldWords)[]).map((name) => ({
 			what: recordFieldWords[name],

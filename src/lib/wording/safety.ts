@@ -28,6 +28,19 @@ export const stopWords: Readonly<Record<StopCode, string>> = {
 export const notEnteredWords = (what: readonly ('entry' | 'harvest')[]): string =>
 	what.map((w) => (w === 'entry' ? 'Re-entry interval' : 'Pre-harvest interval')).join(', ');
 
+/** The intervals of a label in words; one that nobody entered says so. */
+export const intervalWords = (label: {
+	readonly entryHours: number | null;
+	readonly harvestDays: number | null;
+}): readonly string[] => [
+	`re-entry interval ${label.entryHours === null ? 'not entered: read the label' : `${label.entryHours} h`}`,
+	`pre-harvest interval ${
+		label.harvestDays === null
+			? 'not entered: read the label'
+			: `${label.harvestDays} ${label.harvestDays === 1 ? 'day' : 'days'}`
+	}`
+];
+
 /** A stop with whose it is. */
 export const stopTitle = ({ code, about }: Stop): string =>
 	about === '' ? stopWords[code] : `${about}: ${stopWords[code]}`;

@@ -55,6 +55,8 @@ export async function seasonOf({ db, farmId, settings }: Scope, year: number) {
 			order by n.day, n.record_id`.execute(db)
 	]);
 	return {
+		from,
+		to,
 		uses: uses.map(({ per_ground, ...use }): BlockUse => ({ ...use, perGround: per_ground })),
 		actives: actives.rows.map(({ per_ground, ...use }): ActiveUse => ({ ...use, perGround: per_ground })),
 		sprayings: sprayings.rows.map(({ block, groups }) => ({ block, groups: groups.flatMap(groupsOf) }))

@@ -120,7 +120,7 @@ export function jobPdf(
 		table: {
 			widths: ['*', 'auto', 'auto', 'auto'],
 			body: [
-				['Product', 'Dose', 'In all', 'Back in, harvest'].map((text) => ({ text, color: soft, fontSize: 8 })),
+				['Product', 'Dose', 'In all', 'Re-entry, pre-harvest'].map((text) => ({ text, color: soft, fontSize: 8 })),
 				...job.products.map(({ label, dose }, i) => {
 					const total = shownAmount(plan.totals[i]!, settings);
 					return [
@@ -128,11 +128,9 @@ export function jobPdf(
 						typedText(dose),
 						`${total.value} ${total.unit}`,
 						[
-							label.entryHours === null ? '' : `${label.entryHours} h`,
-							label.harvestDays === null ? '' : `${label.harvestDays} days`
-						]
-							.filter(Boolean)
-							.join(', ')
+							label.entryHours === null ? 'not entered' : `${label.entryHours} h`,
+							label.harvestDays === null ? 'not entered' : `${label.harvestDays} days`
+						].join(', ')
 					];
 				})
 			]

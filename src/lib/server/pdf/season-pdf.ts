@@ -9,6 +9,7 @@ import { timeAt } from '../../shown/farm-time';
 import { weatherLine } from '../../shown/record-facts';
 import { shownAmount } from '../../shown/shown-plan';
 import { shownUse } from '../../shown/shown-use';
+import { stopTitle } from '../../wording/safety';
 import type { KeptRecord } from '../db/record-log';
 import { ruled } from './calibration-pdf';
 import type { Paper } from './make-pdf';
@@ -66,6 +67,7 @@ export function seasonPdf(
 				hash.slice(0, 12),
 				r.takenIn && 'from a file',
 				r.remarks,
+				...(r.passed ?? []).map((stop) => `${stopTitle(stop)}: ${stop.reason}`),
 				...amendments.map((a) => `Added ${clock(a.at)} by ${a.by}: ${a.text}`)
 			),
 			color: soft

@@ -13,7 +13,7 @@
 	import { eventWords } from '$lib/wording/events';
 	import { jobStates, partWords, runActWords, splitWords } from '$lib/wording/jobs';
 	import { dilutionWords, doseAreaWords } from '$lib/wording/products';
-	import { stopTitle } from '$lib/wording/safety';
+	import { intervalWords, stopTitle } from '$lib/wording/safety';
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
 	const settings = $derived(data.farm.settings);
@@ -164,11 +164,7 @@
 			{#each job.products as p (p.id)}<li>
 					<a href="/products/{p.id}">{p.label.name}</a>: <b>{typedText(p.dose)}</b>{p.per
 						? ` ${doseAreaWords[p.per]}`
-						: ''}{p.dilution ? ` ${dilutionWords[p.dilution]}` : ''}. Re-entry interval: {p.label.entryHours === null
-						? 'not entered, read the label'
-						: `${p.label.entryHours} h`}. Pre-harvest interval: {p.label.harvestDays === null
-						? 'not entered, read the label'
-						: `${p.label.harvestDays} days`}.
+						: ''}{p.dilution ? ` ${dilutionWords[p.dilution]}` : ''}; {intervalWords(p.label).join('; ')}.
 				</li>{/each}
 		</ul>
 		<p class="lab"><b>The label in your hand decides</b>, and local rules above it.</p>

@@ -35,7 +35,9 @@
 	<div class="page-head">
 		<div>
 			<h1>Season {data.year}</h1>
-			<p class="lab">What each block had of each product, by its records, against the label’s most for a season.</p>
+			<p class="lab">
+				What each block had of each product, by its records, against the season maximum of its label. {data.from} to {data.to}.
+			</p>
 		</div>
 		<div class="do">
 			<a class="btn plain" href="/log/season?year={data.year - 1}">← {data.year - 1}</a>
@@ -87,6 +89,39 @@
 				</tbody>
 			</table>
 		</div>
+	{/if}
+	{#if data.actives.length > 0}
+		<section class="card ledger-scroll" aria-labelledby="actives">
+			<h2 id="actives">By active ingredient</h2>
+			<p class="lab">Over all products that hold it, against the strictest of their season maximums.</p>
+			<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+			<div role="region" aria-label="Blocks by active ingredients" tabindex="0">
+				<table class="ledger">
+					<thead>
+						<tr>
+							<th scope="col">Block</th>
+							<th scope="col">Active ingredient</th>
+							<th scope="col">In this season</th>
+							<th scope="col">Of the season maximum</th>
+							<th scope="col">From</th>
+						</tr>
+					</thead>
+					<tbody>
+						{#each data.actives as u (u.block + u.active)}
+							<tr>
+								<th scope="row">{u.block}</th>
+								<td>{u.active}</td>
+								<td class="num">{shownUse({ kind: 'mass', perGround: u.perGround }, settings)}</td>
+								<td class:stop={u.ofMost !== null && u.ofMost > 1}
+									>{u.ofMost === null ? 'not entered' : `${u.ofMost > 1 ? '✕ ' : ''}${percent(u.ofMost)}`}</td
+								>
+								<td class="lab">{u.products.join(', ')}</td>
+							</tr>
+						{/each}
+					</tbody>
+				</table>
+			</div>
+		</section>
 	{/if}
 	{#each charts as { title, bars } (title)}
 		<section class="card chart-card" aria-label={title}>
