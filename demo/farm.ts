@@ -29,7 +29,7 @@ export const demoFarm: { readonly name: string; readonly settings: FarmSettings 
 		deltaLow: null,
 		deltaHigh: null,
 		windHeight: 2,
-		place: { latitude: 47.105, longitude: 8.503 },
+		place: { latitude: -30.5, longitude: -10.25 },
 		cropSeason: null,
 		emergency: '000',
 		poison: '000 000 000',

@@ -2,7 +2,7 @@ import type { Boundary, Position, TypedBlock } from '../src/core';
 import { t } from './rigs';
 
 /** Where the invented farm lies: in the open ocean, where the simulated receiver drives too. */
-const origin: Position = [-140.25, -30.5];
+const origin: Position = [-10.25, -30.5];
 /** Corners in metres east and north of there, as degrees. */
 const outline = (...corners: readonly (readonly [number, number])[]): Boundary => {
 	const ring = corners.map(([east, north]): Position => [

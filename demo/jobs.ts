@@ -35,7 +35,7 @@ const fair = (when: 'before' | 'end'): RunEntryBody => ({
 		gust: null,
 		temperature: t('61', 'F'),
 		humidity: '62',
-		sky: 'partly',
+		sky: 'overcast',
 		dew: false,
 		lastRain: '30'
 	},

@@ -1,7 +1,7 @@
 /** A rig on the demo farm's ground: it speeds up, drives a strip, turns, and comes back, for as long as it is asked. */
 
 /** A spot in the open ocean: the invented farm lies nowhere. */
-const origin = { latitude: -30.5, longitude: -140.25 };
+const origin = { latitude: -30.5, longitude: -10.25 };
 const metresPerDegree = 110_852;
 const metresPerDegreeEast = 95_974;
 

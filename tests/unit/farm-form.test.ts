@@ -4,6 +4,7 @@ import { judgeWeather, jobLimits, usualLimits } from '../../src/core';
 import type { DueField } from '../../src/lib/formats/due-form';
 import { dueTexts, readDueForm } from '../../src/lib/formats/due-form';
 import { defaultSettings, farmSettingsSchema } from '../../src/lib/formats/farm-settings';
+import { readSafetyForm, safetyTexts } from '../../src/lib/formats/safety-form';
 import { farmWeather, readWeatherForm, weatherTexts } from '../../src/lib/formats/weather-form';
 import { machineZone } from '../../src/lib/shown/farm-time';
 import { demoProducts } from '../../demo/products';
@@ -70,6 +71,38 @@ describe('when a farm calibrates again', () => {
 
 const weather = (change: Partial<Record<string, string>>, settings = defaultSettings) =>
 	readWeatherForm((name) => change[name] ?? '', settings);
+
+describe('what a farm tells for the day that something goes wrong', () => {
+	const read = (told: Partial<Record<string, string>>) => readSafetyForm((name) => told[name] ?? '');
+	it('reads back as it was written', () => {
+		const { safety, problems } = read({
+			emergency: ' 000 ',
+			poison: '000 000 000',
+			eyewash: 'Tap',
+			place: '−30.5, -10.25',
+			cropSeason: '09-01',
+			windHeight: '10'
+		});
+		expect(problems).toEqual({});
+		expect(safety).toEqual({
+			emergency: '000',
+			poison: '000 000 000',
+			eyewash: 'Tap',
+			place: { latitude: -30.5, longitude: -10.25 },
+			cropSeason: '09-01',
+			windHeight: 10
+		});
+		const texts = safetyTexts(safety);
+		expect(readSafetyForm((name) => texts[name]).safety).toEqual(safety);
+		expect(read({}).safety).toMatchObject({ place: null, cropSeason: null, windHeight: 2, emergency: '' });
+	});
+	it('refuses what is no place and no day, and guesses nothing of a decimal comma', () => {
+		for (const place of ['north', '47', '91, 8', '47, 181', '47,105, 8,503', '1 2 3'])
+			expect(read({ place }).problems.place, place).toContain(`“${place}”`);
+		expect(read({ cropSeason: '13-01' }).problems.cropSeason).toContain('09-01');
+		expect(read({ emergency: '0'.repeat(61) }).problems.emergency).toContain('60');
+	});
+});
 
 describe('the weather that a farm sprays in', () => {
 	it('reads back as it was written', () => {

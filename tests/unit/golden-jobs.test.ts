@@ -53,7 +53,7 @@ function planned(one: GoldenJob) {
 }
 
 describe('golden jobs', () => {
-	for (const one of golden as readonly GoldenJob[])
+	for (const one of golden as unknown as readonly GoldenJob[])
 		it(`${one.id}: ${one.about}`, () => {
 			const { read, plan, loads } = planned(one);
 			const { pace } = read;

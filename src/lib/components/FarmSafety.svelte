@@ -65,7 +65,7 @@
 				label="Where the farm is"
 				bind:value={() => texts.place, (place) => (texts = { ...texts, place })}
 				problem={problems.place}
-				hint="Latitude and longitude, like 47.105, 8.503."
+				hint="Latitude and longitude, like −30.5, −10.25."
 			/>
 			<button type="button" class="btn plain" onclick={locate}>Here</button>
 			{#if locating}<span class="lab" role="status">{locating}</span>{/if}

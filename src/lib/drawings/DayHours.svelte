@@ -28,7 +28,16 @@
 		const [y, m, d] = day.split('-').map(Number);
 		return day === dayAt(zone, now) ? 'Today' : `${names[new Date(y!, m! - 1, d!).getDay()]} ${d}`;
 	};
-	const fitsAt = (at: number) => windows.some((w) => at / 1000 + 3599 >= w.from && at / 1000 < w.to);
+	/** Parts of an hour that lie in a window, as shares of it. A window that is one moment long still shows. */
+	const fitsIn = (at: number) =>
+		windows.flatMap((w) => {
+			const [from, to] = [w.from - at / 1000, w.to - at / 1000].map((s) => Math.min(3600, Math.max(0, s)) / 3600) as [
+				number,
+				number
+			];
+			const touches = w.to >= at / 1000 && w.from < at / 1000 + 3600;
+			return touches && (to > from || w.from === w.to) ? [{ from, share: Math.max(0.08, to - from) }] : [];
+		});
 	/** On a phone the day begins where it is now, and not at midnight. */
 	const toNow = (box: HTMLElement) => {
 		const [hours, minutes] = clockAt(zone, now).split(':').map(Number);
@@ -67,7 +76,13 @@
 							<text x={h * cell + cell / 2} y="18" text-anchor="middle" class="mark {hour.state}"
 								>{marks[hour.state]}</text
 							>
-							{#if fitsAt(hour.at)}<rect x={h * cell} y="29" width={cell - 1} height="6" fill="var(--dye)" />{/if}
+							{#each fitsIn(hour.at) as part (part.from)}<rect
+									x={h * cell + part.from * (cell - 1)}
+									y="29"
+									width={part.share * (cell - 1)}
+									height="6"
+									fill="var(--dye)"
+								/>{/each}
 							{#if hour.at <= now && now < hour.at + 3600000}<rect
 									x={h * cell}
 									y="-2"

@@ -35,14 +35,16 @@ export function readSafetyForm(text: (name: SafetyField) => string): {
 		return told.slice(0, most);
 	};
 	const told = text('place').trim();
-	const [latitude, longitude] = told.split(/[,;\s]+/).map((part) => {
+	const parts = told.split(/[,;\s]+/);
+	const [latitude, longitude] = parts.map((part) => {
 		const below = part.startsWith('-') || part.startsWith('−');
 		const value = readNumber(part.replace(/^[-−]/, ''), false);
 		return typeof value === 'number' ? (below ? -value : value) : NaN;
 	});
-	const placed = Math.abs(latitude ?? NaN) <= 90 && Math.abs(longitude ?? NaN) <= 180;
+	// Four parts are a decimal comma: which of them are degrees is not to be guessed.
+	const placed = parts.length === 2 && Math.abs(latitude ?? NaN) <= 90 && Math.abs(longitude ?? NaN) <= 180;
 	if (told !== '' && !placed)
-		problems.place = `“${told}” is no place. Write latitude and longitude in degrees, like 47.105, 8.503.`;
+		problems.place = `“${told}” is no place. Write latitude and longitude in degrees, like −30.5, −10.25.`;
 	const season = text('cropSeason').trim();
 	if (season !== '' && !dayOfYear.test(season))
 		problems.cropSeason = `“${season}” is no day of the year. Write month and day, like 09-01.`;

@@ -26,7 +26,7 @@ export function weatherLine(w: TypedWeather): string {
 		w.humidity && `${w.humidity.replace(/ ?%$/, '')} % humidity`,
 		w.sky && skyWords[w.sky].toLowerCase(),
 		w.dew === null ? '' : w.dew ? 'dew' : 'no dew',
-		w.smoke ? `smoke test: ${smokeWords[w.smoke].toLowerCase()}` : '',
+		w.smoke ? smokeWords[w.smoke].toLowerCase() : '',
 		w.lastRain && `last rain ${w.lastRain} h before`
 	]
 		.filter(Boolean)

@@ -46,9 +46,9 @@
 	const next = $derived(day.windows[0]);
 	const hoursWords = $derived.by(() => {
 		const work = shownSpan(day.lasts);
-		if (todays.length > 0) return `${work} of work: start today between ${todays.map(span).join(', or ')}`;
+		if (todays.length > 0) return `${work} of work: start today from ${todays.map(span).join(', or from ')}`;
 		return next
-			? `${work} of work: no start fits today any more. The next: ${dayOf(next)}, ${span(next)}`
+			? `${work} of work: no start fits today any more. The next: ${dayOf(next)}, from ${span(next)}`
 			: `${work} of work: no start of the forecast fits`;
 	});
 	const decide = async (decision: 'spray' | 'wait' | null) => {
