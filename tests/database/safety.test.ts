@@ -5,6 +5,7 @@ import { demoAsked } from '../../demo/jobs';
 import { demoProducts } from '../../demo/products';
 import type { RunEntry, RunEntryBody } from '../../src/core';
 import type { AskedJob } from '../../src/lib/formats/job';
+import { seasonSums } from '../../src/lib/server/season-page';
 import { t } from '../support/entries';
 import { farmDatabase } from '../support/database';
 import { refused } from '../support/refused';
@@ -118,6 +119,31 @@ describe('a season', () => {
 			asked('2026-04-12', { ...sienna, blocks: [{ id: meadow, part: { by: 'share', share: 0.01 } }] })
 		);
 		await farm.jobs.remove(all.id);
+	});
+});
+
+describe('a product of which the actives are written down late', () => {
+	it('held them before, in the season of what was recorded without them', async () => {
+		const { farm } = made;
+		const slate = v7();
+		const { actives, ...bare } = demoProducts.find((p) => p.name === 'Sample Ochre')!;
+		const label = { ...bare, name: 'Sample Slate', applications: null, daysBetween: null };
+		await farm.products.put(slate, label);
+		const job = asked('2026-06-01', {
+			blocks: [{ id: meadow, part: { by: 'share', share: 0.01 } }],
+			products: [{ id: slate, dose: t('2 L/ha', 'L/ha') }]
+		});
+		await farm.jobs.put(job);
+		await farm.jobRuns.put(job.id, stamped('2026-06-01T08:00:00Z', [...load(null), ended, close('500 m2')]));
+		await farm.records.seal(job.id, demoAsked, []);
+		const of = async () => (await seasonSums(farm, 2026)).actives.filter((a) => a.products.includes('Sample Slate'));
+		expect(await of()).toEqual([]);
+		await farm.products.put(slate, { ...label, actives: actives! });
+		const [use] = await of();
+		const { record } = await farm.records.get(job.id);
+		expect(use).toMatchObject({ block: 'Long meadow', active: 'ochrazole' });
+		expect(use!.perGround).toBeCloseTo(record.products[0]!.perGround * 250, 12);
+		expect(use!.ofMost).toBeCloseTo(record.products[0]!.perGround / 6e-7, 9);
 	});
 });
 

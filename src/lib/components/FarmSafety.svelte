@@ -38,7 +38,7 @@
 		/>
 		<FormField
 			name="poison"
-			label="Poison advice"
+			label="Poison centre"
 			inputmode="tel"
 			bind:value={() => texts.poison, (poison) => (texts = { ...texts, poison })}
 			problem={problems.poison}

@@ -41,4 +41,12 @@
 		font-weight: 600;
 		text-align: right;
 	}
+	@media (max-width: 859px) {
+		.sides {
+			justify-items: start;
+		}
+		p {
+			text-align: left;
+		}
+	}
 </style>

@@ -29,7 +29,7 @@ export interface ActiveUse {
 export async function seasonOf({ db, farmId, settings }: Scope, year: number) {
 	const start = settings.cropSeason ?? '01-01';
 	const [from, to] = [seasonStart(year, start), addDays(seasonStart(year + 1, start), -1)];
-	const [uses, actives, sprayings] = await Promise.all([
+	const [uses, actives, unnamed, sprayings] = await Promise.all([
 		db
 			.selectFrom('season_use')
 			.select(['block', 'product', 'kind', 'per_ground', 'times'])
@@ -44,6 +44,11 @@ export async function seasonOf({ db, farmId, settings }: Scope, year: number) {
 			from record_use u cross join lateral jsonb_array_elements(u.actives) a
 			where u.farm_id = ${farmId} and u.day >= ${from}::date and u.day <= ${to}::date and u.actives <> '[]'::jsonb
 			group by 1, 2 order by 1, 2`.execute(db),
+		// Records of before their label told its actives, and those from files.
+		sql<{ block: string; product: string; per_ground: number }>`
+			select u.block, u.product, sum(u.per_ground) as per_ground from record_use u
+			where u.farm_id = ${farmId} and u.day >= ${from}::date and u.day <= ${to}::date and u.actives = '[]'::jsonb
+			group by 1, 2`.execute(db),
 		sql<{ block: string; groups: string[] }>`
 			select b.block, n.groups
 			from (select distinct block from season_use where farm_id = ${farmId} and year = ${year}) b
@@ -59,6 +64,8 @@ export async function seasonOf({ db, farmId, settings }: Scope, year: number) {
 		to,
 		uses: uses.map(({ per_ground, ...use }): BlockUse => ({ ...use, perGround: per_ground })),
 		actives: actives.rows.map(({ per_ground, ...use }): ActiveUse => ({ ...use, perGround: per_ground })),
+		/** Of each product, where its record does not tell its active ingredients. */
+		unnamed: unnamed.rows.map(({ per_ground, ...use }) => ({ ...use, perGround: per_ground })),
 		sprayings: sprayings.rows.map(({ block, groups }) => ({ block, groups: groups.flatMap(groupsOf) }))
 	};
 }

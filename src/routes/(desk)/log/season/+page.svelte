@@ -79,7 +79,8 @@
 											<span class="bar" aria-hidden="true"
 												><i class:over={u.ofMost > 1} style="width:{Math.min(100, u.ofMost * 100)}%"></i></span
 											>
-											<span class:stop={u.ofMost > 1}>{u.ofMost > 1 ? '✕ ' : ''}{percent(u.ofMost)} of its most</span>
+											<span class:stop={u.ofMost > 1}>{u.ofMost > 1 ? '✕ ' : ''}{percent(u.ofMost)} of its maximum</span
+											>
 										{/if}
 									{/if}
 								</td>
@@ -91,7 +92,7 @@
 		</div>
 	{/if}
 	{#if data.actives.length > 0}
-		<section class="card ledger-scroll" aria-labelledby="actives">
+		<section class="card ledger-scroll actives" aria-labelledby="actives">
 			<h2 id="actives">By active ingredient</h2>
 			<p class="lab">Over all products that hold it, against the strictest of their season maximums.</p>
 			<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
@@ -132,6 +133,9 @@
 </main>
 
 <style>
+	.actives {
+		padding-top: 14px;
+	}
 	.empty {
 		padding: 18px;
 	}
