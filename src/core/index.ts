@@ -31,6 +31,7 @@ export * from './calibration/course-catch';
 export * from './calibration/driven-catch';
 export * from './calibration/reading-course';
 export * from './calibration/findings';
+export * from './calibration/usual-speeds';
 export * from './calibration/diagnose-flow';
 export * from './calibration/measured-width';
 export * from './calibration/rows-width';

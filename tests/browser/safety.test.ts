@@ -93,7 +93,7 @@ test('bands: a third of the field’s mix, a dose that says what it is of, and t
 
 	await page.goto(`${app.origin}/jobs/new`);
 	await page.getByRole('checkbox', { name: /Barley field/ }).tap();
-	await pick(page, /Long-meadow boom/);
+	await pick(page, /Long-meadow boom, All on/);
 	await page.getByRole('combobox', { name: /^Product/ }).selectOption({ label: 'Sample Umber' });
 	await expect(page.getByText(/33\.3 %.* of the field is treated/)).toBeVisible();
 	await expect(page.getByTestId('load-count')).toBeHidden();

@@ -11,7 +11,8 @@ import { calibrate, checkAnswer, flowFindings, isTimed, speedOf } from './calibr
 import { courseCatch } from './course-catch';
 import { drivenCatch } from './driven-catch';
 import { courseTime, tapedLength } from './course-speed';
-import type { Finding, RigKind } from './findings';
+import type { Finding } from './findings';
+import type { RigKind } from './usual-speeds';
 import { findRunsApart, findShortCourse, findUnusualSpeed, findUsedApart } from './findings';
 import { groundArea } from './ground-area';
 import type { FlowResult } from './nozzle-flow';

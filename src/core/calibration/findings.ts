@@ -1,3 +1,5 @@
+import type { RigKind } from './usual-speeds';
+import { usualSpeeds } from './usual-speeds';
 import type { Length, Pressure, Speed, Time } from '../quantity/quantity';
 import { si } from '../quantity/quantity';
 import { inclusive } from './even-reference';
@@ -85,23 +87,6 @@ export function findCatchesApart(flow: FlowResult): Finding[] {
 	}
 	return findings;
 }
-
-/** What is driven, as far as its speed goes; a boom of which nobody said what carries it may go as fast as either. */
-export type RigKind = 'boom' | 'tractor' | 'atv' | 'self-propelled' | 'boomless' | 'airblast' | 'on foot';
-
-/**
- * Usual ground speeds, m/s: a boom behind a tractor 6–12 km/h, a small one behind an ATV or UTV 4–5 mph and what a tractor
- * does, a self-propelled one up to 30 km/h; boomless 3–10 mph; airblast 3–8 and on foot 2–5 km/h.
- */
-export const usualSpeeds: Readonly<Record<RigKind, readonly [number, number]>> = {
-	boom: [6 / 3.6, 20 / 3.6],
-	tractor: [6 / 3.6, 12 / 3.6],
-	atv: [4 / 3.6, 12 / 3.6],
-	'self-propelled': [6 / 3.6, 30 / 3.6],
-	boomless: [3 * 0.44704, 10 * 0.44704],
-	airblast: [3 / 3.6, 8 / 3.6],
-	'on foot': [2 / 3.6, 5 / 3.6]
-};
 
 /** A speed outside of what such a rig usually does: more often a wrong course or unit than a hurry. */
 export function findUnusualSpeed(speed: Speed, rig: RigKind): Finding[] {

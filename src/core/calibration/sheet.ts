@@ -1,5 +1,5 @@
 import type { Area, Flow, Length, Mass, Pressure, Speed, Time, Volume } from '../quantity/quantity';
-import type { RigKind } from './findings';
+import type { RigKind } from './usual-speeds';
 
 /** A boom's calibration as plain quantities: what a round on the device becomes. */
 export type CalibrationSheet = FlowSheet<BoomWidth>;
