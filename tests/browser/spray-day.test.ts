@@ -99,7 +99,10 @@ test('a whole day: plan, weather, mix, spray, close, record, log, paper', async 
 		expect(json.records.map((r) => r.target)).toEqual(['Thistles']);
 
 		await page.getByRole('link', { name: 'The season' }).click();
-		const meadow = page.getByRole('row').filter({ hasText: 'Long meadow' });
+		const meadow = page
+			.getByRole('region', { name: 'Blocks by products' })
+			.getByRole('row')
+			.filter({ hasText: 'Long meadow' });
 		await expect(meadow).toContainText(`${onMeadow + 1} ×`);
 
 		// Over 5 % puts the calibration in doubt, and the sealed job takes nothing more.
