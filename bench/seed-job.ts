@@ -17,7 +17,8 @@ try {
 	const products = [];
 	for (const label of demoProducts.slice(0, 3)) {
 		const product = v7();
-		await farm.products.put(product, { ...label, name: `Forty ${label.name}` });
+		// Much more water than any label allows, so these allow all of it.
+		await farm.products.put(product, { ...label, name: `Forty ${label.name}`, volume: null });
 		products.push({ id: product, dose: (label.dose.high ?? label.dose.low) as AskedJob['tank'] });
 	}
 	// 1,350 m² at 2.9 L/m² is 3,915 L: 40 loads of 100 L, the last one smaller.

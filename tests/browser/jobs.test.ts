@@ -66,7 +66,7 @@ test('an orchard job by whole rows: ground, calibration, products, splits, label
 	await page.getByRole('link', { name: 'Look at the weather first' }).click();
 	await page.getByLabel(/^Wind, /).fill('5 mph');
 	await page.getByLabel('Wind from').fill('SW');
-	await page.getByText('Smoke rises and mixes').click();
+	await page.getByText('Smoke mixes').click();
 	await page.getByLabel(/^Why/).fill('Smoke let go at the gate');
 	await page.getByRole('button', { name: /^Spray/ }).click();
 	await page.getByRole('button', { name: 'Begin spraying load 1' }).click();

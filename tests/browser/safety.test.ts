@@ -134,7 +134,7 @@ test('a calm evening stops the work until smoke was seen to mix, or a reason sta
 	await page.getByText('Clear', { exact: true }).tap();
 	await expect(page.locator('[data-rule="inversion"]')).toHaveAttribute('data-state', 'stop');
 	await expect(page.getByRole('button', { name: /^Spray/ })).toBeDisabled();
-	await page.getByText('Smoke rises and mixes').tap();
+	await page.getByText('Smoke mixes').tap();
 	await expect(page.locator('[data-rule="inversion"]')).toHaveAttribute('data-state', 'good');
 	await page.getByRole('button', { name: /^Spray/ }).tap();
 	await page.getByRole('button', { name: 'Begin spraying load 1' }).tap();
@@ -154,7 +154,7 @@ test('a calm evening stops the work until smoke was seen to mix, or a reason sta
 	await page.getByLabel('Operator').fill('B. Sample');
 	await page.getByRole('button', { name: 'Seal the record' }).tap();
 	await page.waitForURL(/log\/[0-9a-f-]{36}$/);
-	await expect(page.getByText(/smoke rises and mixes/)).toBeVisible();
+	await expect(page.getByText(/smoke mixes/)).toBeVisible();
 	const [record] = await app.query<{ day: string; ended: string; last: string }>(
 		`select body->>'day' as day, body->>'endedAt' ended, body->'blocks'->0->>'lastDay' last from record order by place desc limit 1`
 	);

@@ -51,11 +51,12 @@ export function openIntervals(
 			return length !== null && length > (most?.length ?? 0) ? { name: p.name, length } : most;
 		}, null);
 	const found: OpenInterval[] = [];
+	const since = daysBetween(lastDay, today);
 	const entry = longest('entryHours');
 	if (entry && ended + entry.length * 3600 > now)
 		found.push({ ...nothing, kind: 'entry', product: entry.name, until: ended + entry.length * 3600 });
 	const byDays = (kind: 'harvest' | 'plant-back', crop: string, product: string, length: number) => {
-		const days = Math.ceil(length) - daysBetween(lastDay, today);
+		const days = Math.ceil(length) - since;
 		if (days > 0) found.push({ ...nothing, kind, crop, product, days, day: addDays(lastDay, Math.ceil(length)) });
 	};
 	const harvest = longest('harvestDays');
@@ -67,7 +68,7 @@ export function openIntervals(
 			if (days > (crops.get(key)?.days ?? 0)) crops.set(key, { crop, product: name, days });
 		}
 	for (const { crop, product, days } of crops.values()) byDays('plant-back', crop, product, days);
-	if (daysBetween(lastDay, today) <= emptyFor)
+	if (since <= emptyFor)
 		for (const { name, entryHours, harvestDays } of products) {
 			const what = [
 				...(entryHours === null ? ['entry' as const] : []),

@@ -1,6 +1,5 @@
 <!-- @component Who is called and what is done when something goes wrong at the tank: one tap away, from the device's own memory. -->
 <script lang="ts">
-	import { Dialog, Portal } from '@skeletonlabs/skeleton-svelte';
 	import type { TypedLabel } from '$core';
 	import type { FarmSettings } from '$lib/formats/farm-settings';
 
@@ -11,7 +10,8 @@
 		labels: readonly Pick<TypedLabel, 'name' | 'firstAid' | 'notAlone'>[];
 	}
 	let { settings, labels, short = false }: Props = $props();
-	let open = $state(false);
+	const id = $props.id();
+	let sheet = $state<HTMLDialogElement>();
 	const calls = $derived([
 		{ what: 'Emergency', number: settings.emergency },
 		{ what: 'Poison centre', number: settings.poison }
@@ -20,53 +20,65 @@
 	const dialled = (number: string) => number.replace(/[^\d+*#]/g, '');
 </script>
 
-<Dialog {open} onOpenChange={(e) => (open = e.open)}>
-	<Dialog.Trigger class="btn emergency" aria-label="Emergency">✚{short ? '' : ' Emergency'}</Dialog.Trigger>
-	<Portal>
-		<Dialog.Backdrop class="fallow-backdrop" />
-		<Dialog.Positioner class="fallow-positioner">
-			<Dialog.Content class="fallow-dialog emergency-sheet">
-				<Dialog.Title class="title">If something goes wrong</Dialog.Title>
-				<ul class="calls">
-					{#each calls as { what, number } (what)}
-						<li>
-							<span>{what}</span>
-							{#if number}<a class="btn go big" href="tel:{dialled(number)}">{number}</a>
-							{:else}<b>No number entered. Use the one on the label; enter yours in Farm settings.</b>{/if}
-						</li>
-					{/each}
-				</ul>
-				<p>
-					<b>Rinse at once</b> with much clean water, eyes for 15 minutes. Take wet clothes off. Keep the label at hand for
-					whoever helps. Leave nobody alone.
-				</p>
-				<p>
-					<b>Water and eyewash:</b>
-					{settings.eyewash || 'not entered. Look where they stand before you open a container.'}
-				</p>
-				<h3>First aid by the labels</h3>
-				<dl>
-					{#each labels as label (label.name)}
-						<dt>{label.name}{label.notAlone ? ' · never handle it alone' : ''}</dt>
-						<dd>{label.firstAid || 'Not entered: read the label.'}</dd>
-					{/each}
-				</dl>
-				<Dialog.CloseTrigger class="btn plain">Close</Dialog.CloseTrigger>
-			</Dialog.Content>
-		</Dialog.Positioner>
-	</Portal>
-</Dialog>
+<button
+	type="button"
+	class="btn emergency"
+	aria-label="Emergency"
+	aria-haspopup="dialog"
+	onclick={() => sheet?.showModal()}>✚{short ? '' : ' Emergency'}</button
+>
+<!-- The browser's own dialog: nothing has to be loaded for it on the day that it is needed. -->
+<dialog bind:this={sheet} class="fallow-dialog" aria-labelledby={id}>
+	<h2 {id} class="title">If something goes wrong</h2>
+	<ul class="calls">
+		{#each calls as { what, number } (what)}
+			<li>
+				<span>{what}</span>
+				{#if number}<a class="btn go big" href="tel:{dialled(number)}">{number}</a>
+				{:else}<b>No number entered. Use the one on the label; enter yours in Farm settings.</b>{/if}
+			</li>
+		{/each}
+	</ul>
+	<p>
+		<b>Rinse at once</b> with much clean water, eyes for 15 minutes. Take wet clothes off. Keep the label at hand for whoever
+		helps. Leave nobody alone.
+	</p>
+	<p>
+		<b>Water and eyewash:</b>
+		{settings.eyewash || 'not entered. Look where they stand before you open a container.'}
+	</p>
+	<h3>First aid by the labels</h3>
+	<dl>
+		{#each labels as label (label.name)}
+			<dt>{label.name}{label.notAlone ? ' · never handle it alone' : ''}</dt>
+			<dd>{label.firstAid || 'Not entered: read the label.'}</dd>
+		{/each}
+	</dl>
+	<button type="button" class="btn plain" onclick={() => sheet?.close()}>Close</button>
+</dialog>
 
 <style>
-	:global(.btn.emergency) {
+	.btn.emergency {
 		border-color: var(--rust);
 		background: var(--rust-wash);
 		color: var(--rust-text);
 		font-weight: 700;
 	}
-	:global(.emergency-sheet) {
-		display: grid;
-		gap: 12px;
+	dialog {
+		max-width: min(520px, 92vw);
+		max-height: 88dvh;
+		margin: auto;
+		border: 0;
+		overflow: auto;
+	}
+	dialog:not([open]) {
+		display: none;
+	}
+	dialog::backdrop {
+		background: rgb(0 0 0 / 0.55);
+	}
+	h2 {
+		font-size: 1.5rem;
 	}
 	.calls {
 		display: grid;

@@ -7,7 +7,7 @@ import type { FarmHandle } from './db/farm';
 export async function openStates(
 	farm: Pick<FarmHandle, 'records' | 'settings'>,
 	now: number,
-	/** Records at the most, those that are open soonest first. */
+	/** Records at the most, the newest first. */
 	most?: number
 ): Promise<BlockState[]> {
 	const zone = farm.settings.timeZone;
@@ -16,13 +16,14 @@ export async function openStates(
 	return blockStates(
 		records.flatMap(({ record }) => {
 			const { day, startedAt } = record;
-			const began = startedAt ? Date.parse(startedAt) : dayStart(zone, day);
 			return record.blocks.flatMap((block) => {
 				const told = Date.parse(block.endedAt ?? record.endedAt ?? '');
 				// Where nobody ticked the end, or a clock that jumped back told one before the start, it was some time before the
 				// day was over: nobody may be let in too soon.
-				const ended = told >= began ? told : Math.max(began, dayStart(zone, addDays(day, 1)));
-				const lastDay = told >= began ? (block.lastDay ?? dayAt(zone, told)) : day;
+				const began = startedAt ? Date.parse(startedAt) : Number.isNaN(told) ? NaN : dayStart(zone, day);
+				const known = told >= began;
+				const ended = known ? told : Math.max(Number.isNaN(began) ? 0 : began, dayStart(zone, addDays(day, 1)));
+				const lastDay = known ? (block.lastDay ?? dayAt(zone, told)) : day;
 				const end = { ended: ended / 1000, lastDay: lastDay < day ? day : lastDay };
 				return openIntervals(block.name, record.products, end, now / 1000, today);
 			});

@@ -33,8 +33,21 @@ export function isZone(name: string): boolean {
 /** The zone of the machine that asks: what a farm has until it tells its own. */
 export const machineZone = (): string => new Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC';
 
+/** Days that were worked out, by zone and quarter of an hour: no zone changes its day within one. Bounded, so that it stays small. */
+const days = new Map<string, string>();
+const quarter = 900_000;
+const mostDays = 4096;
+
 /** Day of a moment (ms since 1970), YYYY-MM-DD. */
-export const dayAt = (zone: string, at: number): string => parts(zone, at).day;
+export function dayAt(zone: string, at: number): string {
+	const key = `${zone} ${Math.floor(at / quarter)}`;
+	const known = days.get(key);
+	if (known !== undefined) return known;
+	const { day } = parts(zone, at);
+	if (days.size >= mostDays) days.clear();
+	days.set(key, day);
+	return day;
+}
 
 /** Hour of the day of a moment (ms since 1970), 0 to 23. */
 export const hourAt = (zone: string, at: number): number => Number(parts(zone, at).clock.slice(0, 2));

@@ -19,8 +19,8 @@ export const ruleNames: Readonly<Record<WeatherRule, string>> = {
 export const skyWords: Readonly<Record<Sky, string>> = { clear: 'Clear', partly: 'Part cloud', overcast: 'Overcast' };
 
 export const smokeWords: Readonly<Record<SmokeTest, string>> = {
-	mixes: 'Smoke rises and mixes',
-	hangs: 'Smoke hangs or drifts level'
+	mixes: 'Smoke mixes',
+	hangs: 'Smoke hangs'
 };
 
 const hours = (h: number, comma: boolean) => `${showDecimals(h, h < 10 && h % 1 !== 0 ? 1 : 0, comma)} h`;

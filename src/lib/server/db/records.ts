@@ -252,15 +252,15 @@ export const recordsOf = (scope: Scope) => {
 			return row !== undefined;
 		},
 
-		/** Records of which an interval may still run on a day, those that are open soonest first. */
+		/** Records of which an interval may still run on a day, the newest first: those are the ones that keep people out. */
 		async open(today: string, most = 500): Promise<readonly { readonly id: string; readonly record: SprayRecord }[]> {
 			const rows = await db
 				.selectFrom('record')
 				.select(['id', 'body'])
 				.where('farm_id', '=', farmId)
 				.where('open_until', '>=', today)
-				.orderBy('record.open_until')
-				.orderBy('record.id')
+				.orderBy('record.day', 'desc')
+				.orderBy('record.id', 'desc')
 				.limit(most)
 				.execute();
 			return rows.map((row) => ({ id: row.id, record: row.body as SprayRecord }));
