@@ -3,6 +3,7 @@ export * from './quantity/units';
 export * from './quantity/unit-words';
 export * from './quantity/issue';
 export * from './quantity/read-number';
+export * from './quantity/read-share';
 export * from './quantity/read-quantity';
 export * from './quantity/typed';
 export * from './quantity/within';

@@ -6,6 +6,8 @@
 	let { children }: { children: Snippet } = $props();
 
 	onMount(() => {
+		// From here on a tap is heard; before, the page is only a picture.
+		document.documentElement.dataset.alive = 'yes';
 		// The page says when the device can go on without the server: tests and people may want to know.
 		void navigator.serviceWorker?.register('/service-worker.js', { type: 'module' }).then(async () => {
 			await navigator.serviceWorker.ready;

@@ -83,6 +83,17 @@ export const test = base.extend<{ problems: string[] }, { app: App; bareApp: App
 		},
 		{ scope: 'worker', timeout: 300_000 }
 	],
+	/** A page that was gone to takes taps when the test goes on: before that it is only a picture. */
+	page: async ({ page }, use) => {
+		const go = page.goto.bind(page);
+		page.goto = async (...where) => {
+			const answer = await go(...where);
+			if (/text\/html/.test((await answer?.headerValue('content-type')) ?? ''))
+				await page.locator('html[data-alive]').waitFor({ state: 'attached' });
+			return answer;
+		};
+		await use(page);
+	},
 	/** What the page threw: a test that passes over a broken page is no test. */
 	problems: [
 		async ({ page }, use) => {

@@ -149,6 +149,6 @@ describe('a CSV of nozzles', () => {
 		const csv = nozzleCsv({ own, shed: [] }, metric);
 		expect(csv).toContain("'=1+1");
 		expect(readNozzleCsv(csv, metric).rows[0]).toMatchObject({ name: '=1+1' });
-		expect(nozzleCsv(noNozzles, metric).trim()).toBe(nozzleColumns.join(','));
+		expect(nozzleCsv(noNozzles, metric).trim()).toBe([...nozzleColumns, 'decimal'].join(','));
 	});
 });

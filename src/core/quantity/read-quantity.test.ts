@@ -72,7 +72,17 @@ describe('what people write', () => {
 		['1 ac', 'area', 4046.8564224],
 		['6.3 ha', 'area', 63000],
 		['250 sq ft', 'area', 250 * 0.09290304],
-		['1.5 kg/ha', 'massPerArea', 1.5e-4]
+		['1.5 kg/ha', 'massPerArea', 1.5e-4],
+		['20 ft + 20 ft', 'length', 40 * 0.3048],
+		['20 ft + 6 m', 'length', 12.096],
+		['3 × 12 in', 'length', 36 * 0.0254],
+		['3x12 in', 'length', 36 * 0.0254],
+		['3 x 18 ft 6 in', 'length', 55.5 * 0.3048],
+		['2/3 of 18 ft', 'length', 12 * 0.3048],
+		['2 × 3 m + 1 ft', 'length', 6.3048],
+		['19.2 oz av', 'mass', 1.2 * 0.45359237],
+		['19.2 oz (weight)', 'mass', 1.2 * 0.45359237],
+		['19.2 oz by weight', 'mass', 1.2 * 0.45359237]
 	] as const)('%s as %s', (text, kind, wanted) => {
 		expect(value(text, kind)).toBeCloseTo(wanted, 12);
 		expect(Math.abs(value(text, kind) / wanted - 1)).toBeLessThan(1e-12);
@@ -101,6 +111,7 @@ describe('what people write', () => {
 		expect(code('5 oz', both)).toBe('ambiguous-oz');
 		expect(read('5 fl oz', both)).toMatchObject({ ok: true, value: { kind: 'volume' } });
 		expect(code('14 oz/ac', ['volumePerArea', 'massPerArea'])).toBe('ambiguous-oz');
+		expect(read('5 oz av', both)).toMatchObject({ ok: true, value: { kind: 'mass', unit: 'oz' } });
 	});
 
 	it('reads a decimal comma where the farm writes one, and refuses what could be either', () => {
@@ -108,7 +119,11 @@ describe('what people write', () => {
 		expect(value('12,5', 'volume', comma)).toBeCloseTo(0.0125, 15);
 		expect(value('12.5 L', 'volume', comma)).toBeCloseTo(0.0125, 15);
 		expect(value('1.250,5 L', 'volume', comma)).toBeCloseTo(1.2505, 12);
-		expect(code('1.250', 'volume', { decimalComma: true, unit: 'L' })).toBe('comma');
+		// One group of three is read the farm's way, and shown back ungrouped by whoever asked.
+		expect(value('1.250', 'volume', { decimalComma: true, unit: 'L' })).toBe(1.25);
+		expect(value('1,250', 'volume', { unit: 'L' })).toBe(1.25);
+		expect(value('0.250 L', 'volume', comma)).toBeCloseTo(0.00025, 15);
+		expect(code('0,250 L', 'volume')).toBe('comma');
 		expect(code('3,42 L', 'volume')).toBe('comma');
 		expect(code('12,5 L', 'volume')).toBe('comma');
 		expect(code('1,2345 L', 'volume')).toBe('comma');
@@ -128,6 +143,11 @@ describe('what cannot be read says why, and guesses nothing', () => {
 		['abc', 'length', 'unreadable'],
 		['5 furlongs', 'length', 'unknown-unit'],
 		['5 m 3', 'length', 'unreadable'],
+		['20 + 20 ft', 'length', 'no-unit'],
+		['20 ft +', 'length', 'unreadable'],
+		['2 × 3 × 4 m', 'length', 'unreadable'],
+		['60 ft × 40 ft', 'length', 'unreadable'],
+		['20 ft + 3 L', 'length', 'wrong-kind'],
 		["18'6", 'length', 'unreadable'],
 		['2 gal 1 ft', 'volume', 'wrong-kind'],
 		['1/0 m', 'length', 'unreadable'],

@@ -27,7 +27,7 @@ export interface Reading<K extends Kind> {
 const simple = /^(\d+(?:\.\d+)?) ?([a-z/]+(?: oz)?)?$/i;
 const clock = /^(?:(\d+):)?(\d+):([0-5]\d(?:[.,]\d+)?)$/;
 const term = new RegExp(
-	`^(${numberPattern}) ?((?:(?:us|u\\.s\\.|imp|imp\\.|imperial) )?[a-z²"'][a-z²]*2?(?: (?:oz|ounces?|m2?|ft2?|feet)(?![a-z]))?(?: ?(?:\\/|\\bper\\b) ?(?:100 |1,?000 )?[a-z²]+2?)?|["'])?(?= |\\d|$)`,
+	`^(${numberPattern}) ?((?:(?:us|u\\.s\\.|imp|imp\\.|imperial) )?[a-z²"'][a-z²]*2?(?: (?:oz|ounces?|av|m2?|ft2?|feet)(?![a-z]))?(?: ?(?:\\/|\\bper\\b) ?(?:100 |1,?000 )?[a-z²]+2?)?|["'])?(?= |\\d|$)`,
 	'i'
 );
 
@@ -39,6 +39,8 @@ const term = new RegExp(
  * @example
  * readQuantity("18'6\"", { kinds: ['length'], gallon: 'US' }, '').value.value // => 5.6388
  * readQuantity('2 gal 1 qt', { kinds: ['volume'], gallon: 'US' }, '').value.value // => 0.008517176514
+ * readQuantity('20 ft + 6 m', { kinds: ['length'], gallon: 'US' }, '').value.value // => 12.096
+ * readQuantity('2/3 of 18 ft', { kinds: ['length'], gallon: 'US' }, '').value.value // => 3.6576
  * readQuantity('3 L', { kinds: ['length'], gallon: 'US' }, 'course').issues[0].code // => "wrong-kind"
  */
 export function readQuantity<K extends Kind>(text: string, reading: Reading<K>, path: string): Result<ReadQuantity<K>> {
@@ -53,11 +55,12 @@ export function readQuantity<K extends Kind>(text: string, reading: Reading<K>, 
 	const time = clock.exec(tidy);
 	if (time && (reading.kinds as readonly Kind[]).includes('time'))
 		return good(clockTime(text, time) as ReadQuantity<K>);
-	return severalTerms(text, tidy, reading, path);
+	return /[+×*]|\dx|\d x| of /i.test(tidy) ? sumOf(text, tidy, reading, path) : severalTerms(text, tidy, reading, path);
 }
 
 function issue(code: IssueCode, path: string, text: string, reading: Reading<Kind>): Issue {
-	return { code, path, text, wanted: reading.kinds.join('|') };
+	const sign = code === 'comma' ? { bound: reading.decimalComma ? ',' : '.' } : {};
+	return { code, path, text, wanted: reading.kinds.join('|'), ...sign };
 }
 
 function oneTerm<K extends Kind>(
@@ -81,6 +84,29 @@ function oneTerm<K extends Kind>(
 function clockTime(text: string, match: RegExpExecArray): ReadQuantity<'time'> {
 	const seconds = Number(match[1] ?? 0) * 3600 + Number(match[2]) * 60 + Number(match[3]!.replace(',', '.'));
 	return { text, kind: 'time', value: si<'time'>(seconds), unit: 's' };
+}
+
+const times = new RegExp(`^(${numberPattern}) ?(?:[x×*]|of(?= )) ?(.+)$`, 'i');
+
+/** `20 ft + 6 m`, `3 × 12 in`, `2/3 of 18 ft`: each part with its unit, so that nothing is guessed of the others. */
+function sumOf<K extends Kind>(text: string, tidy: string, reading: Reading<K>, path: string): Result<ReadQuantity<K>> {
+	const fail = (code: IssueCode) => bad(issue(code, path, text, reading));
+	const parts = tidy.split('+').map((part) => part.trim());
+	const own: Reading<K> = parts.length > 1 ? { ...reading, unit: undefined } : reading;
+	let first: ReadQuantity<K> | undefined;
+	let sum = 0;
+	for (const part of parts) {
+		const product = times.exec(part);
+		const count = product ? readNumber(product[1]!, reading.decimalComma ?? false) : 1;
+		if (typeof count === 'string') return fail(count);
+		if (part === '' || (product && times.test(product[2]!))) return fail('unreadable');
+		const one = severalTerms(text, product?.[2] ?? part, own, path);
+		if (!one.ok) return one;
+		if (first && one.value.kind !== first.kind) return fail('unreadable');
+		first ??= one.value;
+		sum += count * one.value.value;
+	}
+	return first && Number.isFinite(sum) ? good({ ...first, value: si<K>(sum) }) : fail('unreadable');
 }
 
 /** `2 gal 1 qt`: terms of one kind, each with its unit, added. */

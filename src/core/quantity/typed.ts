@@ -15,10 +15,19 @@ export interface Typed {
 	readonly comma?: boolean | undefined;
 }
 
-/** Reads a typed reading again. A bare `oz` is fluid wherever a volume may be meant. */
+/**
+ * Reads a typed reading again. A bare `oz` is fluid wherever a volume may be meant, unless the field's unit was picked as the
+ * ounce of weight: a unit that was picked is never guessed again.
+ */
 export const readTyped = <K extends Kind>(typed: Typed, kinds: readonly K[], path: string): Result<ReadQuantity<K>> =>
 	readQuantity(
 		typed.text,
-		{ kinds, unit: typed.unit, gallon: typed.gallon, decimalComma: typed.comma ?? false, oz: 'fluid' },
+		{
+			kinds,
+			unit: typed.unit,
+			gallon: typed.gallon,
+			decimalComma: typed.comma ?? false,
+			oz: typed.unit === 'oz' ? 'weight' : 'fluid'
+		},
 		path
 	);

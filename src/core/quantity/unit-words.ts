@@ -76,6 +76,8 @@ const simpleWords: Record<string, string> = {
 	oz: 'oz',
 	ounce: 'oz',
 	ounces: 'oz',
+	// Of weight, wherever a volume could be meant as well.
+	'oz av': 'oz av',
 	g: 'g',
 	gram: 'g',
 	grams: 'g',
@@ -190,6 +192,7 @@ function spellOut(symbol: string, prefix: 'US' | 'Imp' | null, reading: UnitWord
 	const above = cut < 0 ? symbol : symbol.slice(0, cut);
 	const below = cut < 0 ? '' : symbol.slice(cut);
 	const whose = prefix ?? (reading.gallon === 'US' ? 'US' : 'Imp');
+	if (above === 'oz av') return prefix ? null : [`oz${below}`];
 	if (measured.has(above)) return [`${whose} ${above}${below}`];
 	if (above === 'oz') {
 		const fluid = `${whose} fl oz${below}`;

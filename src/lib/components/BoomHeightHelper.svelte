@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import type { Length } from '$core';
-	import { boomHeight, factor, fanOverlap, fanReach, showFigure, usualBoomHeight } from '$core';
+	import { boomHeight, factor, fanOverlap, fanReach, readShare, showFigure, usualBoomHeight } from '$core';
 	import BoomBehind from '$lib/drawings/BoomBehind.svelte';
 	import type { FarmSettings } from '$lib/formats/farm-settings';
 	import { fieldUnits } from '$lib/formats/field-units';
@@ -24,7 +24,7 @@
 	let angleText = $state(untrack(() => `${fitted ?? 110}`));
 	let overlapText = $state('');
 	const angle = $derived(Number(angleText.replace('°', '').trim()));
-	const overlap = $derived(Number(overlapText.replace('%', '').replace(',', '.').trim()) / 100);
+	const overlap = $derived(readShare(overlapText));
 	const anglesFit = $derived(angle >= 15 && angle <= 170);
 	const overlapFits = $derived(overlap >= 0 && overlap <= 4);
 	/** Where no overlap is asked for, the heights that the trade works at. */

@@ -1,7 +1,7 @@
 <!-- @component How far to drive so that the reading is the answer, and whether course and catch are long enough. -->
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { fields, inUnit, readField, showFigure } from '$core';
+	import { fields, inUnit, readField, readShare, showFigure } from '$core';
 	import { Dialog, Portal } from '@skeletonlabs/skeleton-svelte';
 	import { typed } from '$lib/formats/field-units';
 	import { helperWords, readingCourses } from '$lib/state/course-helper';
@@ -29,7 +29,7 @@
 	const courses = $derived(width === null ? [] : readingCourses(width));
 	const told = (m: number) =>
 		`${showFigure(m, 4, comma)} m · ${showFigure(inUnit('length', m as never, 'ft'), 4, comma)} ft`;
-	const wanted = $derived(Number(asked.replace('%', '').replace(',', '.')) / 100);
+	const wanted = $derived(readShare(asked));
 	const course = $derived.by(() => {
 		const read = round.round.course && readField(fields.course, round.round.course, '');
 		return read?.ok ? (read.value.value as number) : null;

@@ -4,6 +4,8 @@
 	import { enhance } from '$app/forms';
 	import type { ReadCsv } from '$lib/formats/csv-rows';
 	import { csvLimit } from '$lib/formats/csv-rows';
+	import type { DecimalSign } from '$lib/formats/decimal-sign';
+	import { bothReadings } from '$lib/formats/decimal-sign';
 	import { wordIssue } from '$lib/wording/issues';
 
 	interface Props {
@@ -15,7 +17,8 @@
 		/** A file as it should look. */
 		example: string;
 		accept?: string;
-		read: (text: string) => ReadCsv<T>;
+		/** `sign` is what somebody told of its decimal sign, where the file does not tell. */
+		read: (text: string, sign: DecimalSign | null) => ReadCsv<T>;
 		/** A row in a few words. */
 		title: (value: T) => string;
 		facts: (value: T) => string;
@@ -29,7 +32,10 @@
 	let { one, many, home, example, accept = '.csv,text/csv', read, title, facts, answered }: Props = $props();
 	let text = $state(untrack(() => answered?.text ?? ''));
 	let problem = $state('');
-	const found = $derived(text.trim() === '' ? null : read(text));
+	let sign = $state<DecimalSign | null>(null);
+	const found = $derived(text.trim() === '' ? null : read(text, sign));
+	/** The number that was asked about stays in sight with both its readings, so that the answer can be changed. */
+	const asks = $derived(text.trim() === '' ? null : (read(text, null).asks ?? null));
 	const good = $derived(found?.rows.filter((r) => r.ok) ?? []);
 	const bad = $derived(found?.rows.filter((r) => !r.ok) ?? []);
 	const shown = 8;
@@ -74,7 +80,23 @@
 		{#if problem || answered?.message}<p class="problem" role="alert">✕ {problem || answered?.message}</p>{/if}
 	</div>
 	<div class="card right" aria-live="polite">
-		{#if !found}<p class="lab">What each row is read as stands here before anything is kept.</p>
+		{#if asks !== null}
+			{@const readings = bothReadings(asks)}
+			<fieldset class="sign">
+				<legend>“{asks}” in this file is</legend>
+				<p class="lab">It could be either, and nothing else in the file tells which.</p>
+				{#each ['point', 'comma'] as const as value (value)}
+					<label
+						><input type="radio" name="decimal" {value} bind:group={sign} />
+						<b class="num">{readings[value]}</b>
+						<span class="lab">{value === 'point' ? 'a point is the decimal sign' : 'a comma is the decimal sign'}</span
+						></label
+					>
+				{/each}
+			</fieldset>
+		{/if}
+		{#if found?.asks}<p class="lab">Say which it is, and what each row is read as stands here.</p>
+		{:else if !found}<p class="lab">What each row is read as stands here before anything is kept.</p>
 		{:else if found.lacking.length > 0}
 			<p class="problem">
 				✕ The first row names the columns, and {found.lacking.join(', ')}
@@ -110,6 +132,34 @@
 </form>
 
 <style>
+	.sign {
+		display: grid;
+		gap: 4px;
+		margin: 0;
+		padding: 10px 14px;
+		border: 0;
+		border-left: 6px solid var(--amber);
+		background: var(--amber-wash);
+	}
+	.sign legend {
+		float: left;
+		padding: 0;
+		font-weight: 700;
+	}
+	.sign label {
+		display: flex;
+		align-items: center;
+		gap: 10px;
+		min-height: 48px;
+	}
+	.sign input {
+		width: 24px;
+		height: 24px;
+		accent-color: var(--dye);
+	}
+	.sign .num {
+		font-size: 1.5rem;
+	}
 	form {
 		display: grid;
 		grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);

@@ -4,6 +4,7 @@ Enter or leaving the field hands it on; a refusal keeps the text and says what i
 -->
 <script lang="ts">
 	import type { Issue } from '$core';
+	import { isBareNumber } from '$core';
 	import { TextField } from '$lib/state/text-field.svelte';
 	import { shortUnit } from '$lib/formats/field-units';
 
@@ -54,7 +55,9 @@ Enter or leaving the field hands it on; a refusal keeps the text and says what i
 			{onkeydown}
 			onblur={() => void field.commit()}
 		/>
-		{#if unit && /^[\d.,\s/½¼¾]*$/.test(field.text)}<span class="unit" aria-hidden="true">{shortUnit(unit)}</span>{/if}
+		{#if unit && (field.text.trim() === '' || isBareNumber(field.text))}<span class="unit" aria-hidden="true"
+				>{shortUnit(unit)}</span
+			>{/if}
 	</div>
 	{#if field.problem}
 		<p class="problem" id="{id}-problem" role="alert">{field.problem}</p>

@@ -1,6 +1,17 @@
 <!-- @component Alley of an airblast sprayer: row spacing, which alleys, which sides; and what the canopy asks for. -->
 <script lang="ts">
-	import { fields, inUnit, otherSides, readField, rowsPerPass, showDecimals, showFigure, treeRowVolume } from '$core';
+	import {
+		fields,
+		inUnit,
+		otherSides,
+		readField,
+		readNumber,
+		rowsPerPass,
+		showDecimals,
+		showFigure,
+		tidyText,
+		treeRowVolume
+	} from '$core';
 	import Alley from '$lib/drawings/Alley.svelte';
 	import { longUnit, typed } from '$lib/formats/field-units';
 	import { typedText } from '$lib/formats/typed-text';
@@ -55,6 +66,8 @@
 		`${showFigure(inUnit('volumePerArea', value as never, round.settings.rateUnit), 3, comma)} ${longUnit(round.settings.rateUnit)}`;
 	const gap = $derived(asked === null || !round.calibration ? null : round.calibration.rate.value / asked - 1);
 
+	const coefficientFits = (c: ReturnType<typeof readNumber>): c is number => typeof c === 'number' && c > 0 && c <= 10;
+	const coefficientText = $derived(canopy ? String(canopy.coefficient).replace('.', comma ? ',' : '.') : '');
 	let draft = $state({ height: '', width: '', coefficient: '' });
 	const empty: readonly never[] = [];
 	/** The canopy is kept once height, width and coefficient are all there. */
@@ -62,11 +75,11 @@
 		draft = {
 			height: draft.height || (canopy ? typedText(canopy.height) : ''),
 			width: draft.width || (canopy ? typedText(canopy.width) : ''),
-			coefficient: draft.coefficient || (canopy ? `${canopy.coefficient}` : ''),
+			coefficient: draft.coefficient || coefficientText,
 			...change
 		};
-		const coefficient = Number(draft.coefficient.replace(',', '.'));
-		if (change.coefficient !== undefined && !(coefficient > 0 && coefficient <= 10))
+		const coefficient = readNumber(tidyText(draft.coefficient), comma);
+		if (change.coefficient !== undefined && !coefficientFits(coefficient))
 			return [{ code: 'unreadable', path: '', text: change.coefficient, wanted: 'coefficient' } as const];
 		for (const [field, text] of [
 			[fields.tree, change.height],
@@ -76,7 +89,7 @@
 			const read = readField(field, typed(text, unit, round.settings), '');
 			if (!read.ok) return read.issues;
 		}
-		if (!draft.height || !draft.width || !draft.coefficient || !spacing) return empty;
+		if (!draft.height || !draft.width || !coefficientFits(coefficient) || !spacing) return empty;
 		return round.add({
 			kind: 'canopy',
 			canopy: {
@@ -160,7 +173,7 @@
 			<QuantityField
 				small
 				label="L for each m³ of canopy"
-				kept={canopy ? `${canopy.coefficient}` : draft.coefficient}
+				kept={coefficientText || draft.coefficient}
 				disabled={round.signedOff}
 				commit={(text) => setCanopy({ coefficient: text })}
 			/>

@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import type { SwathSchool } from '$core';
-	import { showDecimals, showFigure } from '$core';
+	import { readShare, showDecimals, showFigure } from '$core';
 	import Pans from '$lib/drawings/Pans.svelte';
 	import Thrown from '$lib/drawings/Thrown.svelte';
 	import { shortUnit, typed } from '$lib/formats/field-units';
@@ -72,7 +72,6 @@
 		event.preventDefault();
 	}
 	const wetted = (text: string) => round.add({ kind: 'wetted', width: typed(text, unit, round.settings) });
-	const percentOf = (text: string) => Number(text.replace('%', '').replace(',', '.').trim()) / 100;
 	const schoolLength = (school: SwathSchool) => (text: string) =>
 		round.add({ kind: 'school', school, length: typed(text, unit, round.settings) });
 	const typedLength = $derived(round.round.school?.length ? typedText(round.round.school.length) : '');
@@ -164,7 +163,7 @@
 						label="CV at most, %"
 						kept={showFigure((pans?.maxCv ?? 0.15) * 100, 3, comma)}
 						disabled={round.signedOff}
-						commit={(text) => setPans({ maxCv: percentOf(text) })}
+						commit={(text) => setPans({ maxCv: readShare(text) })}
 					/>
 					<label class="small">
 						<span>Driven</span>
@@ -218,7 +217,7 @@
 						kept={showFigure((round.round.school?.share ?? 0.85) * 100, 3, comma)}
 						hint="The edges thin out."
 						disabled={round.signedOff}
-						commit={(text) => round.add({ kind: 'school', school: 'share', share: percentOf(text) })}
+						commit={(text) => round.add({ kind: 'school', school: 'share', share: readShare(text) })}
 					/>
 				{:else if swath.school === 'edges' || swath.school === 'maker' || swath.school === 'asked'}
 					<QuantityField

@@ -1,5 +1,8 @@
 import Papa from 'papaparse';
 import type { Issue, Result } from '../../core';
+import type { DecimalSign } from './decimal-sign';
+import { decimalSign } from './decimal-sign';
+import type { FarmSettings } from './farm-settings';
 
 /** Largest CSV that is taken in. */
 export const csvLimit = 400_000;
@@ -19,6 +22,8 @@ export interface ReadCsv<T> {
 	readonly rows: readonly CsvRow<T>[];
 	/** Columns that the file should have and has not: then no row was read. */
 	readonly lacking: readonly string[];
+	/** A number that could be read in two ways, where the file does not tell which: then no row was read. */
+	readonly asks?: string | null;
 	/** The rows that were not read, with the head of the file: to be mended and read again. */
 	readonly left: string;
 }
@@ -61,6 +66,25 @@ export function readCsv<T>(text: string, { needed, read, key, name: called }: Cs
 	return { rows, lacking, left: csvWith(text, rows) };
 }
 
+/**
+ * Reads a CSV file by its own decimal sign: the one that it says or proves, the one that somebody told (`sign`), else the
+ * farm's. Where a number could be either and nobody told, no row is read and the number is asked about.
+ */
+export function inItsSign<T>(
+	text: string,
+	settings: FarmSettings,
+	sign: DecimalSign | null,
+	read: (settings: FarmSettings) => ReadCsv<T>
+): ReadCsv<T> {
+	const found = decimalSign(text);
+	if (found.asks !== null && sign === null) {
+		const head = read(settings);
+		return { rows: [], lacking: head.lacking, left: text, asks: found.asks };
+	}
+	const own = found.sign ?? sign;
+	return read(own === null ? settings : { ...settings, decimalComma: own === 'comma' });
+}
+
 /** The rows that were not read, under the head of their file; nothing where all were. */
 export function csvWith(text: string, rows: readonly CsvRow<unknown>[]): string {
 	const left = rows.flatMap((row) => (row.ok ? [] : [row.text]));
@@ -68,6 +92,12 @@ export function csvWith(text: string, rows: readonly CsvRow<unknown>[]): string 
 	return left.length > 0 ? [Papa.unparse([head ?? []]), ...left].join('\n') : '';
 }
 
-/** Rows as a file. Text that a spreadsheet would take for a formula is made harmless. */
-export const writeCsv = (columns: readonly string[], rows: readonly object[]): string =>
-	Papa.unparse({ fields: [...columns], data: rows as never[] }, { escapeFormulae: true, newline: '\r\n' });
+/**
+ * Rows as a file, which says its own decimal sign: a point, whatever the farm writes. Text that a spreadsheet would take for a
+ * formula is made harmless.
+ */
+export const writeCsv = (columns: readonly string[], rows: readonly Readonly<Record<string, string>>[]): string =>
+	Papa.unparse(
+		{ fields: [...columns, 'decimal'], data: rows.map((row) => [...columns.map((c) => row[c] ?? ''), 'point']) },
+		{ escapeFormulae: true, newline: '\r\n' }
+	);

@@ -1,7 +1,8 @@
 import type { TypedNozzle } from '../../core';
 import { good } from '../../core';
 import type { ReadCsv } from './csv-rows';
-import { readCsv, writeCsv } from './csv-rows';
+import { inItsSign, readCsv, writeCsv } from './csv-rows';
+import type { DecimalSign } from './decimal-sign';
 import type { FarmSettings } from './farm-settings';
 import type { KeptNozzles } from './nozzle-table';
 import type { NozzleText } from './nozzle-text';
@@ -15,17 +16,19 @@ export interface NozzleRow {
 	readonly shed: boolean;
 }
 
-export const readNozzleCsv = (text: string, settings: FarmSettings): ReadCsv<NozzleRow> =>
-	readCsv<NozzleRow>(text, {
-		needed: ['name', 'kind', 'points'],
-		key: (at) => `${at('kind').toLowerCase()} ${at('name')}`,
-		read(at) {
-			const names = Object.keys(emptyNozzleText);
-			const fields = Object.fromEntries(names.map((name) => [name, at(name)])) as unknown as NozzleText;
-			const nozzle = readNozzleText(fields, settings);
-			return nozzle.ok ? good({ nozzle: nozzle.value, shed: /^(yes|y|1|true|x|shed)$/i.test(at('shed')) }) : nozzle;
-		}
-	});
+export const readNozzleCsv = (text: string, farm: FarmSettings, sign: DecimalSign | null = null): ReadCsv<NozzleRow> =>
+	inItsSign(text, farm, sign, (settings) =>
+		readCsv<NozzleRow>(text, {
+			needed: ['name', 'kind', 'points'],
+			key: (at) => `${at('kind').toLowerCase()} ${at('name')}`,
+			read(at) {
+				const names = Object.keys(emptyNozzleText);
+				const fields = Object.fromEntries(names.map((name) => [name, at(name)])) as unknown as NozzleText;
+				const nozzle = readNozzleText(fields, settings);
+				return nozzle.ok ? good({ nozzle: nozzle.value, shed: /^(yes|y|1|true|x|shed)$/i.test(at('shed')) }) : nozzle;
+			}
+		})
+	);
 
 /** The farm's own nozzles as a file. */
 export function nozzleCsv(kept: KeptNozzles, settings: FarmSettings): string {
@@ -33,7 +36,7 @@ export function nozzleCsv(kept: KeptNozzles, settings: FarmSettings): string {
 	return writeCsv(
 		nozzleColumns,
 		kept.own.map(({ key, nozzle }) => ({
-			...nozzleText(nozzle, settings, '; '),
+			...nozzleText(nozzle, { ...settings, decimalComma: false }, '; '),
 			shed: shed.has(key) ? 'yes' : 'no'
 		}))
 	);

@@ -12,7 +12,8 @@ import {
 	readLabel
 } from '../../core';
 import type { ReadCsv } from './csv-rows';
-import { readCsv, writeCsv } from './csv-rows';
+import { inItsSign, readCsv, writeCsv } from './csv-rows';
+import type { DecimalSign } from './decimal-sign';
 import type { FarmSettings } from './farm-settings';
 import { looksLikeJson, readJsonRows } from './json-rows';
 import type { ProductText } from './product-text';
@@ -64,20 +65,22 @@ export const labelSchema = z.strictObject({
 	notes: z.string().max(1000)
 });
 
-const readProductCsv = (text: string, settings: FarmSettings): ReadCsv<TypedLabel> =>
-	readCsv<TypedLabel>(text, {
-		needed: ['name', 'state', 'dose'],
-		key: (at) => at('name').toLowerCase(),
-		read(at) {
-			const cells = Object.fromEntries(productTexts.map((name) => [name, at(name.toLowerCase())])) as ProductText;
-			return readProductText({ ...cells, mixes: cells.mixes === '' ? 'solution' : cells.mixes }, settings);
-		}
-	});
+const readProductCsv = (text: string, farm: FarmSettings, sign: DecimalSign | null): ReadCsv<TypedLabel> =>
+	inItsSign(text, farm, sign, (settings) =>
+		readCsv<TypedLabel>(text, {
+			needed: ['name', 'state', 'dose'],
+			key: (at) => at('name').toLowerCase(),
+			read(at) {
+				const cells = Object.fromEntries(productTexts.map((name) => [name, at(name.toLowerCase())])) as ProductText;
+				return readProductText({ ...cells, mixes: cells.mixes === '' ? 'solution' : cells.mixes }, settings);
+			}
+		})
+	);
 
 export const productCsv = (labels: readonly TypedLabel[], settings: FarmSettings): string =>
 	writeCsv(
 		productTexts,
-		labels.map((label) => productText(label, settings, '; '))
+		labels.map((label) => productText(label, { ...settings, decimalComma: false }, '; '))
 	);
 
 /** The products as `fallow-products/1`: as they were typed, whatever the farm's units are. */
@@ -96,7 +99,11 @@ function readProductJson(value: unknown): Result<TypedLabel> {
 }
 
 /** Products from a file, CSV or JSON. A JSON file's products stand by themselves too: a bad one is named by its place. */
-export const readProductFile = (text: string, settings: FarmSettings): ReadCsv<TypedLabel> =>
+export const readProductFile = (
+	text: string,
+	settings: FarmSettings,
+	sign: DecimalSign | null = null
+): ReadCsv<TypedLabel> =>
 	looksLikeJson(text)
 		? readJsonRows(text, {
 				format: 'fallow-products/1',
@@ -105,4 +112,4 @@ export const readProductFile = (text: string, settings: FarmSettings): ReadCsv<T
 				read: readProductJson,
 				name: 'name'
 			})
-		: readProductCsv(text, settings);
+		: readProductCsv(text, settings, sign);

@@ -1,5 +1,5 @@
-import type { SprayRecord } from '../../core';
-import { typedText } from './typed-text';
+import type { SprayRecord, Typed } from '../../core';
+import { lastingText } from './lasting-text';
 
 /** Columns of the log as CSV: one line a product of a record, in SI so that nothing is rounded. */
 export const recordColumns = [
@@ -36,8 +36,12 @@ export const recordColumns = [
 	'setting',
 	'nozzles',
 	'pressure_pa',
-	'calibrated'
+	'calibrated',
+	'decimal'
 ] as const;
+
+/** Text as it reads on any farm: a point for a decimal sign, and every unit. */
+const lasting = (t: Typed): string => lastingText(t, { decimalComma: false });
 
 const quoted = (value: string | number | null): string => {
 	const text = value === null ? '' : String(value);
@@ -62,7 +66,7 @@ export function recordLines(id: string, r: SprayRecord): string {
 				p?.name ?? '',
 				p?.registration ?? '',
 				p?.group ?? '',
-				p ? typedText(p.dose) : '',
+				p ? lasting(p.dose) : '',
 				p?.total ?? '',
 				p ? (p.kind === 'volume' ? 'm3' : 'kg') : '',
 				r.trueVolume,
@@ -77,8 +81,8 @@ export function recordLines(id: string, r: SprayRecord): string {
 				r.waterSource,
 				r.buffer,
 				before?.from ?? '',
-				before?.wind ? typedText(before.wind) : '',
-				before?.temperature ? typedText(before.temperature) : '',
+				before?.wind ? lasting(before.wind) : '',
+				before?.temperature ? lasting(before.temperature) : '',
 				before?.humidity ?? '',
 				r.remarks,
 				p?.entryHours ?? '',
@@ -86,7 +90,8 @@ export function recordLines(id: string, r: SprayRecord): string {
 				r.rig?.setting ?? '',
 				r.rig?.nozzles ?? '',
 				r.rig?.pressure ?? '',
-				r.rig?.calibrated ?? ''
+				r.rig?.calibrated ?? '',
+				'point'
 			]
 				.map(quoted)
 				.join(',')

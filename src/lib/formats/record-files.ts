@@ -2,7 +2,8 @@ import { z } from 'zod';
 import type { Amendment, Issue, Result, SprayRecord } from '../../core';
 import { bad, good } from '../../core';
 import type { CsvRow, ReadCsv } from './csv-rows';
-import { csvWith, readCsv } from './csv-rows';
+import { csvWith, inItsSign, readCsv } from './csv-rows';
+import type { DecimalSign } from './decimal-sign';
 import type { FarmSettings } from './farm-settings';
 import { looksLikeJson, readJsonRows } from './json-rows';
 import type { KnownNames, RecordLine } from './record-line';
@@ -96,7 +97,12 @@ function readRecordJson(value: unknown): Result<RecordIn> {
 }
 
 /** Records from a file, CSV or JSON; each stands by itself, and a bad one is named. */
-export const readRecordFile = (text: string, settings: FarmSettings, known: KnownNames): ReadCsv<RecordIn> =>
+export const readRecordFile = (
+	text: string,
+	farm: FarmSettings,
+	known: KnownNames,
+	sign: DecimalSign | null = null
+): ReadCsv<RecordIn> =>
 	looksLikeJson(text)
 		? readJsonRows(text, { format: 'fallow-log/1', list: 'records', most: 20_000, read: readRecordJson, name: 'day' })
-		: readRecordCsv(text, settings, known);
+		: inItsSign(text, farm, sign, (settings) => readRecordCsv(text, settings, known));

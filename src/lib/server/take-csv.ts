@@ -1,10 +1,11 @@
 import { fail } from '@sveltejs/kit';
 import type { ReadCsv } from '../formats/csv-rows';
 import { csvLimit } from '../formats/csv-rows';
+import type { DecimalSign } from '../formats/decimal-sign';
 
 /** What a CSV form asks of its kind of record. */
 interface Taking<T> {
-	read(text: string): ReadCsv<T>;
+	read(text: string, sign: DecimalSign | null): ReadCsv<T>;
 	/** How many the farm has, and how many it can have. */
 	count(): Promise<number>;
 	readonly most: number;
@@ -14,10 +15,13 @@ interface Taking<T> {
 
 /** Takes in every row that reads; those that do not come back as they were, to be mended. */
 export async function takeCsv<T>(request: Request, { read, count, most, takeIn }: Taking<T>) {
-	const text = String((await request.formData()).get('csv') ?? '');
+	const data = await request.formData();
+	const text = String(data.get('csv') ?? '');
+	const told = data.get('decimal');
+	const sign = told === 'point' || told === 'comma' ? told : null;
 	const refuse = (status: number, message: string) => fail(status, { text, taken: 0, message });
 	if (text.length > csvLimit) return refuse(413, `That file is over ${csvLimit / 1000} kB. Take it in by parts.`);
-	const { rows, lacking, left } = read(text);
+	const { rows, lacking, left } = read(text, sign);
 	const good = rows.flatMap((row) => (row.ok ? [row.value] : []));
 	if (lacking.length > 0 || good.length === 0) return refuse(422, '');
 	if ((await count()) + good.length > most) return refuse(422, `A farm keeps ${most} of them; that would be more.`);

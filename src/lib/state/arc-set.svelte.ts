@@ -1,5 +1,5 @@
 import type { ArcAsked, ArcSet, Flow, Nozzle, Pressure, TypedChange } from '$core';
-import { fields, flowAt, inUnit, ratedFlow, readField, showFigure, si, zoneWeights } from '$core';
+import { fields, flowAt, inUnit, ratedFlow, readField, readShare, showFigure, si, zoneWeights } from '$core';
 import { fieldUnits, typed } from '$lib/formats/field-units';
 import { nozzleName } from '$lib/wording/nozzles';
 import type { AdjustState } from './adjust.svelte';
@@ -85,7 +85,7 @@ export class ArcSetState {
 		if (this.pressure === null) return 'Read the gauge first: what a size gives depends on the pressure.';
 		if (this.used.length === 0)
 			return 'No sizes are at hand. Mark those in the shed on the nozzle table, or give the rig’s own rated flows.';
-		const shares = this.shares.map((s) => Number(s.replace(',', '.').replace('%', '').trim()) / 100);
+		const shares = this.shares.map(readShare);
 		const sum = shares.reduce((s, v) => s + v, 0);
 		if (shares.some((s) => !(s >= 0)) || Math.abs(sum - 1) > 0.011)
 			return `${this.shares.join(', ')} do not add up to 100 %. Write the three thirds from the bottom up, like 25, 45, 30.`;

@@ -1,5 +1,5 @@
 import type { JobBlock, TypedBlock, TypedPart } from '$core';
-import { blockPart, readBlock } from '$core';
+import { blockPart, readBlock, readNumber, readShare, tidyText } from '$core';
 import { outlinedArea } from '$lib/formats/block';
 import type { FarmSettings } from '$lib/formats/farm-settings';
 import { fieldUnits, typed } from '$lib/formats/field-units';
@@ -20,9 +20,10 @@ interface Picked {
 	length: string;
 }
 
-const number = (text: string): number => {
-	const plain = text.replace('%', '').replace(',', '.').trim();
-	return plain === '' ? NaN : Number(plain);
+/** The number of a row; NaN where there is none. */
+const rowNumber = (text: string): number => {
+	const value = readNumber(tidyText(text), false);
+	return typeof value === 'number' ? value : NaN;
 };
 
 /** The ground of a job as it is picked, block by block, whole or a part. */
@@ -60,9 +61,9 @@ export class JobGround {
 		const unit = fieldUnits(this.#settings).side;
 		switch (by) {
 			case 'share':
-				return { by, share: number(share) / 100 };
+				return { by, share: readShare(share) };
 			case 'rows':
-				return { by, from: number(from), to: number(to) };
+				return { by, from: rowNumber(from), to: rowNumber(to) };
 			case 'strips':
 				return { by, width: typed(width, unit, this.#settings), length: typed(length, unit, this.#settings) };
 		}

@@ -26,6 +26,7 @@ import {
 	labelStops,
 	openStops,
 	readJob,
+	readShare,
 	seasonAround,
 	si
 } from '$core';
@@ -78,11 +79,6 @@ interface Line {
 	per: DoseArea | '';
 	dilution: DilutionOf | '';
 }
-
-const percent = (text: string): number => {
-	const plain = text.replace('%', '').replace(',', '.').trim();
-	return plain === '' ? NaN : Number(plain) / 100;
-};
 
 /** A job as it is planned: ground, what tells its volume, products with doses, and every split side by side. */
 export class JobPlanState {
@@ -211,10 +207,10 @@ export class JobPlanState {
 			agitation: rig?.agitation ?? null,
 			products: this.#products,
 			split: this.split ?? 'full-then-part',
-			sprayed: percent(this.sprayed),
+			sprayed: readShare(this.sprayed),
 			harvest: this.harvest || null,
 			pace: {
-				efficiency: percent(this.efficiency),
+				efficiency: readShare(this.efficiency),
 				fill: this.#typed(this.fill, 'min'),
 				drive: this.#typed(this.drive, 'min'),
 				start: this.start,

@@ -1,5 +1,5 @@
 import type { TypedGround } from '$core';
-import { bounds, fields, inUnit, readField, showFigure } from '$core';
+import { bounds, fields, inUnit, readField, readShare, showFigure } from '$core';
 import { measuresOf, typed } from '$lib/formats/field-units';
 import type { RoundState } from './round.svelte';
 
@@ -118,7 +118,7 @@ export class PlotStepState {
 	}
 
 	setBlock(text: string, percent: string) {
-		const share = Number(percent.replace('%', '').replace(',', '.').trim()) / 100;
+		const share = readShare(percent);
 		return this.#round.add({
 			kind: 'plot',
 			ground: { by: 'block', block: typed(text, this.#round.units.area, this.#round.settings), share }

@@ -143,7 +143,7 @@ export function wordIssue(issue: Issue): string {
 		case 'unreadable':
 			return `${typed} cannot be read as ${wanted}.${such}`;
 		case 'comma':
-			return `The comma or point in ${typed} could mean two things. Group thousands as in 3,420 and write parts as in 3.42, or as your farm's decimal sign has it.${such}`;
+			return `${typed} could be read in two ways. This farm's decimal sign is ${issue.bound === ',' ? 'a comma: write 0,5' : 'a point: write 0.5'}. To change it, open Farm, “Decimal sign”.`;
 		case 'no-unit':
 			return `${typed} has no unit.${such}`;
 		case 'unknown-unit':

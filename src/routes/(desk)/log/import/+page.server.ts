@@ -21,7 +21,7 @@ export const actions: Actions = {
 	default: async ({ request, locals: { farm } }) => {
 		const known = await knownNames(farm);
 		return takeCsv(request, {
-			read: (text) => readRecordFile(text, farm.settings, known),
+			read: (text, sign) => readRecordFile(text, farm.settings, known, sign),
 			count: () => farm.records.count(),
 			most: mostRecords,
 			takeIn: (records) => farm.records.takeIn(records)

@@ -28,7 +28,7 @@
 		home="/log"
 		{example}
 		accept=".csv,text/csv,.json,application/json"
-		read={(text) => readRecordFile(text, settings, data.known)}
+		read={(text, sign) => readRecordFile(text, settings, data.known, sign)}
 		title={({ record }) => `${record.day}, ${record.blocks.map((b) => b.name).join(', ')}`}
 		facts={({ record }) =>
 			[

@@ -6,7 +6,7 @@ import { takeCsv } from '$lib/server/take-csv';
 export const actions: Actions = {
 	default: ({ request, locals: { farm } }) =>
 		takeCsv(request, {
-			read: (text) => readNozzleCsv(text, farm.settings),
+			read: (text, sign) => readNozzleCsv(text, farm.settings, sign),
 			count: async () => (await farm.nozzles.all()).own.length,
 			most: mostNozzlesKept,
 			takeIn: (rows) => farm.nozzles.takeIn(rows)

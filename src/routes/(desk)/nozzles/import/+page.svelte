@@ -24,7 +24,7 @@
 		many="nozzles"
 		home="/nozzles"
 		{example}
-		read={(text) => readNozzleCsv(text, data.farm.settings)}
+		read={(text, sign) => readNozzleCsv(text, data.farm.settings, sign)}
 		title={({ nozzle }) => nozzle.name}
 		facts={({ nozzle, shed }) =>
 			`${nozzleKindWords[nozzle.kind]}, ${nozzle.points

@@ -6,7 +6,7 @@ import { takeCsv } from '$lib/server/take-csv';
 export const actions: Actions = {
 	default: ({ request, locals: { farm } }) =>
 		takeCsv(request, {
-			read: (text) => readProductFile(text, farm.settings),
+			read: (text, sign) => readProductFile(text, farm.settings, sign),
 			count: async () => (await farm.products.all()).length,
 			most: mostProducts,
 			takeIn: (labels) => farm.products.takeIn(labels)

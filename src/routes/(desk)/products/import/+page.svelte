@@ -25,7 +25,7 @@
 		home="/products"
 		{example}
 		accept=".csv,text/csv,.json,application/json"
-		read={(text) => readProductFile(text, data.farm.settings)}
+		read={(text, sign) => readProductFile(text, data.farm.settings, sign)}
 		title={(label) => label.name}
 		facts={(label) =>
 			[

@@ -1,0 +1,135 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { demoProducts } from '../../demo/products';
+import { fields, isBareNumber, oneGroup, readField, readTyped } from '../../src/core';
+import type { Typed } from '../../src/core';
+import { bothReadings, decimalSign } from '../../src/lib/formats/decimal-sign';
+import { defaultSettings } from '../../src/lib/formats/farm-settings';
+import { lastingText } from '../../src/lib/formats/lasting-text';
+import { productCsv, readProductFile } from '../../src/lib/formats/product-files';
+import { typedText } from '../../src/lib/formats/typed-text';
+
+const csv = (...doses: string[]) => `name,state,dose\n${doses.map((d, i) => `P${i},liquid,"${d}"`).join('\n')}`;
+const point = { ...defaultSettings, decimalComma: false };
+const comma = { ...defaultSettings, decimalComma: true };
+
+describe('the decimal sign of a file', () => {
+	it.each([
+		[csv('1,250 L/ha'), null, '1,250'],
+		[csv('1.250 L/ha'), null, '1.250'],
+		[csv('1,250 L/ha', '0,5 L/ha'), 'comma', null],
+		[csv('1,250 L/ha', '1.5 L/ha'), 'point', null],
+		[csv('1.250,5 L/ha'), 'comma', null],
+		[csv('1,250.5 L/ha'), 'point', null],
+		[csv('1,250,000 L/ha'), 'point', null],
+		[csv('0.250 L/ha'), 'point', null],
+		[csv('12 L/ha'), null, null],
+		// Two files in one: what could be either is asked about.
+		[csv('1.5 L/ha', '0,5 L/ha', '1,250 L/ha'), null, '1,250'],
+		['name,state,dose,decimal\nP,liquid,"1,250 L/ha",comma', 'comma', null],
+		// Days and codes are no numbers.
+		['day,blocks\n14.03.2026,1.2.3', null, null]
+	] as const)('%j', (text, sign, asks) => expect(decimalSign(text)).toEqual({ sign, asks }));
+
+	it('shows both readings of what could be either', () => {
+		expect(bothReadings('1,250')).toEqual({ point: '1250', comma: '1.250' });
+		expect(bothReadings('1.250')).toEqual({ point: '1.250', comma: '1250' });
+	});
+
+	it('takes in nothing of a file that could be a thousand times too large, before somebody says', () => {
+		const text = csv('1,250 L/ha', '2 L/ha');
+		expect(readProductFile(text, point)).toMatchObject({ rows: [], asks: '1,250', left: text });
+		expect(readProductFile(text, comma)).toMatchObject({ rows: [], asks: '1,250' });
+		const first = (settings: typeof point, sign: 'point' | 'comma') => {
+			const [row] = readProductFile(text, settings, sign).rows;
+			if (!row?.ok) throw new Error('row');
+			const read = readTyped(row.value.dose.low, ['volumePerArea'], '');
+			return read.ok ? read.value.value * 1e7 : null;
+		};
+		for (const settings of [point, comma]) {
+			expect(first(settings, 'comma')).toBeCloseTo(1.25, 9);
+			expect(first(settings, 'point')).toBeCloseTo(1250, 6);
+		}
+	});
+
+	it('goes with the file from a farm that writes one to a farm that writes the other', () => {
+		const typed = (text: string): Typed => ({ text, unit: 'L/ha', gallon: 'US', comma: true });
+		const label = {
+			...demoProducts[0]!,
+			dose: { low: typed('0,75'), high: typed('1.000,5 L/ha') },
+			max: null,
+			seasonMax: null
+		};
+		const file = productCsv([label], comma);
+		expect(file).toContain('0.75 L/ha,1000.5 L/ha');
+		const read = (settings: typeof point) => {
+			const [row] = readProductFile(file, settings).rows;
+			if (!row?.ok) throw new Error(JSON.stringify(row));
+			return [row.value.dose.low, row.value.dose.high!].map((t) => {
+				const one = readTyped(t, ['volumePerArea'], '');
+				return one.ok ? Number((one.value.value * 1e7).toFixed(6)) : null;
+			});
+		};
+		expect(read(point)).toEqual([0.75, 1000.5]);
+		expect(read(comma)).toEqual([0.75, 1000.5]);
+	});
+});
+
+describe('text that lasts', () => {
+	it('is the same amount on any farm, whatever it was written with', () => {
+		const unit = fc.constantFrom('L', 'US gal', 'Imp fl oz', 'ml');
+		const number = fc.tuple(fc.integer({ min: 0, max: 48_000 }), fc.integer({ min: 0, max: 999 }), fc.boolean());
+		fc.assert(
+			fc.property(
+				number,
+				unit,
+				fc.boolean(),
+				fc.boolean(),
+				fc.boolean(),
+				([whole, part, parted], u, sign, to, bare) => {
+					const group = sign ? '.' : ',';
+					const grouped = `${whole}`.replace(/\B(?=(\d{3})+(?!\d))/g, group);
+					const text = `${grouped}${parted ? `${sign ? ',' : '.'}${`${part}`.padStart(3, '0')}` : ''}`;
+					const typed: Typed = {
+						text: bare ? text : `${text} ${u}`,
+						unit: u,
+						gallon: 'US',
+						...(sign ? { comma: true } : {})
+					};
+					const lasting = lastingText(typed, { decimalComma: to });
+					const again: Typed = { text: lasting, unit: '', gallon: 'Imperial', ...(to ? { comma: true } : {}) };
+					const amount = (t: Typed) => {
+						const read = readTyped(t, ['volume'], '');
+						if (!read.ok) throw new Error(`${JSON.stringify(t)} ${read.issues[0]!.code}`);
+						return read.value.value;
+					};
+					return Math.abs(amount(typed) - amount(again)) <= 1e-12 * amount(typed);
+				}
+			),
+			{ numRuns: 2000 }
+		);
+	});
+	it('tells a picked ounce of weight from a fluid one, typed, kept and shown back', () => {
+		const weighed: Typed = { text: '19.2', unit: 'oz', gallon: 'US' };
+		for (const t of [weighed, { ...weighed, text: '19.2 oz' }, { ...weighed, text: typedText(weighed), unit: 'ml' }]) {
+			const read = readField(fields.catchAmount, t, '');
+			expect(read.ok && read.value.kind, t.text).toBe('mass');
+			expect(read.ok && (read.value.value / 0.9982) * 1000, t.text).toBeCloseTo(545.29, 1);
+		}
+		expect(readField(fields.catchAmount, { ...weighed, unit: 'US fl oz' }, '')).toMatchObject({
+			value: { kind: 'volume' }
+		});
+		expect(typedText(weighed)).toBe('19.2 oz (weight)');
+		expect(lastingText(weighed, { decimalComma: false })).toBe('19.2 oz av');
+	});
+	it('knows a bare number from one with its unit', () => {
+		for (const bare of ['12', '1,250', '1 ½', '⅓', '3 × 12', '2x4', '1/2']) expect(isBareNumber(bare), bare).toBe(true);
+		for (const not of ['', '3 ft', '20 + 20', '1:30', 'x', '2 ×']) expect(isBareNumber(not), not).toBe(false);
+		expect([oneGroup('1,250 L/ha'), oneGroup('12.500'), oneGroup('1,250,000'), oneGroup('0.250')]).toEqual([
+			'1,250',
+			'12.500',
+			null,
+			null
+		]);
+	});
+});
