@@ -149,6 +149,12 @@ test('a tank plan that cannot be is told in words, and not kept', async ({ page,
 	await page.goto(`${app.origin}/calibrations/${calibration!.id}/tank`);
 	await page.getByRole('textbox', { name: 'Area' }).fill('40');
 	await page.getByLabel('Product', { exact: true }).fill('Sample Umber');
+	// Ounces of what, while nobody said: a liquid would get three times as much as a dry product.
+	await page.getByLabel('Dose').fill('14 oz/ac');
+	await page.getByLabel('Dose').blur();
+	await expect(page.getByText('“14 oz/ac”: is that fluid ounces or ounces of weight?')).toBeVisible();
+	await expect(page.getByTestId('load')).toHaveCount(0);
+	await page.getByText('Liquid', { exact: true }).click();
 	await page.getByLabel('Dose').fill('3 kg/ha');
 	await page.getByLabel('Dose').blur();
 	await expect(page.getByText('“3 kg/ha” is a weight of a liquid')).toBeVisible();

@@ -9,6 +9,15 @@ test('a product from the label: typed, mended, kept, put away, and out and in as
 	await page.getByLabel('The most of its range').fill('2 L/ha');
 	await page.getByLabel('Pre-harvest interval').fill('soon');
 	await page.getByRole('button', { name: 'Keep it' }).click();
+	// Nothing says that it is a liquid: it is asked, and a dry one mixes as no solution.
+	await expect(page.getByRole('alert').filter({ hasText: 'liquid or dry' })).toBeVisible();
+	await page.getByRole('radio', { name: 'Liquid' }).check();
+	await page.getByLabel(/^Mixes as/).selectOption('solution');
+	await page.getByRole('radio', { name: 'Dry' }).check();
+	await expect(page.getByLabel(/^Mixes as/)).toHaveValue('');
+	await page.getByRole('radio', { name: 'Liquid' }).check();
+	await page.getByLabel(/^Mixes as/).selectOption('solution');
+	await page.getByRole('button', { name: 'Keep it' }).click();
 	// What is wrong stands at its field, and what was typed stays.
 	await expect(page.getByRole('alert').filter({ hasText: '“soon” cannot be read' })).toBeVisible();
 	await page.getByLabel('Pre-harvest interval').fill('10');
@@ -25,6 +34,8 @@ test('a product from the label: typed, mended, kept, put away, and out and in as
 
 	await page.getByRole('link', { name: 'Add a product' }).click();
 	await page.getByRole('textbox', { name: 'Name', exact: true }).fill('sample slate');
+	await page.getByRole('radio', { name: 'Liquid' }).check();
+	await page.getByLabel(/^Mixes as/).selectOption('solution');
 	await page.getByLabel('Dose, or the least').fill('1 L/ha');
 	await page.getByRole('button', { name: 'Keep it' }).click();
 	await expect(page.getByRole('alert')).toContainText('There is a product called sample slate already');

@@ -82,6 +82,7 @@ test('a whole round and a dosed tank, by touch on a phone', async ({ page, app }
 	await page.getByRole('textbox', { name: 'Width' }).fill('150 m');
 	await page.getByLabel('Product', { exact: true }).fill('Sample Chalk');
 	await page.getByLabel('Dose').fill('0.25 %');
+	await page.getByText('Liquid', { exact: true }).tap();
 	await page.getByText('Equal loads').tap();
 	await expect(page.getByTestId('load-count')).toHaveText('1');
 	await inReach('Keep this plan');

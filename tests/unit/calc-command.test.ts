@@ -70,6 +70,29 @@ describe('npm run -s calc', () => {
 		['pressures upside down', adjustment({ nozzle: { ...(wanted.nozzle as object), min: '5 bar' } }), 'nozzle.min'],
 		['an adjustment of another format', adjustment({ format: 'fallow-adjust/2' }), 'format'],
 		['an unknown key of an adjustment', adjustment({ gear: 'B2' }), 'gear'],
+		['two of four', JSON.stringify({ format: 'fallow-fourth/1', rate: '180 L/ha', speed: '8 km/h' }), ''],
+		[
+			'four of four',
+			JSON.stringify({ format: 'fallow-fourth/1', rate: '180 L/ha', speed: '8 km/h', width: '12 m', flow: '27 L/min' }),
+			''
+		],
+		[
+			'a speed that nothing drives',
+			JSON.stringify({ format: 'fallow-fourth/1', rate: '180 L/ha', speed: '80 km/h', width: '12 m' }),
+			'speed'
+		],
+		[
+			'a full tank of product alone',
+			JSON.stringify({
+				format: 'fallow-plan/1',
+				rate: '20 L/ha',
+				tank: '600 L',
+				products: [{ name: 'Ochre', dose: '20 L/ha' }]
+			}),
+			'products'
+		],
+		['a full tank and a way of splitting', plan({ area: undefined }), 'area'],
+		['ground and no way of splitting', plan({ split: undefined }), 'split'],
 		['malformed JSON', '{"format":', ''],
 		['no object', '[1]', ''],
 		['an unknown format', sheet({ format: 'other/1' }), 'format'],

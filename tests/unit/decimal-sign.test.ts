@@ -42,13 +42,14 @@ describe('the decimal sign of a file', () => {
 		expect(readProductFile(text, comma)).toMatchObject({ rows: [], asks: '1,250' });
 		const first = (settings: typeof point, sign: 'point' | 'comma') => {
 			const [row] = readProductFile(text, settings, sign).rows;
-			if (!row?.ok) throw new Error('row');
+			if (!row?.ok) return row!.issues[0]!.code;
 			const read = readTyped(row.value.dose.low, ['volumePerArea'], '');
-			return read.ok ? read.value.value * 1e7 : null;
+			return read.ok ? Number((read.value.value * 1e7).toFixed(9)) : null;
 		};
 		for (const settings of [point, comma]) {
-			expect(first(settings, 'comma')).toBeCloseTo(1.25, 9);
-			expect(first(settings, 'point')).toBeCloseTo(1250, 6);
+			expect(first(settings, 'comma')).toBe(1.25);
+			// And nobody sprays 1,250 litres of product on a hectare.
+			expect(first(settings, 'point')).toBe('too-large');
 		}
 	});
 
@@ -56,12 +57,12 @@ describe('the decimal sign of a file', () => {
 		const typed = (text: string): Typed => ({ text, unit: 'L/ha', gallon: 'US', comma: true });
 		const label = {
 			...demoProducts[0]!,
-			dose: { low: typed('0,75'), high: typed('1.000,5 L/ha') },
+			dose: { low: typed('0,75'), high: typed('1.200,5 ml/ha') },
 			max: null,
 			seasonMax: null
 		};
 		const file = productCsv([label], comma);
-		expect(file).toContain('0.75 L/ha,1000.5 L/ha');
+		expect(file).toContain('0.75 L/ha,1200.5 ml/ha');
 		const read = (settings: typeof point) => {
 			const [row] = readProductFile(file, settings).rows;
 			if (!row?.ok) throw new Error(JSON.stringify(row));
@@ -70,8 +71,8 @@ describe('the decimal sign of a file', () => {
 				return one.ok ? Number((one.value.value * 1e7).toFixed(6)) : null;
 			});
 		};
-		expect(read(point)).toEqual([0.75, 1000.5]);
-		expect(read(comma)).toEqual([0.75, 1000.5]);
+		expect(read(point)).toEqual([0.75, 1.2005]);
+		expect(read(comma)).toEqual([0.75, 1.2005]);
 	});
 });
 

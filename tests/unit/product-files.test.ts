@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { TypedLabel } from '../../src/core';
-import { labelFills, mixingClasses, readLabel } from '../../src/core';
+import { labelFills, mixesByState, readLabel } from '../../src/core';
 import { productCsv, productJson, readProductFile } from '../../src/lib/formats/product-files';
 import type { ProductText } from '../../src/lib/formats/product-text';
 import { emptyProductText, productText, readProductText } from '../../src/lib/formats/product-text';
@@ -12,6 +12,8 @@ import { metric } from '../support/round-state';
 const ochre: ProductText = {
 	...emptyProductText,
 	name: 'Sample Ochre',
+	state: 'liquid',
+	mixes: 'solution',
 	dose: '1.5 L/ha',
 	doseHigh: '2 L/ha',
 	max: '2.5',
@@ -59,6 +61,10 @@ describe('a product as text', () => {
 		[{ name: 'x'.repeat(81) }, 'name'],
 		[{ dose: '' }, 'dose'],
 		[{ dose: '2 kg/ha' }, 'dose'],
+		[{ dose: '12 oz', doseHigh: '' }, 'dose: “12 oz” of product on what?'],
+		[{ state: '' }, 'state: Nothing is written here. Write it like liquid or dry.'],
+		[{ mixes: '' }, 'mixes: Nothing is written here.'],
+		[{ mixes: 'dry' }, 'mixes: A liquid does not mix that way.'],
 		[{ state: 'gas' }, 'Write it like liquid or dry'],
 		[{ fill: 'a quarter' }, 'Write it like third or half-product'],
 		[{ mixes: 'stirred' }, 'a way of mixing'],
@@ -81,6 +87,7 @@ describe('a product as text', () => {
 	it('knows packets and rows', () => {
 		const packets = label({
 			state: 'dry',
+			mixes: 'packet',
 			dose: '2 packets/ha',
 			doseHigh: '',
 			max: '',
@@ -103,7 +110,7 @@ const product = fc
 	.record({
 		name: word,
 		dry: fc.boolean(),
-		mixes: fc.constantFrom(...mixingClasses),
+		mixes: fc.nat(),
 		fill: fc.constantFrom(null, ...labelFills),
 		low: fc.integer({ min: 1, max: 40 }),
 		more: some(fc.integer({ min: 1, max: 40 }), 0),
@@ -127,7 +134,7 @@ const product = fc
 			...label({ dose: '1 L/ha', doseHigh: '', max: '', seasonMax: '', packs: '', plantBack: '' }),
 			name: p.name,
 			state: p.dry ? 'dry' : 'liquid',
-			mixes: p.mixes,
+			mixes: mixesByState[p.dry ? 'dry' : 'liquid'][p.mixes % (p.dry ? 4 : 7)]!,
 			...(p.fill ? { fill: p.fill } : {}),
 			dose: { low: t(`${p.low / 10}`, dose), high: p.more ? t(`${(p.low + p.more) / 10}`, dose) : null },
 			entryHours: p.entry < 0 ? null : p.entry / 2,

@@ -77,7 +77,11 @@ describe('doses as labels write them', () => {
 		['60 % v/v', bare, 'too-large'],
 		['-1 % v/v', bare, 'negative'],
 		['0.25 % x/y', bare, 'unreadable'],
-		['750 g a.i.', liquid, 'wrong-kind']
+		['750 g a.i.', liquid, 'per-what'],
+		['12 oz', bare, 'per-what'],
+		['12 oz', dry, 'per-what'],
+		['12 oz', { gallon: 'US' }, 'per-what'],
+		['14 oz/ac', { gallon: 'US' }, 'ambiguous-oz']
 	])('%s is refused, never half read', (text, reading, code) => expect(figure(text, reading)).toBe(code));
 
 	it('takes an amount of a liquid by weight only with its density', () => {

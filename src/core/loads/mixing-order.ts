@@ -14,6 +14,12 @@ export const mixingClasses = [
 ] as const;
 export type MixingClass = (typeof mixingClasses)[number];
 
+/** How a liquid and a dry product can mix at all: no powder is an emulsion. */
+export const mixesByState: Readonly<Record<'liquid' | 'dry', readonly MixingClass[]>> = {
+	liquid: ['conditioner', 'packet', 'suspension', 'emulsion', 'solution', 'wetter', 'foliar'],
+	dry: ['conditioner', 'packet', 'dry', 'foliar']
+};
+
 /** What some labels ask of the filling: a third of the water first, or half of the product at half of the water. */
 export const labelFills = ['third', 'half-product'] as const;
 export type LabelFill = (typeof labelFills)[number];

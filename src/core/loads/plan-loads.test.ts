@@ -238,7 +238,7 @@ describe('doses as people write them', () => {
 		['14 oz/ac', undefined, 'ambiguous-oz'],
 		['3 kg/ha', 'liquid', 'no-density'],
 		['3 L/ha', 'dry', 'wrong-kind'],
-		['3 L', undefined, 'wrong-kind'],
+		['3 L', undefined, 'per-what'],
 		['0 %', undefined, 'zero'],
 		['60 %', undefined, 'too-large'],
 		['900 L/ha', undefined, 'liquidPerArea'],

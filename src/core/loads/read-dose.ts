@@ -2,7 +2,7 @@ import type { Issue, Result } from '../quantity/issue';
 import { bad, good } from '../quantity/issue';
 import type { Length } from '../quantity/quantity';
 import { si } from '../quantity/quantity';
-import { readNumber, tidyText } from '../quantity/read-number';
+import { isBareNumber, readNumber, tidyText } from '../quantity/read-number';
 import { readQuantity } from '../quantity/read-quantity';
 import type { Gallon } from '../quantity/units';
 import { bounds, within } from '../quantity/within';
@@ -47,7 +47,8 @@ const ofActive = / ?(?:\bof )?\b(?:a\.? ?i\.?|a\.? ?e\.?|active(?: ingredient)?)
  * (`100 ml/100 L`, `100 ml/hl`), a ratio (`60 ml in 5 L`, made up; `1:50`, parts of product to parts of water), by the length of row
  * (`30 ml/100 m row`), or of its active ingredient (`750 g a.i./ha`, `200 ppm`). A liquid by weight takes its density.
  *
- * Errors: those of `readQuantity`; `ambiguous-oz` for a bare oz without a state; `wrong-kind` for a volume of a dry product;
+ * Errors: those of `readQuantity`; `ambiguous-oz` for a bare oz without a state; `no-state` for a bare number without one;
+ * `per-what` for an amount that is per nothing (`12 oz`); `wrong-kind` for a volume of a dry product;
  * `no-density` for a weight of a liquid; `no-content` and `which-active` where the active is not known or there are several;
  * `weight-percent` for a percent by weight; `too-large` from 50 % of the mix on; `no-packet` and `no-rows` where a dose needs them.
  * @example
@@ -73,6 +74,9 @@ export function readDose(text: string, reading: DoseReading, path: string): Resu
 	if (packed) return readPackets(text, packed[1]!, packed[2]!, reading, path);
 	const mixed = perVolume.exec(tidy) ?? inTotal.exec(tidy);
 	if (mixed) return readRatio(text, mixed[1]!, mixed[2]!, reading, path);
+	// Litres or kilograms: a bare number is neither before somebody has said what the product is.
+	if (reading.state === undefined && reading.unit !== undefined && isBareNumber(text))
+		return bad({ code: 'no-state', path, text });
 	const kinds = reading.state === 'dry' ? dryFirst : liquidFirst;
 	const read = readQuantity(
 		text,
@@ -85,7 +89,7 @@ export function readDose(text: string, reading: DoseReading, path: string): Resu
 		},
 		path
 	);
-	if (!read.ok) return read;
+	if (!read.ok) return isAmount(text, reading) ? bad({ code: 'per-what', path, text }) : read;
 	const { kind, value } = read.value;
 	if (reading.state === 'dry' && kind !== 'massPerArea')
 		return bad({ code: 'wrong-kind', path, text, wanted: 'massPerArea' });
@@ -97,6 +101,10 @@ export function readDose(text: string, reading: DoseReading, path: string): Resu
 	if (reading.density === undefined) return bad({ code: 'no-density', path, text });
 	return good({ basis: 'liquidPerArea', dose: si<'volumePerArea'>(value / reading.density) });
 }
+
+/** Whether a text is an amount that is per nothing, like `12 oz`. */
+const isAmount = (text: string, { gallon, decimalComma = false }: DoseReading): boolean =>
+	readQuantity(text, { kinds: ['volume', 'mass'], gallon, oz: 'fluid', decimalComma }, '').ok;
 
 const dryFirst = ['massPerArea', 'volumePerArea'] as const;
 const liquidFirst = ['volumePerArea', 'massPerArea'] as const;

@@ -18,10 +18,14 @@ export type TypedArea =
 export interface TypedProduct {
 	readonly name: string;
 	readonly dose: Typed;
-	readonly state: 'liquid' | 'dry';
+	/** Left out where nobody said: then the dose has to tell it by itself. */
+	readonly state?: 'liquid' | 'dry' | undefined;
 	/** On bands: what the dose is of. */
 	readonly per?: DoseArea | undefined;
 }
+
+/** A per cent of a liquid is litres in 100 L of mix, of a dry product kilograms; with `v/v` or `w/v` the label says which. */
+const percentOfWhat = /(?:%|per ?cent)\s*$/i;
 
 /** What is asked for a tank plan, as typed; the spray volume comes from the calibration. */
 export interface TypedTankPlan {
@@ -75,6 +79,8 @@ export function readTankPlan(plan: TypedTankPlan, rate: VolumePerArea, treated =
 			return [];
 		}
 		const perArea = dose.value.basis === 'liquidPerArea' || dose.value.basis === 'dryPerArea';
+		if (product.state === undefined && percentOfWhat.test(text))
+			issues.push({ code: 'no-state', path: `products.${i}.dose`, text });
 		if (treated < 1 && perArea && product.per === undefined)
 			issues.push({ code: 'dose-area', path: `products.${i}.per`, text });
 		return [{ name: product.name, dose: product.per === 'field' ? fieldDose(dose.value, treated) : dose.value }];

@@ -39,10 +39,11 @@ export const bounds = {
 	wind: { min: 0.1, max: 40 },
 	buffer: { min: 0.1, max: 2000 },
 	altitude: { min: 0.1, max: 6000, zero: true },
-	volumePerArea: { min: 1e-8, max: 0.1 },
-	dosePerAreaLiquid: { min: 1e-11, max: 0.05 },
-	dosePerAreaDry: { min: 1e-9, max: 20 },
-	area: { min: 0.1, max: 1e9 },
+	// 100,000 L/ha of mix, 1,000 L/ha or kg/ha of product, 5,000 ha: past them a comma was read as another sign.
+	volumePerArea: { min: 1e-8, max: 1e-2 },
+	dosePerAreaLiquid: { min: 1e-11, max: 1e-4 },
+	dosePerAreaDry: { min: 1e-9, max: 0.1 },
+	area: { min: 0.1, max: 5e7 },
 	side: { min: 0.1, max: 1e5 }
 } as const satisfies Record<string, Bounds>;
 

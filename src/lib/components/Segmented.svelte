@@ -5,13 +5,14 @@
 	interface Props {
 		label: string;
 		options: readonly { readonly value: T; readonly label: string }[];
-		value: T;
+		/** Empty where nothing is picked yet. */
+		value: T | '';
 		onchange: (value: T) => void;
 	}
 	let { label, options, value, onchange }: Props = $props();
 </script>
 
-<SegmentedControl {value} onValueChange={(d) => d.value && onchange(d.value as T)} class="fallow-seg">
+<SegmentedControl value={value || null} onValueChange={(d) => d.value && onchange(d.value as T)} class="fallow-seg">
 	<SegmentedControl.Label class="sr-only">{label}</SegmentedControl.Label>
 	<SegmentedControl.Control class="seg-control">
 		{#each options as option (option.value)}

@@ -1,27 +1,27 @@
 import { z } from 'zod';
 import type {
-	Amount,
 	Adjustment,
 	AnySheet,
-	Flow,
+	FullTank,
 	Gallon,
 	Impossible,
 	Issue,
 	LoadPlan,
 	MethodCalibration,
 	PlanSheet,
-	Speed,
-	Swath,
-	VolumePerArea
+	Swath
 } from '../../core';
-import { adjust, calibrateSheet, inUnit, planLoads, workingOf } from '../../core';
+import { adjust, calibrateSheet, fullTank, inUnit, planLoads, workingOf } from '../../core';
 import { wordImpossible } from '../wording/adjust';
 import { wordFinding } from '../wording/findings';
 import { wordIssue } from '../wording/issues';
 import { adjustSheetSchema, readAdjustSheet } from './adjust-sheet';
 import { calibrationSheetSchema } from './calibration-sheet';
 import { readCalibrationSheet } from './read-sheet';
-import { planSheetSchema, readPlanSheet } from './plan-sheet';
+import { amountUnits, flowUnits, rateUnits, speedUnits, widthUnits } from './answer-units';
+import { fourthAnswer, fourthSheetSchema, readFourthSheet } from './fourth-sheet';
+import type { FullTankAsked } from './plan-sheet';
+import { isFullTank, planSheetSchema, readFullTank, readPlanSheet } from './plan-sheet';
 
 export interface CalcError {
 	readonly error: { readonly path: string; readonly message: string };
@@ -35,7 +35,11 @@ export function calc(input: unknown): Record<string, unknown> | CalcError {
 	if (format === 'fallow-sheet/1') return calcSheet(input);
 	if (format === 'fallow-plan/1') return calcPlan(input);
 	if (format === 'fallow-adjust/1') return calcAdjust(input);
-	return error('format', `The format ${show(format)} is not one of fallow-sheet/1, fallow-adjust/1, fallow-plan/1.`);
+	if (format === 'fallow-fourth/1') return calcFourth(input);
+	return error(
+		'format',
+		`The format ${show(format)} is not one of fallow-sheet/1, fallow-adjust/1, fallow-plan/1, fallow-fourth/1.`
+	);
 }
 
 export const isCalcError = (answer: Record<string, unknown> | CalcError): answer is CalcError => 'error' in answer;
@@ -80,16 +84,8 @@ function calcSheet(input: object): Record<string, unknown> | CalcError {
 	return sheetAnswer(sheet.value, result.value, parsed.data.gallon);
 }
 
-const rateUnitsOf = (rate: VolumePerArea) => ({
-	'L/ha': inUnit('volumePerArea', rate, 'L/ha'),
-	'US gal/ac': inUnit('volumePerArea', rate, 'US gal/ac'),
-	'Imp gal/ac': inUnit('volumePerArea', rate, 'Imp gal/ac'),
-	'US fl oz/1000 ft2': inUnit('volumePerArea', rate, 'US fl oz/1000 ft2'),
-	'L/100 m2': inUnit('volumePerArea', rate, 'L/100 m2')
-});
-
 function widthAnswer({ treated, pans }: Swath) {
-	const width = { m: treated.value as number, ft: inUnit('length', treated.value, 'ft') };
+	const width = widthUnits(treated.value);
 	if (!pans) return width;
 	const candidates = pans.swath.candidates.map((c) => ({ m: c.spacings * pans.spacing, cv: c.cv }));
 	return { ...width, cv: pans.swath.best?.cv, candidates };
@@ -100,8 +96,8 @@ function sheetAnswer(sheet: AnySheet, c: MethodCalibration, gallon?: Gallon): Re
 	return {
 		format: 'fallow-sheet-answer/1',
 		method: c.method,
-		rate: rateUnitsOf(c.rate.value),
-		...(c.fieldRate === null ? {} : { fieldRate: rateUnitsOf(c.fieldRate) }),
+		rate: rateUnits(c.rate.value),
+		...(c.fieldRate === null ? {} : { fieldRate: rateUnits(c.fieldRate) }),
 		...(c.speed && {
 			speed: speedUnits(c.speed.value)
 		}),
@@ -136,16 +132,6 @@ function calcAdjust(input: object): Record<string, unknown> | CalcError {
 	return sheet.ok ? adjustAnswer(adjust(sheet.value)) : fromIssue(sheet.issues[0]!);
 }
 
-const speedUnits = (v: Speed) => ({
-	'm/s': v as number,
-	mph: inUnit('speed', v, 'mph'),
-	'km/h': inUnit('speed', v, 'km/h')
-});
-const flowUnits = (q: Flow) => ({
-	'L/min': inUnit('flow', q, 'L/min'),
-	'US gal/min': inUnit('flow', q, 'US gal/min')
-});
-
 /** The answer of `fallow-adjust/1`. */
 function adjustAnswer(a: Adjustment): Record<string, unknown> {
 	return {
@@ -166,14 +152,42 @@ function adjustAnswer(a: Adjustment): Record<string, unknown> {
 function calcPlan(input: object): Record<string, unknown> | CalcError {
 	const parsed = planSheetSchema.safeParse(input);
 	if (!parsed.success) return fromZod(parsed.error);
+	if (isFullTank(parsed.data)) {
+		const tank = readFullTank(parsed.data);
+		const full = tank.ok ? fullTank(tank.value.rate, tank.value.tank, tank.value.products) : tank;
+		return tank.ok && full.ok
+			? fullTankAnswer(tank.value, full.value)
+			: fromIssue(full.ok ? { code: 'missing', path: 'products' } : full.issues[0]!);
+	}
 	const sheet = readPlanSheet(parsed.data);
 	if (!sheet.ok) return fromIssue(sheet.issues[0]!);
 	const plan = planLoads(sheet.value);
 	return plan.ok ? planAnswer(sheet.value, plan.value) : fromIssue(plan.issues[0]!);
 }
 
-const litres = (v: Amount) =>
-	v.kind === 'volume' ? { amountL: inUnit('volume', v.amount, 'L') } : { amountKg: v.amount as number };
+function calcFourth(input: object): Record<string, unknown> | CalcError {
+	const parsed = fourthSheetSchema.safeParse(input);
+	if (!parsed.success) return fromZod(parsed.error);
+	const four = readFourthSheet(parsed.data);
+	return four.ok ? fourthAnswer(four.value) : fromIssue(four.issues[0]!);
+}
+
+/** The answer of a `fallow-plan/1` without an area: one full tank. */
+const fullTankAnswer = (asked: FullTankAsked, full: FullTank): Record<string, unknown> => ({
+	format: 'fallow-plan-answer/1',
+	perTank: {
+		mixL: inUnit('volume', full.mix, 'L'),
+		areaHa: inUnit('area', full.area, 'ha'),
+		areaAc: inUnit('area', full.area, 'ac'),
+		areaM2: full.area,
+		waterL: inUnit('volume', full.water, 'L'),
+		products: full.products.map((p, i) => ({
+			name: asked.products[i]!.name,
+			...amountUnits(p),
+			...(p.kind === 'volume' ? { mlPerLitreOfMix: full.perMix[i]! * 1000 } : { gPerLitreOfMix: full.perMix[i]! })
+		}))
+	}
+});
 
 /** The answer of `fallow-plan/1`. */
 export function planAnswer(sheet: PlanSheet, plan: LoadPlan): Record<string, unknown> {
@@ -191,7 +205,7 @@ export function planAnswer(sheet: PlanSheet, plan: LoadPlan): Record<string, unk
 			waterL: inUnit('volume', load.water, 'L'),
 			...(load.rows !== null && { rows: load.rows }),
 			...(load.packs !== null && { packs: load.packs }),
-			products: load.products.map((p, i) => ({ name: sheet.products[i]!.name, ...litres(p) }))
+			products: load.products.map((p, i) => ({ name: sheet.products[i]!.name, ...amountUnits(p) }))
 		})),
 		totals: Object.fromEntries(
 			plan.totals.map((total, i) => [

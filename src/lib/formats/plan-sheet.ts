@@ -28,10 +28,10 @@ export const planSheetSchema = z.strictObject({
 			z.strictObject({ block: quantityText, share: z.number().gt(0).max(1) })
 		])
 		.optional()
-		.meta({ description: 'Left out where rows say it.' }),
+		.meta({ description: 'Left out where rows say it, or for one full tank.' }),
 	rate: z.union([quantityText, z.strictObject({ volume: quantityText, per: quantityText })]),
 	tank: quantityText,
-	split: z.enum(splits),
+	split: z.enum(splits).optional().meta({ description: 'Left out with the area: one full tank.' }),
 	rows: rowParts.rows.optional(),
 	rowLength: rowParts.rowLength.optional(),
 	rowSpacing: rowParts.rowSpacing.optional(),
@@ -46,32 +46,39 @@ export const planSheetSchema = z.strictObject({
 });
 export type PlanSheetFile = z.infer<typeof planSheetSchema>;
 
+/** Whether a plan is of one full tank: neither ground nor a way of splitting is told. */
+export const isFullTank = ({ area, rows, rowLength, rowSpacing, split, dead, sprayedShare }: PlanSheetFile): boolean =>
+	[area, rows, rowLength, rowSpacing, split, dead, sprayedShare].every((part) => part === undefined);
+
+export type FullTankAsked = Pick<PlanSheet, 'rate' | 'tank' | 'products'>;
+
+/** A plan of one full tank into quantities; everything that is wrong with it is told. */
+export function readFullTank(file: PlanSheetFile): Result<FullTankAsked> {
+	const r = new QuantityReader(file.gallon ?? 'US');
+	const read = readWithin(r);
+	const rate = rateOf(file, read);
+	const tank = read(file.tank, 'volume', bounds.tank, 'tank');
+	const products = file.products.flatMap((p, i) => readProduct(p, i, undefined, r) ?? []);
+	return r.issues.length > 0 ? bad(...r.issues) : good({ rate, tank, products });
+}
+
 /** A parsed plan file into quantities for the core; everything that is wrong with it is told. */
 export function readPlanSheet(file: PlanSheetFile): Result<PlanSheet> {
 	const r = new QuantityReader(file.gallon ?? 'US');
-	const read = <K extends Kind>(text: QuantityText, kind: K, limits: { min: number; max: number }, path: string) => {
-		const quantity = r.read(text, [kind], path, { oz: 'fluid' });
-		if (!quantity) return si<K>(NaN);
-		const kept = within(quantity, limits, path);
-		if (!kept.ok) r.issues.push(...kept.issues);
-		return quantity.value;
-	};
+	const read = readWithin(r);
 	const rows = readRows(file, r, read);
 	const area = areaOf(file, rows, r, read);
-	const rate =
-		typeof file.rate === 'object' && 'per' in file.rate
-			? read(file.rate.volume, 'volume', bounds.tank, 'rate.volume') /
-				read(file.rate.per, 'area', bounds.area, 'rate.per')
-			: read(file.rate, 'volumePerArea', bounds.volumePerArea, 'rate');
+	const rate = rateOf(file, read);
+	if (file.split === undefined) r.issues.push({ code: 'missing', path: 'split' });
 	const tank = read(file.tank, 'volume', bounds.tank, 'tank');
 	const dead = file.dead === undefined ? undefined : read(file.dead, 'volume', { min: 1e-9, max: 50 }, 'dead');
 	const products = file.products.map((p, i) => readProduct(p, i, rows, r));
 	if (r.issues.length > 0) return bad(...r.issues);
 	return good({
 		area: si<'area'>(area),
-		rate: si<'volumePerArea'>(rate),
+		rate,
 		tank,
-		split: file.split,
+		split: file.split ?? 'full-then-part',
 		...(rows ? { rows } : {}),
 		...(dead === undefined ? {} : { dead }),
 		...(file.sprayedShare === undefined ? {} : { sprayedShare: file.sprayedShare }),
@@ -85,6 +92,23 @@ type Read = <K extends Kind>(
 	limits: { min: number; max: number },
 	path: string
 ) => ReturnType<typeof si<K>>;
+
+const readWithin =
+	(r: QuantityReader): Read =>
+	(text, kind, limits, path) => {
+		const quantity = r.read(text, [kind], path, { oz: 'fluid' });
+		if (!quantity) return si(NaN);
+		const kept = within(quantity, limits, path);
+		if (!kept.ok) r.issues.push(...kept.issues);
+		return quantity.value;
+	};
+
+const rateOf = ({ rate }: PlanSheetFile, read: Read) =>
+	typeof rate === 'object' && 'per' in rate
+		? si<'volumePerArea'>(
+				read(rate.volume, 'volume', bounds.tank, 'rate.volume') / read(rate.per, 'area', bounds.area, 'rate.per')
+			)
+		: read(rate, 'volumePerArea', bounds.volumePerArea, 'rate');
 
 function readRows(file: PlanSheetFile, r: QuantityReader, read: Read): Rows | undefined {
 	const { rows, rowLength, rowSpacing } = file;

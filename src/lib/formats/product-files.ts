@@ -72,7 +72,9 @@ const readProductCsv = (text: string, farm: FarmSettings, sign: DecimalSign | nu
 			key: (at) => at('name').toLowerCase(),
 			read(at) {
 				const cells = Object.fromEntries(productTexts.map((name) => [name, at(name.toLowerCase())])) as ProductText;
-				return readProductText({ ...cells, mixes: cells.mixes === '' ? 'solution' : cells.mixes }, settings);
+				// A file that does not say how it mixes has the most usual way of its kind.
+				const usual = cells.state.trim().toLowerCase() === 'dry' ? 'dry' : 'solution';
+				return readProductText({ ...cells, mixes: cells.mixes === '' ? usual : cells.mixes }, settings);
 			}
 		})
 	);

@@ -6,6 +6,7 @@ import {
 	dropletClasses,
 	good,
 	labelFills,
+	mixesByState,
 	mixingClasses,
 	neighbourKinds,
 	readLabel,
@@ -61,11 +62,10 @@ export const productTexts = [
 export type ProductText = Readonly<Record<(typeof productTexts)[number], string>>;
 
 export const emptyProductText: ProductText = {
-	...(Object.fromEntries(productTexts.map((name) => [name, ''])) as ProductText),
-	state: 'liquid',
-	mixes: 'solution'
+	...(Object.fromEntries(productTexts.map((name) => [name, ''])) as ProductText)
 };
 
+const missing = (text: string) => (text.trim() === '' ? 'empty' : 'unreadable');
 const plain = (text: string) => text.trim().toLowerCase();
 const linesOf = (text: string) =>
 	text
@@ -93,9 +93,11 @@ export function readProductText(text: ProductText, settings: FarmSettings): Resu
 	}
 	if (text.name.trim() === '') issues.push({ code: 'empty', path: 'name', wanted: 'name' });
 	const state = (['liquid', 'dry'] as const).find((s) => s === plain(text.state));
-	if (!state) issues.push({ code: 'unreadable', path: 'state', text: text.state, wanted: 'state' });
+	if (!state) issues.push({ code: missing(text.state), path: 'state', text: text.state, wanted: 'state' });
 	const mixes = mixingClasses.find((m) => m === plain(text.mixes));
-	if (!mixes) issues.push({ code: 'unreadable', path: 'mixes', text: text.mixes, wanted: 'mixes' });
+	if (!mixes) issues.push({ code: missing(text.mixes), path: 'mixes', text: text.mixes, wanted: 'mixes' });
+	else if (state && !mixesByState[state].includes(mixes))
+		issues.push({ code: 'mixes-otherwise', path: 'mixes', text: text.mixes, bound: state });
 	const fill = labelFills.find((f) => f === plain(text.fill));
 	if (!fill && plain(text.fill) !== '')
 		issues.push({ code: 'unreadable', path: 'fill', text: text.fill, wanted: 'fill' });

@@ -15,7 +15,7 @@ export const tankPlanInputSchema = z.strictObject({
 			z.strictObject({
 				name: z.string().trim().min(1).max(80),
 				dose: typedSchema,
-				state: z.enum(['liquid', 'dry']),
+				state: z.enum(['liquid', 'dry']).optional(),
 				per: z.enum(doseAreas).optional()
 			})
 		)

@@ -137,6 +137,10 @@ describe('a tank plan', () => {
 		p.area = '6.3';
 		p.addProduct();
 		p.products[1]!.dose = '2';
+		// Litres or kilograms: nobody has said.
+		expect(p.plan).toBeNull();
+		expect(p.issues.map((i) => i.code)).toEqual(['no-state']);
+		p.products[1]!.state = 'liquid';
 		expect(p.input.products).toMatchObject([{ name: 'Product 1', dose: { text: '2', unit: 'L/ha' } }]);
 		expect(p.plan?.totals[0]?.amount).toBeCloseTo(12.6e-3, 12);
 		p.removeProduct(p.products[1]!.key);
@@ -151,10 +155,20 @@ describe('a tank plan', () => {
 		expect(p.problem('area')).toContain('“many”');
 		expect(p.check()).toBe(false);
 		p.area = '6.3 ha';
-		p.products[0]!.dose = '3 kg/ha';
-		expect(p.check()).toBe(false);
-		expect(p.doseProblem(p.products[0]!)).toContain('3 kg/ha');
+		for (const [dose, state, words] of [
+			['14 oz/ac', '', 'fluid ounces or ounces of weight'],
+			['0.1 %', '', 'liquid or dry'],
+			['3 kg/ha', 'liquid', '3 kg/ha']
+		] as const) {
+			p.products[0]!.dose = dose;
+			p.products[0]!.state = state;
+			expect(p.check()).toBe(false);
+			expect(p.doseProblem(p.products[0]!)).toContain(words);
+		}
 		p.products[0]!.state = 'dry';
+		expect(p.check()).toBe(true);
+		// A dose that tells it by itself needs no more.
+		p.products[0]!.state = '';
 		expect(p.check()).toBe(true);
 	});
 });

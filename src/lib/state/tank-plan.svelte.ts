@@ -19,7 +19,8 @@ export interface ProductLine {
 	readonly key: number;
 	name: string;
 	dose: string;
-	state: 'liquid' | 'dry';
+	/** Empty until somebody says. */
+	state: 'liquid' | 'dry' | '';
 	/** On bands: what the dose is of; empty until it is said. */
 	per: DoseArea | '';
 }
@@ -56,7 +57,7 @@ export class TankPlanState {
 	}
 
 	addProduct(): void {
-		this.products.push({ key: this.#nextKey++, name: '', dose: '', state: 'liquid', per: '' });
+		this.products.push({ key: this.#nextKey++, name: '', dose: '', state: '', per: '' });
 	}
 
 	removeProduct(key: number): void {
@@ -84,7 +85,7 @@ export class TankPlanState {
 			products: this.#written.map((p, i): TypedProduct => ({
 				name: p.name.trim() || `Product ${i + 1}`,
 				dose: typed(p.dose, p.state === 'dry' ? this.units.dryDose : this.units.dose, s),
-				state: p.state,
+				...(p.state ? { state: p.state } : {}),
 				...(p.per && this.treated < 1 ? { per: p.per } : {})
 			}))
 		};

@@ -152,6 +152,16 @@ export function wordIssue(issue: Issue): string {
 			return `${typed} is not ${wanted}.${such}`;
 		case 'ambiguous-oz':
 			return `${typed}: is that fluid ounces or ounces of weight? Write fl oz for a liquid, or say that the product is dry.`;
+		case 'no-state':
+			return `${typed}: litres or kilograms? Say first whether the product is liquid or dry.`;
+		case 'per-what':
+			return `${typed} of product on what? Write what it is per, like ${issue.text} per ac, ${issue.text}/100 gal or ${issue.text} per ha.`;
+		case 'three-of-four':
+			return `${issue.text} of volume, speed, width and flow are given. Three of them give the fourth.`;
+		case 'mixes-otherwise':
+			return issue.bound === 'dry'
+				? 'A dry product does not mix that way. Pick dry flowable or powder, packets, water conditioner or foliar feed.'
+				: 'A liquid does not mix that way. Pick what its label says: solution, suspension, emulsion.';
 		case 'negative':
 			return `${typed} is below zero; it has to be more.${such}`;
 		case 'zero':

@@ -17,11 +17,12 @@ export const load: PageServerLoad = async ({ locals: { farm } }) => {
 	]);
 	const table = nozzleTable(nozzles, farm.settings);
 	const pages = await Promise.all(sprayers.map((s) => farm.calibrations.page(s.id, null)));
-	// The newest calibration of each setting and person: what a job can rest on.
+	// The newest calibration of each setting and person, in bands and on the whole: what a job can rest on.
 	const calibrations = sprayers.flatMap((sprayer, i) => {
 		const seen = new Set<string>();
 		return pages[i]!.rows.flatMap((c) => {
-			const key = `${c.settingId} ${c.person}`;
+			const share = c.width !== null && c.fieldWidth !== null ? (c.width / c.fieldWidth).toFixed(3) : '';
+			const key = `${c.settingId} ${c.person} ${share}`;
 			if (seen.has(key)) return [];
 			seen.add(key);
 			const setting = sprayer.settings.find((s) => s.id === c.settingId)?.name ?? '';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { enhance } from '$app/forms';
-	import { dilutions, doseAreas, labelFills, mixingClasses } from '$core';
+	import { dilutions, doseAreas, labelFills, mixesByState, mixingClasses } from '$core';
 	import type { ActionData, PageData } from './$types';
 	import FormField from '$lib/components/FormField.svelte';
 	import FormText from '$lib/components/FormText.svelte';
@@ -14,7 +14,16 @@
 	const units = $derived(fieldUnits(settings));
 	let text = $state(untrack(() => ({ ...(form?.text ?? data.text) })));
 	const problems = $derived<Record<string, string | undefined>>(form?.problems ?? {});
-	const bare = $derived(shortUnit(text.state === 'dry' ? units.dryDose : units.dose));
+	const bare = $derived(
+		text.state === ''
+			? 'say first whether it is liquid or dry'
+			: shortUnit(text.state === 'dry' ? units.dryDose : units.dose)
+	);
+	/** What is dry mixes otherwise than what is liquid: a way that no longer fits is asked for again. */
+	function keepMixing() {
+		const ways: readonly string[] = text.state ? mixesByState[text.state as 'liquid' | 'dry'] : mixingClasses;
+		if (!ways.includes(text.mixes)) text.mixes = '';
+	}
 </script>
 
 <svelte:head><title>{data.isNew ? 'A product' : data.text.name} · Fallow</title></svelte:head>
@@ -62,16 +71,25 @@
 			<div class="field">
 				<span id="state">It is</span>
 				<div class="pair" role="radiogroup" aria-labelledby="state">
-					<label><input type="radio" name="state" value="liquid" bind:group={text.state} /> Liquid</label>
-					<label><input type="radio" name="state" value="dry" bind:group={text.state} /> Dry</label>
+					<label
+						><input type="radio" name="state" value="liquid" bind:group={text.state} onchange={keepMixing} /> Liquid</label
+					>
+					<label
+						><input type="radio" name="state" value="dry" bind:group={text.state} onchange={keepMixing} /> Dry</label
+					>
 				</div>
+				{#if problems.state}<p class="problem" role="alert">{problems.state}</p>{/if}
 			</div>
 			<FormField name="formulation" label="Formulation" bind:value={text.formulation} hint="As the label has it." />
 			<label class="field"
 				>Mixes as
 				<select class="field-input" name="mixes" bind:value={text.mixes}>
-					{#each mixingClasses as mixes (mixes)}<option value={mixes}>{mixingWords[mixes]}</option>{/each}
+					<option value="">pick one</option>
+					{#each text.state ? mixesByState[text.state as 'liquid' | 'dry'] : mixingClasses as mixes (mixes)}<option
+							value={mixes}>{mixingWords[mixes]}</option
+						>{/each}
 				</select>
+				{#if problems.mixes}<span class="problem" role="alert">{problems.mixes}</span>{/if}
 			</label>
 			<label class="field"
 				>Filling, by its label
