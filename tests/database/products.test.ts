@@ -13,7 +13,7 @@ beforeAll(async () => {
 afterAll(() => made.drop());
 
 const label = (name: string, dose = '2 L/ha'): TypedLabel => {
-	const read = readProductText({ ...emptyProductText, name, dose }, metric);
+	const read = readProductText({ ...emptyProductText, name, state: 'liquid', mixes: 'solution', dose }, metric);
 	if (!read.ok) throw new Error(JSON.stringify(read.issues));
 	return read.value;
 };

@@ -53,7 +53,7 @@ export function diagnoseFlow(flow: FlowResult, sides?: readonly Side[]): Finding
 	const judged = caught.filter((n) => !explained.has(n.n) || !out.includes(n));
 	if (judged.length >= 4 && left.length * 3 > judged.length)
 		findings.push({ code: 'third-out', out: left.length, caught: judged.length });
-	for (const nozzle of left) findings.push(oneNozzle(nozzle, flow.nozzles));
+	for (const nozzle of left) findings.push(oneNozzle(nozzle, flow));
 	if (flow.caught === 1 && flow.count > 1) findings.push({ code: 'sample-of-one', nozzles: flow.count });
 	return findings;
 }
@@ -73,13 +73,15 @@ function sizesOf(running: readonly NozzleResult[]): Extract<Finding, { code: 'tw
 	};
 }
 
-function oneNozzle(nozzle: NozzleResult, all: readonly NozzleResult[]): Finding {
-	const share = nozzle.fromAverage!;
+function oneNozzle(nozzle: NozzleResult, flow: FlowResult): Finding {
+	// By the rated flow it is off its rating: how far it is off the others did not decide.
+	const share = nozzle.off!;
+	const by = flow.standards.get(nozzle.group)?.by === 'rated' ? ({ by: 'rated' } as const) : {};
 	if (nozzle.verdict === 'blocked') return { code: 'nozzle-blocked', nozzle: nozzle.n, share };
-	if (nozzle.verdict === 'high') return { code: 'nozzle-high', nozzle: nozzle.n, share };
-	const beside = all.filter((n) => Math.abs(n.n - nozzle.n) === 1 && n.verdict !== 'not caught');
+	if (nozzle.verdict === 'high') return { code: 'nozzle-high', nozzle: nozzle.n, share, ...by };
+	const beside = flow.nozzles.filter((n) => Math.abs(n.n - nozzle.n) === 1 && n.verdict !== 'not caught');
 	const neighbours = beside.length > 0 && beside.every((n) => n.verdict === 'even');
-	return { code: 'nozzle-low', nozzle: nozzle.n, share, neighbours };
+	return { code: 'nozzle-low', nozzle: nozzle.n, share, neighbours, ...by };
 }
 
 /** Groups whose middle is more than 10 % off its rated flow; the middle, so that one bad nozzle does not speak for all. */

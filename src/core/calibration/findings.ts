@@ -10,9 +10,16 @@ import { volumeUsed } from './used-volume';
 
 /** Something odd in the readings, as data. Findings never block; the words for each code live outside the core. */
 export type Finding =
-	| { readonly code: 'nozzle-low'; readonly nozzle: number; readonly share: number; readonly neighbours: boolean }
+	/** `by`: judged by its rated flow; else by the others. */
+	| {
+			readonly code: 'nozzle-low';
+			readonly nozzle: number;
+			readonly share: number;
+			readonly neighbours: boolean;
+			readonly by?: 'rated';
+	  }
 	| { readonly code: 'nozzle-blocked'; readonly nozzle: number; readonly share: number }
-	| { readonly code: 'nozzle-high'; readonly nozzle: number; readonly share: number }
+	| { readonly code: 'nozzle-high'; readonly nozzle: number; readonly share: number; readonly by?: 'rated' }
 	| {
 			readonly code: 'section-low';
 			readonly section: number;

@@ -7,13 +7,13 @@ import { sampleDeviation } from '../measurement/sample-deviation';
 import { studentT95 } from '../measurement/student-t95';
 import type { Flow, Time, Volume } from '../quantity/quantity';
 import { si } from '../quantity/quantity';
-import { evenReference } from './even-reference';
+import { evenBand, evenReference } from './even-reference';
 import { lowSections } from './low-sections';
 import { median } from './median';
 import { ratedFlow } from './rated-flow';
 import type { Catch, FlowReading } from './sheet';
-import type { EvenRule, Verdict } from './verdict';
-import { verdictByRated, verdictOf } from './verdict';
+import type { EvenRule, Standard, Verdict } from './verdict';
+import { judgeNozzle, ratedBand } from './verdict';
 import { waterDensity, waterVolume } from './water-volume';
 
 export interface NozzleResult {
@@ -26,6 +26,8 @@ export interface NozzleResult {
 	readonly fromAverage: number | null;
 	/** Share above or below the rated flow at the gauge's pressure. */
 	readonly fromRated: number | null;
+	/** Share above or below what it is judged against: the one or the other, by the rule in force. */
+	readonly off: number | null;
 	readonly verdict: Verdict;
 	/** Volumes of the catches that were averaged. */
 	readonly catches: readonly Volume[];
@@ -44,6 +46,8 @@ export interface FlowResult {
 	readonly time: Time;
 	/** Reference flow by group. */
 	readonly references: ReadonlyMap<string, Flow>;
+	/** What each group is judged against. */
+	readonly standards: ReadonlyMap<string, Standard>;
 }
 
 /** What one catch comes to in the catch time, m³. A tester's flow is taken for all of that time. */
@@ -149,6 +153,7 @@ export function nozzleFlow(
 	return {
 		nozzles: judged.nozzles,
 		references: judged.references,
+		standards: judged.standards,
 		count,
 		caught,
 		volume: measured(si<'volume'>(total.volume), errors),
@@ -215,8 +220,9 @@ function judge(
 	groups: ReadonlyMap<string, Group>,
 	time: Time,
 	rule: EvenRule
-): { nozzles: NozzleResult[]; references: Map<string, Flow> } {
+): Pick<FlowResult, 'nozzles' | 'references' | 'standards'> {
 	const references = new Map<string, Flow>();
+	const standards = new Map<string, Standard>();
 	const judges = new Map<string, Judge>();
 	const sound = soundOnes(flow, volumes, means, groups);
 	for (const [name, group] of groups) {
@@ -227,12 +233,14 @@ function judge(
 		const judged = own.length > 0 && own.length < group.volumes.length ? [...own] : group.volumes;
 		const reference = si<'flow'>(evenReference(judged.map((v) => si<'flow'>(v))) / time);
 		references.set(name, reference);
-		const rated = flow.ratings?.[name] ?? flow.rated;
-		judges.set(name, {
-			reference,
-			middle,
-			rated: rated && flow.pressure ? ratedFlow(rated.flow, rated.at, flow.pressure) : null
-		});
+		const rating = flow.ratings?.[name] ?? flow.rated;
+		const rated = rating && flow.pressure ? ratedFlow(rating.flow, rating.at, flow.pressure) : null;
+		const standard: Standard =
+			rule === 'rated' && rated !== null
+				? { by: 'rated', flow: rated, band: ratedBand, middle }
+				: { by: 'average', flow: reference, band: evenBand, middle };
+		standards.set(name, standard);
+		judges.set(name, { reference, rated, standard });
 	}
 	const nozzles: NozzleResult[] = [];
 	for (let i = 0; i < volumes.length; i += 1) {
@@ -248,12 +256,13 @@ function judge(
 				flow: null,
 				fromAverage: null,
 				fromRated: null,
+				off: null,
 				verdict: 'not caught',
 				catches: []
 			});
 			continue;
 		}
-		const { reference, middle, rated } = judges.get(group)!;
+		const { reference, rated, standard } = judges.get(group)!;
 		const q = si<'flow'>(means[i]! / time);
 		const fromRated = rated === null ? null : q / rated - 1;
 		nozzles.push({
@@ -263,12 +272,12 @@ function judge(
 			flow: q,
 			fromAverage: reference > 0 ? q / reference - 1 : null,
 			fromRated,
-			verdict:
-				rule === 'rated' && fromRated !== null ? verdictByRated(q, fromRated, middle) : verdictOf(q, reference, middle),
+			off: standard.flow > 0 ? q / standard.flow - 1 : null,
+			verdict: judgeNozzle(q, standard),
 			catches
 		});
 	}
-	return { nozzles, references };
+	return { nozzles, references, standards };
 }
 
 /** Which of the catches belong to sections that are not low as a whole. */
@@ -292,6 +301,6 @@ function soundOnes(
 
 interface Judge {
 	readonly reference: Flow;
-	readonly middle: Flow;
 	readonly rated: Flow | null;
+	readonly standard: Standard;
 }

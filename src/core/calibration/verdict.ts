@@ -13,6 +13,25 @@ export const ratedBand = 0.1;
 /** Under this share of its group's median a nozzle is blocked, not merely low. */
 export const blockedShare = 0.1;
 
+/** What the nozzles of a group are judged against, by the rule in force. */
+export interface Standard {
+	readonly by: EvenRule;
+	readonly flow: Flow;
+	/** Half width of what is even, as a share of it. */
+	readonly band: number;
+	/** Median of the group: under a tenth of it a nozzle is blocked. */
+	readonly middle: Flow;
+}
+
+/**
+ * Verdict on one nozzle by what its group is judged against.
+ * @example
+ * judgeNozzle(95, { by: 'average', flow: 100, band: 0.05, middle: 100 }) // => "even"
+ * judgeNozzle(95, { by: 'rated', flow: 110, band: 0.1, middle: 100 }) // => "low"
+ */
+export const judgeNozzle = (flow: Flow, { by, flow: against, middle }: Standard): Verdict =>
+	by === 'rated' ? verdictByRated(flow, flow / against - 1, middle) : verdictOf(flow, against, middle);
+
 /**
  * Verdict on one nozzle: `blocked` under 10 % of the group's median, else `even` within ±5 % of the reference (limits
  * included), `low` or `high` outside.

@@ -1,6 +1,6 @@
 <!-- @component Nozzle flow at a desk: the machine with a field at each nozzle, and what the ground gets. -->
 <script lang="ts">
-	import { inUnit, sectionOfNozzles, showFigure, twoSided } from '$core';
+	import { evenBand, inUnit, sectionOfNozzles, showFigure, twoSided } from '$core';
 	import BoomRail from '$lib/drawings/BoomRail.svelte';
 	import GroundStripe from '$lib/drawings/GroundStripe.svelte';
 	import { sectionName } from '$lib/drawings/boom-geometry';
@@ -26,6 +26,7 @@
 	let board = $state<{ focusOn: (n: number) => void }>();
 	const round = $derived(step.round);
 	const comma = $derived(round.settings.decimalComma);
+	const bandWords = $derived(`${(step.board.width ?? evenBand) * 100} %`);
 	const sections = $derived(sectionOfNozzles(round.rig.sections));
 	const asLong = $derived(round.catchTime === null);
 	const arc = $derived(round.rig.kind === 'airblast');
@@ -117,7 +118,9 @@
 					>Hold each jug as long as the {round.method === 'plot-catch' ? 'plot' : 'course'} took</button
 				>
 			{/if}
-			{#if arc && step.board.jugs.some((j) => j.band)}<span class="marks">green: within 5 % of its size</span>{/if}
+			{#if arc && step.board.jugs.some((j) => j.band)}<span class="marks"
+					>green: within {bandWords} of its {step.board.width === 0.1 ? 'rated flow' : 'size'}</span
+				>{/if}
 			{#if onmeter}
 				<button type="button" class="link" onclick={onmeter}>Read the flow meter here</button>
 			{/if}
@@ -135,7 +138,7 @@
 			reference={step.board.reference}
 			band={step.board.reference === null
 				? ''
-				: `even band: within 5 % of ${jugFigure(step.board.reference, comma)} ${shortUnit(step.board.unit)}`}
+				: `even band: within ${bandWords} of ${jugFigure(step.board.reference, comma)} ${shortUnit(step.board.unit)}`}
 		/>
 	{/if}
 </div>

@@ -1,5 +1,5 @@
-import type { CatchReason, Volume } from '$core';
-import { checkEntry, fields, readField, waterVolume } from '$core';
+import type { CatchReason } from '$core';
+import { checkEntry, fields, readField } from '$core';
 import { wordIssue } from '$lib/wording/issues';
 import { views } from '$lib/drawings/boom-geometry';
 import { shortUnit } from '$lib/formats/field-units';
@@ -51,7 +51,7 @@ export class FlowStepState {
 	#source = $derived.by(() => ({
 		on: this.round.on,
 		catchUnit: this.unit,
-		flow: this.round.flow,
+		flow: this.round.caught,
 		passedOver: (n: number) => this.round.round.nozzles.get(n)?.passedOver ?? false,
 		heldFor: this.heldFor ?? 30,
 		groupOf: (n: number) => this.round.rig.groups?.[n - 1] ?? '',
@@ -60,20 +60,21 @@ export class FlowStepState {
 	/** The jugs as they are kept. */
 	#kept = $derived.by(() => jugBoard(this.#source));
 	/** The jugs as they are shown: what is being typed is in them already. */
-	board = $derived.by(() => withTyping(this.#kept, { ...this.#source, typing: this.#typing }));
-	/** What is being typed and can be read so far, by nozzle: the jug rises with the digits. */
-	#typing: ReadonlyMap<number, Volume> = $derived.by(() => {
-		const volumes = new Map<number, Volume>();
-		for (const [n, text] of Object.entries(this.drafts)) {
-			const read = readField(fields.catchAmount, this.round.catchEntry(Number(n), text, 'first', this.unit).amount, '');
-			if (!read.ok) continue;
-			const { kind, value } = read.value;
-			const volume =
-				kind === 'mass' ? waterVolume(value as never) : kind === 'flow' ? value * (this.heldFor ?? 30) : value;
-			volumes.set(Number(n), volume as Volume);
-		}
-		return volumes;
+	board = $derived.by(() => {
+		const drafts = this.#typing;
+		if (drafts.length === 0) return this.#kept;
+		const typed = jugBoard({ ...this.#source, flow: this.round.caughtWith(drafts) });
+		return withTyping(this.#kept, typed, new Set(drafts.map((d) => d.nozzle)));
 	});
+	/** What is being typed and can be read so far: the jug rises with the digits. */
+	#typing = $derived.by(() =>
+		Object.entries(this.drafts).flatMap(([nozzle, text]) => {
+			const n = Number(nozzle);
+			const why = this.round.countedTakes(n).length > 0 ? 'slip' : 'first';
+			const entry = this.round.catchEntry(n, text, why, this.unit);
+			return checkEntry(entry, this.round.rig).length === 0 ? [entry] : [];
+		})
+	);
 	views = $derived.by(() => views(this.round.on));
 	view = $derived.by(() => this.views.find((v) => v.includes(this.at)) ?? this.views[0] ?? []);
 	/** Nozzles that are still to be caught, what is being typed among them. */

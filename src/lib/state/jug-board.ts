@@ -1,5 +1,5 @@
 import type { FlowResult, NozzleResult, Verdict, Volume } from '$core';
-import { blockedShare, evenBand, inUnit, isUnit, showDecimals, waterDensity } from '$core';
+import { inUnit, isUnit, showDecimals, waterDensity } from '$core';
 import { jugMarks } from '$lib/drawings/boom-geometry';
 
 /** One jug as it is drawn: figures in the jug's own unit, words ready to show. */
@@ -24,6 +24,8 @@ export interface JugBoard {
 	readonly top: number;
 	readonly marks: readonly number[];
 	readonly band: readonly [number, number] | null;
+	/** Half width of the band, as a share of the reference. */
+	readonly width: number | null;
 	/** Reference amount of an even catch. */
 	readonly reference: number | null;
 	readonly jugs: readonly ShownJug[];
@@ -39,8 +41,6 @@ interface BoardSource {
 	readonly heldFor: number;
 	/** Group of a nozzle, as the flow has it. */
 	readonly groupOf?: ((nozzle: number) => string) | undefined;
-	/** Amounts that are being typed and not kept yet, by nozzle. */
-	readonly typing?: ReadonlyMap<number, Volume>;
 }
 
 /** A volume of water in any jug or scale unit; caught in a time, in the flow that a tip tester reads. */
@@ -74,30 +74,34 @@ export function jugBoard(source: BoardSource): JugBoard {
 	const time = source.flow?.time ?? source.heldFor;
 	const amount = (volume: number) => amountIn(volume as Volume, unit, time);
 	const byNumber = new Map(source.flow?.nozzles.map((n) => [n.n, n]));
-	const references = new Map(
-		[...(source.flow?.references ?? [])].map(([group, flow]) => [group, amount(flow * time)] as const)
+	/** An even catch of each group, and the band around it, by the rule in force. */
+	const standards = new Map(
+		[...(source.flow?.standards ?? [])].map(([group, { flow, band }]): [string, Even] => {
+			const even = amount(flow * time);
+			return [group, { reference: even, width: band, band: [even * (1 - band), even * (1 + band)] }];
+		})
 	);
-	const referenceOf = (n: number): number | null =>
-		references.get(byNumber.get(n)?.group ?? source.groupOf?.(n) ?? '') ?? null;
+	const evenOf = (n: number): Even => standards.get(byNumber.get(n)?.group ?? source.groupOf?.(n) ?? '') ?? noEven;
 	const amounts = source.on.map((n) => {
 		const nozzle = byNumber.get(n);
-		const volume = source.typing?.get(n) ?? (nozzle ? meanOf(nozzle) : null);
+		const volume = nozzle ? meanOf(nozzle) : null;
 		return volume === null ? null : amount(volume);
 	});
-	const most = Math.max(...references.values(), ...amounts.map((a) => a ?? 0), 0);
+	const most = Math.max(
+		...[...standards.values()].map((even) => even.reference ?? 0),
+		...amounts.map((a) => a ?? 0),
+		0
+	);
 	const top = most > 0 ? most * 1.22 : amount(8e-4);
 	const jugs = source.on.map((n, i): ShownJug => {
 		const nozzle = byNumber.get(n);
 		const amount = amounts[i] ?? null;
-		const reference = referenceOf(n);
-		const band = bandOf(reference);
-		if (source.typing?.has(n) && amount !== null)
-			return { ...typedJug(n, amount, reference, top, source), reference, band };
+		const { reference, band } = evenOf(n);
 		return {
 			n,
 			amount,
 			figure: amount === null ? '' : jugFigure(amount, source.decimalComma),
-			deviation: nozzle ? deviationWords(nozzle, nozzle.fromAverage, source.decimalComma) : '',
+			deviation: nozzle ? deviationWords(nozzle, nozzle.off, source.decimalComma) : '',
 			verdict: nozzle?.verdict ?? 'not caught',
 			fill: amount === null ? null : amount / top,
 			passedOver: source.passedOver(n),
@@ -107,61 +111,31 @@ export function jugBoard(source: BoardSource): JugBoard {
 		};
 	});
 	// One band over all jugs only where all are of one group.
-	const reference = references.size === 1 ? [...references.values()][0]! : null;
-	return { unit, top, marks: jugMarks(top), band: bandOf(reference), reference, jugs };
+	const [first = noEven] = standards.values();
+	const one = standards.size === 1 ? first : { ...noEven, width: first.width };
+	return { unit, top, marks: jugMarks(top), ...one, jugs };
 }
 
-const bandOf = (reference: number | null): readonly [number, number] | null =>
-	reference === null ? null : [reference * (1 - evenBand), reference * (1 + evenBand)];
+type Even = Pick<JugBoard, 'reference' | 'band' | 'width'>;
+const noEven: Even = { reference: null, band: null, width: null };
 
 /**
- * The board while figures are being typed: only those jugs change, so that a key touches one jug of a hundred. A figure
- * above the brim makes taller jugs of all.
+ * The board while figures are being typed: only those jugs change, so that a key touches one jug of a hundred. Each is what it
+ * would be once kept: the core judges it, with what is typed among the catches. A figure above the brim makes taller jugs of
+ * all.
+ *
+ * typed: the board of the catches with those that are being typed.
  */
-export function withTyping(
-	kept: JugBoard,
-	source: BoardSource & { readonly typing: ReadonlyMap<number, Volume> }
-): JugBoard {
-	if (source.typing.size === 0) return kept;
-	const time = source.flow?.time ?? source.heldFor;
-	const amounts = new Map([...source.typing].map(([n, volume]) => [n, amountIn(volume, kept.unit, time)]));
-	if ([...amounts.values()].some((amount) => amount > kept.top) || kept.jugs.every((j) => j.amount === null))
-		return jugBoard(source);
+export function withTyping(kept: JugBoard, typed: JugBoard, typing: ReadonlySet<number>): JugBoard {
+	if (typing.size === 0) return kept;
+	const amounts = typed.jugs.filter((jug) => typing.has(jug.n)).map((jug) => jug.amount ?? 0);
+	if (amounts.some((amount) => amount > kept.top) || kept.jugs.every((j) => j.amount === null)) return typed;
+	const byNumber = new Map(typed.jugs.map((jug) => [jug.n, jug]));
 	const jugs = kept.jugs.map((jug) => {
-		const amount = amounts.get(jug.n);
-		if (amount === undefined) return jug;
-		return { ...typedJug(jug.n, amount, jug.reference, kept.top, source), reference: jug.reference, band: jug.band };
+		const now = typing.has(jug.n) ? byNumber.get(jug.n) : undefined;
+		return now ? { ...now, fill: now.amount === null ? null : now.amount / kept.top } : jug;
 	});
 	return { ...kept, jugs };
-}
-
-/** A jug while its figure is typed: judged against the others as they stand, though nothing is kept yet. */
-function typedJug(
-	n: number,
-	amount: number,
-	reference: number | null,
-	top: number,
-	source: BoardSource
-): Omit<ShownJug, 'reference' | 'band'> {
-	const share = reference === null ? null : amount / reference - 1;
-	const verdict: Verdict =
-		share === null || Math.abs(share) <= evenBand
-			? 'even'
-			: share < -1 + blockedShare
-				? 'blocked'
-				: share < 0
-					? 'low'
-					: 'high';
-	return {
-		n,
-		amount,
-		figure: jugFigure(amount, source.decimalComma),
-		deviation: deviationWords({ verdict }, share, source.decimalComma),
-		verdict,
-		fill: amount / top,
-		passedOver: false,
-		takes: 1
-	};
 }
 
 /** Three digits or so, as a jug is read: `19.2`, `602`, `1,310`; a tester's flow to two places. */

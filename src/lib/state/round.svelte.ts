@@ -31,6 +31,7 @@ import {
 	roundSheet,
 	roundSpeed,
 	roundWidth,
+	si,
 	speedOf,
 	swathWidth
 } from '$core';
@@ -103,12 +104,9 @@ export class RoundState {
 		return ground.ok ? groundArea(ground.value, this.skill).value : null;
 	});
 	/** Flow and verdicts by themselves, so that catches are judged before any run was timed. */
-	flow: FlowResult | null = $derived.by(() => {
-		const reading = roundFlow(this.rig, this.round);
-		if (!reading.ok || reading.value.catches.every((c) => c === null)) return null;
-		const time = reading.value.time ?? this.ownTime;
-		return time === null ? null : nozzleFlow(reading.value, time, this.skill, this.settings.evenRule);
-	});
+	flow: FlowResult | null = $derived.by(() => this.#flowOf(this.round));
+	/** What was caught, held against the others, also while the time is not known yet: then its flows mean nothing. */
+	caught: FlowResult | null = $derived.by(() => this.flow ?? this.#untimed(this.round));
 	on: readonly number[] = $derived.by(() => nozzlesOn(this.rig.sections, this.round.off));
 	signedOff: boolean = $derived(this.round.signOff !== null);
 	steps: readonly StepState[] = $derived.by(() => stepStates(this));
@@ -125,6 +123,31 @@ export class RoundState {
 		this.onFoot = isCarried(rig.value);
 		this.#outside = outside;
 		this.entries = kept.entries;
+	}
+
+	#flowOf(round: Round): FlowResult | null {
+		const reading = roundFlow(this.rig, round);
+		if (!reading.ok || reading.value.catches.every((c) => c === null)) return null;
+		const time = reading.value.time ?? this.ownTime;
+		return time === null ? null : nozzleFlow(reading.value, time, this.skill, this.settings.evenRule);
+	}
+
+	#untimed(round: Round): FlowResult | null {
+		const reading = roundFlow(this.rig, round);
+		if (!reading.ok) return null;
+		// A tester's flow is no volume before the time is known, and a rated flow no measure of one.
+		const catches = reading.value.catches.map((list) => list?.filter((c) => !('flow' in c)) ?? null);
+		const held = catches.map((list) => (list && list.length > 0 ? list : null));
+		if (held.every((list) => list === null)) return null;
+		return nozzleFlow({ ...reading.value, catches: held, pressure: undefined }, si<'time'>(1), this.skill);
+	}
+
+	/** What was caught, with catches that are not kept yet as if they were. */
+	caughtWith(drafts: readonly EntryBody[]): FlowResult | null {
+		const last = this.entries.reduce((most, e) => Math.max(most, e.seq), -1);
+		const entries = drafts.map((body, i) => ({ ...body, id: '', seq: last + 1 + i, at: '' }) as Entry);
+		const round = foldRound([...this.entries, ...entries], this.head.setting ?? {});
+		return this.#flowOf(round) ?? this.#untimed(round);
 	}
 
 	/**

@@ -32,7 +32,7 @@ export function wordFinding(finding: Finding, names: NozzleNames = boomNames): F
 		case 'nozzle-low':
 			return {
 				tone: 'look',
-				title: `${names.nozzle(finding.nozzle)} is ${percent(finding.share)} low`,
+				title: `${names.nozzle(finding.nozzle)} is ${percent(finding.share)} ${finding.by ? 'under its rated flow' : 'low'}`,
 				body: finding.neighbours
 					? `Its neighbours are even, so this is a partial blockage, not pressure. ${cleaning}`
 					: `Look at its filter and mouth first. ${cleaning}`
@@ -46,7 +46,7 @@ export function wordFinding(finding: Finding, names: NozzleNames = boomNames): F
 		case 'nozzle-high':
 			return {
 				tone: 'look',
-				title: `${names.nozzle(finding.nozzle)} is ${percent(finding.share)} high`,
+				title: `${names.nozzle(finding.nozzle)} is ${percent(finding.share)} ${finding.by ? 'over its rated flow' : 'high'}`,
 				body: 'It is worn, cracked or the wrong size. Read what is stamped on it; replace it, then catch it again.'
 			};
 		case 'section-low':
