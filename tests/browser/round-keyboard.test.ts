@@ -113,7 +113,7 @@ test('a whole round and a dosed tank, by keyboard alone', async ({ page, app }) 
 
 	await tabTo(page, /Calibrated by/);
 	await page.keyboard.type('A. Sample');
-	await expect(page.getByLabel('Pressure at the gauge')).toHaveValue('40');
+	await expect(page.getByLabel('Pressure at the gauge')).toHaveValue('40 psi');
 	await tabTo(page, /Gear/);
 	await page.keyboard.type('B2');
 	await page.keyboard.press('Tab');

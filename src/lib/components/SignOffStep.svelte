@@ -29,12 +29,12 @@
 		<h2>Signed off by {signed.person} on {signed.day}</h2>
 		<p>
 			{[
-				signed.pressure ? `At ${typedText(signed.pressure)}` : '',
-				signed.gear ? `gear ${signed.gear}` : '',
+				signed.pressure ? `At ${typedText(signed.pressure)}` : round.onFoot ? '' : 'Pressure not measured',
+				signed.gear ? `gear ${signed.gear}` : round.onFoot ? '' : 'gear not entered',
 				signed.rpm ? `${signed.rpm} rpm` : ''
 			]
 				.filter(Boolean)
-				.join(', ')}{signed.pressure || signed.gear ? '.' : ''}
+				.join(', ')}{signed.pressure || signed.gear || !round.onFoot ? '.' : ''}
 			{signed.remarks}
 		</p>
 		<p class="lab">Nothing in this round can be changed now. A new round is a new calibration.</p>
@@ -69,21 +69,31 @@
 {:else}
 	<form class="form card" onsubmit={(e) => e.preventDefault()} novalidate>
 		<FormField label="Calibrated by" bind:value={f.person} problem={f.problems.person} autocomplete="name" required />
+		{#if f.asksCarrier}
+			<FormField
+				label="Carried by"
+				bind:value={f.carrier}
+				problem={f.problems.carrier}
+				autocomplete="name"
+				hint="Another person is another calibration."
+				required
+			/>
+		{/if}
 		<FormField label="On" type="date" bind:value={f.day} problem={f.problems.day} required />
 		<FormField
 			label="Pressure at the gauge"
 			bind:value={f.pressure}
 			problem={f.problems.pressure}
-			hint="A bare number is {round.units.pressure}.{f.carried ? ' Empty where there is no gauge.' : ''}"
-			required={!f.carried}
+			hint="A bare number is {round.units.pressure}. Empty where it was not read.{f.meant
+				? ` The setting is meant to have ${f.meant}.`
+				: ''}"
 		/>
 		{#if !f.carried}
 			<FormField
 				label="Gear"
 				bind:value={f.gear}
 				problem={f.problems.gear}
-				hint="As you call it: B2, third low."
-				required
+				hint="As you call it: B2, third low. Empty where it is not known."
 			/>
 			<FormField
 				label="Engine or PTO rpm"

@@ -102,7 +102,9 @@ export function recordFacts(record: SprayRecord, settings: FarmSettings): Record
 			what: 'Pressure',
 			text: rig?.pressure
 				? `${showFigure(inUnit('pressure', rig.pressure as never, units.pressure), 3, comma)} ${units.pressure}`
-				: ''
+				: rig
+					? 'not measured'
+					: ''
 		},
 		{
 			what: 'Speed',

@@ -76,7 +76,7 @@ describe('one judge', () => {
 
 	it('shows what was caught before the course is timed, and makes no flow of it', async () => {
 		const untimed: EntryBody[] = [
-			{ kind: 'method', method: 'course-catch' },
+			{ kind: 'catch-time', time: null },
 			...catches([600, 600, 500, 600, 600, 600]).filter((b) => b.kind === 'catch')
 		];
 		const { state } = await roundState(untimed);

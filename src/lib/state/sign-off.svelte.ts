@@ -5,7 +5,7 @@ import { typed } from '$lib/formats/field-units';
 import { typedText } from '$lib/formats/typed-text';
 import type { RoundState } from './round.svelte';
 
-type Place = 'person' | 'day' | 'pressure' | 'gear' | 'rpm';
+type Place = 'person' | 'carrier' | 'day' | 'pressure' | 'gear' | 'rpm';
 
 /** The form that closes a round: who, when, at what pressure, gear and rpm. What was typed stays where it is refused. */
 export class SignOffState {
@@ -13,6 +13,12 @@ export class SignOffState {
 	/** Carried: it may have no gauge and has no gear. */
 	readonly carried: boolean;
 	person = $state('');
+	/** Who carries it, where nobody was named before. */
+	carrier = $state('');
+	/** Whether that is still to be said here. */
+	readonly asksCarrier: boolean;
+	/** What the setting is meant to have at the gauge: told beside the field, never taken for a reading. */
+	readonly meant: string;
 	day = $state('');
 	pressure = $state('');
 	gear = $state('');
@@ -23,8 +29,6 @@ export class SignOffState {
 	blocked: string = $derived.by(() => {
 		const { result, rig, round } = this.#round;
 		if (!result.ok) return wordIssue(result.issues[0]!);
-		const [issue] = personIssues(rig, round);
-		if (issue) return wordIssue(issue);
 		// The server predicts what a change brings when it takes the signature: what it would refuse is told before.
 		if (!round.change) return '';
 		const { calibration } = result.value;
@@ -43,6 +47,8 @@ export class SignOffState {
 		const uncaught = c.nozzles ? c.nozzles.count - c.nozzles.caught : 0;
 		return [
 			...(unticked > 0 ? [`${unticked} of ${checks.length} checks of the rig are not ticked`] : []),
+			...(!this.carried && this.pressure.trim() === '' ? ['The pressure will stand as “not measured”'] : []),
+			...(!this.carried && this.gear.trim() === '' ? ['The gear will stand as “not entered”'] : []),
 			...(uncaught > 0 ? [`${uncaught} of ${c.nozzles?.count} nozzles were not caught`] : []),
 			...(c.findings.length > 0
 				? [`${c.findings.length} ${c.findings.length === 1 ? 'finding' : 'findings'} will stand on the calibration`]
@@ -55,8 +61,10 @@ export class SignOffState {
 		this.day = today;
 		const { setting } = round.head;
 		this.carried = isCarried(round.rig);
+		this.asksCarrier = personIssues(round.rig, round.round).length > 0;
 		this.person = this.carried ? round.round.person : '';
-		this.pressure = round.round.gauge?.text ?? (setting?.pressure ? typedText(setting.pressure) : '');
+		this.pressure = round.round.gauge ? typedText(round.round.gauge) : '';
+		this.meant = setting?.pressure ? typedText(setting.pressure) : '';
 		this.gear = setting?.gear ?? '';
 		this.rpm = setting?.rpm ? `${setting.rpm}` : '';
 	}
@@ -67,15 +75,18 @@ export class SignOffState {
 		if (this.person.trim() === '')
 			problems.person = 'Nobody has signed yet. Write the name of who calibrated, like A. Sample.';
 		if (!/^\d{4}-\d\d-\d\d$/.test(this.day)) problems.day = 'That is not a day. Write it like 2026-03-14.';
-		if (!this.carried && this.pressure.trim() === '')
-			problems.pressure = 'Nothing is written here. The gauge belongs to the calibration: 3 bar or 40 psi.';
-		if (!this.carried && this.gear.trim() === '')
-			problems.gear = 'Nothing is written here. Write the gear as you call it, like B2.';
+		if (this.asksCarrier && this.carrier.trim() === '')
+			problems.carrier = wordIssue({ code: 'no-person', path: 'person' });
 		const rpm = this.rpm.trim().replace(',', '');
 		if (rpm !== '' && !(/^\d+$/.test(rpm) && Number(rpm) <= 10_000))
 			problems.rpm = `“${this.rpm}” is not a number of turns. Write it like 540.`;
 		this.problems = problems;
 		if (Object.keys(problems).length > 0 || this.blocked !== '') return false;
+		if (this.asksCarrier) {
+			const issues = await this.#round.add({ kind: 'person', name: this.carrier.trim() });
+			if (issues[0]) this.problems = { carrier: wordIssue(issues[0]) };
+			if (issues.length > 0) return false;
+		}
 		const issues: readonly Issue[] = await this.#round.add({
 			kind: 'sign-off',
 			person: this.person.trim(),

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { fields, readField } from '$core';
 import { entriesOf, t, testRig, wholeRound } from '../../../tests/support/entries';
 import { blower, catches, knapsack, thrower } from '../../../tests/support/rigs';
 import { roundState } from '../../../tests/support/round-state';
@@ -289,19 +290,39 @@ describe('signing a carried rig', () => {
 		];
 		const { state } = await roundState(plot, {}, knapsack);
 		const form = new SignOffState(state, '2026-03-14');
-		expect(form.blocked).toContain('Nobody is named');
-		await state.add({ kind: 'person', name: 'A. Sample' });
-		const named = new SignOffState(state, '2026-03-14');
-		expect(named.person).toBe('A. Sample');
-		expect(await named.sign()).toBe(true);
+		// Nobody named who carries it: asked here, where the signature waits for it.
+		form.person = 'B. Sample';
+		expect([form.asksCarrier, form.blocked]).toEqual([true, '']);
+		expect(await form.sign()).toBe(false);
+		expect(form.problems.carrier).toContain('Nobody is named');
+		form.carrier = ' A. Sample ';
+		expect(await form.sign()).toBe(true);
+		expect([state.round.person, state.round.signOff?.person]).toEqual(['A. Sample', 'B. Sample']);
 		expect(state.round.signOff?.pressure).toBeUndefined();
 	});
-	it('a boom still needs both', async () => {
+	it('knows who carries it where that was said before', async () => {
+		const { state } = await roundState([{ kind: 'person', name: 'A. Sample' }], {}, knapsack);
+		const form = new SignOffState(state, '2026-03-14');
+		expect([form.person, form.asksCarrier]).toEqual(['A. Sample', false]);
+	});
+	it('a boom needs neither either: what was not read is said, not invented', async () => {
 		const { state } = await roundState(wholeRound, {}, testRig);
 		const form = new SignOffState(state, '2026-03-14');
 		form.person = 'A. Sample';
-		expect(await form.sign()).toBe(false);
-		expect(Object.keys(form.problems)).toEqual(['pressure', 'gear']);
+		expect(form.notes.join()).toContain('not measured');
+		expect(await form.sign()).toBe(true);
+		expect(state.round.signOff).toMatchObject({ gear: '' });
+		expect(state.round.signOff?.pressure).toBeUndefined();
+	});
+	it('takes the gauge in the unit in which it was read, and a setting’s pressure for no reading', async () => {
+		const gauge = { kind: 'gauge', pressure: t('40', 'psi') } as const;
+		const { state } = await roundState([...wholeRound, gauge], {}, testRig);
+		const form = new SignOffState(state, '2026-03-14');
+		expect(form.pressure).toBe('40 psi');
+		form.person = 'A. Sample';
+		await form.sign();
+		const signed = readField(fields.pressure, state.round.signOff!.pressure!, '');
+		expect(signed.ok && signed.value.value / 6894.757293168361).toBeCloseTo(40, 9);
 	});
 });
 

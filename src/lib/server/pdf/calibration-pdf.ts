@@ -1,5 +1,5 @@
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
-import { inUnit, schools, showFigure, workingOf } from '../../../core';
+import { inUnit, isCarried, schools, showFigure, workingOf } from '../../../core';
 import type { FarmSettings } from '../../formats/farm-settings';
 import { fieldUnits, measuresOf } from '../../formats/field-units';
 import { rateUnits } from '../../formats/rate-units';
@@ -53,7 +53,7 @@ export function calibrationPdf(
 		.join('   ');
 	const pressure =
 		c.pressure === null
-			? ''
+			? 'pressure not measured'
 			: `${showFigure(inUnit('pressure', c.pressure as never, units.pressure), 3, comma)} ${units.pressure}`;
 	const nozzles = read ? nozzleLines(rig, read, settings) : [];
 	const names = namesOf(rig);
@@ -61,7 +61,7 @@ export function calibrationPdf(
 		c.person && `carried by ${c.person}`,
 		`signed off by ${c.signedBy} on ${c.signedDay}`,
 		pressure,
-		c.gear && `gear ${c.gear}`,
+		c.gear ? `gear ${c.gear}` : !isCarried(rig) && 'gear not entered',
 		c.rpm && `${c.rpm} rpm`
 	];
 	return {

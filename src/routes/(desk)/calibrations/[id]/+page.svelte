@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { checksOf, inUnit, showFigure } from '$core';
+	import { checksOf, inUnit, isCarried, showFigure } from '$core';
 	import type { MadeChange, VolumePerArea } from '$core';
 	import type { PageData } from './$types';
 	import BoomRail from '$lib/drawings/BoomRail.svelte';
@@ -47,8 +47,10 @@
 	const signed = $derived(
 		[
 			`Signed off by ${c.signedBy}`,
-			c.pressure !== null && `at ${figure(inUnit('pressure', c.pressure as never, units.pressure))} ${units.pressure}`,
-			c.gear && `gear ${c.gear}`,
+			c.pressure === null
+				? 'pressure not measured'
+				: `at ${figure(inUnit('pressure', c.pressure as never, units.pressure))} ${units.pressure}`,
+			c.gear ? `gear ${c.gear}` : !isCarried(data.rig) && 'gear not entered',
 			c.rpm && `${c.rpm} rpm`
 		]
 			.filter(Boolean)

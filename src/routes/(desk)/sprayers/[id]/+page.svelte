@@ -23,7 +23,7 @@
 		shownRate(c.rate, c.relativeU95, settings.rateUnit, settings.decimalComma);
 	const figure = (v: number, digits = 3) => showFigure(v, digits, settings.decimalComma);
 	const speed = (v: number | null) =>
-		v === null ? '' : `${figure(inUnit('speed', v as never, units.speed))} ${units.speed}`;
+		v === null ? 'not measured' : `${figure(inUnit('speed', v as never, units.speed))} ${units.speed}`;
 	const pressure = (v: number | null) =>
 		v === null ? '' : `${figure(inUnit('pressure', v as never, units.pressure))} ${units.pressure}`;
 	const width = $derived(
@@ -198,7 +198,7 @@
 			<p>
 				± {r.interval} (95 %){[
 					latest.speed === null ? '' : ` at ${speed(latest.speed)}`,
-					latest.pressure === null ? '' : pressure(latest.pressure),
+					latest.pressure === null ? 'pressure not measured' : pressure(latest.pressure),
 					latest.gear && `gear ${latest.gear}`,
 					settingName(latest.settingId)
 				]
