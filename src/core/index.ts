@@ -10,6 +10,7 @@ export * from './quantity/within';
 export * from './quantity/show-figure';
 export * from './measurement/measured';
 export * from './measurement/defaults';
+export * from './measurement/judge-gap';
 export * from './measurement/mean';
 export * from './measurement/sample-deviation';
 export * from './measurement/mean-uncertainty';

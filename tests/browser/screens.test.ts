@@ -125,6 +125,16 @@ test('a new farm’s first page leads to its first calibration', async ({ page, 
 	await expect(page.getByRole('heading', { name: 'Ready the rig' })).toBeVisible();
 });
 
+test.describe('a phone in another zone than the farm', () => {
+	test.use({ timezoneId: 'America/New_York' });
+	test('is told whose clock the times are of', async ({ page, app }) => {
+		await page.goto(app.origin);
+		await expect(page.getByRole('note').filter({ hasText: 'The farm’s clock shows' })).toContainText(
+			/\(UTC\), this phone’s \d\d:\d\d \(America\/New_York\)/
+		);
+	});
+});
+
 test('the farm’s unit, school and decimal sign reach every figure', async ({ page, bareApp }) => {
 	await page.goto(`${bareApp.origin}/farm`);
 	await page.getByLabel('Imp gal/ac').check();

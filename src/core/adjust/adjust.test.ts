@@ -114,7 +114,13 @@ describe('whether to change at all', () => {
 	});
 
 	it('one wanted volume within five per cent stays', () => {
-		expect(aimAt(rate(200), 0.04, { by: 'volume', volume: rate(210) }).keep).toBe(true);
+		expect(aimAt(rate(200), 0.04, { by: 'volume', volume: rate(210) })).toMatchObject({ keep: true, sure: true });
+		// A ± wider than 5 % carries no verdict before the gap passes both together.
+		expect(aimAt(rate(100), 0.46, { by: 'volume', volume: rate(100) })).toMatchObject({ keep: true, sure: false });
+		expect(aimAt(rate(100), 0.08, { by: 'volume', volume: rate(112) })).toMatchObject({ keep: false, sure: false });
+		expect(aimAt(rate(100), 0.08, { by: 'volume', volume: rate(114) })).toMatchObject({ keep: false, sure: true });
+		expect(aimAt(rate(150), 0.3, { by: 'range', low: rate(140), high: rate(160) }).sure).toBe(false);
+		expect(aimAt(rate(150), 0.05, { by: 'range', low: rate(140), high: rate(160) }).sure).toBe(true);
 		expect(aimAt(rate(200), 0.04, { by: 'volume', volume: rate(211) })).toMatchObject({ keep: false, why: 'under' });
 	});
 });

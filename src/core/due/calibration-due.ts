@@ -1,3 +1,5 @@
+import { nearEnough } from '../adjust/aim-at';
+import { judgeGap } from '../measurement/judge-gap';
 import { addDays } from '../jobs/add-days';
 import { daysBetween } from '../jobs/days-between';
 import { seasonStart } from '../records/season-around';
@@ -25,9 +27,11 @@ export interface SinceCalibrated {
 	readonly abrasiveHours: number;
 	/** Who sprayed with a rig that is carried and was not calibrated by them. */
 	readonly others: readonly string[];
+	/** Its 95 % ± as a share, where it has one. */
+	readonly relativeU95?: number | null | undefined;
 }
 
-export type DueCode = 'never' | 'event' | 'season' | 'days' | 'hours' | 'area' | 'abrasive' | 'operator';
+export type DueCode = 'never' | 'event' | 'season' | 'days' | 'hours' | 'area' | 'abrasive' | 'operator' | 'wide';
 
 export interface DueReason {
 	readonly code: DueCode;
@@ -53,7 +57,7 @@ export interface CalibrationDue {
 /** Near: the last fifth of a count, the last two weeks of a date. */
 const nearShare = 0.8;
 const nearDays = 14;
-const order: readonly DueCode[] = ['never', 'event', 'operator', 'season', 'hours', 'area', 'abrasive', 'days'];
+const order: readonly DueCode[] = ['never', 'event', 'operator', 'season', 'hours', 'area', 'abrasive', 'days', 'wide'];
 
 /**
  * Whether a sprayer wants calibrating again, by the farm's rules: never calibrated, something changed since, another
@@ -95,6 +99,10 @@ export function calibrationDue(since: SinceCalibrated, rules: DueRules, today: s
 	byCount('hours', since.hours, rules.hours);
 	byCount('area', since.area, rules.area);
 	byCount('abrasive', since.abrasiveHours, rules.abrasiveHours);
+	// How long it stays good is a verdict on 5 %: a wider ± carries none.
+	const wide = since.relativeU95 ?? 0;
+	if (judgeGap(0, nearEnough, wide) === 'cannot-tell')
+		reasons.push(say('wide', false, { at: wide, limit: nearEnough }));
 	reasons.sort((a, b) => Number(b.due) - Number(a.due) || order.indexOf(a.code) - order.indexOf(b.code));
 	const now = reasons.some((r) => r.due);
 	const next = dates.sort()[0] ?? null;

@@ -9,6 +9,18 @@ const codes = (change: Partial<SinceCalibrated>, today = '2026-05-01', by: DueRu
 	return { state, codes: reasons.map((r) => `${r.code}${r.due ? '' : ' soon'}`), day };
 };
 
+describe('a calibration whose ± is wider than what it judges', () => {
+	it.each([
+		[0.046, 'good', []],
+		[0.05, 'good', []],
+		[0.46, 'soon', ['wide']]
+	] as const)('± %f: %s', (relativeU95, state, codes) => {
+		const rules = { seasonStart: null, days: 365, hours: null, area: null, abrasiveHours: null };
+		const due = calibrationDue({ ...since, relativeU95 }, rules, '2026-03-20');
+		expect([due.state, due.reasons.map((r) => r.code)]).toEqual([state, codes]);
+	});
+});
+
 describe('a sprayer that is due', () => {
 	it('is good until the first rule of the calendar', () => {
 		expect(codes({})).toEqual({ state: 'good', codes: [], day: '2027-03-01' });

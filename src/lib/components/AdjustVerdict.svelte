@@ -3,6 +3,7 @@
 	import { relativeU } from '$core';
 	import type { AdjustState } from '$lib/state/adjust.svelte';
 	import { adjustFigures } from '$lib/shown/adjust';
+	import { budgetAdvice, budgetShares } from '$lib/shown/answer';
 	import { adviceWords } from '$lib/wording/adjust';
 
 	let { adjust }: { adjust: AdjustState } = $props();
@@ -19,7 +20,7 @@
 </script>
 
 {#if aim && calibration && measured !== null}
-	<section class="verdict" class:keep={aim.keep} aria-live="polite">
+	<section class="verdict" class:keep={aim.keep && aim.sure} class:unsure={!aim.sure} aria-live="polite">
 		<div>
 			<p class="lab">Measured{heavy ? ', of this liquid' : ''}</p>
 			<p class="big">
@@ -27,9 +28,18 @@
 				<span class="unit">{f.rateUnit}</span>
 			</p>
 		</div>
-		<div class="mark" aria-hidden="true">{aim.keep ? '=' : '→'}</div>
+		<div class="mark" aria-hidden="true">{!aim.sure ? '?' : aim.keep ? '=' : '→'}</div>
 		<div>
-			{#if aim.keep}
+			{#if !aim.sure}
+				<h2>Cannot tell yet</h2>
+				<p>
+					{#if off !== null}It reads {f.percent(off)} {off > 0 ? 'over' : 'under'} what is wanted, but{:else}But{/if}
+					its ± of {f.percent(calibration.relativeUncertainty95)} is wider than what is judged. {budgetAdvice(
+						budgetShares(calibration.budget)
+					)}
+				</p>
+				{#if !aim.keep}<p>Until then a change may be one too many.</p>{/if}
+			{:else if aim.keep}
 				<h2>Keep it</h2>
 				<p>
 					{#if aim.why === 'in-range' && adjust.form.wanted?.by === 'range'}
@@ -75,6 +85,10 @@
 		border: 2px solid var(--dye);
 		border-radius: 8px;
 		background: var(--dye-wash);
+	}
+	.unsure {
+		border-color: var(--amber);
+		background: var(--amber-wash);
 	}
 	.keep {
 		border-color: var(--moss);

@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { relativeU, workingOf } from '$core';
 	import type { RoundState } from '$lib/state/round.svelte';
-	import { answerFacts, perWhat, shownRate } from '$lib/shown/answer';
+	import { answerFacts, perWhat, shownRate, wideWords } from '$lib/shown/answer';
 	import { longUnit, measuresOf } from '$lib/formats/field-units';
 	import type { RateUnit } from '$lib/formats/rate-units';
 	import { wordIssue } from '$lib/wording/issues';
@@ -34,7 +34,9 @@
 		if (left > 0) return `${left} of ${c.nozzles.count} not caught, counted as the mean`;
 		return c.nozzles.nozzles.some((n) => n.verdict !== 'even')
 			? 'every nozzle counted as caught'
-			: 'all nozzles caught and even';
+			: c.findings.some((f) => f.code === 'catch-too-short')
+				? 'all nozzles caught, too coarsely to judge each'
+				: 'all nozzles caught and even';
 	});
 </script>
 
@@ -60,6 +62,9 @@
 						: ''
 					: ''}
 			</p>
+			{#if c && shown.tooWide}<p class="wide">
+					▲ {wideWords(2 * relativeU(c.rate), state.settings.decimalComma, c.budget)}
+				</p>{/if}
 		{:else}
 			<p class="big"><span class="num dry">–</span> <span class="unit">{longUnit(unit)}</span></p>
 			{#if missing.some((i) => i.code !== 'missing' && i.code !== 'no-runs' && i.code !== 'nothing-caught')}

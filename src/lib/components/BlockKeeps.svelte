@@ -3,6 +3,7 @@
 	import { onMount } from 'svelte';
 	import type { BlockState } from '$core';
 	import { timeAt } from '$lib/shown/farm-time';
+	import { zoneSuffix } from '$lib/state/phone-clock.svelte';
 	import { keepsOf } from '$lib/shown/keeps';
 
 	interface Props {
@@ -24,7 +25,11 @@
 	});
 	const shown = $derived(
 		states.flatMap((state) => {
-			const keeps = keepsOf(state, now + passed, (s) => timeAt(timeZone, s * 1000));
+			const keeps = keepsOf(
+				state,
+				now + passed,
+				(s) => `${timeAt(timeZone, s * 1000)}${zoneSuffix(timeZone, s * 1000)}`
+			);
 			return keeps.length > 0 ? [{ block: state.block, keeps }] : [];
 		})
 	);

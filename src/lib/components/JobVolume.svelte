@@ -31,7 +31,7 @@
 				{@const r = shownRate(one.rate, one.relativeU95, settings.rateUnit, settings.decimalComma)}
 				<option value={one.id}
 					>{one.sprayer}, {one.setting}{plan.by === 'calibration'
-						? `: ${r.value} ${r.unit}, ${one.signedDay}${one.doubt ? ' (in doubt)' : ''}`
+						? `: ${r.value} ${r.unit}, ${one.signedDay}${one.doubt ? ' (in doubt)' : ''}${r.tooWide ? ` (± ${r.interval}: too wide to tell 5 %)` : ''}`
 						: ''}</option
 				>
 			{/each}

@@ -1,10 +1,10 @@
 <!-- @component A spray volume, large, with its ±, in the farm's unit and any other. -->
 <script lang="ts">
 	import { inUnit, showFigure } from '$core';
-	import type { VolumePerArea } from '$core';
+	import type { Budget, VolumePerArea } from '$core';
 	import type { RateUnit } from '$lib/formats/rate-units';
 	import { rateUnits } from '$lib/formats/rate-units';
-	import { shownRate } from '$lib/shown/answer';
+	import { shownRate, wideWords } from '$lib/shown/answer';
 
 	interface Props {
 		/** Spray volume, m³/m². */
@@ -14,8 +14,10 @@
 		/** The farm's unit. */
 		unit: RateUnit;
 		decimalComma: boolean;
+		/** What its ± comes from, for the reading that would tell most. */
+		budget?: Budget;
 	}
-	let { rate, relativeU95, unit, decimalComma }: Props = $props();
+	let { rate, relativeU95, unit, decimalComma, budget }: Props = $props();
 
 	const shown = $derived(shownRate(rate, relativeU95, unit, decimalComma));
 	const others = $derived(
@@ -30,6 +32,7 @@
 		<span class="num">± {shown.interval}</span>
 		<span class="lab">95 times in 100 the truth lies within. Unrounded {whole}.</span>
 	</p>
+	{#if shown.tooWide}<p class="wide">▲ {wideWords(relativeU95, decimalComma, budget)}</p>{/if}
 	<dl>
 		{#each others as other (other.unit)}
 			<div>
@@ -46,6 +49,10 @@
 		grid-template-columns: auto 1fr;
 		gap: 6px 28px;
 		align-items: end;
+	}
+	.wide {
+		grid-column: 1 / -1;
+		font-weight: 600;
 	}
 	.big {
 		line-height: 0.9;

@@ -9,6 +9,7 @@
 	import type { JobRunState } from '$lib/state/job-run.svelte';
 	import { wordIssue } from '$lib/wording/issues';
 	import AppBar from './AppBar.svelte';
+	import ZoneNote from './ZoneNote.svelte';
 	import Emergency from './Emergency.svelte';
 	import OutboxStatus from './OutboxStatus.svelte';
 	import RunLoads from './RunLoads.svelte';
@@ -146,6 +147,7 @@
 			<Emergency settings={run.settings} {labels} short />
 			<OutboxStatus {status} short />
 		</header>
+		<ZoneNote timeZone={run.settings.timeZone} />
 		<RunLoads {run} small />
 		<!-- It scrolls between the bar and the next action, so the keyboard has to reach it. -->
 		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->

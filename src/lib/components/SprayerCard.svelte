@@ -32,13 +32,16 @@
 
 <article class="card">
 	<h3><a href="/sprayers/{id}">{rig.name}</a></h3>
-	<p class="state" class:look={!latest || latest.findings > 0 || latest.doubt !== null || due?.state === 'due'}>
+	<p
+		class="state"
+		class:look={!latest || latest.findings > 0 || latest.doubt !== null || due?.state === 'due' || shown?.tooWide}
+	>
 		{#if latest?.doubt}▲ in doubt: {eventWords[latest.doubt].short}{openRound
 				? ', round under way'
 				: ''}{:else if openRound}round under way{:else if !latest}▲ not calibrated{:else if due?.state === 'due'}▲ {dueShort(
 				due
-			)}{:else if latest.findings > 0}▲ {latest.findings}
-			{latest.findings === 1 ? 'finding' : 'findings'}{:else if due}{dueShort(due)}{:else}even{/if}
+			)}{:else if shown?.tooWide}▲ cannot tell 5 %: ± too wide{:else if latest.findings > 0}▲ {latest.findings}
+			{latest.findings === 1 ? 'finding' : 'findings'}{:else if due}{dueShort(due)}{:else}nothing odd{/if}
 	</p>
 	<div class="figure">
 		{#if shown}

@@ -27,6 +27,7 @@
 				relativeU95={2 * relativeU(c.rate)}
 				{unit}
 				decimalComma={round.settings.decimalComma}
+				budget={c.budget}
 			/>
 			<div>
 				<p class="lab">Where the ± comes from</p>

@@ -1,5 +1,5 @@
 import type { Budget, BudgetInput, MethodCalibration } from '$core';
-import { inUnit, showFigure, showWithInterval } from '$core';
+import { inUnit, judgeGap, nearEnough, showFigure, showWithInterval } from '$core';
 import type { FarmSettings } from '$lib/formats/farm-settings';
 import type { RateUnit } from '$lib/formats/rate-units';
 import { longUnit, measuresOf, shortUnit } from '$lib/formats/field-units';
@@ -50,17 +50,26 @@ export interface ShownRate {
 	readonly value: string;
 	readonly interval: string;
 	readonly unit: string;
+	/** Wider than the 5 % by which a volume is judged: it cannot tell yet whether ground gets its dose. */
+	readonly tooWide: boolean;
 }
 
 /** A spray volume with its ± in any unit, digits following the ±. */
 export function shownRate(rate: number, relativeU95: number, unit: RateUnit, decimalComma: boolean): ShownRate {
 	const value = inUnit('volumePerArea', rate as never, unit);
-	return { ...showWithInterval(value, value * relativeU95, decimalComma), unit: longUnit(unit) };
+	const tooWide = judgeGap(0, nearEnough, relativeU95) === 'cannot-tell';
+	return { ...showWithInterval(value, value * relativeU95, decimalComma), unit: longUnit(unit), tooWide };
 }
 
 /** A spray volume without a ±, to three figures: one that was told, not measured here. */
 export const plainRate = (rate: number, { rateUnit, decimalComma }: FarmSettings): string =>
 	`${showFigure(inUnit('volumePerArea', rate as never, rateUnit), 3, decimalComma)} ${longUnit(rateUnit)}`;
+
+/** A ± that is wider than what is judged, in words; nothing where it is fine enough. */
+export const wideWords = (relativeU95: number, decimalComma: boolean, budget?: Budget): string =>
+	judgeGap(0, nearEnough, relativeU95) === 'cannot-tell'
+		? `Cannot tell yet whether this is within 5 %: its ± is ${showFigure(relativeU95 * 100, 2, decimalComma)} %.${budget ? ` ${budgetAdvice(budgetShares(budget))}` : ''}`
+		: '';
 
 export interface Fact {
 	readonly name: string;

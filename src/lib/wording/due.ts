@@ -26,6 +26,8 @@ export function dueReasonText(reason: DueReason, settings: FarmSettings): string
 			return `${of('hours')} sprayed since${due ? '' : ', so soon'}.`;
 		case 'abrasive':
 			return `${of('hours')} with abrasive products since${due ? '' : ', so soon'}.`;
+		case 'wide':
+			return `Cannot tell how long it stays good: its ± of ${figure((at ?? 0) * 100)} % is wider than the ${(limit ?? 0) * 100} % that is judged. Measure it finer.`;
 		case 'area': {
 			const { area } = fieldUnits(settings);
 			return `${of(area, (v) => figure(inUnit('area', si<'area'>(v), area)))} sprayed since${due ? '' : ', so soon'}.`;
@@ -36,6 +38,6 @@ export function dueReasonText(reason: DueReason, settings: FarmSettings): string
 /** The state in a few words, for a card. */
 export function dueShort(due: CalibrationDue): string {
 	if (due.state === 'due') return 'calibrate again';
-	if (due.state === 'soon') return 'due soon';
+	if (due.state === 'soon') return due.reasons[0]?.code === 'wide' ? 'cannot tell 5 %: ± too wide' : 'due soon';
 	return due.day ? `good until ${due.day}` : 'good';
 }

@@ -6,6 +6,7 @@
 	import type { LayoutData } from './$types';
 	import AppBar from '$lib/components/AppBar.svelte';
 	import OutboxStatus from '$lib/components/OutboxStatus.svelte';
+	import ZoneNote from '$lib/components/ZoneNote.svelte';
 	import type { KeptRig } from '$lib/device/round-store';
 	import type { Setting } from '$lib/formats/rig';
 	import type { Device } from '$lib/state/device.svelte';
@@ -42,6 +43,7 @@
 			>{/if}
 	{/snippet}
 </AppBar>
+<ZoneNote timeZone={data.farm.settings.timeZone} told={data.zoneTold} />
 <div id="page">{@render children()}</div>
 
 <style>

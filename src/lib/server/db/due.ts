@@ -19,7 +19,7 @@ export async function dueOf(
 	sprayers: readonly {
 		readonly id: string;
 		readonly rig: Parameters<typeof isCarried>[0];
-		readonly latest: { readonly signedDay: string; readonly doubt: string | null } | null;
+		readonly latest: { readonly signedDay: string; readonly doubt: string | null; readonly relativeU95: number } | null;
 	}[],
 	today: string
 ): Promise<ReadonlyMap<string, CalibrationDue & { readonly since: SinceCalibrated }>> {
@@ -52,6 +52,7 @@ export async function dueOf(
 			const since: SinceCalibrated = {
 				signed: latest?.signedDay ?? null,
 				event: latest?.doubt ?? null,
+				relativeU95: latest?.relativeU95 ?? null,
 				hours: (row?.seconds ?? 0) / 3600,
 				area: row?.area ?? 0,
 				abrasiveHours: (row?.abrasive ?? 0) / 3600,

@@ -1,4 +1,5 @@
 import type { Kysely } from 'kysely';
+import { sql } from 'kysely';
 import { v7 } from 'uuid';
 import type { FarmSettings } from '../../formats/farm-settings';
 import { farmSettingsSchema } from '../../formats/farm-settings';
@@ -37,7 +38,11 @@ export interface FarmHandle {
 	readonly blocks: ReturnType<typeof blocksOf>;
 	readonly products: ReturnType<typeof productsOf>;
 	readonly tankPlans: ReturnType<typeof tankPlansOf>;
+	/** Whether somebody, or a browser, said where the farm's clock is. */
+	readonly zoneTold: boolean;
 	saveFarm(name: string, settings: FarmSettings): Promise<void>;
+	/** Gives a farm without a zone of its own this one; answers with the one it has. */
+	settleZone(timeZone: string): Promise<string>;
 	/** All of it as lines of a file; and all of one from such lines. */
 	lines(at: string): AsyncGenerator<string>;
 	takeIn(lines: AsyncIterable<string>, replace: boolean): Promise<TakenFarm>;
@@ -58,6 +63,7 @@ export async function farmHandle(db: Kysely<Database>, farmId: string): Promise<
 		id: farm.id,
 		name: farm.name,
 		settings,
+		zoneTold: typeof (farm.settings as { timeZone?: unknown } | null)?.timeZone === 'string',
 		sprayers: sprayersOf(scope),
 		sprayerSettings: settingsOf(scope),
 		events: eventsOf(scope),
@@ -73,6 +79,15 @@ export async function farmHandle(db: Kysely<Database>, farmId: string): Promise<
 		lines: (at) => farmLines(scope, at),
 		takeIn: (lines, replace) => takeFarm(scope, lines, replace),
 		isEmpty: () => isEmptyFarm(scope),
+		async settleZone(timeZone) {
+			const changed = await db
+				.updateTable('farm')
+				.set({ settings: sql`settings || ${JSON.stringify({ timeZone })}::jsonb` })
+				.where('id', '=', farmId)
+				.where(sql<boolean>`not settings ? 'timeZone'`)
+				.executeTakeFirst();
+			return changed.numUpdatedRows > 0n ? timeZone : settings.timeZone;
+		},
 		async saveFarm(name, changed) {
 			await db.transaction().execute(async (trx) => {
 				await trx

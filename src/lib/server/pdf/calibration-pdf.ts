@@ -3,7 +3,7 @@ import { inUnit, isCarried, schools, showFigure, workingOf } from '../../../core
 import type { FarmSettings } from '../../formats/farm-settings';
 import { fieldUnits, measuresOf } from '../../formats/field-units';
 import { rateUnits } from '../../formats/rate-units';
-import { budgetShares, shownRate } from '../../shown/answer';
+import { budgetShares, shownRate, wideWords } from '../../shown/answer';
 import { nozzleLines, readingLines } from '../../shown/shown-calibration';
 import { describeRig } from '../../wording/describe-rig';
 import { eventWords } from '../../wording/events';
@@ -86,6 +86,9 @@ export function calibrationPdf(
 					.join(' · ')
 			),
 			label(signed.filter(Boolean).join(', ')),
+			...(rate.tooWide
+				? [{ text: wideWords(c.relativeU95, comma, read?.calibration.budget), bold: true } as Content]
+				: []),
 			...(c.doubt
 				? [{ text: `In doubt since: ${eventWords[c.doubt].name.toLowerCase()}.`, bold: true } as Content]
 				: []),

@@ -1,6 +1,7 @@
 <script lang="ts">
-	import { untrack } from 'svelte';
+	import { onMount, untrack } from 'svelte';
 	import { superForm } from 'sveltekit-superforms';
+	import { machineZone } from '$lib/shown/farm-time';
 	import { askedFields } from '$core';
 	import type { ActionData, PageData } from './$types';
 	import FarmSafety from '$lib/components/FarmSafety.svelte';
@@ -44,6 +45,10 @@
 		untrack(() => data.form),
 		{ resetForm: false, invalidateAll: 'force' }
 	);
+	// Until the farm was told its zone, the form offers the browser's, never the server's.
+	onMount(() => {
+		if (!data.zoneTold) $form.timeZone = machineZone();
+	});
 	const zones = $derived([...new Set([$form.timeZone, 'UTC', ...data.zones])].filter(Boolean));
 	const choices = $derived([
 		{
@@ -135,7 +140,7 @@
 		<label class="zone"
 			>Time zone
 			<span class="lab">The farm’s days begin there, whatever clock a phone has.</span>
-			<select class="field-input" name="timeZone" bind:value={$form.timeZone}>
+			<select id="zone" class="field-input" name="timeZone" bind:value={$form.timeZone}>
 				{#each zones as zone (zone)}<option>{zone}</option>{/each}
 			</select>
 			{#if $errors.timeZone?.[0]}<span class="problem">✕ {$errors.timeZone[0]}</span>{/if}

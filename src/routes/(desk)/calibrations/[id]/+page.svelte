@@ -81,6 +81,7 @@
 				relativeU95={c.relativeU95}
 				unit={settings.rateUnit}
 				decimalComma={settings.decimalComma}
+				{...read ? { budget: read.calibration.budget } : {}}
 			/>
 			{#if read}<div>
 					<p class="lab">Where the ± comes from</p>

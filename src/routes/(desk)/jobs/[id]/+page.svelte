@@ -33,7 +33,7 @@
 		if (basis.by !== 'calibration') return read.ok ? plainRate(read.value.sheet.rate, settings) : '';
 		if (data.rate === null) return '';
 		const rate = shownRate(data.rate, data.relativeU95 ?? 0, settings.rateUnit, settings.decimalComma);
-		return `${rate.value} ${rate.unit} ± ${rate.interval}`;
+		return `${rate.value} ${rate.unit} ± ${rate.interval}${rate.tooWide ? ' (too wide to tell 5 %)' : ''}`;
 	});
 	const ends = $derived.by(() => {
 		const pace = read.ok ? read.value.pace : null;

@@ -16,7 +16,7 @@
 	import StopReasons from '$lib/components/StopReasons.svelte';
 	import { longUnit, shortUnit } from '$lib/formats/field-units';
 	import { stopKey } from '$lib/formats/passed-stops';
-	import { plainRate, shownRate } from '$lib/shown/answer';
+	import { plainRate, shownRate, wideWords } from '$lib/shown/answer';
 	import { JobPlanState } from '$lib/state/job-plan.svelte';
 	import { dropletWords } from '$lib/wording/nozzles';
 	import { dilutionWords } from '$lib/wording/products';
@@ -152,6 +152,7 @@
 	<aside aria-label="What it comes to">
 		{#if plan.by === 'calibration' && rate && c}
 			<p class="lab">{c.sprayer} at <b>{rate.value} {rate.unit} ± {rate.interval}</b></p>
+			{#if rate.tooWide}<p><b>▲ {wideWords(c.relativeU95, settings.decimalComma)}</b></p>{/if}
 		{:else if plan.rate !== null}
 			<p class="lab">{plan.by === 'trial' ? 'Wet at' : 'Mix for it:'} <b>{plainRate(plan.rate, settings)}</b></p>
 		{/if}

@@ -25,7 +25,7 @@
 	const speed = (v: number | null) =>
 		v === null ? 'not measured' : `${figure(inUnit('speed', v as never, units.speed))} ${units.speed}`;
 	const pressure = (v: number | null) =>
-		v === null ? '' : `${figure(inUnit('pressure', v as never, units.pressure))} ${units.pressure}`;
+		v === null ? 'not measured' : `${figure(inUnit('pressure', v as never, units.pressure))} ${units.pressure}`;
 	const width = $derived(
 		latest?.width ? `${figure(inUnit('length', latest.width as never, units.course), 4)} ${units.course}` : ''
 	);
@@ -196,7 +196,7 @@
 			</p>
 			<p class="big"><span class="num">{r.value}</span> <b>{r.unit}</b></p>
 			<p>
-				± {r.interval} (95 %){[
+				± {r.interval} (95 %){r.tooWide ? ', too wide to tell 5 %' : ''}{[
 					latest.speed === null ? '' : ` at ${speed(latest.speed)}`,
 					latest.pressure === null ? 'pressure not measured' : pressure(latest.pressure),
 					latest.gear && `gear ${latest.gear}`,

@@ -10,7 +10,7 @@
 	import Segmented from '$lib/components/Segmented.svelte';
 	import { shortUnit } from '$lib/formats/field-units';
 	import { typedText } from '$lib/formats/typed-text';
-	import { shownRate } from '$lib/shown/answer';
+	import { shownRate, wideWords } from '$lib/shown/answer';
 	import { TankPlanState } from '$lib/state/tank-plan.svelte';
 	import { wordIssue } from '$lib/wording/issues';
 
@@ -47,6 +47,7 @@
 			<h1>What goes in the tank</h1>
 			<p class="lab">
 				{data.rig.name} at <b>{rate.value} {rate.unit} ± {rate.interval}</b>, measured {c.signedDay}.
+				{#if rate.tooWide}<b>▲ {wideWords(c.relativeU95, settings.decimalComma)}</b>{/if}
 				{#if c.findings > 0}<a href="/calibrations/{c.id}">▲ {c.findings} {c.findings === 1 ? 'finding' : 'findings'}</a
 					>{/if}
 			</p>

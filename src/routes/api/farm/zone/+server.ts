@@ -1,0 +1,13 @@
+import { z } from 'zod';
+import type { RequestHandler } from './$types';
+import { endpoint, parse } from '$lib/server/api';
+import { isZone } from '$lib/shown/farm-time';
+
+const asked = z.strictObject({ timeZone: z.string().max(80).refine(isZone, 'No time zone has that name.') });
+
+/** The zone of the first browser that opens a farm which has none of its own yet. One that was told stays. */
+export const PUT: RequestHandler = (event) =>
+	endpoint(event, async () => {
+		const { timeZone } = parse(asked, await event.request.json());
+		return { timeZone: await event.locals.farm.settleZone(timeZone) };
+	});
