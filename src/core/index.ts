@@ -138,6 +138,7 @@ export * from './ground/row-area';
 export * from './ground/tree-area';
 export * from './loads/product-amount';
 export * from './loads/full-tank';
+export * from './loads/one-load-less';
 export * from './loads/plan-loads';
 export * from './loads/field-dose';
 export * from './loads/read-content';

@@ -82,6 +82,15 @@ export type LabelFinding =
 	| { readonly code: 'not-concentrate'; readonly product: string; readonly stop: true; readonly factor: number }
 	| { readonly code: 'concentrate-unknown'; readonly product: string; readonly stop: false; readonly factor: number }
 	| { readonly code: 'over-run-off'; readonly product: string; readonly stop: false; readonly factor: number }
+	/** Spot work within the label's most: what comes on the ground of it, m³/m² or kg/m². */
+	| {
+			readonly code: 'within-max';
+			readonly product: string;
+			readonly stop: false;
+			readonly kind: 'volume' | 'mass';
+			readonly on: number;
+			readonly most: number;
+	  }
 	/** A dose outside of the label's range, but under its most: something to look at. */
 	| (Limit & { readonly code: 'dose-under' | 'dose-over'; readonly stop: false })
 	/** A product of an earlier job may still keep people out; `until` is null where its end is not known. */
@@ -138,6 +147,11 @@ function doseFindings({ name: product, on, range, strength, share, label, rate }
 				strength: over.greatestConcentration,
 				share: over.greatestShare
 			}
+		];
+	// Spot work puts an unusual strength on little ground: what it comes to is told even where it is within.
+	if (max && share < 1)
+		return [
+			{ code: 'within-max', product, stop: false, kind: max.kind, on: strength * rate * share, most: max.perArea }
 		];
 	if (on < range.low * (1 - slack))
 		return [{ code: 'dose-under', product, stop: false, ratio: on / range.low, within: range.low }];

@@ -9,8 +9,8 @@
 
 {#each findings as finding, i (i)}
 	{@const words = wordLabelFinding(finding, settings)}
-	<div class="finding" class:stop={finding.stop} data-code={finding.code}>
-		<b>{finding.stop ? '✕' : '▲'} {words.title}</b>
+	<div class="finding" class:stop={finding.stop} class:good={finding.code === 'within-max'} data-code={finding.code}>
+		<b>{finding.stop ? '✕' : finding.code === 'within-max' ? '' : '▲'} {words.title}</b>
 		<p>{words.body}</p>
 	</div>
 {/each}
@@ -20,6 +20,10 @@
 		padding: 10px 14px;
 		border-left: 6px solid var(--amber);
 		background: var(--amber-wash);
+	}
+	.good {
+		border-color: var(--moss);
+		background: var(--moss-wash);
 	}
 	.stop {
 		border-color: var(--rust);

@@ -1,6 +1,6 @@
 <!-- @component A job by every split, side by side; the one that is picked counts. -->
 <script lang="ts">
-	import type { Pace, Split, SplitChoice } from '$core';
+	import type { OneLoadLess, Pace, Split, SplitChoice } from '$core';
 	import { inUnit, showFigure } from '$core';
 	import type { FarmSettings } from '$lib/formats/farm-settings';
 	import { fieldUnits, shortUnit } from '$lib/formats/field-units';
@@ -15,10 +15,13 @@
 		settings: FarmSettings;
 		/** How the work goes, where it is known. */
 		pace?: Pace | null;
+		/** One load less that would do, within the ± of the spray volume. */
+		less?: OneLoadLess | null;
 		onpick: (split: Split) => void;
 	}
-	let { choices, offered, picked, settings, pace = null, onpick }: Props = $props();
+	let { choices, offered, picked, settings, pace = null, less = null, onpick }: Props = $props();
 	const units = $derived(fieldUnits(settings));
+	const percent = $derived(less ? `${showFigure(less.less * 100, 2, settings.decimalComma)} %` : '');
 	const volume = (v: number) =>
 		`${showFigure(inUnit('volume', v as never, units.tank), 3, settings.decimalComma)} ${shortUnit(units.tank)}`;
 </script>
@@ -59,14 +62,32 @@
 							: `: ${shownSpan(-ends.spare)} past the day’s end`}</span
 					>
 				{/if}
+				{#if choice.cupful && !choice.underAgitation}<span class="look"
+						>▲ Its last load is a cupful: too little product to measure well.</span
+					>{/if}
 				{#if choice.underAgitation}<span class="look">▲ Its least load is under what the agitation can stir.</span>{/if}
 			{:else if choice.issue}<span class="facts">{wordIssue(choice.issue)}</span>{/if}
 			<span class="lab">{splitWords[choice.split].why}</span>
 		</label>
 	{/each}
 </fieldset>
+{#if less}
+	<p class="less">
+		▲ {less.loads === 1 ? 'One full tank is' : `${less.loads} full tanks are`}
+		{showFigure(less.less * 100, 2, settings.decimalComma)} % short, less than the ± of the spray volume can tell. To do it
+		with
+		{less.loads === 1 ? 'that' : 'those'}, take a part of the block that is so much smaller: the rest of it gets
+		{showFigure(less.less * 100, 2, settings.decimalComma)} % less, and nothing is mixed by the cup.
+	</p>
+{/if}
 
 <style>
+	.less {
+		margin: 10px 0 0;
+		padding: 8px 14px;
+		border-left: 6px solid var(--amber);
+		background: var(--amber-wash);
+	}
 	fieldset {
 		display: grid;
 		grid-template-columns: repeat(2, minmax(0, 1fr));

@@ -5,6 +5,7 @@ import type {
 	GroundUse,
 	Issue,
 	JobBasis,
+	OneLoadLess,
 	LabelFinding,
 	PassedStop,
 	ReadJob,
@@ -24,6 +25,7 @@ import {
 	isCanopy,
 	jobBefore,
 	labelStops,
+	oneLoadLess,
 	openStops,
 	readJob,
 	readShare,
@@ -251,6 +253,13 @@ export class JobPlanState {
 		if (!this.read.ok) return null;
 		const { sheet, agitation, pace } = this.read.value;
 		return compareSplits(sheet, { agitation, workRate: pace?.workRate ?? null, each: pace?.each ?? si<'time'>(0) });
+	});
+	/** One load less that would do, where the job rests on a calibration: within its ±. */
+	less: OneLoadLess | null = $derived.by(() => {
+		const u95 = this.calibration?.relativeU95;
+		if (!this.splits || u95 === undefined || !this.read.ok) return null;
+		const mix = this.splits.choices[0]?.plan?.mix;
+		return mix === undefined ? null : oneLoadLess(mix, this.read.value.sheet.tank, u95);
 	});
 	/** The split that counts: the picked one, else the one that is offered. */
 	chosen: SplitChoice | null = $derived.by(() => {

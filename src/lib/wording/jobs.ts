@@ -1,7 +1,7 @@
 import type { JobBlock, JobState, LabelFinding, RunLoad, Split } from '../../core';
 import { factor, showFigure } from '../../core';
 import type { FarmSettings } from '../formats/farm-settings';
-import { longUnit } from '../formats/field-units';
+import { fieldUnits, longUnit, shortUnit } from '../formats/field-units';
 import { typedText } from '../formats/typed-text';
 import { timeAt } from '../shown/farm-time';
 import { dropletWords } from './nozzles';
@@ -72,6 +72,16 @@ export function wordLabelFinding(
 				title: `${f.product}: ${times(f.ratio)} the label maximum`,
 				body: `Within it lies ${percent(1 / f.ratio)} of this dose; of a mix, a strength of ${percent(f.strength)}, or spraying ${percent(f.share)} of the ground.`
 			};
+		case 'within-max': {
+			const units = fieldUnits(settings);
+			const unit = f.kind === 'volume' ? units.dose : units.dryDose;
+			const told = (v: number) =>
+				showFigure(v / factor(f.kind === 'volume' ? 'volumePerArea' : 'massPerArea', unit), 2, comma);
+			return {
+				title: `${f.product}: ${told(f.on)} of ${told(f.most)} ${shortUnit(unit)}`,
+				body: 'What this spot work puts on the ground as a whole, of the most that the label allows. It is within.'
+			};
+		}
 		case 'over-season':
 			return {
 				title: `${f.product}: over the season maximum${f.active === '' ? '' : ` of ${f.active}`}`,

@@ -173,6 +173,7 @@
 				choices={plan.splits.choices}
 				offered={plan.splits.offered}
 				picked={plan.chosen.split}
+				less={plan.less}
 				{settings}
 				pace={plan.read.ok ? plan.read.value.pace : null}
 				onpick={(split) => (plan.split = split)}

@@ -69,7 +69,7 @@
 					hint="Like 1.12 kg/L. Needed where a dose is a weight."
 				/>{/if}
 			<div class="field">
-				<span id="state">It is</span>
+				<span id="state">Liquid or dry <span aria-hidden="true">*</span></span>
 				<div class="pair" role="radiogroup" aria-labelledby="state">
 					<label
 						><input type="radio" name="state" value="liquid" bind:group={text.state} onchange={keepMixing} /> Liquid</label
