@@ -130,7 +130,7 @@ test.describe('a phone in another zone than the farm', () => {
 	test('is told whose clock the times are of', async ({ page, app }) => {
 		await page.goto(app.origin);
 		await expect(page.getByRole('note').filter({ hasText: 'The farm’s clock shows' })).toContainText(
-			/\(UTC\), this phone’s \d\d:\d\d \(America\/New_York\)/
+			/\(UTC\), this phone’s \d\d:\d\d\s+\(America\/New_York\)/
 		);
 	});
 });

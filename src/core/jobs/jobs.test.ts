@@ -197,7 +197,10 @@ describe('a job against the labels', () => {
 						const [told] = found;
 						return (
 							share === 1 ||
-							(found.length === 1 && told?.code === 'within-max' && told.most === most && Math.abs(told.on / on - 1) < 1e-9)
+							(found.length === 1 &&
+								told?.code === 'within-max' &&
+								told.most === most &&
+								Math.abs(told.on / on - 1) < 1e-9)
 						);
 					}
 					if (room > 1 - 1e-6) return true;

@@ -10,6 +10,7 @@ import { usualSkill } from '../measurement/defaults';
 import type { Issue, Result } from '../quantity/issue';
 import { good } from '../quantity/issue';
 import { fields, readField } from '../quantity/fields';
+import type { RoundMethod } from './entries';
 import type { Round } from './fold-round';
 import type { RigNumbers } from './rig';
 import { isCarried } from './rig';
@@ -52,6 +53,9 @@ export function calibrateRound(
 export const personIssues = (rig: RigNumbers, round: Round): Issue[] =>
 	isCarried(rig) && round.person.trim() === '' && !round.sheet ? [{ code: 'no-person', path: 'person' }] : [];
 
+/** Ways that rest on the tank: one reading of it is of the ground or of a run parked, never of both. */
+const byTank: ReadonlySet<RoundMethod> = new Set(['refill', 'parked-drop']);
+
 function otherWays(
 	rig: RigNumbers,
 	round: Round,
@@ -61,7 +65,7 @@ function otherWays(
 ): OtherWay[] {
 	const picked = methodOf(rig, round);
 	return methodsOf[rig.kind].flatMap((method) => {
-		if (method === picked) return [];
+		if (method === picked || (byTank.has(method) && byTank.has(picked))) return [];
 		const sheet = roundSheet(rig, round, method);
 		if (!sheet.ok) return [];
 		const other = calibrateSheet(sheet.value, skill, rule);

@@ -33,7 +33,9 @@
 	{#if open}
 		<LeverCards {adjust} {disabled} />
 		<LeverMap {adjust} {disabled} />
-		{#if numbers.kind === 'airblast'}<ArcChooser {adjust} {maths} {disabled} />
+		{#if !adjust.present?.nozzle}
+			<!-- What one nozzle gives is not known: nothing to choose by. -->
+		{:else if numbers.kind === 'airblast'}<ArcChooser {adjust} {maths} {disabled} />
 		{:else}<NozzleChooser {adjust} {maths} {disabled} />{/if}
 		<PumpLine {adjust} />
 	{/if}

@@ -4,7 +4,7 @@
 	import type { AdjustState } from '$lib/state/adjust.svelte';
 	import { adjustFigures } from '$lib/shown/adjust';
 	import { budgetAdvice, budgetShares } from '$lib/shown/answer';
-	import { adviceWords } from '$lib/wording/adjust';
+	import { adviceText } from '$lib/wording/adjust';
 
 	let { adjust }: { adjust: AdjustState } = $props();
 	const f = $derived(adjustFigures(adjust.source.settings));
@@ -62,7 +62,7 @@
 						: adjust.form.by === 'tank'
 							? ', so that one tank does that ground'
 							: ''}.
-					{adjust.levers ? adviceWords[adjust.levers.advice] : ''}
+					{adjust.levers ? adviceText(adjust.levers.advice, k - 1) : ''}
 				</p>
 			{/if}
 			{#if heavy && adjust.water}

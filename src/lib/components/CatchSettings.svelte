@@ -1,6 +1,7 @@
 <!-- @component How jugs are held and read: time, marks, gauge, the unit that a bare figure means. -->
 <script lang="ts">
 	import { showFigure } from '$core';
+	import { keptText } from '$lib/formats/typed-text';
 	import { typed } from '$lib/formats/field-units';
 	import type { FlowStepState } from '$lib/state/flow-step.svelte';
 	import { jugUnits, jugUnitWords } from '$lib/state/flow-step.svelte';
@@ -15,7 +16,11 @@
 	/** A pump that the wheels turn pumps while they roll: a jug is filled over the course, and at no other time. */
 	const driven = $derived(round.rig.groundDriven);
 	const held = $derived(
-		asLong ? (step.heldFor === null ? '' : showFigure(step.heldFor, 3, comma)) : (round.round.catchTime?.text ?? '')
+		asLong
+			? step.heldFor === null
+				? ''
+				: showFigure(step.heldFor, 3, comma)
+			: keptText(round.round.catchTime, 's', round.settings)
 	);
 </script>
 
@@ -43,7 +48,7 @@
 	<QuantityField
 		small
 		label="Gauge reads"
-		kept={round.round.gauge?.text ?? ''}
+		kept={keptText(round.round.gauge, round.units.pressure, round.settings)}
 		unit={round.units.pressure}
 		disabled={round.signedOff}
 		commit={(text) => round.add({ kind: 'gauge', pressure: typed(text, round.units.pressure, round.settings) })}

@@ -1,10 +1,10 @@
 <!-- @component Speed alone, pressure alone: what each would have to be, why, and what stands against it. -->
 <script lang="ts">
 	import type { Lever } from '$core';
-	import { mean, roundPlotTimes } from '$core';
+	import { isCarried, mean, roundPlotTimes } from '$core';
 	import type { AdjustState } from '$lib/state/adjust.svelte';
 	import { adjustFigures } from '$lib/shown/adjust';
-	import { leverWords, wordImpossible } from '$lib/wording/adjust';
+	import { leverWords, wordOut } from '$lib/wording/adjust';
 
 	let { adjust, disabled = false }: { adjust: AdjustState; disabled?: boolean } = $props();
 	const f = $derived(adjustFigures(adjust.source.settings));
@@ -31,7 +31,10 @@
 
 {#snippet why(lever: Lever)}
 	{@const no = levers?.impossible[lever]}
-	{#if no}<p class="no"><span aria-hidden="true">✕</span> {wordImpossible(no)}</p>{/if}
+	{#if no}<p class="no">
+			<span aria-hidden="true">✕</span>
+			{wordOut(no, f.out, adjust.source.numbers.speeds !== null)}
+		</p>{/if}
 {/snippet}
 
 {#if levers && present}
@@ -42,10 +45,16 @@
 			</h3>
 			{#if levers.speed !== null}
 				<p class="figure"><span class="num">{f.speed(levers.speed, paced)}</span> {f.speedUnit(paced)}</p>
-				<p class="lab">now {f.speed(present.speed, paced)}</p>
+				{#if !paced}<p class="lab">now {f.speed(present.speed)}</p>{:else}<p class="lab">
+						The speed itself was not measured.
+					</p>{/if}
 				{#if dial !== null}<p><b>Hold the dial at {f.speed(dial)}</b></p>{/if}
 				{#if plotTime !== null}<p><b>Do the plot in {f.figure(plotTime)} s</b></p>{/if}
-				<p class="why">{paced ? 'Walk at another pace, with the same strokes and swing.' : leverWords.speed.why}</p>
+				<p class="why">
+					{isCarried(adjust.source.numbers)
+						? 'Walk at another pace, with the same strokes and swing.'
+						: leverWords.speed.why}
+				</p>
 				{@render why('speed')}
 				<button type="button" class="btn" {disabled} onclick={() => adjust.useSpeed()}>Take the speed</button>
 			{/if}
@@ -74,11 +83,17 @@
 			<h3>
 				{leverWords.nozzle.title}{#if levers.advice === 'nozzle'}<span class="best">Advised</span>{/if}
 			</h3>
-			{#if flow !== null}
+			{#if flow !== null && present.nozzle !== null}
 				<p class="figure"><span class="num">{f.flow(flow)}</span> {f.flowUnit}</p>
-				<p class="lab">each, at the present {paced ? 'pace' : 'speed'}; now {f.flow(present.flow)}</p>
+				<p class="lab">each, at the present {paced ? 'pace' : 'speed'}; now {f.flow(present.nozzle)}</p>
 				<p class="why">{leverWords.nozzle.why}</p>
 				<p class="lab">Pick one below.</p>
+			{:else}
+				<p class="figure">
+					<span class="num">{f.percent(levers.factor - 1)}</span>
+					{levers.factor > 1 ? 'more' : 'less'}
+				</p>
+				<p class="lab">each. What one nozzle gives now was not measured: catch one, and sizes can be picked here.</p>
 			{/if}
 		</section>
 	</div>

@@ -86,7 +86,7 @@
 		<div class="sliders">
 			<div>
 				<label for="{id}-speed"
-					>{paced ? 'Pace' : 'Speed'}
+					>{paced ? 'Part of the present speed' : 'Speed'}
 					<b class="num" class:bad={outWords.includes('drive')}>{f.speed(point.speed, paced)}</b>
 					{f.speedUnit(paced)}</label
 				>

@@ -6,7 +6,7 @@
 	import Alley from '$lib/drawings/Alley.svelte';
 	import PlotGround from '$lib/drawings/PlotGround.svelte';
 	import { typed } from '$lib/formats/field-units';
-	import { typedText } from '$lib/formats/typed-text';
+	import { keptText, typedText } from '$lib/formats/typed-text';
 	import { everyFrame, spaceBar } from '$lib/state/attachments';
 	import { PlotStepState } from '$lib/state/plot-step.svelte';
 	import { usualRuns } from '$lib/state/round-steps';
@@ -164,7 +164,7 @@
 				/>
 				<QuantityField
 					label="Row to row"
-					kept={(round.round.rows?.spacing ?? round.rig.rowSpacing)?.text ?? ''}
+					kept={keptText(round.round.rows?.spacing ?? round.rig.rowSpacing, unit, round.settings)}
 					{unit}
 					disabled={round.signedOff}
 					commit={(text) =>

@@ -8,7 +8,7 @@
 	import type { WatchDevice } from '$lib/state/kept-watch';
 	import { keptWatch } from '$lib/state/kept-watch';
 	import { typed } from '$lib/formats/field-units';
-	import { typedText } from '$lib/formats/typed-text';
+	import { keptText, typedText } from '$lib/formats/typed-text';
 	import { everyFrame, spaceBar } from '$lib/state/attachments';
 	import Course from '$lib/drawings/Course.svelte';
 	import QuantityField from './QuantityField.svelte';
@@ -30,7 +30,7 @@
 	const comma = $derived(round.settings.decimalComma);
 	const runs = $derived(round.round.runs);
 	const counted = $derived(runs.filter((r) => !r.struck));
-	const courseText = $derived(round.round.course?.text ?? '');
+	const courseText = $derived(keptText(round.round.course, round.units.course, round.settings));
 	const course = $derived.by(() => {
 		const read = round.round.course && readField(fields.course, round.round.course, '');
 		return read?.ok ? read.value.value : null;
@@ -133,7 +133,7 @@
 			/>
 			<QuantityField
 				label="Dial or screen said"
-				kept={round.round.dial?.text ?? ''}
+				kept={keptText(round.round.dial, unit, round.settings)}
 				{unit}
 				hint={dial?.hold ?? 'To learn how far it is off.'}
 				disabled={round.signedOff}

@@ -74,10 +74,8 @@
 {#if less}
 	<p class="less">
 		▲ {less.loads === 1 ? 'One full tank is' : `${less.loads} full tanks are`}
-		{showFigure(less.less * 100, 2, settings.decimalComma)} % short, less than the ± of the spray volume can tell. To do it
-		with
-		{less.loads === 1 ? 'that' : 'those'}, take a part of the block that is so much smaller: the rest of it gets
-		{showFigure(less.less * 100, 2, settings.decimalComma)} % less, and nothing is mixed by the cup.
+		{percent} short of this ground, less than the ± of the spray volume can tell. Spread over all of it, every area gets
+		{percent} less water and product, and no cupful is mixed. To plan it so, take so much off the area.
 	</p>
 {/if}
 

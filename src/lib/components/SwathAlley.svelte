@@ -14,7 +14,7 @@
 	} from '$core';
 	import Alley from '$lib/drawings/Alley.svelte';
 	import { longUnit, typed } from '$lib/formats/field-units';
-	import { typedText } from '$lib/formats/typed-text';
+	import { keptText, typedText } from '$lib/formats/typed-text';
 	import type { RoundState } from '$lib/state/round.svelte';
 	import { otherSideWords, passWords } from '$lib/wording/airblast';
 	import QuantityField from './QuantityField.svelte';
@@ -106,7 +106,7 @@
 	<div class="asked">
 		<QuantityField
 			label="Row to row"
-			kept={spacing?.text ?? ''}
+			kept={keptText(spacing, unit, round.settings)}
 			{unit}
 			hint="Trunk to trunk, taped."
 			disabled={round.signedOff}

@@ -6,7 +6,7 @@
 	import Pans from '$lib/drawings/Pans.svelte';
 	import Thrown from '$lib/drawings/Thrown.svelte';
 	import { shortUnit, typed } from '$lib/formats/field-units';
-	import { typedText } from '$lib/formats/typed-text';
+	import { keptText, typedText } from '$lib/formats/typed-text';
 	import { BoomlessSwath } from '$lib/state/pans.svelte';
 	import type { RoundState } from '$lib/state/round.svelte';
 	import { wordIssue } from '$lib/wording/issues';
@@ -146,7 +146,7 @@
 					<QuantityField
 						small
 						label="Pan to pan"
-						kept={pans?.spacing.text ?? ''}
+						kept={keptText(pans?.spacing, unit, round.settings)}
 						{unit}
 						disabled={round.signedOff}
 						commit={(text) => setPans({ spacing: typed(text, unit, round.settings) })}
@@ -195,7 +195,7 @@
 			<div class="settings three">
 				<QuantityField
 					label="Wetted width, edge to edge"
-					kept={round.round.wetted?.text ?? ''}
+					kept={keptText(round.round.wetted, unit, round.settings)}
 					{unit}
 					hint="On dry hard ground, taped."
 					disabled={round.signedOff}
@@ -203,7 +203,7 @@
 				/>
 				<QuantityField
 					label="Nozzles above the ground"
-					kept={round.round.height?.text ?? ''}
+					kept={keptText(round.round.height, round.units.spacing, round.settings)}
 					unit={round.units.spacing}
 					hint={round.head.rig.makerHeights
 						? `Maker: ${typedText(round.head.rig.makerHeights.low)} to ${typedText(round.head.rig.makerHeights.high)}.`

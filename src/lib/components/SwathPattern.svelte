@@ -1,6 +1,7 @@
 <!-- @component Pattern width of a hand-carried rig at working height; for a swung wand the width of the sweep. -->
 <script lang="ts">
 	import { showDecimals } from '$core';
+	import { keptText } from '$lib/formats/typed-text';
 	import { typed } from '$lib/formats/field-units';
 	import type { RoundState } from '$lib/state/round.svelte';
 	import QuantityField from './QuantityField.svelte';
@@ -23,7 +24,7 @@
 	<div class="asked">
 		<QuantityField
 			label={swung ? 'Width of the sweep' : 'Width of the wet strip'}
-			kept={round.round.wetted?.text ?? ''}
+			kept={keptText(round.round.wetted, round.units.course, round.settings)}
 			unit={round.units.course}
 			hint="On dry ground, at the height you spray from."
 			disabled={round.signedOff}

@@ -48,7 +48,7 @@
 		stroke: { width: [2, 3, 2], curve: 'straight' as const },
 		xaxis: {
 			type: 'numeric' as const,
-			title: { text: paced ? '% of the present pace' : unit, offsetY: -14 },
+			title: { text: paced ? '% of the present speed' : unit, offsetY: -14 },
 			tickAmount: 7,
 			decimalsInFloat: 1,
 			labels: { rotate: 0, hideOverlappingLabels: true },

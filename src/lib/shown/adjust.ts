@@ -1,5 +1,6 @@
 import type { Flow, Pressure, Speed, VolumePerArea } from '$core';
-import { inUnit, showFigure, showWithInterval } from '$core';
+import { factor, inUnit, showFigure, showWithInterval } from '$core';
+import type { OutFigures } from '$lib/wording/adjust';
 import type { FarmSettings } from '$lib/formats/farm-settings';
 import { fieldUnits, longUnit, shortUnit } from '$lib/formats/field-units';
 
@@ -17,13 +18,20 @@ export function adjustFigures(settings: FarmSettings) {
 			return showWithInterval(value, value * u95, settings.decimalComma);
 		},
 		speed: (speed: Speed, paced = false) => (paced ? figure(speed * 100) : figure(inUnit('speed', speed, units.speed))),
-		speedUnit: (paced = false) => (paced ? '% of the present pace' : units.speed),
+		speedUnit: (paced = false) => (paced ? '% of the present speed' : units.speed),
 		pressure: (pressure: Pressure) => figure(inUnit('pressure', pressure, units.pressure)),
 		pressureUnit: units.pressure,
 		flow: (flow: Flow | number) => figure(inUnit('flow', flow as Flow, units.flow)),
 		flowUnit: shortUnit(units.flow),
 		percent: (share: number) => `${figure(Math.abs(share) * 100, Math.abs(share) < 0.1 ? 2 : 3)} %`,
-		figure
+		figure,
+		/** For the limits of the levers. */
+		out: {
+			comma: settings.decimalComma,
+			speed: [factor('speed', units.speed), units.speed],
+			pressure: [factor('pressure', units.pressure), units.pressure],
+			flow: [factor('flow', units.flow), shortUnit(units.flow)]
+		} satisfies OutFigures
 	};
 }
 export type AdjustFigures = ReturnType<typeof adjustFigures>;

@@ -1,5 +1,6 @@
 import type {
 	Before,
+	Flow,
 	FlowPoint,
 	Length,
 	MethodCalibration,
@@ -24,8 +25,10 @@ export interface Present {
 	readonly nozzles: number;
 	/** Width that one nozzle serves; with a pace it is made up, so that the volume comes out. */
 	readonly served: Length;
-	/** Water of one nozzle at the present pressure. */
+	/** Water of one nozzle at the present pressure; with a pace it is made up too, and never shown. */
 	readonly flow: number;
+	/** What one nozzle gives, where that was caught or follows from a measured speed and width; else null. */
+	readonly nozzle: Flow | null;
 }
 
 /** The present point of a rig; null where the round measured too little to move it by anything but a factor. */
@@ -39,7 +42,9 @@ export function presentOf(calibration: MethodCalibration, before: Before): Prese
 	const served = paced
 		? si<'length'>(measured === null ? 1 / nozzles : measured / rate / nozzles)
 		: si<'length'>(calibration.swath!.treated.value / nozzles);
-	return { speed, paced, pressure: before.pressure, nozzles, served, flow: rate * speed * served };
+	const flow = rate * speed * served;
+	const nozzle = measured === null ? (paced ? null : si<'flow'>(flow)) : si<'flow'>(measured / nozzles);
+	return { speed, paced, pressure: before.pressure, nozzles, served, flow, nozzle };
 }
 
 /** The fitted nozzle as one point of its own: what was caught, at what the gauge said. */

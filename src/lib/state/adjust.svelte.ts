@@ -123,7 +123,8 @@ export class AdjustState {
 			spacing: present.served,
 			specificGravity: this.gravity,
 			nozzle: points ? { points, range } : undefined,
-			speedRange: this.speeds ?? undefined,
+			// Without a measured speed nobody knows which part of it the rig can be driven at.
+			speedRange: (present.paced ? null : this.speeds) ?? undefined,
 			first: this.source.settings.adjustFirst
 		});
 	});

@@ -1,4 +1,5 @@
 import type { Issue, RigNumbers, TypedAim, TypedWanted, WantedVolume } from '$core';
+import { keptText } from '$lib/formats/typed-text';
 import { checkAim, fields, readField, readNumber, si, tankAreaVolume } from '$core';
 import type { FarmSettings } from '$lib/formats/farm-settings';
 import { fieldUnits, typed } from '$lib/formats/field-units';
@@ -23,14 +24,15 @@ export class AimForm {
 		this.#settings = settings;
 		if (!kept) return;
 		this.by = kept.wanted.by;
-		if (kept.wanted.by === 'volume') this.volume = kept.wanted.volume.text;
-		if (kept.wanted.by === 'tank') this.area = kept.wanted.area.text;
+		if (kept.wanted.by === 'volume') this.volume = keptText(kept.wanted.volume, settings.rateUnit, settings);
+		if (kept.wanted.by === 'tank') this.area = keptText(kept.wanted.area, fieldUnits(settings).area, settings);
 		if (kept.wanted.by === 'range') {
-			this.low = kept.wanted.low.text;
-			this.high = kept.wanted.high.text;
+			this.low = keptText(kept.wanted.low, settings.rateUnit, settings);
+			this.high = keptText(kept.wanted.high, settings.rateUnit, settings);
 		}
 		this.perArea = kept.perArea;
-		this.gravity = kept.specificGravity === 1 ? '' : `${kept.specificGravity}`;
+		this.gravity =
+			kept.specificGravity === 1 ? '' : String(kept.specificGravity).replace('.', settings.decimalComma ? ',' : '.');
 	}
 
 	#wanted(): TypedWanted | null {

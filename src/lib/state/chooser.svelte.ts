@@ -2,6 +2,7 @@ import type { ChoiceAsked, DropletClass, Issue, NozzleFilter } from '$core';
 import { dropletClasses, readNozzleFilter } from '$core';
 import { wordIssue } from '$lib/wording/issues';
 import type { Chosen } from '$lib/workers/nozzle-job';
+import { suitingKinds } from './fitted-nozzle';
 import type { AdjustState } from './adjust.svelte';
 import type { NozzleMaths } from './nozzles-worker';
 
@@ -50,8 +51,11 @@ export class ChooserState {
 	/** Asks again. Called whenever what is asked changes. */
 	async ask(): Promise<void> {
 		const { asked } = this;
-		const table = this.#adjust.source.table;
 		const filter: NozzleFilter | null = this.#read.ok && this.filter.trim() !== '' ? this.#read.value : null;
+		const { numbers, table: all } = this.#adjust.source;
+		// What is asked for by its kind is looked for, else what such a sprayer is fitted with, and what is fitted.
+		const kinds = [...suitingKinds[numbers.kind], this.#adjust.fitted?.kind];
+		const table = filter && filter.kinds.length > 0 ? all : all.filter((n) => kinds.includes(n.kind));
 		if (!asked) {
 			this.found = null;
 			return;

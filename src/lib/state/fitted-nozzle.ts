@@ -8,6 +8,14 @@ export const usualKind = {
 	knapsack: 'flat-fan'
 } as const satisfies Record<SprayerKind, Nozzle['kind']>;
 
+/** Kinds of nozzle that a kind of sprayer is fitted with: nobody puts hollow cones for trees on a boom of flat fans. */
+export const suitingKinds: Readonly<Record<SprayerKind, readonly Nozzle['kind'][]>> = {
+	boom: ['flat-fan', 'pre-orifice', 'air-induction'],
+	boomless: ['off-centre'],
+	airblast: ['hollow-cone', 'full-cone', 'disc-core'],
+	knapsack: ['flat-fan', 'pre-orifice', 'air-induction', 'hollow-cone', 'full-cone']
+};
+
 /** Which nozzle of the table is fitted: the one of that name, else the generic one whose size its stamp ends in. */
 export function fittedNozzle(stamp: string, kind: SprayerKind, table: readonly Nozzle[]): Nozzle | null {
 	const name = stamp.trim().toLowerCase();

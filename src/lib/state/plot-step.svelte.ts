@@ -1,4 +1,5 @@
 import type { TypedGround } from '$core';
+import { keptText } from '$lib/formats/typed-text';
 import { bounds, fields, inUnit, readField, readShare, showFigure } from '$core';
 import { measuresOf, typed } from '$lib/formats/field-units';
 import type { RoundState } from './round.svelte';
@@ -78,7 +79,7 @@ export class PlotStepState {
 		const kept = this.ground?.by === 'sides' ? this.ground : null;
 		const across = which === 'length' ? 'width' : 'length';
 		const waiting = this.half?.which === across ? this.half.text : undefined;
-		const other = this.otherSide(read.value.value) || (waiting ?? kept?.[across].text ?? '');
+		const other = this.otherSide(read.value.value) || (waiting ?? keptText(kept?.[across], units.side, settings));
 		if (other === '') {
 			this.half = { which, text };
 			return [];

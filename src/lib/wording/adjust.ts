@@ -1,5 +1,5 @@
-import type { Impossible } from '../../core';
-import { showFigure } from '../../core';
+import type { Advice, Impossible } from '../../core';
+import { leverReach, showFigure } from '../../core';
 
 const both = (value: number, a: readonly [number, string], b: readonly [number, string]) =>
 	`${showFigure(value / a[0], 3)} ${a[1]} (${showFigure(value / b[0], 3)} ${b[1]})`;
@@ -25,6 +25,37 @@ export function wordImpossible(impossible: Impossible): string {
 	}
 }
 
+/** The same of a lever on the screen: one measure, the farm's, and whose limit it is. */
+export function wordOut(impossible: Impossible, f: OutFigures, ownSpeeds: boolean): string {
+	const bound = (v: number, digits = 3) => showFigure(v, digits, f.comma);
+	switch (impossible.why) {
+		case 'too-slow':
+		case 'too-fast': {
+			const slow = impossible.why === 'too-slow';
+			const at = `${bound(impossible.bound / f.speed[0])} ${f.speed[1]}`;
+			return ownSpeeds
+				? `${slow ? 'Slower' : 'Faster'} than this rig can be driven: ${at} is the ${slow ? 'least' : 'most'} that the sprayer’s page says.`
+				: `${slow ? 'Slower' : 'Faster'} than such sprayers are usually driven (${at}). If yours can, write its speeds on the sprayer’s page.`;
+		}
+		case 'under-nozzle':
+			return `Under the nozzle’s range, which begins at ${bound(impossible.bound / f.pressure[0])} ${f.pressure[1]}: the pattern falls in.`;
+		case 'over-nozzle':
+			return `Over the nozzle’s range, which ends at ${bound(impossible.bound / f.pressure[0])} ${f.pressure[1]}: drops get fine and drift.`;
+		case 'nozzle-too-small':
+			return `The fitted nozzle gives ${bound(impossible.bound / f.flow[0])} ${f.flow[1]} at the most.`;
+		case 'nozzle-too-large':
+			return `The fitted nozzle gives ${bound(impossible.bound / f.flow[0])} ${f.flow[1]} at the least.`;
+	}
+}
+
+/** Units of the farm for the limits of a lever: SI of one, and its name. */
+export interface OutFigures {
+	readonly comma: boolean;
+	readonly speed: readonly [number, string];
+	readonly pressure: readonly [number, string];
+	readonly flow: readonly [number, string];
+}
+
 /** What each lever is, why it works so, and what stands beside it. */
 export const leverWords = {
 	speed: {
@@ -42,9 +73,15 @@ export const leverWords = {
 } as const;
 
 /** What is advised, in a sentence. */
-export const adviceWords = {
+const adviceWords = {
 	leave: 'Within 5 % nothing need change.',
 	pressure: 'A small change: the pressure does it.',
 	speed: 'More than the pressure should do: change the speed.',
 	nozzle: 'Too much for speed or pressure here: fit other nozzles.'
 } as const;
+
+/** What is advised, in a sentence. share: of change. A farm that puts speed first is not told that pressure could not. */
+export const adviceText = (advice: Advice, share: number): string =>
+	advice === 'speed' && Math.abs(share) <= leverReach.pressure
+		? 'Change the speed; so small a change the pressure could do as well.'
+		: adviceWords[advice];
