@@ -6,7 +6,7 @@ import { drawnNozzles, jugMarks, sectionName, views } from '../../src/lib/drawin
 import { fieldUnits, typed } from '../../src/lib/formats/field-units';
 import { formOfRig, readRigForm } from '../../src/lib/formats/rig-form';
 import { typedText } from '../../src/lib/formats/typed-text';
-import { answerFacts, budgetAdvice, budgetShares, shownRate } from '../../src/lib/shown/answer';
+import { answerFacts, budgetAdvice, budgetShares, shownRate, wideWords } from '../../src/lib/shown/answer';
 import { jugBoard } from '../../src/lib/state/jug-board';
 import { groupLoads, shownAmount, shownLoads } from '../../src/lib/shown/shown-plan';
 import { boomSheet } from '../support/boom-sheet';
@@ -25,8 +25,14 @@ describe('the answer as it is shown', () => {
 		expect(shownRate(calibration.rate.value, 0.024, 'L/ha', false)).toEqual({
 			value: '181',
 			interval: '4',
-			unit: 'L/ha'
+			unit: 'L/ha',
+			tooWide: false
 		});
+		expect(shownRate(calibration.rate.value, 0.46, 'L/ha', false).tooWide).toBe(true);
+		expect(wideWords(0.46, true, { used: 0.9, area: 0.1 } as never)).toBe(
+			'Cannot tell yet whether this is within 5 %: its ± is 46 %. Use more before you read the tank.'
+		);
+		expect(wideWords(0.05, true)).toBe('');
 		expect(shownRate(calibration.rate.value, 0.024, 'US gal/ac', false)).toMatchObject({
 			value: '19.4',
 			interval: '0.5'

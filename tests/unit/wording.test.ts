@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import type { Finding, Issue, IssueCode } from '../../src/core';
+import { si } from '../../src/core';
 import { rigChecks } from '../../src/core';
 import { findingKey } from '../../src/lib/wording/finding-key';
+import { defaultSettings } from '../../src/lib/formats/farm-settings';
 import { wordFinding } from '../../src/lib/wording/findings';
 import { wordIssue } from '../../src/lib/wording/issues';
 import { rigCheckWords } from '../../src/lib/wording/rig-checks';
@@ -116,6 +118,29 @@ describe('words', () => {
 		}
 		expect(wordFinding(findings[0]!).title).toBe('Nozzle 9 is 15 % low');
 		expect(wordFinding(findings[0]!).body).toContain('soft brush');
+		// In the farm's measures and with its sign, and in no other.
+		const us = { ...defaultSettings, rateUnit: 'US gal/ac' as const };
+		const comma = { ...defaultSettings, decimalComma: true };
+		const short = { code: 'course-short', course: 27 } as const;
+		expect(wordFinding(short, undefined, us)).toMatchObject({
+			title: 'A 89 ft course is short',
+			body: expect.not.stringContaining(' m ') as unknown
+		});
+		expect(wordFinding(short, undefined, comma).title).toBe('A 27 m course is short');
+		const slow = { code: 'speed-unusual', speed: si<'speed'>(0.5), slow: true, rig: 'boom' } as const;
+		expect(wordFinding(slow, undefined, us).title).toBe('1.1 mph is slow for a boom');
+		expect(wordFinding(slow, undefined, comma).title).toBe('1,8 km/h is slow for a boom');
+		const low = { code: 'nozzle-low', nozzle: 3, share: -0.073, neighbours: true } as const;
+		expect(wordFinding(low, undefined, comma).title).toBe('Nozzle 3 is 7,3 % low');
+		for (const settings of [us, comma])
+			for (const finding of findings) {
+				const { title, body } = wordFinding(finding, undefined, settings);
+				const other = settings === us ? /\d (?:m|cm|km\/h|bar|L)\b/ : /\d (?:ft|in|mph|psi|gal)\b/;
+				expect(`${title} ${body}`, finding.code).not.toMatch(other);
+				// What a group is called stays as it was typed.
+				const words = `${title} ${body}`.replace('The 1.5 nozzles', '');
+				if (settings === comma) expect(words, finding.code).not.toMatch(/\d\.\d/);
+			}
 		expect(wordFinding(findings.find((f) => f.code === 'catch-too-short')!).title).toBe(
 			'A 10 s catch is good to ±6.3 %'
 		);

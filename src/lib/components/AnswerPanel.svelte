@@ -84,7 +84,7 @@
 			<!-- The words of all findings are fetched with the first one. -->
 			{#await import('./FindingCard.svelte') then { default: FindingCard }}
 				{#each c.findings.slice(0, 3) as finding (findingKey(finding))}
-					<FindingCard {finding} names={state.names} />
+					<FindingCard {finding} names={state.names} settings={state.settings} />
 				{/each}
 			{/await}
 		{/if}

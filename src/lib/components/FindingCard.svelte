@@ -1,12 +1,13 @@
 <!-- @component One finding in words: what, how much, why, and what to do. -->
 <script lang="ts">
 	import type { Finding } from '$core';
+	import type { FarmSettings } from '$lib/formats/farm-settings';
 	import { wordFinding } from '$lib/wording/findings';
 	import type { NozzleNames } from '$lib/wording/nozzle-names';
 
 	/** `names`: what the rig's nozzles are called; by number along a boom when left out. */
-	let { finding, names }: { finding: Finding; names?: NozzleNames } = $props();
-	const words = $derived(wordFinding(finding, names));
+	let { finding, names, settings }: { finding: Finding; names?: NozzleNames; settings: FarmSettings } = $props();
+	const words = $derived(wordFinding(finding, names, settings));
 </script>
 
 <div class="finding" data-tone={words.tone} data-code={finding.code}>

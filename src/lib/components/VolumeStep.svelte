@@ -48,7 +48,11 @@
 		<OtherWays {round} others={round.others} rate={c.rate} />
 		{#if c.findings.length > 0}
 			<div class="findings">
-				{#each c.findings as finding (findingKey(finding))}<FindingCard {finding} names={round.names} />{/each}
+				{#each c.findings as finding (findingKey(finding))}<FindingCard
+						{finding}
+						names={round.names}
+						settings={round.settings}
+					/>{/each}
 			</div>
 		{/if}
 		{#if perWhat(c)}<p class="lab">

@@ -1,5 +1,7 @@
 import type { Finding } from '../../core';
-import { showDecimals, showFigure, usualSpeeds } from '../../core';
+import { factor, showDecimals, showFigure, usualSpeeds } from '../../core';
+import type { FarmSettings } from '../formats/farm-settings';
+import { fieldUnits } from '../formats/field-units';
 import { methodWords } from './methods';
 import type { NozzleNames } from './nozzle-names';
 import { boomNames } from './nozzle-names';
@@ -11,23 +13,61 @@ export interface FindingWords {
 	readonly tone: 'look' | 'stop';
 }
 
-const percent = (share: number) => {
-	const p = Math.abs(share) * 100;
-	return `${showDecimals(p, p < 9.95 ? 1 : 0)} %`.replace('.0 %', ' %');
-};
-const kmh = (speed: number) => `${showDecimals(speed * 3.6, 1)} km/h`;
-const mph = (speed: number) => `${showDecimals(speed / 0.44704, 1)} mph`;
 const cleaning = 'Clean it with a soft brush or water, never a wire, never your mouth, then catch it again.';
 
-const metres = (length: number) => `${showFigure(length, 3)} m (${showFigure(length / 0.3048, 3)} ft)`;
-const bars = (pressure: number) =>
-	`${showFigure(pressure / 1e5, 3)} bar (${showFigure(pressure / 6894.757293168361, 3)} psi)`;
+/** Figures of a finding in a farm's own measures and sign; both measures where no farm is asked for, as on the command line. */
+function figuresOf(settings: FarmSettings | null) {
+	const comma = settings?.decimalComma ?? false;
+	const units = settings && fieldUnits(settings);
+	const figure = (value: number, digits: number) => showFigure(value, digits, comma);
+	const one = (kind: 'length' | 'pressure', value: number, unit: string) =>
+		`${figure(value / factor(kind, unit), 3)} ${unit}`;
+	return {
+		percent: (share: number) => {
+			const p = Math.abs(share) * 100;
+			return `${showDecimals(p, p < 9.95 ? 1 : 0, comma)} %`.replace(/[.,]0 %/, ' %');
+		},
+		seconds: (time: number) => `${figure(time, 3)} s`,
+		/** One speed, or the two ends of a range. */
+		speed: (...speeds: readonly number[]) => {
+			const told = (unit: 'km/h' | 'mph') =>
+				speeds.map((v) => `${showDecimals(v / factor('speed', unit), 1, comma)} ${unit}`).join(' to ');
+			if (units) return told(units.speed === 'mph' ? 'mph' : 'km/h');
+			return `${told('km/h')} (${told('mph')})`;
+		},
+		/** Along the ground: a course, a swath. */
+		course: (length: number) => {
+			const unit = units?.course ?? 'm';
+			const value = length / factor('length', unit);
+			return `${showDecimals(value, value < 20 ? 1 : 0, comma).replace(/[.,]0$/, '')} ${unit}`;
+		},
+		/** A height, or another small length. */
+		height: (length: number) =>
+			units ? one('length', length, units.spacing) : `${one('length', length, 'm')} (${one('length', length, 'ft')})`,
+		pressure: (pressure: number) =>
+			units
+				? one('pressure', pressure, units.pressure)
+				: `${one('pressure', pressure, 'bar')} (${one('pressure', pressure, 'psi')})`,
+		/** 100 ft or 30 m, and what is better. */
+		shortCourse: !units
+			? ['30 m (100 ft)', '60 m (200 ft)']
+			: units.course === 'ft'
+				? ['100 ft', '200 ft']
+				: ['30 m', '60 m']
+	};
+}
 
 /**
  * A finding in words: what, how much, why Fallow thinks so, and what to do. `names`: what the rig's nozzles and sections
- * are called; by number along a boom when left out.
+ * are called; by number along a boom when left out. `settings`: the farm's, for its measures and its decimal sign.
  */
-export function wordFinding(finding: Finding, names: NozzleNames = boomNames): FindingWords {
+export function wordFinding(
+	finding: Finding,
+	names: NozzleNames = boomNames,
+	settings: FarmSettings | null = null
+): FindingWords {
+	const f = figuresOf(settings);
+	const { percent } = f;
 	switch (finding.code) {
 		case 'nozzle-low':
 			return {
@@ -104,26 +144,26 @@ export function wordFinding(finding: Finding, names: NozzleNames = boomNames): F
 			};
 			return {
 				tone: 'look',
-				title: `${kmh(finding.speed)} (${mph(finding.speed)}) is ${finding.slow ? 'slow' : 'fast'} for ${whose[finding.rig]}`,
-				body: `Usual is ${kmh(low)} to ${kmh(high)} (${mph(low)} to ${mph(high)}). Check the course length and its unit.`
+				title: `${f.speed(finding.speed)} is ${finding.slow ? 'slow' : 'fast'} for ${whose[finding.rig]}`,
+				body: `Usual is ${f.speed(low, high)}. Check the course length and its unit.`
 			};
 		}
 		case 'swath-passed-by':
 			return {
 				tone: 'look',
-				title: `A ${showDecimals(finding.width, 1)} m swath would be even too`,
+				title: `A ${f.course(finding.width)} swath would be even too`,
 				body: `Its CV is ${percent(finding.cv)}, but the next narrower width fails: only one exact spacing reaches it, and nobody drives that exactly.`
 			};
 		case 'course-short':
 			return {
 				tone: 'look',
-				title: `A ${showDecimals(finding.course, 0)} m course is short`,
-				body: 'Under 30 m (100 ft) the thumb on the stopwatch is the largest error. 60 m (200 ft) is better.'
+				title: `A ${f.course(finding.course)} course is short`,
+				body: `Under ${f.shortCourse[0]} the thumb on the stopwatch is the largest error. ${f.shortCourse[1]} is better.`
 			};
 		case 'catch-too-short':
 			return {
 				tone: 'look',
-				title: `A ${showFigure(finding.time, 3)} s catch is good to ±${percent(finding.good)}`,
+				title: `A ${f.seconds(finding.time)} catch is good to ±${percent(finding.good)}`,
 				body: `That is too coarse to judge 5 %. Catch for ${finding.needed} s, or use a jug with finer marks.`
 			};
 		case 'falling-from-feed':
@@ -159,14 +199,14 @@ export function wordFinding(finding: Finding, names: NozzleNames = boomNames): F
 		case 'height-outside':
 			return {
 				tone: 'look',
-				title: `Nozzles at ${metres(finding.height)} are ${finding.height < finding.low ? 'low' : 'high'}`,
-				body: `The maker gives ${metres(finding.low)} to ${metres(finding.high)}. Outside of it the pattern, and so the swath, is not the one on the sheet.`
+				title: `Nozzles at ${f.height(finding.height)} are ${finding.height < finding.low ? 'low' : 'high'}`,
+				body: `The maker gives ${f.height(finding.low)} to ${f.height(finding.high)}. Outside of it the pattern, and so the swath, is not the one on the sheet.`
 			};
 		case 'pressure-outside':
 			return {
 				tone: 'look',
-				title: `${bars(finding.pressure)} is ${finding.pressure < finding.low ? 'under' : 'over'} the rig’s range`,
-				body: `It is made for ${bars(finding.low)} to ${bars(finding.high)}. Below, the pattern falls in; above, drops get fine and drift.`
+				title: `${f.pressure(finding.pressure)} is ${finding.pressure < finding.low ? 'under' : 'over'} the rig’s range`,
+				body: `It is made for ${f.pressure(finding.low)} to ${f.pressure(finding.high)}. Below, the pattern falls in; above, drops get fine and drift.`
 			};
 		case 'sample-of-one':
 			return {

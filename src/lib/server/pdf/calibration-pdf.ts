@@ -133,7 +133,7 @@ export function calibrationPdf(
 			...(nozzles.length > 0 ? [nozzleTable(nozzles)] : []),
 			heading(c.findings.length === 0 ? 'Nothing odd' : 'Findings'),
 			...c.findings.map((finding): Content => {
-				const words = wordFinding(finding, names);
+				const words = wordFinding(finding, names, settings);
 				return {
 					text: [{ text: `${words.title}. `, bold: true }, words.body],
 					margin: [0, 0, 0, 2],

@@ -174,7 +174,7 @@
 					? 'One finding'
 					: `${c.findings.length} findings`}
 		</h2>
-		{#each c.findings as finding (findingKey(finding))}<FindingCard {finding} {names} />{/each}
+		{#each c.findings as finding (findingKey(finding))}<FindingCard {finding} {names} {settings} />{/each}
 		{#if data.plans.length > 0}
 			<h2>Tank plans from it</h2>
 			<ul>
