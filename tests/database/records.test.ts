@@ -37,7 +37,7 @@ beforeAll(async () => {
 afterAll(() => made.drop());
 
 /** A job that was mixed, sprayed and closed on some day. */
-async function closedJob(day: string, block = 0, product = 0, close = true): Promise<string> {
+async function closedJob(day: string, block = 0, product = 0, close = true, remarks = 'calm'): Promise<string> {
 	const { farm } = made;
 	const id = v7();
 	const job: AskedJob = {
@@ -66,7 +66,7 @@ async function closedJob(day: string, block = 0, product = 0, close = true): Pro
 						kind: 'close',
 						done: { by: 'area', area: t(block === 0 ? '100 m2' : '10 m2', 'ha') },
 						left: t('0', 'L'),
-						remarks: 'calm'
+						remarks
 					} as const
 				]
 			: [])
@@ -104,6 +104,11 @@ describe('the record of a job', () => {
 			status: 409,
 			code: 'sealed'
 		});
+		// A farm that asks for the weather gets no record without it, or without a word why.
+		const dry = await closedJob('2025-03-03', 0, 0, true, '');
+		const bare = { ...demoAsked, remarks: '' };
+		expect(await refused(farm.records.seal(dry, bare, ['weather']))).toMatchObject({ status: 422, code: 'empty' });
+		await farm.records.seal(dry, { ...bare, remarks: 'The instrument was broken.' }, ['weather']);
 		const late: RunEntry = { kind: 'strike', entry: v7(), id: v7(), seq: 9, at: '2025-03-02T00:00:00Z' };
 		expect(await refused(farm.jobRuns.put(id, [late]))).toMatchObject({ status: 409, code: 'sealed' });
 		expect(await refused(farm.jobs.remove(id))).toMatchObject({ code: 'begun' });

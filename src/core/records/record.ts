@@ -17,6 +17,9 @@ export const askedFields = [
 	'remarks'
 ] as const;
 export type AskedField = (typeof askedFields)[number];
+/** What a farm can make its records have: what a person adds, and the weather that was written down on the day. */
+export const requirable = [...askedFields, 'weather'] as const;
+export type RequiredField = (typeof requirable)[number];
 export type AskedRecord = Readonly<Record<AskedField, string>>;
 
 export interface RecordedProduct {

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { MeasuringSkill } from '../../core';
-import { askedFields, schools, usualSkill } from '../../core';
+import { requirable, schools, usualSkill } from '../../core';
 import { rateUnits } from './rate-units';
 import { isZone, machineZone } from '../shown/farm-time';
 import { typedSchema } from './typed';
@@ -61,7 +61,7 @@ export const farmSettingsSchema = z.object({
 	poison: z.string().trim().max(60).default(''),
 	eyewash: z.string().trim().max(120).default(''),
 	/** What a record of this farm has to have besides its operator. */
-	recordFields: z.array(z.enum(askedFields)).default([]),
+	recordFields: z.array(z.enum(requirable)).default([]),
 	/** How well this farm measures, where it is not as usual; 1-sigma, SI. */
 	skill: z.partialRecord(z.enum(skillNames), z.number().gt(0).max(1000)).default({})
 });

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { AskedField, AskedRecord } from '../../core';
+import type { AskedField, AskedRecord, RequiredField, SprayRecord } from '../../core';
 import { askedFields } from '../../core';
 
 const long: Partial<Record<AskedField, number>> = { remarks: 1000, condition: 300 };
@@ -22,8 +22,14 @@ export const askedRecordSchema = z.object(
 const alwaysRequired: readonly AskedField[] = ['operator'];
 
 /** Which fields a farm wants and are empty. */
-export const lacking = (asked: AskedRecord, required: readonly AskedField[]): AskedField[] =>
+export const lacking = (asked: AskedRecord, required: readonly RequiredField[]): AskedField[] =>
 	askedFields.filter((name) => (alwaysRequired.includes(name) || required.includes(name)) && asked[name].trim() === '');
+
+/** Whether a record lacks the weather that its farm asks for. It cannot be made up later: the remarks then have to say why. */
+export const lacksWeather = (
+	record: Pick<SprayRecord, 'weather' | 'remarks'>,
+	required: readonly RequiredField[]
+): boolean => required.includes('weather') && record.weather.before === null && record.remarks.trim() === '';
 
 /** Filters of the log, as its address has them. */
 export const logFilterSchema = z.object({

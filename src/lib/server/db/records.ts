@@ -2,10 +2,10 @@ import { v5 } from 'uuid';
 import { z } from 'zod';
 import type {
 	Amendment,
-	AskedField,
 	AskedRecord,
 	PassedStop,
 	RecordedRig,
+	RequiredField,
 	SprayRecord,
 	Stop,
 	TypedJob,
@@ -13,9 +13,9 @@ import type {
 	WeatherEntry
 } from '../../../core';
 import { buildRecord, checkJob, foldRun, labelStops, mixingOf, openStops, pouredOverMax, readJob } from '../../../core';
-import { lacking } from '../../formats/record';
+import { lacking, lacksWeather } from '../../formats/record';
 import type { RecordIn } from '../../formats/record-files';
-import { recordFieldWords } from '../../wording/records';
+import { noWeatherWords, recordFieldWords } from '../../wording/records';
 import { stopMessage } from '../../wording/safety';
 import { dayAt } from '../../shown/farm-time';
 import { jobWeatherStops } from '../../shown/job-weather';
@@ -116,7 +116,7 @@ export const recordsOf = (scope: Scope) => {
 		async seal(
 			jobId: string,
 			asked: AskedRecord,
-			required: readonly AskedField[],
+			required: readonly RequiredField[],
 			passed: readonly PassedStop[] = []
 		): Promise<void> {
 			const [empty] = lacking(asked, required);
@@ -128,6 +128,7 @@ export const recordsOf = (scope: Scope) => {
 					`Still empty: ${recordFieldWords[empty].toLowerCase()}. Write it first.`
 				);
 			const { record, open } = await this.draft(jobId, asked, passed);
+			if (lacksWeather(record, required)) throw new Failure(422, 'empty', 'remarks', noWeatherWords);
 			if (open[0]) throw new Failure(422, 'stopped', 'passed', stopMessage(open[0]));
 			await db.transaction().execute(async (trx) => {
 				// The job's row is locked: a second tap finds the record of the first.

@@ -2,7 +2,7 @@ import { fail } from '@sveltejs/kit';
 import { message, superValidate } from 'sveltekit-superforms';
 import { zod4 } from 'sveltekit-superforms/adapters';
 import type { Actions, PageServerLoad } from './$types';
-import { askedFields } from '$core';
+import { requirable } from '$core';
 import { dueTexts, readDueForm } from '$lib/formats/due-form';
 import { farmFormSchema } from '$lib/formats/farm-settings';
 import { measureTexts, readMeasuresForm } from '$lib/formats/measures';
@@ -34,7 +34,7 @@ export const actions: Actions = {
 			},
 			locals.farm.settings
 		);
-		const recordFields = askedFields.filter((name) => data.getAll('record-field').includes(name));
+		const recordFields = requirable.filter((name) => data.getAll('record-field').includes(name));
 		const weather = readWeatherForm((name) => String(data.get(name) ?? ''), locals.farm.settings);
 		const due = readDueForm((name) => String(data.get(name) ?? ''), locals.farm.settings);
 		const safety = readSafetyForm((name) => String(data.get(name) ?? ''));

@@ -2,14 +2,14 @@
 	import { onMount, untrack } from 'svelte';
 	import { superForm } from 'sveltekit-superforms';
 	import { machineZone } from '$lib/shown/farm-time';
-	import { askedFields } from '$core';
+	import { requirable } from '$core';
 	import type { ActionData, PageData } from './$types';
 	import FarmSafety from '$lib/components/FarmSafety.svelte';
 	import FormField from '$lib/components/FormField.svelte';
 	import { mostMeasures } from '$lib/formats/farm-settings';
 	import { longUnit } from '$lib/formats/field-units';
 	import { rateUnits } from '$lib/formats/rate-units';
-	import { recordFieldWords } from '$lib/wording/records';
+	import { requiredWords } from '$lib/wording/records';
 	import { skillFields, usualText } from '$lib/formats/skill-form';
 
 	let { data, form: answered }: { data: PageData; form: ActionData } = $props();
@@ -201,11 +201,11 @@
 			<legend>A record has to have</legend>
 			<p class="lab">The operator always; tick what your rules ask for besides.</p>
 			<div class="options">
-				{#each askedFields as name (name)}
+				{#each requirable as name (name)}
 					{#if name !== 'operator' && name !== 'remarks'}
 						<label class="option"
 							><input type="checkbox" name="record-field" value={name} checked={data.recordFields.includes(name)} />
-							<span>{recordFieldWords[name]}</span></label
+							<span>{requiredWords[name]}</span></label
 						>
 					{/if}
 				{/each}

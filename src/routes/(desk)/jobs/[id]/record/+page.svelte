@@ -15,6 +15,14 @@
 	let reasons = $state<Record<string, string>>({});
 	const open = $derived(data.draft.open.some((stop) => (reasons[stopKey(stop)] ?? '').trim().length < shortestReason));
 	const problems = $derived<Record<string, string | undefined>>(form?.problems ?? {});
+	/** What a record usually has and this one would not: told before it is sealed, for nobody can change it then. */
+	const empty = $derived([
+		...(data.draft.record.weather.before === null ? ['the weather before'] : []),
+		...(data.draft.record.weather.end === null ? ['the weather at the end'] : []),
+		...(['crop', 'stage', 'target', 'buffer'] as const)
+			.filter((name) => asked[name].trim() === '')
+			.map((name) => recordFieldWords[name].toLowerCase())
+	]);
 	/** What is known already stands beside the form; what is asked stands in it. */
 	const known = $derived({ ...data.draft.record, ...Object.fromEntries(askedFields.map((name) => [name, ''])) });
 </script>
@@ -53,6 +61,10 @@
 				onreason={(stop, reason) => (reasons[stopKey(stop)] = reason)}
 				name="passed"
 			/>
+			{#if empty.length > 0}<p class="empty">
+					▲ Sealed as it stands, these stay empty: {empty.join(', ')}. What was not written down cannot be added to the
+					day later.
+				</p>{/if}
 			{#if form?.message}<p class="problem" role="alert">✕ {form.message}</p>{/if}
 			<button class="btn go big" disabled={open}>Seal the record</button>
 		</form>
@@ -71,6 +83,12 @@
 		display: grid;
 		gap: 12px;
 		padding: 18px;
+	}
+	.empty {
+		margin: 0;
+		padding: 8px 14px;
+		border-left: 6px solid var(--amber);
+		background: var(--amber-wash);
 	}
 	.problem {
 		color: var(--rust-text);
