@@ -1,6 +1,7 @@
 import { skillOf } from '../formats/skill';
 import { readCalibration } from '../shown/read-calibration';
 import type { FarmHandle } from './db/farm';
+import { settingLabel } from '../shown/setting-label';
 
 /** All that a calibration's page, its print and its files are made of. */
 export async function calibrationPage(farm: FarmHandle, id: string) {
@@ -26,6 +27,11 @@ export async function calibrationPage(farm: FarmHandle, id: string) {
 			doubt: row.doubt
 		},
 		rig: stored.round.rig,
+		settingName: settingLabel(
+			stored.round.setting ?? settings.find((s) => s.id === row.setting_id),
+			stored.round.rig,
+			row.nozzles_on
+		),
 		setting: stored.round.setting ?? settings.find((s) => s.id === row.setting_id) ?? null,
 		entries: stored.entries
 	};

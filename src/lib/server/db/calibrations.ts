@@ -22,6 +22,8 @@ export interface CalibrationSummary {
 	readonly gear: string;
 	readonly findings: number;
 	readonly settingId: string;
+	/** Nozzles that sprayed; null where its way of measuring does not tell them. */
+	readonly nozzlesOn: number | null;
 	readonly person: string;
 	/** What happened to the rig since; null is nothing. */
 	readonly doubt: SprayerEventKind | null;
@@ -79,6 +81,7 @@ export const calibrationsOf = ({ db, farmId }: Scope) => ({
 				'flow_m3_s',
 				'pressure_pa',
 				'gear',
+				'nozzles_on',
 				'setting_id',
 				'person',
 				sql<number>`jsonb_array_length(findings)`.as('finding_count'),
@@ -115,6 +118,7 @@ export const calibrationsOf = ({ db, farmId }: Scope) => ({
 			gear: row.gear,
 			findings: row.finding_count,
 			settingId: row.setting_id,
+			nozzlesOn: row.nozzles_on,
 			person: row.person,
 			doubt: row.doubt
 		}));

@@ -18,6 +18,7 @@ import type { RecordIn } from '../../formats/record-files';
 import { noWeatherWords, recordFieldWords } from '../../wording/records';
 import { stopMessage } from '../../wording/safety';
 import { dayAt } from '../../shown/farm-time';
+import { settingLabel } from '../../shown/setting-label';
 import { jobWeatherStops } from '../../shown/job-weather';
 import { canonicalJson } from '../canonical-json';
 import { Failure, fromIssue, notFound } from '../failure';
@@ -41,7 +42,7 @@ export const recordsOf = (scope: Scope) => {
 		const row = await db
 			.selectFrom('calibration as c')
 			.innerJoin('round as r', (join) => join.onRef('r.farm_id', '=', 'c.farm_id').onRef('r.id', '=', 'c.id'))
-			.select(['c.gear', 'c.rpm', 'c.pressure_pa', 'c.signed_day', 'r.rig', 'r.setting'])
+			.select(['c.gear', 'c.rpm', 'c.pressure_pa', 'c.nozzles_on', 'c.signed_day', 'r.rig', 'r.setting'])
 			.where('c.farm_id', '=', farmId)
 			.where('c.id', '=', calibrationId)
 			.executeTakeFirst();
@@ -49,7 +50,7 @@ export const recordsOf = (scope: Scope) => {
 		const { rig, setting } = row;
 		const kinds = rig.groups ? [...new Set(rig.groups)].join(', ') : rig.nozzle;
 		return {
-			setting: setting?.name ?? '',
+			setting: settingLabel(setting ?? undefined, rig, row.nozzles_on),
 			nozzles: [`${rig.nozzles}`, kinds].filter(Boolean).join(' × '),
 			gear: row.gear,
 			rpm: row.rpm,

@@ -81,7 +81,7 @@ export function calibrationPdf(
 		return [
 			{ text: rig.name, font: 'Figures', bold: true, fontSize: 20 },
 			label(
-				[describeRig(rig), page.setting?.name, read && methodWords[read.calibration.method].name]
+				[describeRig(rig), page.settingName, read && methodWords[read.calibration.method].name]
 					.filter(Boolean)
 					.join(' · ')
 			),

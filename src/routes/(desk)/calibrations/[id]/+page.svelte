@@ -67,7 +67,7 @@
 				<a href="/sprayers/{c.sprayerId}">{data.rig.name}</a>{c.person ? ` with ${c.person}` : ''}, calibrated {c.signedDay}
 			</h1>
 			<p class="lab">
-				{data.setting ? `${data.setting.name}. ` : ''}{read
+				{data.settingName ? `${data.settingName}. ` : ''}{read
 					? `${methodWords[read.calibration.method].name}. `
 					: ''}{signed}. {c.remarks}
 			</p>

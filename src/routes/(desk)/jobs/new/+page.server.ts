@@ -5,6 +5,7 @@ import { nozzleTable } from '$lib/formats/nozzle-table';
 import { dropsOf } from '$lib/shown/drops-of';
 import { dayAt } from '$lib/shown/farm-time';
 import { Failure } from '$lib/server/failure';
+import { settingLabel } from '$lib/shown/setting-label';
 
 export const load: PageServerLoad = async ({ locals: { farm } }) => {
 	const today = dayAt(farm.settings.timeZone, Date.now());
@@ -22,10 +23,14 @@ export const load: PageServerLoad = async ({ locals: { farm } }) => {
 		const seen = new Set<string>();
 		return pages[i]!.rows.flatMap((c) => {
 			const share = c.width !== null && c.fieldWidth !== null ? (c.width / c.fieldWidth).toFixed(3) : '';
-			const key = `${c.settingId} ${c.person} ${share}`;
+			const key = `${c.settingId} ${c.person} ${share} ${c.nozzlesOn ?? ''}`;
 			if (seen.has(key)) return [];
 			seen.add(key);
-			const setting = sprayer.settings.find((s) => s.id === c.settingId)?.name ?? '';
+			const setting = settingLabel(
+				sprayer.settings.find((s) => s.id === c.settingId),
+				sprayer.rig,
+				c.nozzlesOn
+			);
 			return [
 				{
 					id: c.id,

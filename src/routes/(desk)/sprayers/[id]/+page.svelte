@@ -11,6 +11,7 @@
 	import { changeLines } from '$lib/shown/change-lines';
 	import { fieldUnits, longUnit, shortUnit } from '$lib/formats/field-units';
 	import { typedText } from '$lib/formats/typed-text';
+	import { settingLabel } from '$lib/shown/setting-label';
 	import { describeRig, driveWords } from '$lib/wording/describe-rig';
 	import { eventWords } from '$lib/wording/events';
 
@@ -29,7 +30,12 @@
 	const width = $derived(
 		latest?.width ? `${figure(inUnit('length', latest.width as never, units.course), 4)} ${units.course}` : ''
 	);
-	const settingName = (id: string) => data.sprayer.settings.find((s) => s.id === id)?.name ?? '';
+	const settingName = (c: { settingId: string; nozzlesOn: number | null }) =>
+		settingLabel(
+			data.sprayer.settings.find((s) => s.id === c.settingId),
+			rig,
+			c.nozzlesOn
+		);
 	const carried = $derived(isCarried(rig));
 	const lines = $derived(
 		[
@@ -154,7 +160,7 @@
 								{@const r = rate(c)}
 								<tr class:doubt={c.doubt !== null}>
 									<td><a href="/calibrations/{c.id}">{c.signedDay}</a></td>
-									<td>{settingName(c.settingId)}{c.person ? `, ${c.person}` : ''}</td>
+									<td>{settingName(c)}{c.person ? `, ${c.person}` : ''}</td>
 									<td><span class="num">{r.value}</span> {r.unit} ± {r.interval}</td>
 									<td class="num">{speed(c.speed)}</td>
 									<td class="num">{pressure(c.pressure)}</td>
@@ -200,7 +206,7 @@
 					latest.speed === null ? '' : ` at ${speed(latest.speed)}`,
 					latest.pressure === null ? 'pressure not measured' : pressure(latest.pressure),
 					latest.gear && `gear ${latest.gear}`,
-					settingName(latest.settingId)
+					settingName(latest)
 				]
 					.filter(Boolean)
 					.join(', ')}
