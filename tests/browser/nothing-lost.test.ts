@@ -1,4 +1,4 @@
-import { allSent, beginRound, expect, offlineReady, sprayerId, startApp, test } from './fixtures';
+import { allSent, beginRound, expect, offlineReady, onDevice, sprayerId, startApp, test } from './fixtures';
 
 /** Runs in the page: keys of what the device keeps beside its rounds. */
 const keptRigs = () =>
@@ -40,6 +40,7 @@ test('a server killed between two catches, a reload, a closed tab: nothing is lo
 		for (const n of [5, 6, 7]) await enter(n, '19.0');
 		await expect(page.getByRole('status').filter({ hasText: 'will send when back in range' })).toBeVisible();
 
+		await onDevice(page);
 		// A reload with nobody there: the page comes from the device, and so do the readings.
 		await page.reload();
 		await expect(page.getByLabel('Nozzle 7, caught')).toHaveValue('19.0');
@@ -47,6 +48,7 @@ test('a server killed between two catches, a reload, a closed tab: nothing is lo
 		await expect(page.getByRole('navigation', { name: 'Steps' }).getByText('8 / 12')).toBeVisible();
 
 		// A closed tab, and a new one straight to the round.
+		await onDevice(page);
 		await page.close();
 		page = await context.newPage();
 		await page.goto(`${app.origin}/rounds/${id}/flow`);

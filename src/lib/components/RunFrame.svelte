@@ -180,6 +180,7 @@
 			<AppBar {path}>
 				{#snippet right()}<OutboxStatus {status} />{/snippet}
 			</AppBar>
+			<ZoneNote timeZone={run.settings.timeZone} />
 		</div>
 		<main id="work" class="work">
 			{@render shout()}
