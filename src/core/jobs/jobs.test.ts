@@ -179,6 +179,15 @@ describe('a job against the labels', () => {
 		expect(checkLabels([bag, product()])).toEqual([]);
 	});
 
+	it('says of spot work both what it comes to of the most, and that its dose is outside of the range', () => {
+		const spot = { on: 1e-7, strength: 0.01, rate: si<'volumePerArea'>(2e-5), share: 0.5, label: { max: cap(2e-7) } };
+		const codes = (range: { low: number; high: number }) =>
+			checkLabels([product({ ...spot, range })]).map((f) => f.code);
+		expect(codes({ low: 1e-7, high: 2e-7 })).toEqual(['within-max']);
+		expect(codes({ low: 1.5e-7, high: 2e-7 })).toEqual(['within-max', 'dose-under']);
+		expect(codes({ low: 1e-8, high: 5e-8 })).toEqual(['within-max', 'dose-over']);
+	});
+
 	it('holds a percent of the mix against the most per area, by the volume and the share of ground', () => {
 		fc.assert(
 			fc.property(

@@ -149,15 +149,15 @@ function doseFindings({ name: product, on, range, strength, share, label, rate }
 			}
 		];
 	// Spot work puts an unusual strength on little ground: what it comes to is told even where it is within.
-	if (max && share < 1)
-		return [
-			{ code: 'within-max', product, stop: false, kind: max.kind, on: strength * rate * share, most: max.perArea }
-		];
+	const spot: LabelFinding[] =
+		max && share < 1
+			? [{ code: 'within-max', product, stop: false, kind: max.kind, on: strength * rate * share, most: max.perArea }]
+			: [];
 	if (on < range.low * (1 - slack))
-		return [{ code: 'dose-under', product, stop: false, ratio: on / range.low, within: range.low }];
+		return [...spot, { code: 'dose-under', product, stop: false, ratio: on / range.low, within: range.low }];
 	if (on > range.high * (1 + slack))
-		return [{ code: 'dose-over', product, stop: false, ratio: on / range.high, within: range.high }];
-	return [];
+		return [...spot, { code: 'dose-over', product, stop: false, ratio: on / range.high, within: range.high }];
+	return spot;
 }
 
 /**
