@@ -34,11 +34,19 @@
 			? `Slow and hard, at ${f.speed(reach.speeds.low, paced)} ${f.speedUnit(paced)} and ${f.pressure(reach.pressures.high)} ${f.pressureUnit}, ${name} give ${most}: not enough. Take larger ones.`
 			: `Fast and soft, at ${f.speed(reach.speeds.high, paced)} ${f.speedUnit(paced)} and ${f.pressure(reach.pressures.low)} ${f.pressureUnit}, ${name} still give ${most}: too much. Take smaller ones.`;
 	});
+	/** Only the sprayer's own page says what it can be driven at; else the ends are what is usual, or no more than the map's. */
+	const ends = $derived(
+		paced
+			? { slow: 'less than half', fast: 'more than twice' }
+			: adjust.source.numbers.speeds
+				? { slow: 'too slow to drive', fast: 'too fast to drive' }
+				: { slow: 'slower than usual', fast: 'faster than usual' }
+	);
 	const outWords = $derived(
 		adjust.pointOut
 			? {
-					'too-slow': 'too slow to drive',
-					'too-fast': 'too fast to drive',
+					'too-slow': ends.slow,
+					'too-fast': ends.fast,
 					under: 'under the nozzle’s range',
 					over: 'over the nozzle’s range'
 				}[adjust.pointOut]
@@ -76,6 +84,8 @@
 			pointText="{f.speed(point.speed, paced)} {f.speedUnit(paced)} at {f.pressure(
 				point.pressure
 			)} {f.pressureUnit}{outWords ? `, ${outWords}` : ''}"
+			slowText={ends.slow}
+			fastText={ends.fast}
 			inside={adjust.pointOut === null}
 			narrow={phone.current}
 			{disabled}
@@ -87,7 +97,9 @@
 			<div>
 				<label for="{id}-speed"
 					>{paced ? 'Part of the present speed' : 'Speed'}
-					<b class="num" class:bad={outWords.includes('drive')}>{f.speed(point.speed, paced)}</b>
+					<b class="num" class:bad={adjust.pointOut === 'too-slow' || adjust.pointOut === 'too-fast'}
+						>{f.speed(point.speed, paced)}</b
+					>
 					{f.speedUnit(paced)}</label
 				>
 				<input

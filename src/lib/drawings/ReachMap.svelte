@@ -26,6 +26,9 @@ on it, where the rig is now, and the handle that slides along the line. Outside 
 		/** Whether the handle stands inside the area. */
 		inside: boolean;
 		narrow: boolean;
+		/** What lies beyond the two ends of the speeds. */
+		slowText: string;
+		fastText: string;
 		disabled?: boolean;
 		onspeed: (speed: number) => void;
 		onpressure: (pressure: number) => void;
@@ -44,6 +47,8 @@ on it, where the rig is now, and the handle that slides along the line. Outside 
 		pointText,
 		inside,
 		narrow,
+		slowText,
+		fastText,
 		disabled = false,
 		onspeed,
 		onpressure
@@ -195,13 +200,13 @@ on it, where the rig is now, and the handle that slides along the line. Outside 
 		<text
 			transform="translate({(box.left + area.x) / 2 + 4} {area.y + area.h / 2}) rotate(-90)"
 			text-anchor="middle"
-			class="why">too slow to drive</text
+			class="why">{slowText}</text
 		>
 		{#if box.right - (area.x + area.w) > 22}
 			<text
 				transform="translate({(box.right + area.x + area.w) / 2 + 4} {area.y + area.h / 2}) rotate(-90)"
 				text-anchor="middle"
-				class="why">too fast</text
+				class="why">{fastText}</text
 			>
 		{/if}
 	{/if}
