@@ -1,7 +1,7 @@
 import { v7 } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { EntryBody, TypedAim, TypedChange, TypedNozzle } from '../../src/core';
-import { inUnit } from '../../src/core';
+import { inUnit, si } from '../../src/core';
 import { nozzleTable } from '../../src/lib/formats/nozzle-table';
 import { farmDatabase } from '../support/database';
 import { refused } from '../support/refused';
@@ -129,9 +129,9 @@ describe('predict, change, check', () => {
 			}
 		};
 		const kept = await farm.rounds.changeAfter(first, '2026-03-16', aim, change);
-		const rate = inUnit('volumePerArea', (await farm.calibrations.get(first)).rate_m3_per_m2 as never, 'L/ha');
+		const rate = inUnit('volumePerArea', si((await farm.calibrations.get(first)).rate_m3_per_m2), 'L/ha');
 		// Six jugs gave 1.2013 L/min each.
-		expect(inUnit('volumePerArea', kept.predicted as never, 'L/ha') / rate).toBeCloseTo(0.8 / 1.2013, 3);
+		expect(inUnit('volumePerArea', si(kept.predicted), 'L/ha') / rate).toBeCloseTo(0.8 / 1.2013, 3);
 		expect((await farm.sprayers.get(sprayerId)).rig).toMatchObject({
 			nozzle: 'Sample slow fan 02',
 			rated: { flow: { text: '0.8' } }

@@ -2,6 +2,8 @@ import fc from 'fast-check';
 import { expect, it } from 'vitest';
 import { daysBetween } from '../../src/core';
 import { goodStretches } from '../../src/lib/shown/day-strip';
+import { spanAt } from '../../src/lib/shown/farm-time';
+import { clockOf } from '../../src/lib/shown/run-facts';
 import { Seeded } from '../support/seeded';
 
 it('days between two days are the same as a clock that knows no summer time counts them', () => {
@@ -39,4 +41,13 @@ it('stretches of days in which the work fits are what the slow way says, from no
 		// One that ends where the next begins would be one.
 		for (let i = 1; i < stretches.length; i += 1) expect(stretches[i]!.from).toBeGreaterThan(stretches[i - 1]!.to);
 	}
+});
+
+it('a stretch over midnight says on which day it ends, by the farm’s clock', () => {
+	const from = Date.parse('2026-03-20T23:45:00Z');
+	const to = Date.parse('2026-03-21T21:45:00Z');
+	expect(spanAt('UTC', from, to)).toBe('23:45 to 2026-03-21 21:45');
+	expect(spanAt('Pacific/Auckland', from, to)).toBe('12:45 to 2026-03-22 10:45');
+	expect(spanAt('UTC', from, from + 600_000)).toBe('23:45 to 23:55');
+	expect(clockOf('2026-03-20T23:45:00Z', { timeZone: 'Pacific/Auckland' })).toBe('12:45');
 });

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { TypedLabel } from '../../src/core';
-import { labelFills, mixesByState, readLabel } from '../../src/core';
+import { labelFills, mixesByState, readLabel, si } from '../../src/core';
 import { productCsv, productJson, readProductFile } from '../../src/lib/formats/product-files';
 import type { ProductText } from '../../src/lib/formats/product-text';
 import { emptyProductText, productText, readProductText } from '../../src/lib/formats/product-text';
@@ -98,7 +98,7 @@ describe('a product as text', () => {
 		const read = readLabel(packets);
 		expect(read.ok && read.value.dose.low).toMatchObject({ basis: 'dryPerArea' });
 		const rows = label({ dose: '30 ml/100 m row', doseHigh: '' });
-		const wide = readLabel(rows, 5 as never);
+		const wide = readLabel(rows, si(5));
 		// 0.3 ml a metre of row, five metres apart: 0.06 ml/m², that is 0.6 L/ha.
 		expect(wide.ok && wide.value.dose.low).toMatchObject({ dose: expect.closeTo(6e-8, 15) as unknown });
 	});

@@ -8,9 +8,10 @@ import { formOfRig, readRigForm } from '../../src/lib/formats/rig-form';
 import { typedText } from '../../src/lib/formats/typed-text';
 import { answerFacts, budgetAdvice, budgetShares, shownRate, wideWords } from '../../src/lib/shown/answer';
 import { jugBoard } from '../../src/lib/state/jug-board';
-import { groupLoads, shownAmount, shownLoads } from '../../src/lib/shown/shown-plan';
+import { showAmount } from '../../src/lib/shown/show';
+import { groupLoads, productsOfPlan, shownLoads } from '../../src/lib/shown/shown-plan';
 import { boomSheet } from '../support/boom-sheet';
-import { testRig } from '../support/entries';
+import { t, testRig } from '../support/entries';
 import { metric } from '../support/round-state';
 
 const american = { ...metric, rateUnit: 'US gal/ac' } as const;
@@ -82,28 +83,39 @@ describe('loads as they are shown', () => {
 	if (!plan.ok) throw new Error('the plan does not compute');
 
 	it('says what is in each, and that the last is a part load', () => {
-		const loads = shownLoads(plan.value, 0.6, ['Sample Ochre', 'Sample Feldspar'], metric);
+		const loads = shownLoads(
+			plan.value,
+			sheet,
+			productsOfPlan([
+				{ name: 'Sample Ochre', dose: t('2', 'L/ha') },
+				{ name: 'Sample Feldspar', dose: t('1', 'kg/ha') }
+			]),
+			metric
+		);
 		expect(loads.map((l) => [l.name, l.part, l.mix, l.area])).toEqual([
 			['Load 1', false, '600 L', '3.333 ha'],
-			['Load 2', true, '534.0 L', '2.967 ha']
+			['Load 2', true, '534 L', '2.967 ha']
 		]);
 		expect(loads[0]?.products).toEqual([
-			{ name: 'Sample Ochre', value: '6.667', unit: 'L' },
-			{ name: 'Sample Feldspar', value: '3.333', unit: 'kg' }
+			{ name: 'Sample Ochre', figure: '6.667', unit: 'L', mark: '', coarse: false },
+			{ name: 'Sample Feldspar', figure: '3.333', unit: 'kg', mark: '', coarse: false }
 		]);
 	});
 
 	it('measures little in little units', () => {
-		expect(shownAmount({ kind: 'volume', amount: si(4.5e-4) }, metric)).toEqual({ value: '450.0', unit: 'ml' });
-		expect(shownAmount({ kind: 'mass', amount: si(0.25) }, metric)).toEqual({ value: '250', unit: 'g' });
-		expect(shownAmount({ kind: 'mass', amount: si(0.25) }, american)).toEqual({ value: '8.818', unit: 'oz (weight)' });
-		expect(shownAmount({ kind: 'volume', amount: si(0.02) }, american)).toEqual({ value: '5.283', unit: 'gal' });
+		expect(showAmount({ kind: 'volume', amount: si(4.5e-4) }, metric)).toMatchObject({ figure: '450', unit: 'ml' });
+		expect(showAmount({ kind: 'mass', amount: si(0.25) }, metric)).toMatchObject({ figure: '250', unit: 'g' });
+		expect(showAmount({ kind: 'mass', amount: si(0.25) }, american)).toMatchObject({
+			figure: '8.818',
+			unit: 'oz (weight)'
+		});
+		expect(showAmount({ kind: 'volume', amount: si(0.02) }, american)).toMatchObject({ figure: '5.283', unit: 'gal' });
 	});
 
 	it('tells forty full tanks once', () => {
 		const many = planLoads({ ...sheet, area: si(63000 * 22) });
 		if (!many.ok) throw new Error('the plan does not compute');
-		const groups = groupLoads(shownLoads(many.value, 0.6, [], metric));
+		const groups = groupLoads(shownLoads(many.value, sheet, [], metric));
 		expect(groups.map((g) => [g.from, g.to])).toEqual([
 			[1, 41],
 			[42, 42]

@@ -82,7 +82,7 @@ const findings: readonly Finding[] = [
 	{ code: 'set-under-rated', share: -0.12, group: '1.5' },
 	{ code: 'run-apart', run: 3, share: 0.08 },
 	{ code: 'catch-apart', nozzle: 3, share: -0.07 },
-	{ code: 'speed-unusual', speed: 1 as never, slow: true, rig: 'boom' },
+	{ code: 'speed-unusual', speed: si(1), slow: true, rig: 'boom' },
 	{ code: 'swath-passed-by', width: 7.5, cv: 0.143 },
 	{ code: 'course-short', course: 20 },
 	{ code: 'catch-too-short', good: 0.063, needed: 30, time: 10 },
@@ -93,8 +93,8 @@ const findings: readonly Finding[] = [
 	{ code: 'used-apart', reading: 2, share: 0.08 },
 	{ code: 'swath-none-even', limit: 0.15 },
 	{ code: 'methods-apart', method: 'refill', share: -0.11, joint: 0.06 },
-	{ code: 'height-outside', height: 1.4 as never, low: 0.8 as never, high: 1.2 as never },
-	{ code: 'pressure-outside', pressure: 9e5 as never, low: 2e5 as never, high: 6e5 as never }
+	{ code: 'height-outside', height: si(1.4), low: si(0.8), high: si(1.2) },
+	{ code: 'pressure-outside', pressure: si(9e5), low: si(2e5), high: si(6e5) }
 ];
 
 describe('words', () => {

@@ -192,10 +192,10 @@ describe('a prediction', () => {
 	const point: FlowPoint = { pressure: bar(3), flow: lmin(1.6) };
 	const before: Before = {
 		calibration: {
-			rate: { value: rate(150), terms: [] } as never,
-			speed: { value: kmh(8), terms: [] } as never,
+			rate: { value: rate(150), errors: [] },
+			speed: { value: kmh(8), errors: [] },
 			// 24 nozzles that give what 150 L/ha at 8 km/h over 12 m takes.
-			flow: { value: lmin(24), terms: [] } as never,
+			flow: { value: lmin(24), errors: [] },
 			relativeUncertainty95: 0.03
 		},
 		pressure: bar(2.5),

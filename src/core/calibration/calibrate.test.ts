@@ -1,3 +1,4 @@
+import { si } from '../quantity/quantity';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { boomSheet } from '../../../tests/support/boom-sheet';
@@ -111,6 +112,6 @@ describe('bad input is told, with its place', () => {
 		const sheet = boomSheet();
 		expect(codes({ ...sheet, width: { ...sheet.width, nozzles: 9 } })).toEqual(['count-mismatch']);
 		expect(codes({ ...sheet, width: { ...sheet.width, on: 0 } })).toContain('all-sections-off');
-		expect(codes({ ...sheet, method: 'course-catch', speed: { stated: 2 as never } })).toContain('missing');
+		expect(codes({ ...sheet, method: 'course-catch', speed: { stated: si(2) } })).toContain('missing');
 	});
 });

@@ -1,3 +1,4 @@
+import { si } from '../quantity/quantity';
 import { describe, expect, it } from 'vitest';
 import { boomSheet } from '../../../tests/support/boom-sheet';
 import { calibrate } from './calibrate';
@@ -28,7 +29,7 @@ describe('the shape of all catches', () => {
 	it('does not let a blocked nozzle make good ones look bad', () => {
 		const found = findings(boomSheet({ catches: withNozzle(4, 20) }));
 		expect(found).toMatchObject([{ code: 'nozzle-blocked', nozzle: 4 }]);
-		expect(evenReference([600, 600, 600, 20] as never)).toBe(600);
+		expect(evenReference([600, 600, 600, 20].map((v) => si<'flow'>(v)))).toBe(600);
 	});
 
 	it('one high is worn, cracked or the wrong size', () => {
@@ -95,19 +96,19 @@ describe('what one cause explains', () => {
 		expect(codes(open)).not.toContain('sides-apart');
 	});
 	it('a whole group over its own rated flow is told by its name', () => {
-		const at = 3e5 as never;
+		const at = si<'pressure'>(3e5);
 		const sheet = boomSheet({ catches: [400, 400, 720, 720] });
 		const flow = {
 			...sheet.flow,
 			groups: ['02', '02', '03', '03'],
 			pressure: at,
-			ratings: { '02': { flow: (0.8e-3 / 60) as never, at }, '03': { flow: (1.2e-3 / 60) as never, at } }
+			ratings: { '02': { flow: si<'flow'>(0.8e-3 / 60), at }, '03': { flow: si<'flow'>(1.2e-3 / 60), at } }
 		};
 		expect(findings({ ...sheet, flow })).toMatchObject([{ code: 'set-over-rated', group: '03' }]);
 	});
 	it('a tester’s reading is a flow, whatever time the jugs are held', () => {
 		const sheet = boomSheet({ catches: even });
-		const flow = { ...sheet.flow, catches: even.map(() => [{ flow: (1.2e-3 / 60) as never }]) };
+		const flow = { ...sheet.flow, catches: even.map(() => [{ flow: si<'flow'>(1.2e-3 / 60) }]) };
 		const result = calibrate({ ...sheet, flow });
 		expect(result.ok && result.value.flow.value / even.length).toBeCloseTo(1.2e-3 / 60, 12);
 		expect(result.ok && result.value.budget.catchTime).toBe(0);
@@ -128,7 +129,7 @@ describe('a spread that is a mistake', () => {
 
 	it('points out a second catch over 5 % from the first', () => {
 		const sheet = boomSheet({ catches: even });
-		const catches = sheet.flow.catches.map((c, i) => (i === 2 ? [...c!, { volume: 560e-6 as never }] : c));
+		const catches = sheet.flow.catches.map((c, i) => (i === 2 ? [...c!, { volume: si<'volume'>(560e-6) }] : c));
 		expect(findings({ ...sheet, flow: { ...sheet.flow, catches } })).toMatchObject([
 			{ code: 'catch-apart', nozzle: 3 }
 		]);

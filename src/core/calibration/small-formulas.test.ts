@@ -1,3 +1,4 @@
+import { si } from '../quantity/quantity';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { Seeded } from '../../../tests/support/seeded';
@@ -17,31 +18,31 @@ describe('how long is long enough', () => {
 	it('a catch as long as asked is as good as asked', () => {
 		fc.assert(
 			fc.property(positive(0.01, 0.1), positive(1e-6, 1e-4), positive(0, 1e-5), (wanted, flow, mark) => {
-				const time = neededCatch(wanted, flow as never, 0.3, mark);
-				return Math.abs(catchGoodTo(time, flow as never, 0.3, mark) / wanted - 1) < 1e-9;
+				const time = neededCatch(wanted, si(flow), 0.3, mark);
+				return Math.abs(catchGoodTo(time, si(flow), 0.3, mark) / wanted - 1) < 1e-9;
 			})
 		);
 	});
 	it('a course as long as asked is as good as asked, or no course is', () => {
 		fc.assert(
 			fc.property(positive(0.01, 0.1), positive(0.8, 5), fc.integer({ min: 1, max: 6 }), (wanted, speed, runs) => {
-				const course = neededCourse(wanted, speed as never, runs, 0.2, 0.015);
+				const course = neededCourse(wanted, si(speed), runs, 0.2, 0.015);
 				if (course === null) return (2 * 0.015) / Math.sqrt(runs) >= wanted * (1 - 1e-9);
-				return Math.abs(courseGoodTo(course, speed as never, runs, 0.2, 0.015) / wanted - 1) < 1e-9;
+				return Math.abs(courseGoodTo(course, si(speed), runs, 0.2, 0.015) / wanted - 1) < 1e-9;
 			})
 		);
 	});
 	it('is what the calibration itself says of runs that agree', () => {
-		const times = [30, 30, 30] as never[];
+		const times = [30, 30, 30].map((t) => si<'time'>(t));
 		expect(2 * relativeU(courseTime(times, usualSkill))).toBeCloseTo(
-			courseGoodTo(60 as never, 2 as never, 3, usualSkill.stopwatch, usualSkill.steadyDriven),
+			courseGoodTo(si(60), si(2), 3, usualSkill.stopwatch, usualSkill.steadyDriven),
 			12
 		);
 	});
 	it('asks for as many runs as it takes and no more', () => {
-		const runs = neededRuns(0.02, 60 as never, 2 as never, 0.2, 0.015);
-		expect(courseGoodTo(60 as never, 2 as never, runs, 0.2, 0.015)).toBeLessThanOrEqual(0.02);
-		expect(courseGoodTo(60 as never, 2 as never, runs - 1, 0.2, 0.015)).toBeGreaterThan(0.02);
+		const runs = neededRuns(0.02, si(60), si(2), 0.2, 0.015);
+		expect(courseGoodTo(si(60), si(2), runs, 0.2, 0.015)).toBeLessThanOrEqual(0.02);
+		expect(courseGoodTo(si(60), si(2), runs - 1, 0.2, 0.015)).toBeGreaterThan(0.02);
 	});
 });
 
@@ -107,7 +108,7 @@ describe('people and ways side by side', () => {
 	});
 	it('two ways are apart exactly where their joint ± says so', () => {
 		const rate = (value: number, relative: number) => ({
-			value: value as never,
+			value: si<'volumePerArea'>(value),
 			errors: [{ input: 'used', relative } as const]
 		});
 		expect(methodGap(rate(100, 0.02), rate(105, 0.02)).apart).toBe(false);

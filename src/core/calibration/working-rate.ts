@@ -1,3 +1,4 @@
+import { si } from '../quantity/quantity';
 import { mean } from '../measurement/mean';
 import { inUnit } from '../quantity/units';
 import { isTimed } from './calibrate';
@@ -48,8 +49,8 @@ export function rateLine(sheet: AnySheet, result: MethodCalibration, school: Sch
 }
 
 function byHour(q: number, v: number, w: number, u: Told, rate: string): WorkingLine {
-	const flow = five(inUnit('flow', q as never, u.flow) * 60);
-	const ground = five(inUnit('workRate', (v * w) as never, u.metric ? 'ha/h' : 'ac/h'));
+	const flow = five(inUnit('flow', si(q), u.flow) * 60);
+	const ground = five(inUnit('workRate', si(v * w), u.metric ? 'ha/h' : 'ac/h'));
 	const [volume, area] = u.metric ? ['L', 'ha'] : ['gal', 'ac'];
 	const work = u.metric ? 'ha/h = km/h × m ÷ 10' : 'ac/h = mph × ft × 5280 ÷ 43,560';
 	return {
@@ -61,10 +62,10 @@ function byHour(q: number, v: number, w: number, u: Told, rate: string): Working
 
 /** One jug under one nozzle for as long as a course takes on which the reading is the answer. */
 function asReading(q: number, v: number, w: number, nozzles: number, u: Told, rate: string): WorkingLine {
-	const course = readingCourse(readingGround(u.rate) as never, (w / nozzles) as never);
+	const course = readingCourse(si(readingGround(u.rate)), si(w / nozzles));
 	const time = course / v;
 	const small = u.metric ? 'ml' : u.volume;
-	const caught = inUnit('volume', ((q / nozzles) * time) as never, small);
+	const caught = inUnit('volume', si((q / nozzles) * time), small);
 	return {
 		finds: 'rate',
 		rule: `in the time of ${five(inUnit('length', course, u.length))} ${u.length}, ${small} from one nozzle read as ${u.rate}`,
@@ -90,7 +91,7 @@ function byUnits(sheet: AnySheet, result: MethodCalibration, u: Told, rate: stri
 			: `43,560 ft²/ac${parked ? '' : u.rate.startsWith('US') ? ' ÷ 128' : ' ÷ 160'}`;
 		return line(
 			`spray volume = ${parked ? 'used' : 'caught'} in the course’s time ÷ (swath × course)`,
-			`${five(inUnit('volume', volume as never, unit))} ${unit}${scale} ÷ (${w} ${u.width} × ${course} ${u.length}) × ${ground} = ${rate}`
+			`${five(inUnit('volume', si(volume), unit))} ${unit}${scale} ÷ (${w} ${u.width} × ${course} ${u.length}) × ${ground} = ${rate}`
 		);
 	}
 	const rule = 'spray volume = flow ÷ (speed × swath)';
@@ -118,8 +119,8 @@ function onGround(
 		const small = u.metric ? 'ml' : u.volume;
 		return {
 			finds: 'rate',
-			rule: `on ${five(inUnit('area', ground as never, u.area))} ${sign(u.area)}, ${small} read as ${u.rate}`,
-			figures: `${five(inUnit('volume', volume as never, small))} ${small} × ${five(ground / area)} = ${rate}`
+			rule: `on ${five(inUnit('area', si(ground), u.area))} ${sign(u.area)}, ${small} read as ${u.rate}`,
+			figures: `${five(inUnit('volume', si(volume), small))} ${small} × ${five(ground / area)} = ${rate}`
 		};
 	}
 	const times = u.metric
@@ -128,6 +129,6 @@ function onGround(
 	return {
 		finds: 'rate',
 		rule: `spray volume = ${what} ÷ area`,
-		figures: `${five(inUnit('volume', volume as never, unit))} ${unit} ÷ ${five(inUnit('area', area, u.area))} ${sign(u.area)} × ${times} = ${rate}`
+		figures: `${five(inUnit('volume', si(volume), unit))} ${unit} ÷ ${five(inUnit('area', area, u.area))} ${sign(u.area)} × ${times} = ${rate}`
 	};
 }

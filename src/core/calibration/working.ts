@@ -1,3 +1,4 @@
+import { si } from '../quantity/quantity';
 import { mean } from '../measurement/mean';
 import { showFigure } from '../quantity/show-figure';
 import { inUnit } from '../quantity/units';
@@ -65,7 +66,7 @@ export function workingOf(
 }
 
 function speedLine(sheet: Extract<AnySheet, { speed: unknown }>, speed: number, school: School, u: Told): WorkingLine {
-	const shown = `${five(inUnit('speed', speed as never, u.speed))} ${u.speed}`;
+	const shown = `${five(inUnit('speed', si(speed), u.speed))} ${u.speed}`;
 	if (!isTimed(sheet.speed)) return { finds: 'speed', rule: 'ground speed, as stated', figures: shown };
 	const course = five(inUnit('length', sheet.speed.course, u.length));
 	const time = five(mean(sheet.speed.times));
@@ -81,12 +82,12 @@ function speedLine(sheet: Extract<AnySheet, { speed: unknown }>, speed: number, 
 	return {
 		finds: 'speed',
 		rule: 'ground speed = course ÷ mean time',
-		figures: `${course} ${u.length} ÷ ${time} s = ${five(inUnit('speed', speed as never, plain))} ${plain} = ${shown}`
+		figures: `${course} ${u.length} ÷ ${time} s = ${five(inUnit('speed', si(speed), plain))} ${plain} = ${shown}`
 	};
 }
 
 function widthLine(width: WidthReading, result: MethodCalibration, u: Told): WorkingLine {
-	const m = (v: number) => five(inUnit('length', v as never, u.width));
+	const m = (v: number) => five(inUnit('length', si(v), u.width));
 	const whole = `${m(result.swath!.treated.value)} ${u.width}`;
 	const line = (rule: string, figures: string): WorkingLine => ({ finds: 'width', rule, figures });
 	switch (width.kind) {
@@ -130,8 +131,8 @@ function widthLine(width: WidthReading, result: MethodCalibration, u: Told): Wor
 }
 
 function areaLine(area: AreaReading, u: Told): WorkingLine {
-	const a = (v: number) => `${five(inUnit('area', v as never, u.area))} ${sign(u.area)}`;
-	const m = (v: number) => `${five(inUnit('length', v as never, u.length))} ${u.length}`;
+	const a = (v: number) => `${five(inUnit('area', si(v), u.area))} ${sign(u.area)}`;
+	const m = (v: number) => `${five(inUnit('length', si(v), u.length))} ${u.length}`;
 	const line = (rule: string, figures: string): WorkingLine => ({ finds: 'area', rule, figures });
 	switch (area.by) {
 		case 'stated':
@@ -151,7 +152,7 @@ function areaLine(area: AreaReading, u: Told): WorkingLine {
 }
 
 function usedLine(used: readonly UsedReading[], u: Told): WorkingLine {
-	const v = (value: number) => five(inUnit('volume', value as never, u.tank));
+	const v = (value: number) => five(inUnit('volume', si(value), u.tank));
 	const each = used.map((one) => ('added' in one ? v(one.added) : `(${v(one.start)} − ${v(one.left)})`));
 	const whole = v(mean(used.map(volumeUsed)));
 	return {

@@ -10,6 +10,8 @@ export interface Measure {
 	readonly mark: number;
 	/** What it holds or carries at once, m³ or kg. */
 	readonly holds: number;
+	/** The unit that its marks are told in, for showing. */
+	readonly unit?: string | undefined;
 }
 
 /** Too small to measure: under 10 ml, or under two marks of the finest measure. */

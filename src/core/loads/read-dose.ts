@@ -251,7 +251,14 @@ function readPackets(text: string, left: string, right: string, reading: DoseRea
 	if (!area.ok) return whole(area.issues, text);
 	const { packet } = reading;
 	if (!packet) return bad({ code: 'no-packet', path, text });
-	return perArea({ ...packet, amount: (packet.amount * count) as never }, area.value, text, path);
+	return perArea(
+		packet.kind === 'mass'
+			? { kind: 'mass', amount: si(packet.amount * count) }
+			: { kind: 'volume', amount: si(packet.amount * count) },
+		area.value,
+		text,
+		path
+	);
 }
 
 function readPerRow(text: string, left: string, right: string, reading: DoseReading, path: string): Result<Dose> {

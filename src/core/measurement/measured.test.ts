@@ -1,3 +1,4 @@
+import { si } from '../quantity/quantity';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { ErrorTerm, Measured } from './measured';
@@ -5,7 +6,7 @@ import { budgetOf, measured, over, relativeU, times } from './measured';
 import { meanUncertainty } from './mean-uncertainty';
 import { studentT95 } from './student-t95';
 
-const of = (...errors: ErrorTerm[]): Measured => measured(10 as never, errors);
+const of = (...errors: ErrorTerm[]): Measured => measured(si(10), errors);
 
 describe('propagation', () => {
 	it('adds independent relative variances in a product and in a quotient', () => {

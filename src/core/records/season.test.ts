@@ -1,3 +1,4 @@
+import { si } from '../quantity/quantity';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { groupRuns } from './group-runs';
@@ -28,8 +29,8 @@ describe('a season by block and product', () => {
 	});
 	it('is held against a most that is told in the same way only', () => {
 		const one = [{ block: 'B', product: 'P', kind: 'mass' as const, perGround: 1 }];
-		expect(seasonUse(one, () => ({ kind: 'volume', perArea: 2 as never }))[0]!.ofMost).toBeNull();
-		expect(seasonUse(one, () => ({ kind: 'mass', perArea: 2 as never }))[0]!.ofMost).toBe(0.5);
+		expect(seasonUse(one, () => ({ kind: 'volume', perArea: si(2) }))[0]!.ofMost).toBeNull();
+		expect(seasonUse(one, () => ({ kind: 'mass', perArea: si(2) }))[0]!.ofMost).toBe(0.5);
 	});
 });
 

@@ -1,3 +1,4 @@
+import { si } from '../quantity/quantity';
 import { describe, expect, it } from 'vitest';
 import { Seeded } from '../../../tests/support/seeded';
 import { median } from '../calibration/median';
@@ -41,14 +42,14 @@ describe('the steady part of a track', () => {
 			let speed = random.between(0, 3);
 			const speeds = Array.from({ length: random.whole(3, 45) }, (_, at): SpeedAt => {
 				if (random.next() < 0.12) speed = random.between(0, 3);
-				return { at: at * 2, speed: (speed * (1 + random.normal(0, 0.03))) as never };
+				return { at: at * 2, speed: si(speed * (1 + random.normal(0, 0.03))) };
 			});
 			expect(steadyPart(speeds)).toEqual(slowSteady(speeds));
 		}
 	});
 	it('is none where nothing was driven', () => {
 		expect(steadyPart([])).toBeNull();
-		expect(steadyPart(Array.from({ length: 30 }, (_, at) => ({ at, speed: 0.1 as never })))).toBeNull();
+		expect(steadyPart(Array.from({ length: 30 }, (_, at) => ({ at, speed: si(0.1) })))).toBeNull();
 	});
 });
 

@@ -3,10 +3,10 @@
 area on the ellipsoid stand beside it while it is drawn.
 -->
 <script lang="ts">
+	import { show } from '$lib/shown/show';
 	import { onMount, untrack } from 'svelte';
 	import type { LatLng, Layer, Map as LeafletMap, Polygon } from 'leaflet';
 	import type { Boundary, Position, Ring } from '$core';
-	import { inUnit, showFigure, si } from '$core';
 	import type { FarmSettings } from '$lib/formats/farm-settings';
 	import { fieldUnits } from '$lib/formats/field-units';
 	import { boundaryArea, distance, ringArea } from '$lib/ground/geodesic';
@@ -22,10 +22,8 @@ area on the ellipsoid stand beside it while it is drawn.
 	let element: HTMLDivElement;
 	let drawing = $state('');
 	const units = $derived(fieldUnits(settings));
-	const area = (m2: number) =>
-		`${showFigure(inUnit('area', si<'area'>(m2), units.area), 4, settings.decimalComma)} ${units.area}`;
-	const length = (m: number) =>
-		`${showFigure(inUnit('length', si<'length'>(m), units.side), 4, settings.decimalComma)} ${units.side}`;
+	const area = (m2: number) => show('area', m2, settings, { digits: 4 }).text;
+	const length = (m: number) => show('length', m, settings, { digits: 4 }).text;
 
 	const position = ({ lat, lng }: LatLng): Position => [Number(lng.toFixed(8)), Number(lat.toFixed(8))];
 	const closed = (points: readonly LatLng[]): Ring => {
@@ -42,13 +40,13 @@ area on the ellipsoid stand beside it while it is drawn.
 		return (points as LatLng[][][]).map((outline) => outline.map(closed));
 	};
 
-	let show: ((boundary: Boundary | null) => void) | null = null;
+	let redraw: ((boundary: Boundary | null) => void) | null = null;
 	let own = untrack(() => boundary);
 	// A boundary that came from elsewhere (typed corners) is shown; one that was drawn here stands already.
 	$effect(() => {
 		if (boundary !== own) {
 			own = boundary;
-			show?.(boundary);
+			redraw?.(boundary);
 		}
 	});
 
@@ -87,7 +85,7 @@ area on the ellipsoid stand beside it while it is drawn.
 					say();
 				});
 			};
-			show = (b) => {
+			redraw = (b) => {
 				ground.clearLayers();
 				for (const outline of b ? back(b) : []) {
 					const layer = L.polygon(outline, { className: 'own' });
@@ -95,7 +93,7 @@ area on the ellipsoid stand beside it while it is drawn.
 					watch(layer);
 				}
 			};
-			show(own);
+			redraw(own);
 			const all = L.featureGroup([ground, ...others.map((o) => L.polygon(back(o.boundary)))]);
 			const bounds = all.getBounds();
 			if (bounds.isValid())

@@ -1,8 +1,8 @@
 <!-- @component What each side of an arc gives, and the share of the spray by height of the canopy. -->
 <script lang="ts">
+	import { show } from '$lib/shown/show';
 	import type { FlowResult } from '$core';
-	import { inUnit, showDecimals, showFigure, zoneShares } from '$core';
-	import { shortUnit } from '$lib/formats/field-units';
+	import { showDecimals, zoneShares } from '$core';
 	import type { RoundState } from '$lib/state/round.svelte';
 
 	let { state: round, flow }: { state: RoundState; flow: FlowResult } = $props();
@@ -62,8 +62,11 @@
 			<div>
 				<dt>{side.name}{open > 0 ? `, ${open} taken as even` : ''}</dt>
 				<dd class="num">
-					{showFigure(inUnit('flow', side.nozzles.reduce((s, f) => s + f.q, 0) as never, round.units.flow), 3, comma)}
-					{shortUnit(round.units.flow)}
+					{show(
+						'flow',
+						side.nozzles.reduce((s, f) => s + f.q, 0),
+						round.settings
+					).text}
 				</dd>
 			</div>
 		{/each}

@@ -1,7 +1,8 @@
 <!-- @component How far to drive so that the reading is the answer, and whether course and catch are long enough. -->
 <script lang="ts">
+	import { show } from '$lib/shown/show';
 	import { untrack } from 'svelte';
-	import { fields, inUnit, readField, readShare, showFigure } from '$core';
+	import { fields, readField, readShare, showFigure, factor } from '$core';
 	import { Dialog, Portal } from '@skeletonlabs/skeleton-svelte';
 	import { typed } from '$lib/formats/field-units';
 	import { helperWords, readingCourses } from '$lib/state/course-helper';
@@ -18,7 +19,7 @@
 		const small = round.rig.spacing === null ? round.units.course : round.units.spacing;
 		return width === null
 			? ''
-			: `${showFigure(inUnit('length', width as never, small), 4, round.settings.decimalComma)} ${small}`;
+			: `${showFigure(width / factor('length', small), 4, round.settings.decimalComma)} ${small}`;
 	});
 	let widthText = $state(first);
 	let asked = $state('5');
@@ -27,8 +28,7 @@
 		return read.ok ? (read.value.value as number) : null;
 	});
 	const courses = $derived(width === null ? [] : readingCourses(width));
-	const told = (m: number) =>
-		`${showFigure(m, 4, comma)} m · ${showFigure(inUnit('length', m as never, 'ft'), 4, comma)} ft`;
+	const told = (m: number) => show('length', m, round.settings, { digits: 4 }).text;
 	const wanted = $derived(readShare(asked));
 	const course = $derived.by(() => {
 		const read = round.round.course && readField(fields.course, round.round.course, '');
@@ -63,7 +63,7 @@
 			: { course: '', catches: '' }
 	);
 	async function use(m: number) {
-		const value = showFigure(inUnit('length', m as never, round.units.course), 5, false).replace(/,/g, '');
+		const value = showFigure(m / factor('length', round.units.course), 5, false).replace(/,/g, '');
 		await round.add({
 			kind: 'course',
 			length: typed(value, round.units.course, { ...round.settings, decimalComma: false })

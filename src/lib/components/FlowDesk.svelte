@@ -1,6 +1,7 @@
 <!-- @component Nozzle flow at a desk: the machine with a field at each nozzle, and what the ground gets. -->
 <script lang="ts">
-	import { evenBand, inUnit, sectionOfNozzles, showFigure, twoSided } from '$core';
+	import { show } from '$lib/shown/show';
+	import { evenBand, sectionOfNozzles, twoSided } from '$core';
 	import BoomRail from '$lib/drawings/BoomRail.svelte';
 	import GroundStripe from '$lib/drawings/GroundStripe.svelte';
 	import { sectionName } from '$lib/drawings/boom-geometry';
@@ -56,8 +57,7 @@
 			if (nozzles.length === 0) return `${left ? 'left' : 'right'} side off`;
 			const q = nozzles.reduce((s, n) => s + (n.flow ?? 0), 0);
 			const open = nozzles.some((n) => n.flow === null);
-			const unit = round.units.flow;
-			return `${left ? 'left' : 'right'} side ${open ? 'so far ' : ''}${showFigure(inUnit('flow', q as never, unit), 3, comma)} ${shortUnit(unit)}`;
+			return `${left ? 'left' : 'right'} side ${open ? 'so far ' : ''}${show('flow', q, round.settings).text}`;
 		};
 		return [side(true), side(false)];
 	});

@@ -1,15 +1,14 @@
 <!-- @component The ground of a job: blocks to tick, each whole or a part of it by a share, its rows, or strips. -->
 <script lang="ts">
+	import { show } from '$lib/shown/show';
 	import type { TypedPart } from '$core';
-	import { inUnit, showFigure, si } from '$core';
 	import { shortUnit } from '$lib/formats/field-units';
 	import type { JobPlanState } from '$lib/state/job-plan.svelte';
 	import FormField from './FormField.svelte';
 
 	let { plan }: { plan: JobPlanState } = $props();
 	const { source, ground, units } = $derived(plan);
-	const area = (m2: number) =>
-		`${showFigure(inUnit('area', si<'area'>(m2), units.area), 3, source.settings.decimalComma)} ${units.area}`;
+	const area = (m2: number) => show('area', m2, source.settings).text;
 	const ways: readonly { readonly by: TypedPart['by']; readonly label: string }[] = [
 		{ by: 'share', label: 'A share of it' },
 		{ by: 'rows', label: 'Rows from – to' },

@@ -1,42 +1,39 @@
 <!-- @component Loads as tanks: mix, area, water and each product of every load, from the unrounded plan. -->
 <script lang="ts">
-	import type { LoadPlan } from '$core';
+	import type { LoadPlan, PlanSheet } from '$core';
 	import Tank from '$lib/drawings/Tank.svelte';
 	import type { FarmSettings } from '$lib/formats/farm-settings';
-	import { groupLoads, shownAmount, shownLoads } from '$lib/shown/shown-plan';
-	import { shortUnit, fieldUnits } from '$lib/formats/field-units';
-	import { inUnit, showFigure } from '$core';
+	import { show, showAmount } from '$lib/shown/show';
+	import type { PlannedProduct } from '$lib/shown/shown-plan';
+	import { groupLoads, shownLoads } from '$lib/shown/shown-plan';
 
 	interface Props {
 		plan: LoadPlan;
-		/** Tank, m³. */
-		tank: number;
-		/** Names of the products, in the plan's order. */
-		names: readonly string[];
+		sheet: PlanSheet;
+		/** In the plan's order. */
+		products: readonly PlannedProduct[];
 		settings: FarmSettings;
 	}
-	let { plan, tank, names, settings }: Props = $props();
+	let { plan, sheet, products, settings }: Props = $props();
 
-	const units = $derived(fieldUnits(settings));
-	const groups = $derived(groupLoads(shownLoads(plan, tank, names, settings)));
-	const figure = (v: number) => showFigure(v, 4, settings.decimalComma);
+	const groups = $derived(groupLoads(shownLoads(plan, sheet, products, settings)));
+	const area = $derived(show('area', plan.area, settings, { digits: 4 }));
+	const mix = $derived(show('tank', plan.mix, settings, { digits: 4 }));
 </script>
 
 <div class="facts" aria-live="polite">
 	<div>
-		<span class="lab">to spray</span><span class="num"
-			>{figure(inUnit('area', plan.area, units.area))} <small>{units.area}</small></span
-		>
+		<span class="lab">to spray</span><span class="num">{area.figure} <small>{area.unit}</small></span>
 	</div>
 	<div>
-		<span class="lab">spray mix</span><span class="num"
-			>{figure(inUnit('volume', plan.mix, units.tank))} <small>{shortUnit(units.tank)}</small></span
-		>
+		<span class="lab">spray mix</span><span class="num">{mix.figure} <small>{mix.unit}</small></span>
 	</div>
 	<div><span class="lab">loads</span><span class="num" data-testid="load-count">{plan.loads.length}</span></div>
 	{#each plan.totals as total, i (i)}
-		{@const t = shownAmount(total, settings)}
-		<div><span class="lab">{names[i]} in all</span><span class="num">{t.value} <small>{t.unit}</small></span></div>
+		{@const t = showAmount(total, settings, products[i]?.dose)}
+		<div>
+			<span class="lab">{products[i]?.name} in all</span><span class="num">{t.figure} <small>{t.unit}</small></span>
+		</div>
 	{/each}
 </div>
 <ol class="loads">
@@ -60,7 +57,9 @@
 					</div>
 					{#each group.load.products as p, i (i)}<div class="product">
 							<dt>{p.name}</dt>
-							<dd class="num">{p.value} <small>{p.unit}</small></dd>
+							<dd class="num">{p.figure} <small>{p.unit}</small></dd>
+							{#if p.mark}<dd class="mark">at the mark {p.mark}</dd>
+							{:else if p.coarse}<dd class="mark coarse">▲ no mark within 2.5 %: a finer measure, or a pre-mix</dd>{/if}
 						</div>{/each}
 				</dl>
 			</div>
@@ -132,8 +131,16 @@
 	.product dt {
 		font-weight: 650;
 	}
-	.product dd {
+	.product dd.num {
 		font-size: 1.7rem;
 		line-height: 1.1;
+	}
+	.product .mark {
+		grid-column: 1 / -1;
+		justify-self: end;
+		font-size: 0.95rem;
+	}
+	.mark.coarse {
+		color: var(--straw-text);
 	}
 </style>

@@ -1,8 +1,9 @@
 <!-- @component The ground that is sprayed for the measure: laid out from an area or its sides, and timed on a plot. -->
 <script lang="ts">
+	import { show } from '$lib/shown/show';
 	import { untrack } from 'svelte';
 	import type { TypedGround } from '$core';
-	import { fields, inUnit, mean, readField, showDecimals, showFigure } from '$core';
+	import { fields, mean, readField, showDecimals } from '$core';
 	import Alley from '$lib/drawings/Alley.svelte';
 	import PlotGround from '$lib/drawings/PlotGround.svelte';
 	import { typed } from '$lib/formats/field-units';
@@ -31,18 +32,10 @@
 	const watch = untrack(() => keptWatch(device, 'plot', round.head.id));
 
 	const comma = $derived(round.settings.decimalComma);
-	const metric = $derived(round.units.side === 'm');
 	const timed = $derived(round.method === 'plot-catch' || round.round.plotRuns.length > 0);
 	const unit = $derived(round.units.side);
-	const side = (m: number | null) =>
-		m === null ? '?' : metric ? `${showFigure(m, 4, comma)} m` : `${showFigure(m / 0.3048, 4, comma)} ft`;
-	const area = $derived(
-		round.area === null
-			? '?'
-			: metric
-				? `${showFigure(round.area, 4, comma)} m²`
-				: `${showFigure(inUnit('area', round.area as never, 'ft2'), 4, comma)} ft²`
-	);
+	const side = (m: number | null) => (m === null ? '?' : show('length', m, round.settings, { digits: 4 }).text);
+	const area = $derived(round.area === null ? '?' : show('area', round.area, round.settings, { digits: 4 }).text);
 	const runs = $derived(round.round.plotRuns);
 	const counted = $derived(runs.filter((r) => !r.struck));
 	const seconds = (run: (typeof runs)[number]): number | null => {

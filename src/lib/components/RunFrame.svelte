@@ -108,7 +108,7 @@
 	{@const before = run.run?.weather.before}
 	<a class="weather" class:none={!before} href="/jobs/{head.id}/day"
 		>{before
-			? `Weather at ${clockOf(before.at)}${before.decision === 'wait' ? ': wait' : ''}`
+			? `Weather at ${clockOf(before.at, run.settings)}${before.decision === 'wait' ? ': wait' : ''}`
 			: 'Look at the weather'}</a
 	>
 {/snippet}

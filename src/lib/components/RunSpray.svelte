@@ -1,6 +1,7 @@
 <!-- @component A load that is mixed, spraying, paused or out: what it should cover, how far it is, and what that means for the rest. -->
 <script lang="ts">
-	import { factor, inUnit, showDecimals, showFigure } from '$core';
+	import { show } from '$lib/shown/show';
+	import { factor, showDecimals, showFigure } from '$core';
 	import { longUnit, shortUnit } from '$lib/formats/field-units';
 	import { plainRate } from '$lib/shown/answer';
 	import { clockOf, shownRunLoad } from '$lib/shown/run-facts';
@@ -29,7 +30,7 @@
 		open = true;
 	}
 	const step = (by: number) => (done = `${Math.max(1, (Number(done) || 0) + by)}`);
-	const volume = (v: number) => `${showFigure(inUnit('volume', v as never, run.units.tank), 3, comma)} ${tankUnit}`;
+	const volume = (v: number) => show('tank', v, run.settings).text;
 	const quarters = [
 		['Empty', 0],
 		['¼', 0.25],
@@ -48,9 +49,9 @@
 	<section class="card">
 		<p class="lab">
 			{load.state === 'out'
-				? `Out ${load.endedAt ? clockOf(load.endedAt) : ''}`
+				? `Out ${load.endedAt ? clockOf(load.endedAt, run.settings) : ''}`
 				: load.startedAt
-					? `${load.state === 'paused' ? 'Paused. ' : ''}Spraying since ${clockOf(load.startedAt)}`
+					? `${load.state === 'paused' ? 'Paused. ' : ''}Spraying since ${clockOf(load.startedAt, run.settings)}`
 					: 'Mixed, to the field with it'}
 		</p>
 		<p class="cover"><span class="num">{shown.mix}</span> <b>{shown.over}</b></p>

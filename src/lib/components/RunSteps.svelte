@@ -21,7 +21,7 @@
 				<span class="box" aria-hidden="true">{done ? '✓' : i + 1}</span>
 				<span class="what">
 					<b>{line.text}</b>
-					<small>{line.why}{done ? ` · done ${clockOf(done.at)}` : ''}</small>
+					<small>{line.why}{done ? ` · done ${clockOf(done.at, run.settings)}` : ''}</small>
 					{#if done?.poured && line.poured && typedText(done.poured) !== typedText(line.poured)}<small class="look"
 							>▲ {typedText(done.poured)} went in</small
 						>{/if}

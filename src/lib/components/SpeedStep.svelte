@@ -2,7 +2,18 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import type { Issue } from '$core';
-	import { dialFor, fields, inUnit, mean, readField, relativeU, showDecimals, showWithInterval } from '$core';
+	import {
+		dialFor,
+		fields,
+		inUnit,
+		mean,
+		readField,
+		relativeU,
+		showDecimals,
+		showWithInterval,
+		factor,
+		si
+	} from '$core';
 	import type { RoundState } from '$lib/state/round.svelte';
 	import { usualRuns } from '$lib/state/round-steps';
 	import type { WatchDevice } from '$lib/state/kept-watch';
@@ -41,9 +52,7 @@
 		return read.ok ? read.value.value : null;
 	};
 	const speedOf = (time: number | null) =>
-		course === null || time === null
-			? ''
-			: `${showDecimals(inUnit('speed', (course / time) as never, unit), 2, comma)} ${unit}`;
+		course === null || time === null ? '' : `${showDecimals(course / time / factor('speed', unit), 2, comma)} ${unit}`;
 	const meanShown = $derived.by(() => {
 		const m = round.speed?.measured;
 		if (!m) return null;
@@ -58,7 +67,7 @@
 		const off = read / s.measured.value - 1;
 		const want = unit === 'mph' ? 5 : 8;
 		const hold = dialFor(
-			((s.measured.value / inUnit('speed', s.measured.value, unit)) * want) as never,
+			si((s.measured.value / inUnit('speed', s.measured.value, unit)) * want),
 			s.measured.value,
 			read
 		);

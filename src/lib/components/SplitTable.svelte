@@ -1,9 +1,9 @@
 <!-- @component A job by every split, side by side; the one that is picked counts. -->
 <script lang="ts">
+	import { show } from '$lib/shown/show';
 	import type { OneLoadLess, Pace, Split, SplitChoice } from '$core';
-	import { inUnit, showFigure } from '$core';
+	import { showFigure } from '$core';
 	import type { FarmSettings } from '$lib/formats/farm-settings';
-	import { fieldUnits, shortUnit } from '$lib/formats/field-units';
 	import { jobEnd, shownSpan } from '$lib/shown/job-span';
 	import { wordIssue } from '$lib/wording/issues';
 	import { splitWords } from '$lib/wording/jobs';
@@ -20,10 +20,8 @@
 		onpick: (split: Split) => void;
 	}
 	let { choices, offered, picked, settings, pace = null, less = null, onpick }: Props = $props();
-	const units = $derived(fieldUnits(settings));
 	const percent = $derived(less ? `${showFigure(less.less * 100, 2, settings.decimalComma)} %` : '');
-	const volume = (v: number) =>
-		`${showFigure(inUnit('volume', v as never, units.tank), 3, settings.decimalComma)} ${shortUnit(units.tank)}`;
+	const volume = (v: number) => show('tank', v, settings).text;
 </script>
 
 <fieldset>

@@ -1,11 +1,13 @@
 <!-- @component What happened to a rig: new nozzles, pump, gauge, hoses, tyres, filter. It puts calibrations in doubt. -->
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { localDay } from '$lib/shown/local-day';
+	import { dayAt } from '$lib/shown/farm-time';
 	import type { SprayerEventKind } from '$lib/wording/events';
 	import { eventWords, sprayerEventKinds } from '$lib/wording/events';
 
 	interface Props {
+		/** The farm's clock. */
+		zone: string;
 		events: readonly {
 			readonly id: string;
 			readonly day: string;
@@ -16,9 +18,9 @@
 		problem: string;
 		typed: Record<string, string> | null;
 	}
-	let { events, problem, typed }: Props = $props();
+	let { zone, events, problem, typed }: Props = $props();
 	const id = $props.id();
-	const today = () => localDay(new Date());
+	const today = () => dayAt(zone, Date.now());
 </script>
 
 <section id="events" aria-labelledby="{id}-title">

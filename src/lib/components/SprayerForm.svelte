@@ -4,7 +4,7 @@
 	import type { SuperValidated } from 'sveltekit-superforms';
 	import { superForm } from 'sveltekit-superforms';
 	import type { RigForm, RigText } from '$core';
-	import { carried, carriers, drives, fields, inUnit, readField, showFigure, sprayerKinds } from '$core';
+	import { carried, carriers, drives, fields, inUnit, readField, showFigure, sprayerKinds, si } from '$core';
 	import RigMini from '$lib/drawings/RigMini.svelte';
 	import type { FarmSettings } from '$lib/formats/farm-settings';
 	import { fieldUnits, shortUnit } from '$lib/formats/field-units';
@@ -36,7 +36,7 @@
 		const spacing = rig.spacing ? readField(fields.spacing, rig.spacing, '') : null;
 		const unit = units.course;
 		const width = spacing?.ok
-			? `${showFigure(inUnit('length', (spacing.value.value * rig.nozzles) as never, unit), 4)} ${unit}`
+			? `${showFigure(inUnit('length', si(spacing.value.value * rig.nozzles), unit), 4)} ${unit}`
 			: rig.kind === 'boom'
 				? '?'
 				: '';

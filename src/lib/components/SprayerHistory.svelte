@@ -1,7 +1,7 @@
 <!-- @component A sprayer over time: volume, wear and evenness as lines, and every nozzle against every calibration. -->
 <script lang="ts">
 	import type { Rig } from '$core';
-	import { inUnit, showDecimals } from '$core';
+	import { showDecimals, factor } from '$core';
 	import type { FarmSettings } from '$lib/formats/farm-settings';
 	import { longUnit } from '$lib/formats/field-units';
 	import { chart } from '$lib/state/chart';
@@ -51,7 +51,7 @@
 	const lines = $derived.by(() => {
 		if (shown === 'volume')
 			return lineOptions(
-				traces.map((t) => ({ day: t.signedDay, value: inUnit('volumePerArea', t.rate as never, settings.rateUnit) })),
+				traces.map((t) => ({ day: t.signedDay, value: t.rate / factor('volumePerArea', settings.rateUnit) })),
 				`spray volume, ${unit}`,
 				[]
 			);

@@ -1,19 +1,9 @@
 <!-- @component Alley of an airblast sprayer: row spacing, which alleys, which sides; and what the canopy asks for. -->
 <script lang="ts">
-	import {
-		fields,
-		inUnit,
-		otherSides,
-		readField,
-		readNumber,
-		rowsPerPass,
-		showDecimals,
-		showFigure,
-		tidyText,
-		treeRowVolume
-	} from '$core';
+	import { show } from '$lib/shown/show';
+	import { fields, otherSides, readField, readNumber, rowsPerPass, showDecimals, tidyText, treeRowVolume } from '$core';
 	import Alley from '$lib/drawings/Alley.svelte';
-	import { longUnit, typed } from '$lib/formats/field-units';
+	import { typed } from '$lib/formats/field-units';
 	import { keptText, typedText } from '$lib/formats/typed-text';
 	import type { RoundState } from '$lib/state/round.svelte';
 	import { otherSideWords, passWords } from '$lib/wording/airblast';
@@ -62,8 +52,7 @@
 		if (!h.ok || !w.ok || !r.ok) return null;
 		return treeRowVolume(h.value.value, w.value.value, r.value.value, canopy.coefficient);
 	});
-	const rate = (value: number) =>
-		`${showFigure(inUnit('volumePerArea', value as never, round.settings.rateUnit), 3, comma)} ${longUnit(round.settings.rateUnit)}`;
+	const rate = (value: number) => show('rate', value, round.settings).text;
 	const gap = $derived(asked === null || !round.calibration ? null : round.calibration.rate.value / asked - 1);
 
 	const coefficientFits = (c: ReturnType<typeof readNumber>): c is number => typeof c === 'number' && c > 0 && c <= 10;

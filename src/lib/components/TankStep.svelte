@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import type { TankReading } from '$core';
-	import { fields, inUnit, readField, showDecimals, showFigure } from '$core';
+	import { fields, readField, showDecimals, showFigure, factor } from '$core';
 	import TankSight from '$lib/drawings/TankSight.svelte';
 	import { shortUnit, typed } from '$lib/formats/field-units';
 	import { typedText } from '$lib/formats/typed-text';
@@ -33,7 +33,7 @@
 		const read = readField(fields.tankReading, typed(text, unit, round.settings), '');
 		return read.ok ? (read.value.value as number) : null;
 	};
-	const shown = (v: number) => `${showFigure(inUnit('volume', v as never, unit as 'L'), 4, comma)} ${shortUnit(unit)}`;
+	const shown = (v: number) => `${showFigure(v / factor('volume', unit), 4, comma)} ${shortUnit(unit)}`;
 	let start = $state('');
 	let left = $state('');
 	let added = $state('');

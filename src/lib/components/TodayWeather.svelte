@@ -5,7 +5,7 @@
 	import type { FarmSettings } from '$lib/formats/farm-settings';
 	import type { WeatherAnswer } from '$lib/formats/weather';
 	import { dayStrips, goodStretches } from '$lib/shown/day-strip';
-	import { clockAt, dayAt } from '$lib/shown/farm-time';
+	import { dayAt, spanAt } from '$lib/shown/farm-time';
 	import { limitsOf } from '$lib/shown/job-weather';
 	import { getJson } from '$lib/state/device.svelte';
 	import type { Place } from '$core';
@@ -28,8 +28,7 @@
 		answer?.forecast ? dayStrips(answer.forecast, limitsOf({ products: [] }, settings), [], where) : []
 	);
 	const stretches = $derived(goodStretches(strips, now));
-	const span = (s: { readonly from: number; readonly to: number }) =>
-		`from ${clockAt(zone, s.from)} to ${clockAt(zone, s.to)}`;
+	const span = (s: { readonly from: number; readonly to: number }) => `from ${spanAt(zone, s.from, s.to)}`;
 	const today = $derived(stretches.filter((s) => dayAt(zone, s.from) === dayAt(zone, now)));
 	const words = $derived.by(() => {
 		if (today.length > 0) return `No rule stops the work today ${today.map(span).join(', and ')}`;

@@ -1,7 +1,7 @@
 <!-- @component Ground speed from a track: a file dropped in, this device's position, or the farm's receiver. -->
 <script lang="ts">
 	import { onDestroy, untrack } from 'svelte';
-	import { inUnit, showDecimals } from '$core';
+	import { showDecimals, factor } from '$core';
 	import { Dialog, Portal } from '@skeletonlabs/skeleton-svelte';
 	import { instruments } from '$lib/device/flow-meter';
 	import { readTrack } from '$lib/device/read-track';
@@ -13,7 +13,7 @@
 	const track = untrack(() => new TrackStepState(round));
 	const unit = $derived(round.units.speed);
 	const comma = $derived(round.settings.decimalComma);
-	const speedIn = (v: number) => inUnit('speed', v as never, unit);
+	const speedIn = (v: number) => v / factor('speed', unit);
 
 	let hasReceiver = $state(false);
 	void instruments((input, init) => fetch(input, init)).then((found) => (hasReceiver = found.receiver));

@@ -20,8 +20,8 @@ describe('the jugs and scales of a farm', () => {
 		expect(problems).toEqual({});
 		const settings = { ...metric, measures };
 		expect(farmMeasures(settings)).toEqual([
-			{ name: 'big jug', kind: 'volume', mark: expect.closeTo(5e-5, 12) as unknown, holds: 0.005 },
-			{ name: 'scale', kind: 'mass', mark: 0.005, holds: 2 }
+			{ name: 'big jug', kind: 'volume', mark: expect.closeTo(5e-5, 12) as unknown, holds: 0.005, unit: 'ml' },
+			{ name: 'scale', kind: 'mass', mark: 0.005, holds: 2, unit: 'g' }
 		]);
 		expect(measureTexts(settings)).toEqual([
 			{ name: 'big jug', mark: '50 ml', holds: '5 L' },

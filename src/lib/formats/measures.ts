@@ -64,6 +64,6 @@ export const farmMeasures = (settings: FarmSettings): Measure[] =>
 	((settings.measures as FarmSettings['measures'] | undefined) ?? []).flatMap(({ name, mark, holds }): Measure[] => {
 		const [one, all] = readMeasure(mark, holds);
 		return one.ok && all.ok && one.value.kind === all.value.kind
-			? [{ name, kind: one.value.kind, mark: one.value.value, holds: all.value.value }]
+			? [{ name, kind: one.value.kind, mark: one.value.value, holds: all.value.value, unit: one.value.unit }]
 			: [];
 	});

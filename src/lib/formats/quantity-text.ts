@@ -1,5 +1,5 @@
 import type { Gallon, Issue, Kind, ReadQuantity, Reading, Result } from '../../core';
-import { bad, readQuantity } from '../../core';
+import { bad, readQuantity, si } from '../../core';
 import { z } from 'zod';
 
 /** A quantity in a file: text as a person types it, or a bare number with its unit. */
@@ -55,7 +55,7 @@ export class QuantityReader {
 		if (!one.ok) return bad(...one.issues.map((i) => ({ ...i, text: text.unit })));
 		return {
 			ok: true,
-			value: { ...one.value, text: `${text.value} ${text.unit}`, value: (one.value.value * text.value) as never }
+			value: { ...one.value, text: `${text.value} ${text.unit}`, value: si(one.value.value * text.value) }
 		};
 	}
 }

@@ -12,7 +12,7 @@ import type {
 	UsedReading,
 	WidthReading
 } from '../../core';
-import { inUnit } from '../../core';
+import { inUnit, si } from '../../core';
 import type { CalibrationSheetFile } from './calibration-sheet';
 
 /** A quantity as the file holds it: at full precision, in one plain unit. */
@@ -72,7 +72,7 @@ const ratedOf = (rated: Rated) => ({ flow: perMinute(rated.flow), at: kilopascal
 /** A tip tester's flow goes out as what it gives in the catch time: the file knows catches only. */
 const catchOf = (one: Catch, time: number) => {
 	if ('volume' in one) return millilitres(one.volume);
-	return 'mass' in one ? q('mass', 'g')(one.mass) : millilitres((one.flow * time) as never);
+	return 'mass' in one ? q('mass', 'g')(one.mass) : millilitres(si(one.flow * time));
 };
 
 function flowOf(flow: FlowReading, courseTime: number) {

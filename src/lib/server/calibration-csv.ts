@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import { inUnit } from '../../core';
+import { inUnit, si } from '../../core';
 import { methodWords } from '../wording/methods';
 import type { CalibrationPage } from './calibration-page';
 import { readPage } from './calibration-page';
@@ -23,12 +23,12 @@ export function calibrationCsv(page: CalibrationPage): string {
 	}
 	result(
 		'spray volume',
-		inUnit('volumePerArea', c.rate as never, 'L/ha'),
+		inUnit('volumePerArea', si(c.rate), 'L/ha'),
 		'L/ha',
 		read ? methodWords[read.calibration.method].name : ''
 	);
-	result('spray volume', inUnit('volumePerArea', c.rate as never, 'US gal/ac'), 'US gal/ac');
-	result('spray volume', inUnit('volumePerArea', c.rate as never, 'Imp gal/ac'), 'Imp gal/ac');
+	result('spray volume', inUnit('volumePerArea', si(c.rate), 'US gal/ac'), 'US gal/ac');
+	result('spray volume', inUnit('volumePerArea', si(c.rate), 'Imp gal/ac'), 'Imp gal/ac');
 	result('half interval, 95 %', c.relativeU95, 'share');
 	const k = read?.calibration;
 	if (k) {

@@ -1,8 +1,9 @@
 import type { Budget, BudgetInput, MethodCalibration } from '$core';
-import { inUnit, judgeGap, nearEnough, showFigure, showWithInterval } from '$core';
+import { factor, judgeGap, nearEnough, showFigure, showWithInterval } from '$core';
 import type { FarmSettings } from '$lib/formats/farm-settings';
 import type { RateUnit } from '$lib/formats/rate-units';
-import { longUnit, measuresOf, shortUnit } from '$lib/formats/field-units';
+import { longUnit } from '$lib/formats/field-units';
+import { show } from './show';
 
 /** What an input of the budget is called. */
 export const inputNames: Record<BudgetInput, string> = {
@@ -56,14 +57,13 @@ export interface ShownRate {
 
 /** A spray volume with its ± in any unit, digits following the ±. */
 export function shownRate(rate: number, relativeU95: number, unit: RateUnit, decimalComma: boolean): ShownRate {
-	const value = inUnit('volumePerArea', rate as never, unit);
+	const value = rate / factor('volumePerArea', unit);
 	const tooWide = judgeGap(0, nearEnough, relativeU95) === 'cannot-tell';
 	return { ...showWithInterval(value, value * relativeU95, decimalComma), unit: longUnit(unit), tooWide };
 }
 
 /** A spray volume without a ±, to three figures: one that was told, not measured here. */
-export const plainRate = (rate: number, { rateUnit, decimalComma }: FarmSettings): string =>
-	`${showFigure(inUnit('volumePerArea', rate as never, rateUnit), 3, decimalComma)} ${longUnit(rateUnit)}`;
+export const plainRate = (rate: number, settings: FarmSettings): string => show('rate', rate, settings).text;
 
 /** A ± that is wider than what is judged, in words; nothing where it is fine enough. */
 export const wideWords = (relativeU95: number, decimalComma: boolean, budget?: Budget): string =>
@@ -78,14 +78,6 @@ export interface Fact {
 
 /** What the answer rests on, in the farm's measures. */
 export function answerFacts(c: MethodCalibration, settings: FarmSettings): Fact[] {
-	const measures = measuresOf(settings);
-	const comma = settings.decimalComma;
-	const figure = (value: number, digits = 3) => showFigure(value, digits, comma);
-	const g = measures === 'Imperial' ? 'Imp' : 'US';
-	const metric = measures === 'metric';
-	const volume = metric ? 'ml' : (`${g} fl oz` as const);
-	const flow = metric ? 'L/min' : (`${g} gal/min` as const);
-	const speed = metric ? 'km/h' : 'mph';
 	const facts: Fact[] = [];
 	const { nozzles } = c;
 	if (nozzles) {
@@ -93,8 +85,8 @@ export function answerFacts(c: MethodCalibration, settings: FarmSettings): Fact[
 		const caught = nozzles.nozzles.flatMap((n) => (n.flow === null ? [] : [n.flow * nozzles.time]));
 		const meanCatch = caught.reduce((s, v) => s + v, 0) / caught.length;
 		facts.push({
-			name: `${catches}, ${figure(nozzles.time)} s${nozzles.caught === 1 ? '' : ' each'}`,
-			value: `${figure(inUnit('volume', meanCatch as never, volume))} ${shortUnit(volume)}`
+			name: `${catches}, ${showFigure(nozzles.time, 3, settings.decimalComma)} s${nozzles.caught === 1 ? '' : ' each'}`,
+			value: show('catch', meanCatch, settings).text
 		});
 	}
 	if (c.flow && !(nozzles && nozzles.count === 1))
@@ -104,24 +96,23 @@ export function answerFacts(c: MethodCalibration, settings: FarmSettings): Fact[
 					? `Flow, ${nozzles.count} nozzles`
 					: 'Flow of all nozzles'
 				: 'Flow',
-			value: `${figure(inUnit('flow', c.flow.value, flow))} ${shortUnit(flow)}`
+			value: show('flow', c.flow.value, settings).text
 		});
-	if (c.speed) facts.push({ name: 'Ground speed', value: `${figure(inUnit('speed', c.speed.value, speed))} ${speed}` });
+	if (c.speed) facts.push({ name: 'Ground speed', value: show('speed', c.speed.value, settings).text });
 	if (c.swath) {
 		const w = c.swath.treated.value;
 		facts.push({
 			name: c.fieldRate === null ? 'Swath' : 'Treated width',
-			value: metric ? `${figure(w)} m` : `${figure(w / 0.3048)} ft`
+			value: show('length', w, settings).text
 		});
 	}
 	if (c.area !== null)
 		facts.push({
 			name: 'Ground',
-			value: metric ? `${figure(c.area, 4)} m²` : `${figure(inUnit('area', c.area, 'ft2'), 4)} ft²`
+			value: show('area', c.area, settings, { digits: 4 }).text
 		});
 	if (c.fieldRate !== null) {
-		const rate = inUnit('volumePerArea', c.fieldRate, settings.rateUnit);
-		facts.push({ name: 'Per field area', value: `${figure(rate)} ${shortUnit(settings.rateUnit)}` });
+		facts.push({ name: 'Per field area', value: show('rate', c.fieldRate, settings).text });
 	}
 	return facts;
 }

@@ -2,7 +2,7 @@ import type { Amount, PlanSheet } from '../../core';
 import { dilution, factor, showFigure, si, strength } from '../../core';
 import type { FarmSettings } from '../formats/farm-settings';
 import { measuresOf } from '../formats/field-units';
-import { shownAmount } from './shown-plan';
+import { showAmount } from './show';
 
 export interface DilutionRow {
 	readonly total: string;
@@ -21,10 +21,7 @@ const totals = {
 /** Product and water for the usual totals, at the strength of a job. */
 export function dilutionRows(sheet: PlanSheet, settings: FarmSettings): DilutionRow[] {
 	const [unit, sizes] = totals[measuresOf(settings)];
-	const told = (a: Amount) => {
-		const { value, unit: u } = shownAmount(a, settings);
-		return `${value} ${u}`;
-	};
+	const told = (a: Amount) => showAmount(a, settings).text;
 	return sizes.map((size) => {
 		const total = si<'volume'>(size * factor('volume', unit));
 		let water: number = total;

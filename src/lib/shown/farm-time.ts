@@ -61,6 +61,12 @@ export function timeAt(zone: string, at: number): string {
 	return `${day} ${clock.slice(0, 5)}`;
 }
 
+/** From a moment to another (ms), like `08:15 to 11:30`; where it ends on another day than it begins, with that day. */
+export function spanAt(zone: string, from: number, to: number): string {
+	const end = dayAt(zone, to);
+	return `${clockAt(zone, from)} to ${end === dayAt(zone, from) ? '' : `${end} `}${clockAt(zone, to)}`;
+}
+
 /** Moment (ms) at some minutes after midnight of a day, as the clocks there show it; the first that there is where they skip it. */
 export function momentAt(zone: string, day: string, minutes: number): number {
 	const wanted = Date.parse(`${day}T00:00:00Z`) + minutes * 60_000;

@@ -58,17 +58,23 @@ describe('what is poured for a load', () => {
 		expect(`${dry.figure} ${dry.unit}`).toBe('980 g');
 		expect(dry.how[0]).toBe('by the scale');
 		const bare = lines(1, [[label('Sample Feldspar'), '14 oz/ac']], metric)[1]!;
-		expect([bare.figure, bare.unit, bare.how]).toEqual(['981', 'g', []]);
+		// Its dose was told in ounces, and no scale says otherwise.
+		expect([bare.figure, bare.unit, bare.how]).toEqual(['2.16', 'lb', []]);
 	});
 	it('says where an amount is too small, and keeps what was wanted', () => {
 		const tiny = lines(0.004, [[label('Sample Ochre'), '2 L/ha']])[1]!;
-		expect(tiny.look).toContain('too little to measure well');
-		expect(readField(fields.poured, tiny.poured!, '').ok).toBe(true);
+		expect(tiny.look).toBe(
+			'Sample Ochre is less than the first mark of the small jug (10 ml). Take a finer measure, mix a bigger batch, or make a pre-mix.'
+		);
+		expect(`${tiny.figure} ${tiny.unit}`).toBe('8 ml');
+		expect(readField(fields.poured, tiny.poured!, '')).toMatchObject({
+			value: { value: expect.closeTo(8e-6, 9) as number }
+		});
 	});
 	it('tells US measures in fluid ounces and gallons', () => {
-		const us = lines(20, [[label('Sample Ochre'), '2 L/ha']], { ...metric, rateUnit: 'US gal/ac' });
+		const us = lines(20, [[label('Sample Ochre'), '27.4 fl oz/ac']], { ...metric, rateUnit: 'US gal/ac' });
 		expect([us[0]!.unit, us[1]!.unit, us[1]!.figure]).toEqual(['gal', 'gal', '2.51']);
-		expect(us[1]!.how).toEqual(['1 × 5 L, then 153 fl oz']);
+		expect(us[1]!.how).toEqual(['1 × 5 L, then 153 fl oz', 'gives 27.36 US fl oz/ac']);
 	});
 	it('tells gallons and pounds with the ounces over them, as the marks of a jug have it', () => {
 		const farm: FarmSettings = {
@@ -86,6 +92,24 @@ describe('what is poured for a load', () => {
 		);
 		// 9.0476 L is 305.9 fl oz; 14 oz/ac on 4.7619 ha is 164.7 oz of weight.
 		expect(made.slice(1, 3).map((l) => `${l.figure} ${l.unit}`)).toEqual(['10 lb 4.5 oz', '2 gal 50 fl oz']);
+	});
+	it('never moves a dose by more than 2.5 % for somebody: it says what the mark would make of it', () => {
+		const coarse = lines(0.0663, [[label('Sample Ochre'), '1.9 L/ha']])[1]!;
+		// 126 ml by 10 ml marks: 130 ml is 3.2 % more.
+		expect(`${coarse.figure} ${coarse.unit}`).toBe('126.0 ml');
+		expect(coarse.look).toBe(
+			'The marks of the small jug (10 ml) would give 3.2 % more Sample Ochre. Take a finer measure, mix a bigger batch, or make a pre-mix.'
+		);
+		expect(coarse.how).toEqual(['the exact amount']);
+	});
+	it('tells quarts as quarts, and a jug with millilitre marks in millilitres on any farm', () => {
+		const us: FarmSettings = { ...metric, rateUnit: 'US gal/ac' };
+		const bare = { ...label('Sample Ochre'), packs: [] };
+		const quarts = lines(20, [[bare, '0.75 qt/ac']], us)[1]!;
+		expect([quarts.figure, quarts.unit]).toEqual(['8.82', 'qt']);
+		const syringe = { ...us, measures: [jug('syringe', '1 ml', '60 ml')] };
+		const drops = lines(0.0125, [[bare, '27 fl oz/ac']], syringe)[1]!;
+		expect([drops.figure, drops.unit, drops.how[1]]).toEqual(['25', 'ml', 'exact 24.7 ml, marks 1 ml']);
 	});
 	it('pours a halved product twice, each half by itself', () => {
 		const halved = { ...label('Sample Feldspar'), fill: 'half-product' as const };

@@ -1,7 +1,5 @@
 import type { SprayRecord, TypedWeather } from '../../core';
-import { inUnit, showFigure } from '../../core';
 import type { FarmSettings } from '../formats/farm-settings';
-import { fieldUnits, shortUnit } from '../formats/field-units';
 import { typedText } from '../formats/typed-text';
 import { partWords } from '../wording/jobs';
 import { recordFieldWords } from '../wording/records';
@@ -9,7 +7,7 @@ import { intervalWords, stopTitle } from '../wording/safety';
 import { skyWords, smokeWords } from '../wording/weather';
 import { plainRate } from './answer';
 import { timeAt } from './farm-time';
-import { shownAmount } from './shown-plan';
+import { amountOf, show, showAmount } from './show';
 
 export interface RecordFact {
 	readonly what: string;
@@ -35,8 +33,6 @@ export function weatherLine(w: TypedWeather): string {
 
 /** A record as lines of words, all that is known: for its page and for paper. */
 export function recordFacts(record: SprayRecord, settings: FarmSettings): RecordFact[] {
-	const units = fieldUnits(settings);
-	const comma = settings.decimalComma;
 	const { before, end } = record.weather;
 	const { rig } = record;
 	const time = (at: string | null): string => (at === null ? '' : timeAt(settings.timeZone, Date.parse(at)));
@@ -52,14 +48,13 @@ export function recordFacts(record: SprayRecord, settings: FarmSettings): Record
 				})
 				.join(', ')
 		},
-		{ what: 'Area', text: `${showFigure(inUnit('area', record.area as never, units.area), 4, comma)} ${units.area}` },
+		{ what: 'Area', text: `${show('area', record.area, settings, { digits: 4 }).text}` },
 		...record.products.map((p) => {
-			const total = shownAmount({ kind: p.kind, amount: p.total } as never, settings);
 			return {
 				what: p.name,
 				text: [
 					typedText(p.dose),
-					`${total.value} ${total.unit} in all`,
+					`${showAmount(amountOf(p.kind, p.total), settings, p.dose).text} in all`,
 					p.registration && `registered ${p.registration}`,
 					p.group && `group ${p.group}`,
 					p.poured === undefined ? '' : p.poured ? 'as poured' : 'as planned, not all of it ticked',
@@ -80,10 +75,7 @@ export function recordFacts(record: SprayRecord, settings: FarmSettings): Record
 		},
 		{
 			what: 'Mix',
-			text:
-				record.takenIn && record.mix === 0
-					? ''
-					: `${showFigure(inUnit('volume', record.mix as never, units.tank), 4, comma)} ${shortUnit(units.tank)}`
+			text: record.takenIn && record.mix === 0 ? '' : show('tank', record.mix, settings, { digits: 4 }).text
 		},
 		{
 			what: 'Sprayer',
@@ -100,18 +92,11 @@ export function recordFacts(record: SprayRecord, settings: FarmSettings): Record
 		{ what: 'Nozzles', text: rig?.nozzles ?? '' },
 		{
 			what: 'Pressure',
-			text: rig?.pressure
-				? `${showFigure(inUnit('pressure', rig.pressure as never, units.pressure), 3, comma)} ${units.pressure}`
-				: rig
-					? 'not measured'
-					: ''
+			text: rig?.pressure ? show('pressure', rig.pressure, settings).text : rig ? 'not measured' : ''
 		},
 		{
 			what: 'Speed',
-			text:
-				record.speed === null
-					? ''
-					: `${showFigure(inUnit('speed', record.speed as never, units.speed), 2, comma)} ${units.speed}`
+			text: record.speed === null ? '' : show('speed', record.speed, settings, { digits: 2 }).text
 		},
 		{
 			what: 'Weather before',

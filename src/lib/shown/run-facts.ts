@@ -1,10 +1,10 @@
 import type { RunLoad } from '../../core';
-import { inUnit, showFigure } from '../../core';
+import type { FarmSettings } from '../formats/farm-settings';
+import { clockAt } from './farm-time';
 import type { JobRunState } from '../state/job-run.svelte';
-import { shortUnit } from '../formats/field-units';
 import { runActWords } from '../wording/jobs';
 import { shownSpan } from './job-span';
-import { shownAmount } from './shown-plan';
+import { show, showAmount } from './show';
 
 export interface RunFact {
 	readonly what: string;
@@ -12,11 +12,9 @@ export interface RunFact {
 	readonly unit: string;
 }
 
-const figure = (value: number, comma: boolean) => showFigure(value, 3, comma);
-
 /** What is left of a job: ground, mix, and about how long at its pace. */
 export function leftFacts(state: JobRunState): RunFact[] {
-	const { run, sheet, units, settings, read } = state;
+	const { run, sheet, settings, read } = state;
 	if (!run || !sheet) return [];
 	const area = Math.max(0, sheet.area - run.area);
 	const pace = read.ok ? read.value.pace : null;
@@ -25,24 +23,19 @@ export function leftFacts(state: JobRunState): RunFact[] {
 	return [
 		{
 			what: 'left to spray',
-			figure: figure(inUnit('area', area as never, units.area), settings.decimalComma),
-			unit: units.area
+			...show('area', area, settings)
 		},
 		{
 			what: 'spray mix left',
-			figure: figure(inUnit('volume', run.left, units.tank), settings.decimalComma),
-			unit: shortUnit(units.tank)
+			...show('tank', run.left, settings)
 		},
 		...(time !== null && time > 0 ? [{ what: 'at its pace, about', figure: shownSpan(time), unit: '' }] : [])
 	];
 }
 
-/** A wall clock's hours and minutes where the device is. */
-export const clockOf = (at: string): string => {
-	const date = new Date(at);
-	const two = (n: number) => `${n}`.padStart(2, '0');
-	return `${two(date.getHours())}:${two(date.getMinutes())}`;
-};
+/** A moment's hours and minutes by the farm's clock. */
+export const clockOf = (at: string, { timeZone }: Pick<FarmSettings, 'timeZone'>): string =>
+	clockAt(timeZone, Date.parse(at));
 
 export interface ShownRunLoad {
 	readonly n: number;
@@ -57,7 +50,7 @@ export interface ShownRunLoad {
 
 /** A load as its card: what it is, and how far. */
 export function shownRunLoad(state: JobRunState, load: RunLoad): ShownRunLoad {
-	const { units, settings, sheet, firstRow } = state;
+	const { settings, sheet, firstRow } = state;
 	const { mix, area, rows } = load.load;
 	const tank = sheet?.tank ?? mix;
 	const before = (load.rowsBefore ?? 0) + (firstRow ?? 1);
@@ -66,10 +59,10 @@ export function shownRunLoad(state: JobRunState, load: RunLoad): ShownRunLoad {
 	const of = { out: 0, dry: 0, mixing: level, mixed: 1, spraying: 1, paused: 1 }[load.state];
 	return {
 		n: load.n,
-		mix: `${figure(inUnit('volume', mix, units.tank), settings.decimalComma)} ${shortUnit(units.tank)}`,
+		mix: show('tank', mix, settings).text,
 		over:
 			rows === null
-				? `over ${figure(inUnit('area', area, units.area), settings.decimalComma)} ${units.area}`
+				? `over ${show('area', area, settings).text}`
 				: firstRow === null
 					? `${rows} ${rows === 1 ? 'row' : 'rows'}`
 					: rows === 1
@@ -77,11 +70,11 @@ export function shownRunLoad(state: JobRunState, load: RunLoad): ShownRunLoad {
 						: `rows ${before} to ${before + rows - 1}`,
 		products: load.load.products
 			.map((p, i) => {
-				const { value, unit } = shownAmount(p, settings);
-				return `${sheet?.products[i]?.name ?? ''} ${value} ${unit}`;
+				const { text } = showAmount(p, settings, state.head.job.products[i]?.dose);
+				return `${sheet?.products[i]?.name ?? ''} ${text}`;
 			})
 			.join(' · '),
-		state: load.state === 'out' && load.endedAt ? `out ${clockOf(load.endedAt)}` : runActWords[load.state],
+		state: load.state === 'out' && load.endedAt ? `out ${clockOf(load.endedAt, settings)}` : runActWords[load.state],
 		level: (of * mix) / tank,
 		full: mix / tank
 	};

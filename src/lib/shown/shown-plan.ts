@@ -1,36 +1,30 @@
-import type { Amount, Load, LoadPlan } from '$core';
-import { inUnit, showDecimals, showFigure } from '$core';
+import type { LoadPlan, PlanSheet, Typed, TypedJob } from '$core';
+import { showDecimals } from '$core';
 import type { FarmSettings } from '$lib/formats/farm-settings';
-import { fieldUnits, measuresOf, shortUnit } from '$lib/formats/field-units';
+import type { Pack } from './at-mark';
+import { loadAtMark, packsOf, partsOf } from './at-mark';
+import { show, showAmount } from './show';
 
-/** An amount in the unit that a person would measure it in, to four digits. Nothing here is rounded for a jug. */
-export function shownAmount(amount: Amount, settings: FarmSettings): { readonly value: string; readonly unit: string } {
-	const measures = measuresOf(settings);
-	const comma = settings.decimalComma;
-	if (amount.kind === 'mass') {
-		const kg = amount.amount as number;
-		if (measures === 'metric')
-			return kg < 1
-				? { value: showFigure(kg * 1000, 4, comma), unit: 'g' }
-				: { value: showFigure(kg, 4, comma), unit: 'kg' };
-		const oz = inUnit('mass', amount.amount, 'oz');
-		return oz < 32
-			? { value: showFigure(oz, 4, comma), unit: 'oz (weight)' }
-			: { value: showFigure(oz / 16, 4, comma), unit: 'lb' };
-	}
-	if (measures === 'metric') {
-		const l = inUnit('volume', amount.amount, 'L');
-		return l < 1
-			? { value: showFigure(l * 1000, 4, comma), unit: 'ml' }
-			: { value: showFigure(l, 4, comma), unit: 'L' };
-	}
-	const g = measures === 'US' ? 'US' : 'Imp';
-	const oz = inUnit('volume', amount.amount, `${g} fl oz`);
-	const gal = inUnit('volume', amount.amount, `${g} gal`);
-	return gal < 2
-		? { value: showFigure(oz, 4, comma), unit: 'fl oz' }
-		: { value: showFigure(gal, 4, comma), unit: 'gal' };
+/** A product as the plan's cards need it: its name, its dose as it was typed, and how its label has it measured. */
+export interface PlannedProduct {
+	readonly name: string;
+	readonly dose: Typed | null;
+	readonly packs: readonly Pack[];
+	/** Shares in which it goes in: all at once, or two halves. */
+	readonly parts: readonly number[];
 }
+
+/** The products of a job, with what their labels say of measuring them. */
+export const productsOfJob = (job: Pick<TypedJob, 'products'>, plan: LoadPlan): PlannedProduct[] =>
+	job.products.map(({ label, dose }, i) => {
+		const kind = plan.totals[i]?.kind;
+		return { name: label.name, dose, packs: kind ? packsOf(job, i, kind) : [], parts: partsOf(label.fill) };
+	});
+
+/** The products of a tank plan, of which no label is known. */
+export const productsOfPlan = (
+	products: readonly { readonly name: string; readonly dose: Typed }[]
+): PlannedProduct[] => products.map(({ name, dose }) => ({ name, dose, packs: [], parts: [1] }));
 
 export interface ShownLoad {
 	readonly name: string;
@@ -40,31 +34,44 @@ export interface ShownLoad {
 	readonly water: string;
 	readonly fill: number;
 	readonly productFill: number;
-	readonly products: readonly { readonly name: string; readonly value: string; readonly unit: string }[];
+	readonly products: readonly {
+		readonly name: string;
+		/** The exact amount. */
+		readonly figure: string;
+		readonly unit: string;
+		/** What the farm's jug or scale shows of it: what is mixed. Empty where there is none. */
+		readonly mark: string;
+		/** No mark of the farm is near enough. */
+		readonly coarse: boolean;
+	}[];
 }
 
-/** Loads as cards: words and figures in the farm's measures, and how full each tank is. */
+/** Loads as cards: words and figures in the farm's measures, how full each tank is, and each product exact and at the mark. */
 export function shownLoads(
 	plan: LoadPlan,
-	tank: number,
-	names: readonly string[],
+	sheet: PlanSheet,
+	products: readonly PlannedProduct[],
 	settings: FarmSettings
 ): ShownLoad[] {
-	const units = fieldUnits(settings);
-	const comma = settings.decimalComma;
-	const volume = (v: Load['mix']) =>
-		`${showFigure(inUnit('volume', v, units.tank), 4, comma)} ${shortUnit(units.tank)}`;
+	const { tank } = sheet;
+	const volume = (v: number) => show('tank', v, settings, { digits: 4 }).text;
 	return plan.loads.map((load, i): ShownLoad => {
 		const liquid = load.products.reduce((s, p) => s + (p.kind === 'volume' ? p.amount : 0), 0);
+		const last = i === plan.loads.length - 1;
 		return {
 			name: `Load ${i + 1}`,
 			part: load.mix < tank * (1 - 1e-9),
 			mix: volume(load.mix),
-			area: `${showFigure(inUnit('area', load.area, units.area), 4, comma)} ${units.area}${load.rows === null ? '' : `, ${load.rows} ${load.rows === 1 ? 'row' : 'rows'}`}`,
+			area: `${show('area', load.area, settings, { digits: 4 }).text}${load.rows === null ? '' : `, ${load.rows} ${load.rows === 1 ? 'row' : 'rows'}`}`,
 			water: volume(load.water),
 			fill: load.mix / tank,
 			productFill: liquid / tank,
-			products: load.products.map((p, j) => ({ name: names[j] ?? '', ...shownAmount(p, settings) }))
+			products: load.products.map((p, index) => {
+				const { name = '', dose = null, packs = [], parts = [1] } = products[index] ?? {};
+				const { figure, unit, text } = showAmount(p, settings, dose);
+				const at = p.amount > 0 ? loadAtMark({ sheet, load, last, index, packs }, parts, settings, dose) : null;
+				return { name, figure, unit, mark: at && at.text !== text ? at.text : '', coarse: at?.coarse ?? false };
+			})
 		};
 	});
 }

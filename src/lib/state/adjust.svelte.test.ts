@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { EntryBody, Nozzle, Rig } from '$core';
-import { inUnit } from '$core';
+import { inUnit, si } from '$core';
 import { MemoryStore } from '../../../tests/support/memory-store';
 import { signOff, t, testRig, wholeRound } from '../../../tests/support/entries';
 import { blower, catches, course } from '../../../tests/support/rigs';
@@ -61,7 +61,7 @@ async function adjusting(
 	});
 	return { ...made, round, adjust };
 }
-const rateOf = (v: number) => inUnit('volumePerArea', v as never, 'L/ha');
+const rateOf = (v: number) => inUnit('volumePerArea', si(v), 'L/ha');
 
 describe('what is wanted', () => {
 	it('asks nothing of a person until something is typed', async () => {
@@ -117,7 +117,7 @@ describe('the levers', () => {
 		const { adjust } = await adjusting();
 		adjust.form.volume = '150';
 		const speed = adjust.present!.speed;
-		adjust.moveSpeed((speed * 1.1) as never);
+		adjust.moveSpeed(si(speed * 1.1));
 		const one = adjust.point!;
 		expect(rateOf(adjust.gives!)).toBeCloseTo(150, 6);
 		adjust.movePressure(one.pressure!);
@@ -130,9 +130,9 @@ describe('the levers', () => {
 	it('say why a point is out of reach', async () => {
 		const { adjust } = await adjusting();
 		adjust.form.volume = '150';
-		adjust.moveSpeed((adjust.reach!.speeds.high * 1.2) as never);
+		adjust.moveSpeed(si(adjust.reach!.speeds.high * 1.2));
 		expect(adjust.pointOut).toBe('too-fast');
-		adjust.movePressure((adjust.reach!.pressures.high * 1.01) as never);
+		adjust.movePressure(si(adjust.reach!.pressures.high * 1.01));
 		expect(adjust.pointOut).toMatch(/over|too-fast/);
 		adjust.form.volume = '3000';
 		expect(adjust.line).toMatchObject({ inside: false, why: 'too-little' });

@@ -2,14 +2,15 @@ import type { MeasuringSkill } from '$core';
 import {
 	catchGoodTo,
 	courseGoodTo,
-	inUnit,
 	neededCatch,
 	neededCourse,
 	neededRuns,
 	readingCourse,
 	resolution,
 	showDecimals,
-	showFigure
+	showFigure,
+	factor,
+	si
 } from '$core';
 
 const acre = 4046.8564224;
@@ -24,7 +25,7 @@ export interface ReadingCourse {
 
 /** How far to drive so that the reading is the answer, for a width that one jug stands for, m. */
 export function readingCourses(width: number): ReadingCourse[] {
-	const on = (area: number) => readingCourse(area as never, width as never) as number;
+	const on = (area: number) => readingCourse(si(area), si(width)) as number;
 	return [
 		{ name: '1/128 acre', course: on(acre / 128), reads: 'US fl oz read as US gal/ac' },
 		{ name: '1/160 acre', course: on(acre / 160), reads: 'Imp fl oz read as Imp gal/ac' },
@@ -64,15 +65,15 @@ function courseWords(s: HelperSource): string {
 	if (s.course === null || s.speed === null) return '';
 	const steady = s.onFoot ? s.skill.steadyOnFoot : s.skill.steadyDriven;
 	const runs = Math.max(1, s.runs);
-	const good = courseGoodTo(s.course as never, s.speed as never, runs, s.skill.stopwatch, steady);
+	const good = courseGoodTo(si(s.course), si(s.speed), runs, s.skill.stopwatch, steady);
 	const told = (m: number) =>
 		s.metric
 			? `${showFigure(m, 3, s.decimalComma)} m`
-			: `${showFigure(inUnit('length', m as never, 'ft'), 3, s.decimalComma)} ft`;
+			: `${showFigure(m / factor('length', 'ft'), 3, s.decimalComma)} ft`;
 	const now = `${runs} ${runs === 1 ? 'run' : 'runs'} of ${told(s.course)} ${runs === 1 ? 'is' : 'are'} good to ${percent(good, s.decimalComma)}`;
 	if (good <= s.wanted) return `${now}: enough for ${percent(s.wanted, s.decimalComma)}.`;
-	const needed = neededCourse(s.wanted, s.speed as never, runs, s.skill.stopwatch, steady);
-	const more = neededRuns(s.wanted, Math.max(s.course, 60) as never, s.speed as never, s.skill.stopwatch, steady);
+	const needed = neededCourse(s.wanted, si(s.speed), runs, s.skill.stopwatch, steady);
+	const more = neededRuns(s.wanted, si(Math.max(s.course, 60)), si(s.speed), s.skill.stopwatch, steady);
 	return needed === null
 		? `${now}: too coarse for ${percent(s.wanted, s.decimalComma)}, and no length mends it. Drive ${more} runs.`
 		: `${now}: too coarse for ${percent(s.wanted, s.decimalComma)}. Lay out ${told(Math.ceil(needed / 5) * 5)}.`;
@@ -81,9 +82,9 @@ function courseWords(s: HelperSource): string {
 function catchWords(s: HelperSource): string {
 	if (s.held === null || s.flow === null || !(s.flow > 0)) return '';
 	const mark = resolution(s.marks);
-	const good = catchGoodTo(s.held as never, s.flow as never, s.skill.jugMove, mark);
+	const good = catchGoodTo(si(s.held), si(s.flow), s.skill.jugMove, mark);
 	const now = `A ${showFigure(s.held, 3, s.decimalComma)} s catch is good to ${percent(good, s.decimalComma)}`;
 	if (good <= s.wanted) return `${now}: enough.`;
-	const needed = neededCatch(s.wanted, s.flow as never, s.skill.jugMove, mark);
+	const needed = neededCatch(s.wanted, si(s.flow), s.skill.jugMove, mark);
 	return `${now}: too coarse to judge ${percent(s.wanted, s.decimalComma).replace('±', '')}. Catch ${Math.ceil(needed / 5) * 5} s.`;
 }

@@ -1,5 +1,5 @@
 import type { FlowResult, NozzleResult, Verdict, Volume } from '$core';
-import { inUnit, isUnit, showDecimals, waterDensity } from '$core';
+import { inUnit, isUnit, showDecimals, waterDensity, factor } from '$core';
 import { jugMarks } from '$lib/drawings/boom-geometry';
 
 /** One jug as it is drawn: figures in the jug's own unit, words ready to show. */
@@ -46,8 +46,8 @@ interface BoardSource {
 /** A volume of water in any jug or scale unit; caught in a time, in the flow that a tip tester reads. */
 export function amountIn(volume: Volume, unit: string, time: number): number {
 	if (isUnit('volume', unit)) return inUnit('volume', volume, unit as 'ml');
-	if (isUnit('flow', unit)) return inUnit('flow', (volume / time) as never, unit as 'L/min');
-	return inUnit('mass', (volume * waterDensity) as never, unit as 'g');
+	if (isUnit('flow', unit)) return volume / time / factor('flow', unit);
+	return (volume * waterDensity) / factor('mass', unit);
 }
 
 const meanOf = (nozzle: NozzleResult): Volume | null =>

@@ -1,3 +1,4 @@
+import { show } from '$lib/shown/show';
 import type { PanSwath, SwathSchool } from '$core';
 import { fields, overlapCv, panSwath, readField, schoolOf, showDecimals, showFigure, usualShare } from '$core';
 import { typed } from '$lib/formats/field-units';
@@ -112,7 +113,7 @@ export class BoomlessSwath {
 				school: 'edges',
 				name: 'Edges off',
 				width: w === null || w <= 2 * edge ? null : w - 2 * edge,
-				note: `wetted less ${school === 'edges' && length ? typedText(length) : `${showFigure(edge, 2, comma)} m`} at each edge`
+				note: `wetted less ${school === 'edges' && length ? typedText(length) : show('spacing', edge, this.#round.settings, { digits: 2 }).text} at each edge`
 			},
 			{ school: 'full', name: 'Full width', width: w, note: 'all that is wetted' },
 			{

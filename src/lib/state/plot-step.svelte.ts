@@ -1,6 +1,6 @@
 import type { TypedGround } from '$core';
 import { keptText } from '$lib/formats/typed-text';
-import { bounds, fields, inUnit, readField, readShare, showFigure } from '$core';
+import { bounds, fields, readField, readShare, showFigure, factor } from '$core';
 import { measuresOf, typed } from '$lib/formats/field-units';
 import type { RoundState } from './round.svelte';
 
@@ -60,7 +60,7 @@ export class PlotStepState {
 		if (this.wanted === null) return '';
 		const other = this.wanted / metres;
 		if (!(other >= bounds.side.min && other <= bounds.side.max)) return '';
-		return showFigure(inUnit('length', other as never, this.#round.units.side), 4, this.#round.settings.decimalComma);
+		return showFigure(other / factor('length', this.#round.units.side), 4, this.#round.settings.decimalComma);
 	}
 
 	/** The square of the wanted area: its side in words, and it is laid out at once. */

@@ -1,5 +1,5 @@
 import type { Measured, MethodCalibration, RigNumbers, Round, RoundMethod, SprayerKind } from '$core';
-import { checksOf, inUnit, relativeU, showDecimals, showWithInterval } from '$core';
+import { checksOf, inUnit, relativeU, showDecimals, showWithInterval, factor } from '$core';
 import type { FarmSettings } from '$lib/formats/farm-settings';
 import { measuresOf } from '$lib/formats/field-units';
 
@@ -113,7 +113,9 @@ export function stepStates(source: StepSource): StepState[] {
 				source.rig.kind === 'boom' || source.rig.kind === 'airblast'
 					? source.round.nozzles.size > 0 || source.round.used.length > 0
 					: true;
-			const value = metric ? showDecimals(source.width, 2, comma) : showDecimals(source.width / 0.3048, 1, comma);
+			const value = metric
+				? showDecimals(source.width, 2, comma)
+				: showDecimals(source.width / factor('length', 'ft'), 1, comma);
 			return state('swath', settled ? 1 : 0, value, unit);
 		},
 		plot() {
@@ -121,7 +123,7 @@ export function stepStates(source: StepSource): StepState[] {
 			const goes = source.round.plotRuns.filter((r) => !r.struck).length;
 			if (source.area === null) return state('plot', goes > 0 ? 0.3 : 0);
 			const unit = metric ? 'm2' : 'ft2';
-			const value = inUnit('area', source.area as never, unit);
+			const value = source.area / factor('area', unit);
 			const note = timed ? `${metric ? 'm²' : 'ft²'} · ${goes} ${goes === 1 ? 'go' : 'goes'}` : metric ? 'm²' : 'ft²';
 			return state(
 				'plot',

@@ -1,3 +1,4 @@
+import { si } from '$core';
 import { describe, expect, it } from 'vitest';
 import { wholeRound } from '../../../tests/support/entries';
 import { metric, roundState } from '../../../tests/support/round-state';
@@ -117,7 +118,7 @@ describe('signing off', () => {
 });
 
 describe('a tank plan', () => {
-	const plan = () => new TankPlanState(18e-6 as never, '600 L', metric);
+	const plan = () => new TankPlanState(si(18e-6), '600 L', metric);
 
 	it('computes as soon as it can, from area or sides', () => {
 		const p = plan();

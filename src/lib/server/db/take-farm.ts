@@ -1,7 +1,7 @@
 import type { Transaction } from 'kysely';
 import { sql } from 'kysely';
 import type { Amendment, Rig, SprayRecord, TypedBlock, TypedJob, TypedLabel, TypedNozzle } from '../../../core';
-import { readJob } from '../../../core';
+import { readJob, si } from '../../../core';
 import type { FarmTableName } from '../../formats/farm-file';
 import { farmEndSchema, farmHeadSchema, farmRowSchema, farmRowSchemas, farmTables } from '../../formats/farm-file';
 import { farmSettingsSchema } from '../../formats/farm-settings';
@@ -71,7 +71,7 @@ function complete(table: FarmTableName, row: Row, line: number, zone: string): R
 function readable(job: TypedJob): boolean {
 	try {
 		// Any volume does for reading it; a job of a calibration has its own later.
-		return readJob(job, 1e-5 as never).ok;
+		return readJob(job, si(1e-5)).ok;
 	} catch {
 		return false;
 	}

@@ -1,7 +1,8 @@
+import { show } from '../../shown/show';
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
-import { inUnit, isCarried, schools, showFigure, workingOf } from '../../../core';
+import { isCarried, schools, workingOf } from '../../../core';
 import type { FarmSettings } from '../../formats/farm-settings';
-import { fieldUnits, measuresOf } from '../../formats/field-units';
+import { measuresOf } from '../../formats/field-units';
 import { rateUnits } from '../../formats/rate-units';
 import { budgetShares, shownRate, wideWords } from '../../shown/answer';
 import { nozzleLines, readingLines } from '../../shown/shown-calibration';
@@ -43,7 +44,6 @@ export function calibrationPdf(
 	const { calibration: c, rig } = page;
 	const { settings } = farm;
 	const comma = settings.decimalComma;
-	const units = fieldUnits(settings);
 	const read = readPage(page);
 	const rate = shownRate(c.rate, c.relativeU95, settings.rateUnit, comma);
 	const others = rateUnits
@@ -51,10 +51,7 @@ export function calibrationPdf(
 		.map((u) => shownRate(c.rate, c.relativeU95, u, comma))
 		.map((r) => `${r.value} ${r.unit}`)
 		.join('   ');
-	const pressure =
-		c.pressure === null
-			? 'pressure not measured'
-			: `${showFigure(inUnit('pressure', c.pressure as never, units.pressure), 3, comma)} ${units.pressure}`;
+	const pressure = c.pressure === null ? 'pressure not measured' : show('pressure', c.pressure, settings).text;
 	const nozzles = read ? nozzleLines(rig, read, settings) : [];
 	const names = namesOf(rig);
 	const signed = [

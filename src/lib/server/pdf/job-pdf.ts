@@ -1,12 +1,12 @@
+import { show, showAmount } from '../../shown/show';
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
 import type { JobRun, LabelFinding, LoadPlan, PlanSheet, RunLoad, TypedJob } from '../../../core';
-import { basisOf, inUnit, showFigure } from '../../../core';
+import { basisOf } from '../../../core';
 import type { FarmSettings } from '../../formats/farm-settings';
-import { fieldUnits, isMetric, shortUnit } from '../../formats/field-units';
+import { isMetric } from '../../formats/field-units';
 import { typedText } from '../../formats/typed-text';
 import { plainRate } from '../../shown/answer';
 import { mixingLines } from '../../shown/pour';
-import { shownAmount } from '../../shown/shown-plan';
 import { partWords, splitWords, wordLabelFinding } from '../../wording/jobs';
 import { ruled } from './calibration-pdf';
 
@@ -62,12 +62,10 @@ export function jobPdf(
 ): TDocumentDefinitions {
 	const { job, sheet, plan, run } = page;
 	const { settings } = farm;
-	const units = fieldUnits(settings);
 	const small = paper === 'HALF';
 	const metric = isMetric(settings.rateUnit);
-	const figure = (v: number) => showFigure(v, 4, settings.decimalComma);
-	const volume = (v: number) => `${figure(inUnit('volume', v as never, units.tank))} ${shortUnit(units.tank)}`;
-	const area = (v: number) => `${figure(inUnit('area', v as never, units.area))} ${units.area}`;
+	const volume = (v: number) => show('tank', v, settings, { digits: 4 }).text;
+	const area = (v: number) => show('area', v, settings, { digits: 4 }).text;
 	const basis = basisOf(job);
 	const title = job.blocks.map(partWords).join(', ');
 	const wears = [...new Set(job.products.map((p) => p.label.ppe).filter(Boolean))].join('; ');
@@ -122,11 +120,11 @@ export function jobPdf(
 			body: [
 				['Product', 'Dose', 'In all', 'Re-entry, pre-harvest'].map((text) => ({ text, color: soft, fontSize: 8 })),
 				...job.products.map(({ label, dose }, i) => {
-					const total = shownAmount(plan.totals[i]!, settings);
+					const total = showAmount(plan.totals[i]!, settings, dose).text;
 					return [
 						{ text: [{ text: label.name, bold: true }, label.registration ? `  ${label.registration}` : ''] },
 						typedText(dose),
-						`${total.value} ${total.unit}`,
+						total,
 						[
 							label.entryHours === null ? 'not entered' : `${label.entryHours} h`,
 							label.harvestDays === null ? 'not entered' : `${label.harvestDays} days`

@@ -1,13 +1,12 @@
+import { amountOf, show, showAmount } from '../../shown/show';
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
 import type { SeasonUse } from '../../../core';
-import { inUnit, showFigure } from '../../../core';
+import { showFigure } from '../../../core';
 import type { FarmSettings } from '../../formats/farm-settings';
-import { fieldUnits } from '../../formats/field-units';
 import { typedText } from '../../formats/typed-text';
 import { plainRate } from '../../shown/answer';
 import { timeAt } from '../../shown/farm-time';
 import { weatherLine } from '../../shown/record-facts';
-import { shownAmount } from '../../shown/shown-plan';
 import { shownUse } from '../../shown/shown-use';
 import { stopTitle } from '../../wording/safety';
 import type { KeptRecord } from '../db/record-log';
@@ -27,7 +26,6 @@ export function seasonPdf(
 ): TDocumentDefinitions {
 	const { settings } = farm;
 	const { timeZone, decimalComma: comma } = settings;
-	const units = fieldUnits(settings);
 	const { year, records, uses } = season;
 	const clock = (at: string | null) => (at === null ? '' : timeAt(timeZone, Date.parse(at)));
 	const last = records.reduce<KeptRecord | null>((m, r) => (m === null || r.place > m.place ? r : m), null);
@@ -35,15 +33,15 @@ export function seasonPdf(
 		lines(r.day, clock(r.startedAt).slice(11) && `${clock(r.startedAt).slice(11)}–${clock(r.endedAt).slice(11)}`),
 		lines(
 			r.blocks.map((b) => b.name).join(', '),
-			`${showFigure(inUnit('area', r.area as never, units.area), 4, comma)} ${units.area}`,
+			show('area', r.area, settings, { digits: 4 }).text,
 			[r.crop, r.stage, r.condition].filter(Boolean).join(', ')
 		),
 		lines(
 			...r.products.map((p) => {
-				const total = shownAmount({ kind: p.kind, amount: p.total } as never, settings);
+				const total = showAmount(amountOf(p.kind, p.total), settings, p.dose).text;
 				return [
 					`${p.name}: ${typedText(p.dose)}`,
-					`${total.value} ${total.unit} in all`,
+					`${total} in all`,
 					p.registration && `reg. ${p.registration}`,
 					p.group && `group ${p.group}`
 				]
@@ -53,8 +51,7 @@ export function seasonPdf(
 		),
 		lines(
 			r.trueVolume === null ? 'nothing sprayed' : plainRate(r.trueVolume, settings),
-			!!r.rig?.pressure &&
-				`${showFigure(inUnit('pressure', r.rig.pressure as never, units.pressure), 3, comma)} ${units.pressure}`,
+			!!r.rig?.pressure && show('pressure', r.rig.pressure, settings).text,
 			r.rig?.nozzles,
 			r.waterSource && `water: ${r.waterSource}`
 		),

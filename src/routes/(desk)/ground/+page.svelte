@@ -1,15 +1,13 @@
 <script lang="ts">
+	import { show } from '$lib/shown/show';
 	import type { PageData } from './$types';
-	import { inUnit, showFigure, si } from '$core';
 	import BlockKeeps from '$lib/components/BlockKeeps.svelte';
 	import BlockMini from '$lib/drawings/BlockMini.svelte';
-	import { fieldUnits } from '$lib/formats/field-units';
 	import { blockKindWords, compassWords, neighbourWords } from '$lib/wording/ground';
 
 	let { data }: { data: PageData } = $props();
 	const settings = $derived(data.farm.settings);
-	const units = $derived(fieldUnits(settings));
-	const area = (m2: number) => showFigure(inUnit('area', si<'area'>(m2), units.area), 3, settings.decimalComma);
+	const area = (m2: number) => show('area', m2, settings).text;
 	const total = $derived(data.blocks.reduce((sum, b) => sum + b.area, 0));
 </script>
 
@@ -21,9 +19,7 @@
 			<h1>{data.away ? 'Ground put away' : 'Ground'}</h1>
 			<p class="lab">
 				{data.blocks.length}
-				{data.blocks.length === 1 ? 'block' : 'blocks'}{data.blocks.length > 0
-					? `, ${area(total)} ${units.area} in all`
-					: ''}
+				{data.blocks.length === 1 ? 'block' : 'blocks'}{data.blocks.length > 0 ? `, ${area(total)} in all` : ''}
 			</p>
 		</div>
 		<span class="do">
@@ -45,7 +41,7 @@
 				<div>
 					<h2><a href="/ground/{id}">{block.name}</a></h2>
 					<p class="lab">{[blockKindWords[block.kind], block.crop, block.stage].filter(Boolean).join(' · ')}</p>
-					<p><span class="num">{area(m2)}</span> {units.area}</p>
+					<p><span class="num">{show('area', m2, settings).figure}</span> {show('area', m2, settings).unit}</p>
 					{#if data.states[block.name]}
 						<BlockKeeps states={[data.states[block.name]!]} ids={{}} now={data.now} timeZone={settings.timeZone} bare />
 					{/if}

@@ -1,12 +1,10 @@
 <script lang="ts">
+	import { show } from '$lib/shown/show';
 	import type { PageData } from './$types';
-	import { inUnit, showFigure, si } from '$core';
-	import { fieldUnits } from '$lib/formats/field-units';
 	import { jobStates } from '$lib/wording/jobs';
 
 	let { data }: { data: PageData } = $props();
 	const settings = $derived(data.farm.settings);
-	const units = $derived(fieldUnits(settings));
 </script>
 
 <svelte:head><title>Jobs · Fallow</title></svelte:head>
@@ -31,10 +29,8 @@
 					<p class="lab">{[job.sprayer, ...job.products].filter(Boolean).join(' · ')}</p>
 				</div>
 				<p>
-					<span class="num"
-						>{showFigure(inUnit('area', si<'area'>(job.area), units.area), 3, settings.decimalComma)}</span
-					>
-					{units.area}
+					<span class="num">{show('area', job.area, settings).figure}</span>
+					{show('area', job.area, settings).unit}
 				</p>
 				<p>
 					<span class="num">{job.loads}</span>

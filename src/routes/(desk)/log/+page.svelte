@@ -1,13 +1,11 @@
 <script lang="ts">
+	import { show } from '$lib/shown/show';
 	import { enhance } from '$app/forms';
-	import { inUnit, showFigure, si } from '$core';
 	import type { ActionData, PageData } from './$types';
 	import { sealWords } from '$lib/wording/seals';
-	import { fieldUnits } from '$lib/formats/field-units';
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
 	const settings = $derived(data.farm.settings);
-	const units = $derived(fieldUnits(settings));
 	const filter = $derived(data.filter);
 	const filtered = $derived(Object.entries(filter).some(([name, value]) => name !== 'after' && value !== ''));
 	const query = (change: Record<string, string>) => {
@@ -98,10 +96,7 @@
 							<td>{row.target}</td>
 							<td>{row.operator}</td>
 							<td>{row.sprayer}</td>
-							<td class="num"
-								>{showFigure(inUnit('area', si<'area'>(row.area), units.area), 3, settings.decimalComma)}
-								{units.area}</td
-							>
+							<td class="num">{show('area', row.area, settings).text}</td>
 						</tr>
 					{/each}
 				</tbody>

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { checksOf, inUnit, isCarried, showFigure } from '$core';
+	import { show } from '$lib/shown/show';
+	import { checksOf, isCarried } from '$core';
 	import type { MadeChange, VolumePerArea } from '$core';
 	import type { PageData } from './$types';
 	import BoomRail from '$lib/drawings/BoomRail.svelte';
@@ -11,7 +12,7 @@
 	import Working from '$lib/components/Working.svelte';
 	import Arc from '$lib/drawings/Arc.svelte';
 	import { skillOf } from '$lib/formats/skill';
-	import { fieldUnits, measuresOf, shortUnit } from '$lib/formats/field-units';
+	import { fieldUnits, measuresOf } from '$lib/formats/field-units';
 	import { jugBoard } from '$lib/state/jug-board';
 	import { readCalibration } from '$lib/shown/read-calibration';
 	import { nozzleLines, readingLines } from '$lib/shown/shown-calibration';
@@ -24,7 +25,6 @@
 	const c = $derived(data.calibration);
 	const settings = $derived(data.farm.settings);
 	const units = $derived(fieldUnits(settings));
-	const figure = (v: number, digits = 3) => showFigure(v, digits, settings.decimalComma);
 	const read = $derived(readCalibration(data.rig, data.setting, data.entries, skillOf({ skill: c.skill }), c.evenRule));
 	const names = $derived(namesOf(data.rig));
 	const flow = $derived(read?.calibration.nozzles ?? null);
@@ -47,9 +47,7 @@
 	const signed = $derived(
 		[
 			`Signed off by ${c.signedBy}`,
-			c.pressure === null
-				? 'pressure not measured'
-				: `at ${figure(inUnit('pressure', c.pressure as never, units.pressure))} ${units.pressure}`,
+			c.pressure === null ? 'pressure not measured' : `at ${show('pressure', c.pressure, settings).text}`,
 			c.gear ? `gear ${c.gear}` : !isCarried(data.rig) && 'gear not entered',
 			c.rpm && `${c.rpm} rpm`
 		]
@@ -181,13 +179,13 @@
 				{#each data.plans as plan (plan.id)}
 					<li>
 						<a href="/tank-plans/{plan.id}"
-							>{figure(inUnit('area', plan.area as never, units.area))}
-							{units.area}, {plan.loads}
+							>{show('area', plan.area, settings).text}, {plan.loads}
 							{plan.loads === 1 ? 'load' : 'loads'}</a
 						>
 						<span class="lab"
-							>{figure(inUnit('volume', plan.mix as never, units.tank))}
-							{shortUnit(units.tank)} of mix{plan.products.length ? `, ${plan.products.join(', ')}` : ''}</span
+							>{show('tank', plan.mix, settings).text} of mix{plan.products.length
+								? `, ${plan.products.join(', ')}`
+								: ''}</span
 						>
 					</li>
 				{/each}

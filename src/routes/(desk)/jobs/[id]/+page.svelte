@@ -5,6 +5,7 @@
 	import type { ActionData, PageData } from './$types';
 	import DilutionTable from '$lib/components/DilutionTable.svelte';
 	import LabelCards from '$lib/components/LabelCards.svelte';
+	import { productsOfJob } from '$lib/shown/shown-plan';
 	import LoadCards from '$lib/components/LoadCards.svelte';
 	import { typedText } from '$lib/formats/typed-text';
 	import { plainRate, shownRate } from '$lib/shown/answer';
@@ -152,7 +153,7 @@
 		</section>
 	{/if}
 	{#if plan && read.ok}
-		<LoadCards {plan} tank={read.value.sheet.tank} names={job.products.map((p) => p.label.name)} {settings} />
+		<LoadCards {plan} sheet={read.value.sheet} products={productsOfJob(job, plan)} {settings} />
 		{#if basis.by !== 'calibration' && job.products.length > 0}<DilutionTable
 				sheet={read.value.sheet}
 				{settings}

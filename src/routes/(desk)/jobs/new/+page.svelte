@@ -10,6 +10,7 @@
 	import JobGroundPicker from '$lib/components/JobGroundPicker.svelte';
 	import JobVolume from '$lib/components/JobVolume.svelte';
 	import LabelCards from '$lib/components/LabelCards.svelte';
+	import { productsOfJob } from '$lib/shown/shown-plan';
 	import LoadCards from '$lib/components/LoadCards.svelte';
 	import Segmented from '$lib/components/Segmented.svelte';
 	import SplitTable from '$lib/components/SplitTable.svelte';
@@ -47,7 +48,6 @@
 	const share = $derived(`${showFigure(plan.treated * 100, 3, settings.decimalComma)} %`);
 	const thick = $derived(plan.read.ok ? plan.read.value.concentration : null);
 	const stops = $derived(labelStops(plan.findings));
-	const tank = $derived(plan.read.ok ? plan.read.value.sheet.tank : 0);
 </script>
 
 <svelte:head><title>Plan a job · Fallow</title></svelte:head>
@@ -178,8 +178,13 @@
 				pace={plan.read.ok ? plan.read.value.pace : null}
 				onpick={(split) => (plan.split = split)}
 			/>
-			{#if plan.chosen.plan}
-				<LoadCards plan={plan.chosen.plan} {tank} {names} {settings} />
+			{#if plan.chosen.plan && plan.job && plan.read.ok}
+				<LoadCards
+					plan={plan.chosen.plan}
+					sheet={plan.read.value.sheet}
+					products={productsOfJob(plan.job, plan.chosen.plan)}
+					{settings}
+				/>
 			{/if}
 			{#if plan.by !== 'calibration' && plan.read.ok && names.length > 0}
 				<DilutionTable sheet={plan.read.value.sheet} {settings} />

@@ -1,9 +1,9 @@
 <script lang="ts">
+	import { amountOf, showAmount } from '$lib/shown/show';
 	import type { ActionData, PageData } from './$types';
 	import CsvImport from '$lib/components/CsvImport.svelte';
 	import { readRecordFile } from '$lib/formats/record-files';
 	import { plainRate } from '$lib/shown/answer';
-	import { shownAmount } from '$lib/shown/shown-plan';
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
 	const settings = $derived(data.farm.settings);
@@ -33,8 +33,7 @@
 		facts={({ record }) =>
 			[
 				...record.products.map((p) => {
-					const total = shownAmount({ kind: p.kind, amount: p.total } as never, settings);
-					return `${p.name} ${total.value} ${total.unit}`;
+					return `${p.name} ${showAmount(amountOf(p.kind, p.total), settings, p.dose).text}`;
 				}),
 				record.trueVolume === null ? '' : plainRate(record.trueVolume, settings),
 				record.operator,

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { inUnit, showFigure } from '$core';
+	import { showFigure, factor } from '$core';
 	import type { PageData } from './$types';
 	import { measuresOf } from '$lib/formats/field-units';
 	import { shownUse } from '$lib/shown/shown-use';
@@ -22,7 +22,7 @@
 		)
 			.map(([kind, title, unit]) => ({
 				title,
-				bars: usedBars(data.used, kind, { name: unit, of: (total) => inUnit(kind, total as never, unit as never) })
+				bars: usedBars(data.used, kind, { name: unit, of: (total) => total / factor(kind, unit) })
 			}))
 			.filter((c) => c.bars.products > 0)
 	);

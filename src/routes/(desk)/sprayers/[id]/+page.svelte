@@ -1,6 +1,7 @@
 <script lang="ts">
+	import { show } from '$lib/shown/show';
 	import { enhance } from '$app/forms';
-	import { inUnit, isCarried, showFigure } from '$core';
+	import { inUnit, isCarried, showFigure, si } from '$core';
 	import type { ActionData, PageData } from './$types';
 	import type { Setting } from '$lib/formats/rig';
 	import DueNote from '$lib/components/DueNote.svelte';
@@ -23,12 +24,10 @@
 	const rate = (c: { rate: number; relativeU95: number }) =>
 		shownRate(c.rate, c.relativeU95, settings.rateUnit, settings.decimalComma);
 	const figure = (v: number, digits = 3) => showFigure(v, digits, settings.decimalComma);
-	const speed = (v: number | null) =>
-		v === null ? 'not measured' : `${figure(inUnit('speed', v as never, units.speed))} ${units.speed}`;
-	const pressure = (v: number | null) =>
-		v === null ? 'not measured' : `${figure(inUnit('pressure', v as never, units.pressure))} ${units.pressure}`;
+	const speed = (v: number | null) => (v === null ? 'not measured' : show('speed', v, settings).text);
+	const pressure = (v: number | null) => (v === null ? 'not measured' : show('pressure', v, settings).text);
 	const width = $derived(
-		latest?.width ? `${figure(inUnit('length', latest.width as never, units.course), 4)} ${units.course}` : ''
+		latest?.width ? `${figure(inUnit('length', si(latest.width), units.course), 4)} ${units.course}` : ''
 	);
 	const settingName = (c: { settingId: string; nozzlesOn: number | null }) =>
 		settingLabel(
@@ -192,7 +191,12 @@
 		{#if data.calibrations.total > 0}
 			<SprayerHistory sprayerId={data.sprayer.id} {rig} {settings} total={data.calibrations.total} />
 		{/if}
-		<SprayerEvents events={data.events} problem={form?.message ?? ''} typed={form?.typed ?? null} />
+		<SprayerEvents
+			zone={settings.timeZone}
+			events={data.events}
+			problem={form?.message ?? ''}
+			typed={form?.typed ?? null}
+		/>
 	</main>
 	<aside>
 		{#if latest}
@@ -218,7 +222,7 @@
 			<dl>
 				{#if latest.flow !== null}<div>
 						<dt>Flow of all nozzles</dt>
-						<dd class="num">{figure(inUnit('flow', latest.flow as never, units.flow))} {shortUnit(units.flow)}</dd>
+						<dd class="num">{figure(inUnit('flow', si(latest.flow), units.flow))} {shortUnit(units.flow)}</dd>
 					</div>{/if}
 				{#if width}<div>
 						<dt>Swath</dt>

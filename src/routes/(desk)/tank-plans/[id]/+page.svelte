@@ -3,6 +3,7 @@
 	import type { VolumePerArea } from '$core';
 	import type { PageData } from './$types';
 	import LoadCards from '$lib/components/LoadCards.svelte';
+	import { productsOfPlan } from '$lib/shown/shown-plan';
 	import { typedText } from '$lib/formats/typed-text';
 	import { shownRate } from '$lib/shown/answer';
 	import { wordIssue } from '$lib/wording/issues';
@@ -13,7 +14,6 @@
 	const rate = $derived(shownRate(c.rate, c.relativeU95, settings.rateUnit, settings.decimalComma));
 	const sheet = $derived(readTankPlan(data.plan.input, c.rate as VolumePerArea, c.treated));
 	const plan = $derived(sheet.ok ? planLoads(sheet.value) : null);
-	const names = $derived(data.plan.input.products.map((p) => p.name));
 	const ground = $derived(
 		data.plan.input.area.by === 'area'
 			? typedText(data.plan.input.area.area)
@@ -39,7 +39,12 @@
 		</div>
 		<a class="btn" href="/calibrations/{c.id}/tank">Another plan</a>
 	</div>
-	{#if plan?.ok && sheet.ok}<LoadCards plan={plan.value} tank={sheet.value.tank} {names} {settings} />
+	{#if plan?.ok && sheet.ok}<LoadCards
+			plan={plan.value}
+			sheet={sheet.value}
+			products={productsOfPlan(data.plan.input.products)}
+			{settings}
+		/>
 	{:else if !sheet.ok}<p class="caution" role="alert">✕ {wordIssue(sheet.issues[0]!)}</p>{/if}
 	<div class="caution">
 		<b>Wear and watch</b>

@@ -8,7 +8,7 @@
 	import { nozzleTable } from '$lib/formats/nozzle-table';
 	import { skillOf } from '$lib/formats/skill';
 	import { readCalibration } from '$lib/shown/read-calibration';
-	import { localDay } from '$lib/shown/local-day';
+	import { dayAt } from '$lib/shown/farm-time';
 	import { AdjustState } from '$lib/state/adjust.svelte';
 
 	let { data }: { data: PageData } = $props();
@@ -16,7 +16,7 @@
 
 	async function send(aim: TypedAim, change: TypedChange | null): Promise<string> {
 		if (!change) return '';
-		const day = localDay(new Date());
+		const day = dayAt(data.farm.settings.timeZone, Date.now());
 		try {
 			const answer = await fetch(`/api/calibrations/${c.id}/change`, {
 				method: 'POST',

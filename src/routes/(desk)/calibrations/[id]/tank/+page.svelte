@@ -6,6 +6,7 @@
 	import type { ActionData, PageData } from './$types';
 	import DoseAreaPicker from '$lib/components/DoseAreaPicker.svelte';
 	import FormField from '$lib/components/FormField.svelte';
+	import { productsOfPlan } from '$lib/shown/shown-plan';
 	import LoadCards from '$lib/components/LoadCards.svelte';
 	import Segmented from '$lib/components/Segmented.svelte';
 	import { shortUnit } from '$lib/formats/field-units';
@@ -28,7 +29,7 @@
 	);
 	const planId = v7();
 	const rate = $derived(shownRate(c.rate, c.relativeU95, settings.rateUnit, settings.decimalComma));
-	const names = $derived(plan.input.products.map((p) => p.name));
+	const products = $derived(productsOfPlan(plan.input.products));
 	const whole = $derived(plan.issues.find((i) => i.code === 'products-fill-tank' || i.code === 'too-many-loads'));
 </script>
 
@@ -159,7 +160,7 @@
 
 	<main>
 		{#if plan.plan && plan.sheet.ok}
-			<LoadCards plan={plan.plan} tank={plan.sheet.value.tank} {names} {settings} />
+			<LoadCards plan={plan.plan} sheet={plan.sheet.value} {products} {settings} />
 			<p class="lab">
 				Worked out from the unrounded spray volume and area; nothing is rounded before what you see. The label in your
 				hand decides.

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { inUnit, showDecimals, showFigure } from '$core';
+	import { show } from '$lib/shown/show';
+	import { showDecimals } from '$core';
 	import type { AnySheet } from '$core';
 	import type { PageData } from './$types';
 	import { fieldUnits, longUnit, shortUnit } from '$lib/formats/field-units';
@@ -12,7 +13,6 @@
 	const comma = $derived(settings.decimalComma);
 	const units = $derived(fieldUnits(settings));
 	const both = $derived([data.one, data.two] as const);
-	const figure = (v: number) => showFigure(v, 4, comma);
 	const percent = (v: number) => `${v < -0.0005 ? '−' : '+'}${showDecimals(Math.abs(v) * 100, 1, comma)} %`;
 	const change = (a: number | null, b: number | null) =>
 		a === null || b === null || a === 0 ? '' : percent(b / a - 1);
@@ -20,22 +20,22 @@
 		{
 			name: `Speed, ${units.speed}`,
 			values: both.map((c) => c.speed),
-			show: (v: number) => figure(inUnit('speed', v as never, units.speed))
+			show: (v: number) => show('speed', v, settings).figure
 		},
 		{
 			name: `Swath, ${units.course}`,
 			values: both.map((c) => c.width),
-			show: (v: number) => figure(inUnit('length', v as never, units.course))
+			show: (v: number) => show('length', v, settings).figure
 		},
 		{
 			name: `Flow, ${shortUnit(units.flow)}`,
 			values: both.map((c) => c.flow),
-			show: (v: number) => figure(inUnit('flow', v as never, units.flow))
+			show: (v: number) => show('flow', v, settings).figure
 		},
 		{
 			name: `Pressure, ${units.pressure}`,
 			values: both.map((c) => c.pressure),
-			show: (v: number) => figure(inUnit('pressure', v as never, units.pressure))
+			show: (v: number) => show('pressure', v, settings).figure
 		}
 	]);
 	const shares = $derived([
@@ -106,8 +106,7 @@
 				{#each nozzles as row (row.n)}
 					<tr>
 						<th scope="row">{names.nozzle(row.n)}, {shortUnit(units.flow)}</th>
-						{#each row.flows as q, i (i)}<td class="num"
-								>{q === null ? '–' : figure(inUnit('flow', q as never, units.flow))}</td
+						{#each row.flows as q, i (i)}<td class="num">{q === null ? '–' : show('flow', q, settings).figure}</td
 							>{/each}
 						<td class="num" class:look={Math.abs((row.flows[1] ?? 0) / (row.flows[0] ?? 1) - 1) > 0.05}
 							>{change(row.flows[0] ?? null, row.flows[1] ?? null)}</td

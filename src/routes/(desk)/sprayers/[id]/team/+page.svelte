@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { inUnit, showDecimals, showFigure, teamSpread } from '$core';
+	import { show } from '$lib/shown/show';
+	import { showDecimals, teamSpread } from '$core';
 	import type { PageData } from './$types';
 	import { longUnit } from '$lib/formats/field-units';
 	import { shownRate } from '$lib/shown/answer';
@@ -9,7 +10,7 @@
 	const comma = $derived(settings.decimalComma);
 	const team = $derived(data.team.length > 0 ? teamSpread(data.team) : null);
 	const most = $derived(Math.max(...data.team.map((m) => m.rate * (1 + m.relativeU95)), 1e-12));
-	const rate = (value: number) => showFigure(inUnit('volumePerArea', value as never, settings.rateUnit), 3, comma);
+	const rate = (value: number) => show('rate', value, settings).figure;
 	const percent = (share: number) => `${share < -0.0005 ? '−' : '+'}${showDecimals(Math.abs(share) * 100, 1, comma)} %`;
 	const out = $derived(team?.members.filter((m) => m.out) ?? []);
 </script>

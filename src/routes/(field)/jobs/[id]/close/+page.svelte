@@ -1,14 +1,14 @@
 <script lang="ts">
+	import { amountOf, show, showAmount } from '$lib/shown/show';
 	import { untrack } from 'svelte';
 	import { page } from '$app/state';
-	import { inUnit, showDecimals, showFigure } from '$core';
+	import { showDecimals, factor } from '$core';
 	import FieldPage from '$lib/components/FieldPage.svelte';
 	import FormField from '$lib/components/FormField.svelte';
 	import { longUnit, shortUnit } from '$lib/formats/field-units';
 	import { plainRate } from '$lib/shown/answer';
 	import { dayAt, momentAt } from '$lib/shown/farm-time';
 	import { clockOf } from '$lib/shown/run-facts';
-	import { shownAmount } from '$lib/shown/shown-plan';
 	import { device as theDevice } from '$lib/state/device.svelte';
 	import { useRun } from '$lib/state/run-context';
 
@@ -28,8 +28,8 @@
 				? ''
 				: sheet.rows
 					? `${rows + (firstRow ?? 1) - 1}`
-					: `${Number(inUnit('area', area as never, units.area).toPrecision(6))}`;
-		return { done, left: sheet.dead ? `${Number(inUnit('volume', sheet.dead, units.tank).toPrecision(4))}` : '' };
+					: `${Number((area / factor('area', units.area)).toPrecision(6))}`;
+		return { done, left: sheet.dead ? `${Number((sheet.dead / factor('volume', units.tank)).toPrecision(4))}` : '' };
 	});
 	let done = $state(start.done);
 	let left = $state(start.left);
@@ -48,9 +48,14 @@
 	const used = $derived(
 		(closed?.used ?? []).map((amount, i) => {
 			const kind = run.run?.loads[0]?.load.products[i]?.kind ?? 'volume';
-			return { name: run.sheet?.products[i]?.name ?? '', ...shownAmount({ kind, amount } as never, run.settings) };
+			return {
+				name: run.sheet?.products[i]?.name ?? '',
+				...showAmount(amountOf(kind, amount), run.settings, run.head.job.products[i]?.dose)
+			};
 		})
 	);
+	const shownArea = $derived(show('area', closed?.area ?? 0, run.settings));
+	const shownLeft = $derived(show('tank', closed?.left ?? 0, run.settings));
 	const began = $derived(run.run?.loads.find((l) => l.startedAt)?.startedAt ?? null);
 	const ended = $derived(run.run?.loads.findLast((l) => l.endedAt)?.endedAt ?? null);
 </script>
@@ -65,7 +70,9 @@
 	path={page.url.pathname}
 >
 	<p class="lab">
-		{names}{began ? `, sprayed from ${clockOf(began)}` : ''}{ended ? ` to ${clockOf(ended)}` : ''}
+		{names}{began ? `, sprayed from ${clockOf(began, run.settings)}` : ''}{ended
+			? ` to ${clockOf(ended, run.settings)}`
+			: ''}
 	</p>
 	{#if closed}
 		<section class="card answer">
@@ -85,19 +92,18 @@
 				<div>
 					<dt>done</dt>
 					<dd class="num">
-						{showFigure(inUnit('area', closed.area, run.units.area), 3, comma)} <small>{run.units.area}</small>
+						{shownArea.figure} <small>{shownArea.unit}</small>
 					</dd>
 				</div>
 				<div>
 					<dt>over in the tank</dt>
 					<dd class="num">
-						{showFigure(inUnit('volume', closed.left, run.units.tank), 3, comma)}
-						<small>{shortUnit(run.units.tank)}</small>
+						{shownLeft.figure} <small>{shownLeft.unit}</small>
 					</dd>
 				</div>
 				{#each used as u (u.name)}<div>
 						<dt>{u.name} on the ground</dt>
-						<dd class="num">{u.value} <small>{u.unit}</small></dd>
+						<dd class="num">{u.figure} <small>{u.unit}</small></dd>
 					</div>{/each}
 			</dl>
 			<div class="do">
@@ -110,7 +116,9 @@
 		{#if run.run?.state !== 'sprayed'}<p class="look">
 				▲ Not all loads are out. Closing now keeps what is done; the rest of the loads stay unmixed.
 			</p>{/if}
-		{#if run.run?.weather.end}<p class="lab">Weather at the end kept at {clockOf(run.run.weather.end.at)}.</p>
+		{#if run.run?.weather.end}<p class="lab">
+				Weather at the end kept at {clockOf(run.run.weather.end.at, run.settings)}.
+			</p>
 		{:else}<p><a class="btn" href="/jobs/{run.head.id}/day">The weather at the end, once</a></p>{/if}
 		<form
 			class="card"

@@ -10,7 +10,7 @@
 	import DayHours from '$lib/drawings/DayHours.svelte';
 	import WindOnBlock from '$lib/drawings/WindOnBlock.svelte';
 	import type { WeatherAnswer } from '$lib/formats/weather';
-	import { clockAt, dayAt } from '$lib/shown/farm-time';
+	import { clockAt, dayAt, spanAt } from '$lib/shown/farm-time';
 	import { shownSpan } from '$lib/shown/job-span';
 	import { device as theDevice, getJson } from '$lib/state/device.svelte';
 	import { JobDayState } from '$lib/state/job-day.svelte';
@@ -40,7 +40,7 @@
 		{ name: 'lastRain', label: 'Last rain, hours ago', inputmode: 'decimal' }
 	] as const);
 	const zone = $derived(run.settings.timeZone);
-	const span = (w: { from: number; to: number }) => `${clockAt(zone, w.from * 1000)} to ${clockAt(zone, w.to * 1000)}`;
+	const span = (w: { from: number; to: number }) => spanAt(zone, w.from * 1000, w.to * 1000);
 	const dayOf = (w: { from: number }) => dayAt(zone, w.from * 1000);
 	const todays = $derived(day.windows.filter((w) => dayOf(w) === dayAt(zone, device.now())));
 	const next = $derived(day.windows[0]);

@@ -1,11 +1,12 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import { onMount } from 'svelte';
 	import { MediaQuery } from 'svelte/reactivity';
 	import { goto } from '$app/navigation';
 	import type { PageData } from './$types';
 	import ReadyStep from '$lib/components/ReadyStep.svelte';
 	import StepShell from '$lib/components/StepShell.svelte';
-	import { localDay } from '$lib/shown/local-day';
+	import { dayAt } from '$lib/shown/farm-time';
 	import { device as theDevice } from '$lib/state/device.svelte';
 	import { useRound } from '$lib/state/round-context';
 	import type { StepName } from '$lib/state/round-steps';
@@ -43,7 +44,7 @@
 		return () => begin.abort();
 	});
 
-	const today = localDay(new Date(device.now()));
+	const today = untrack(() => dayAt(round.settings.timeZone, device.now()));
 
 	const step = $derived(data.step as StepName);
 	const title = $derived(stepTitle(step, round.rig.kind));
