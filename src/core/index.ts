@@ -61,6 +61,8 @@ export * from './calibration/wear-trend';
 export * from './calibration/evenness';
 export * from './calibration/team-spread';
 export * from './track/ground-distance';
+export * from './track/series-error';
+export * from './track/straight-fits';
 export * from './track/track-speeds';
 export * from './track/steady-part';
 export * from './track/track-speed';

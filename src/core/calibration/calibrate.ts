@@ -38,11 +38,11 @@ export interface Calibration {
 
 export const isTimed = (speed: SpeedReading): speed is TimedCourse => 'course' in speed;
 
-/** Speed from a course, or a stated one, which counts 2 %. */
+/** Speed from a course, from a track with the ± of its own, or a stated one, which counts 2 %. */
 export const speedOf = (reading: SpeedReading, skill: MeasuringSkill): Measured<'speed'> =>
 	isTimed(reading)
 		? courseSpeed(reading.course, reading.times, skill)
-		: measured(reading.stated, [{ input: 'speed', relative: skill.statedSpeed }]);
+		: measured(reading.stated, [{ input: 'speed', relative: reading.relative ?? skill.statedSpeed }]);
 
 /**
  * One calibration from its readings: the spray volume with its uncertainty, what it came from, the verdict on every

@@ -97,7 +97,14 @@ export type AreaReading =
 /** What was used: read before and after, or what brought it back to the mark. */
 export type UsedReading = { readonly start: Volume; readonly left: Volume } | { readonly added: Volume };
 
-export type SpeedReading = TimedCourse | { readonly stated: Speed };
+export type SpeedReading = TimedCourse | StatedSpeed;
+
+/** A speed that was told, or that a track gave. */
+export interface StatedSpeed {
+	readonly stated: Speed;
+	/** u/v where the reading itself says how sure it is, as a track does; left out, what a stated speed counts. */
+	readonly relative?: number | undefined;
+}
 
 /** A measured course and the time of each run over it. */
 export interface TimedCourse {

@@ -58,8 +58,8 @@ export type TankReading = (typeof tankReadings)[number];
 export const trackSources = ['gpx', 'nmea', 'position', 'receiver'] as const;
 export type TrackSource = (typeof trackSources)[number];
 
-/** One point of a recorded track: seconds from its start, and where, in degrees. */
-export type TrackPoint = readonly [seconds: number, latitude: number, longitude: number];
+/** One point of a recorded track: seconds from its start, where, in degrees, and the receiver's own speed, m/s, where it sends it. */
+export type TrackPoint = readonly [seconds: number, latitude: number, longitude: number, speed?: number];
 
 /** Tree height, canopy width and row spacing, with litres a cubic metre as the operator states them. */
 export interface TypedCanopy {

@@ -68,7 +68,9 @@ export function roundCourse(round: Round): Result<TimedCourse> {
 export function roundSpeed(round: Round): Result<SpeedReading> {
 	if (!round.track) return roundCourse(round);
 	const speed = trackSpeed(round.track.points, round.track.from, round.track.to);
-	return speed === null || !(speed > 0) ? bad({ code: 'no-position', path: 'speed.track' }) : good({ stated: speed });
+	return speed === null
+		? bad({ code: 'no-position', path: 'speed.track' })
+		: good({ stated: speed.value, relative: speed.relative });
 }
 
 const readTake = (r: Reader, take: Take, path: string): Catch => {

@@ -1,5 +1,5 @@
-import { median } from '../calibration/median';
 import type { SpeedAt } from './track-speeds';
+import { standing } from './track-speeds';
 
 export interface SteadyPart {
 	/** Seconds from the start of the track. */
@@ -7,9 +7,8 @@ export interface SteadyPart {
 	readonly to: number;
 }
 
-/** How far a steady speed may stray from its median, and the least that is driving at all, m/s. */
+/** How far a steady speed may stray from its median. */
 const band = 0.1;
-const standing = 0.3;
 /** A part shorter than this, s, is a turn or a start. */
 const shortest = 10;
 
@@ -27,6 +26,7 @@ export function steadyPart(speeds: readonly SpeedAt[]): SteadyPart | null {
 		if (speeds[start]!.speed < standing) continue;
 		if (best && speeds.length - start <= best.length) break;
 		let [low, high] = [Infinity, 0];
+		// In the order of size, so that the median stands in the middle.
 		const values: number[] = [];
 		for (let end = start; end < speeds.length; end += 1) {
 			const v = speeds[end]!.speed;
@@ -34,13 +34,25 @@ export function steadyPart(speeds: readonly SpeedAt[]): SteadyPart | null {
 			high = Math.max(high, v);
 			// Past this no median can hold both ends within the band.
 			if (low < standing || high * (1 - band) > low * (1 + band)) break;
-			values.push(v);
+			values.splice(placeOf(v, values), 0, v);
 			if (values.length < 5 || speeds[end]!.at - speeds[start]!.at < shortest || (best && values.length <= best.length))
 				continue;
-			const middle = median(values);
+			const half = values.length >> 1;
+			const middle = values.length % 2 ? values[half]! : (values[half - 1]! + values[half]!) / 2;
 			if (low >= middle * (1 - band) && high <= middle * (1 + band))
 				best = { from: speeds[start]!.at, to: speeds[end]!.at, length: values.length };
 		}
 	}
 	return best && { from: best.from, to: best.to };
+}
+
+/** Where a value belongs among values in the order of size. */
+function placeOf(value: number, values: readonly number[]): number {
+	let [low, high] = [0, values.length];
+	while (low < high) {
+		const middle = (low + high) >> 1;
+		if (values[middle]! < value) low = middle + 1;
+		else high = middle;
+	}
+	return low;
 }

@@ -1,6 +1,9 @@
-import type { Speed } from '../quantity/quantity';
+import { median } from '../calibration/median';
 import { si } from '../quantity/quantity';
-import { groundDistance } from './ground-distance';
+import type { Speed } from '../quantity/quantity';
+import type { TrackPoint } from '../round/entries';
+import { seriesError } from './series-error';
+import { straightFits } from './straight-fits';
 
 export interface SpeedAt {
 	/** Seconds from the start of the track. */
@@ -8,28 +11,55 @@ export interface SpeedAt {
 	readonly speed: Speed;
 }
 
-/** Speeds are taken over a stretch about this long, s: one second of a receiver's wander is larger than the speed. */
-const stretch = 4;
+/** Windows to look through, s: the shortest that is good enough. */
+const windows = [4, 6, 9, 13, 20, 30, 45];
+/** What a speed within its window is to be good to, 1-sigma, as a share: a quarter of the band of a steady part. */
+const wanted = 0.025;
+/** Under this nothing is driven, m/s. */
+export const standing = 0.3;
+/** A window takes no more of a track than this. */
+const mostOfTrack = 0.25;
 
 /**
- * Ground speed along a track, point by point, each over the stretch of about four seconds around it.
+ * Ground speed along a track, point by point, from a straight drive laid through the fixes around it. The window is the shortest in
+ * which the receiver's own wander, as far as the fixes show it, makes less than 2.5 % of the speed. Where the receiver sends
+ * speeds of its own, these are taken.
  *
- * points: seconds from the start (rising), latitude and longitude in degrees. Points at one time are passed over. Returns
- * m/s; none for fewer than two points.
+ * points: seconds from the start (rising), latitude and longitude in degrees, the receiver's own speed in m/s where it sends it.
+ * Points at one time are passed over. Returns m/s; none for fewer than two points.
  * @example
- * trackSpeeds([[0, 0, 0], [2, 0, 0.00005], [4, 0, 0.0001]])[1].speed // => 2.7829872698318397
+ * trackSpeeds([[0, 0, 0], [2, 0, 0.00005], [4, 0, 0.0001]])[1].speed.toFixed(6) // => "2.782987"
  */
-export function trackSpeeds(points: readonly (readonly [number, number, number])[]): SpeedAt[] {
-	const speeds: SpeedAt[] = [];
-	let first = 0;
-	let last = 0;
-	for (const [at] of points) {
-		while (first + 1 < points.length && points[first + 1]![0] <= at - stretch / 2) first += 1;
-		while (last + 1 < points.length && points[last]![0] < at + stretch / 2) last += 1;
-		const from = points[first]!;
-		const to = points[last]!;
-		const time = to[0] - from[0];
-		if (time > 0) speeds.push({ at, speed: si<'speed'>(groundDistance([from[1], from[2]], [to[1], to[2]]) / time) });
+export function trackSpeeds(points: readonly TrackPoint[]): SpeedAt[] {
+	if (sendsSpeed(points)) return apart(points.map((p) => ({ at: p[0], speed: si<'speed'>(p[3]!) })));
+	const whole = (points.at(-1)?.[0] ?? 0) - (points[0]?.[0] ?? 0);
+	let speeds: SpeedAt[] = [];
+	for (const window of windows) {
+		if (speeds.length > 0 && window > whole * mostOfTrack) break;
+		const fits = straightFits(points, window);
+		speeds = fits.map(({ at, north, east }) => ({ at, speed: si<'speed'>(Math.hypot(north, east)) }));
+		const driven = fits.filter((f) => Math.hypot(f.north, f.east) >= standing);
+		if (driven.length < 3) break;
+		const { alike } = seriesError(
+			driven.map((f) => f.rest),
+			2
+		);
+		const scatter = median(driven.map((f) => f.scatter)) * Math.sqrt(alike);
+		if (scatter <= wanted * median(driven.map((f) => Math.hypot(f.north, f.east)))) break;
 	}
-	return speeds;
+	return apart(speeds);
 }
+
+/** A window is seconds long: speeds closer together than one say nothing more. */
+function apart(speeds: readonly SpeedAt[]): SpeedAt[] {
+	let next = -Infinity;
+	return speeds.filter(({ at }) => {
+		if (at < next) return false;
+		next = at + 1 - 1e-6;
+		return true;
+	});
+}
+
+/** Whether the receiver tells its own speed, at every fix of the track. */
+export const sendsSpeed = (points: readonly TrackPoint[]): boolean =>
+	points.length > 1 && points.every((p) => p[3] !== undefined);

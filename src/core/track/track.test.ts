@@ -5,6 +5,8 @@ import { median } from '../calibration/median';
 import { groundDistance } from './ground-distance';
 import type { SteadyPart } from './steady-part';
 import { steadyPart } from './steady-part';
+import type { TrackPoint } from '../round/entries';
+import { simulatedTrack } from '../../../tests/support/tracks';
 import { trackSpeed } from './track-speed';
 import type { SpeedAt } from './track-speeds';
 import { trackSpeeds } from './track-speeds';
@@ -54,23 +56,53 @@ describe('the steady part of a track', () => {
 });
 
 describe('speed from a track', () => {
-	it('finds the true speed through a receiver’s wander', () => {
-		const random = new Seeded(5);
-		let worst = 0;
-		for (let run = 0; run < 40; run += 1) {
-			const truth = random.between(1, 4);
-			let [north, east] = [0, 0];
-			const points = Array.from({ length: 300 }, (_, i): [number, number, number] => {
-				north = north * 0.98 + random.normal(0, 0.02);
-				east = east * 0.98 + random.normal(0, 0.02);
-				return [i / 5, -30 + north / 110_852, -140 + (east + (truth * i) / 5) / 96_486];
-			});
-			worst = Math.max(worst, Math.abs(trackSpeed(points, 0, 60)! / truth - 1));
+	/** How often the ± holds the truth, how many tracks have no steady part, and how wide the ± is in the middle. */
+	const tried = (tracks: number, seed: number, own: 'none' | 'speeds') => {
+		const random = new Seeded(seed);
+		let [inside, none] = [0, 0];
+		const wide: number[] = [];
+		for (let i = 0; i < tracks; i += 1) {
+			const { truth, points } = simulatedTrack(random, own);
+			const part = steadyPart(trackSpeeds(points));
+			const speed = part && trackSpeed(points, part.from, part.to);
+			if (!speed) {
+				none += 1;
+				continue;
+			}
+			wide.push(2 * speed.relative);
+			if (Math.abs(speed.value / truth - 1) <= 2 * speed.relative) inside += 1;
 		}
-		expect(worst).toBeLessThan(0.02);
+		return { holds: inside / (tracks - none), none, wide: median(wide) };
+	};
+	it('has a ± of its own that holds the truth, and finds a steady part in all but a few', () => {
+		const { holds, none, wide } = tried(300, 41, 'none');
+		expect(holds).toBeGreaterThan(0.94);
+		expect(holds).toBeLessThan(0.99);
+		expect(none).toBeLessThanOrEqual(2);
+		expect(wide).toBeLessThan(0.01);
 	});
-	it('needs three points, and passes over two at one moment', () => {
+	it('goes by the receiver’s own speed where it sends it', () => {
+		const { holds, none } = tried(300, 42, 'speeds');
+		expect(holds).toBeGreaterThan(0.94);
+		expect(none).toBe(0);
+	});
+	it('walked at 1.1 m/s through a wander of 0.3 m has a steady part, and is within its ±', () => {
+		const random = new Seeded(5);
+		for (let run = 0; run < 40; run += 1) {
+			const points = Array.from({ length: 120 }, (_, i): [number, number, number] => [
+				i,
+				-30 + random.normal(0, 0.3) / 110_852,
+				-140 + (random.normal(0, 0.3) + 1.1 * i) / 96_486
+			]);
+			const part = steadyPart(trackSpeeds(points))!;
+			const speed = trackSpeed(points, part.from, part.to)!;
+			expect(Math.abs(speed.value / 1.1 - 1)).toBeLessThan(0.01);
+		}
+	});
+	it('needs three points that moved, and passes over two at one moment', () => {
 		expect(trackSpeed([[0, 0, 0]], 0, 10)).toBeNull();
+		const still = [0, 1, 2, 3].map((at): [number, number, number] => [at, 1, 2]);
+		expect(trackSpeed(still, 0, 3)).toBeNull();
 		expect(
 			trackSpeeds([
 				[0, 0, 0],
@@ -78,5 +110,9 @@ describe('speed from a track', () => {
 				[4, 0, 0.0001]
 			]).every((s) => Number.isFinite(s.speed))
 		).toBe(true);
+	});
+	it('is no surer than the last digit of the receiver’s own speed', () => {
+		const points = Array.from({ length: 60 }, (_, i): TrackPoint => [i, 0, i / 100_000, i % 2 ? 1.1 : 1.15]);
+		expect(trackSpeed(points, 0, 59)!.relative).toBeGreaterThan(0.01);
 	});
 });

@@ -1,7 +1,7 @@
 <!-- @component Ground speed from a track: a file dropped in, this device's position, or the farm's receiver. -->
 <script lang="ts">
 	import { onDestroy, untrack } from 'svelte';
-	import { showDecimals, factor } from '$core';
+	import { showDecimals, showFigure, factor } from '$core';
 	import { Dialog, Portal } from '@skeletonlabs/skeleton-svelte';
 	import { instruments } from '$lib/device/flow-meter';
 	import { readTrack } from '$lib/device/read-track';
@@ -56,7 +56,7 @@
 			<Dialog.Content class="fallow-dialog wide">
 				<Dialog.Title class="title">Speed from a track</Dialog.Title>
 				<Dialog.Description class="lab">
-					The median over the steady part. A readout is a claim too: it counts 2 %.
+					The mean speed of the steady part. Its ± comes from the track itself: a longer steady part is surer.
 				</Dialog.Description>
 				<div
 					class="drop"
@@ -149,7 +149,13 @@
 					<p class="big" aria-live="polite">
 						<span class="num" data-testid="track-speed"
 							>{track.speed === null ? '–' : showDecimals(speedIn(track.speed), 2, comma)}</span
-						> <b>{unit}</b>
+						>
+						<b>{unit}</b>
+						{#if track.measured}<span class="lab"
+								>± {showFigure(track.measured.relative * 200, 2, comma)} %{track.points.every((p) => p[3] !== undefined)
+									? ', by the receiver’s own speed'
+									: ''}</span
+							>{/if}
 						<span class="lab">{track.name}, {track.points.length} positions</span>
 					</p>
 				{/if}

@@ -24,7 +24,7 @@ describe('NMEA 0183', () => {
 		if (!read.ok) throw new Error(read.problem);
 		expect(read.track.source).toBe('nmea');
 		const part = steadyPart(trackSpeeds(read.track.points))!;
-		expect(trackSpeed(read.track.points, part.from, part.to)).toBeCloseTo(2.2, 2);
+		expect(trackSpeed(read.track.points, part.from, part.to)!.value).toBeCloseTo(2.2, 2);
 	});
 	it('passes over torn, foreign and unfixed sentences', async () => {
 		const read = await nmeaReader();

@@ -15,6 +15,8 @@ export interface Fix {
 	readonly at: number;
 	readonly latitude: number;
 	readonly longitude: number;
+	/** The receiver's own, m/s, where it sends it. */
+	readonly speed?: number | undefined;
 }
 
 /** Fixes as the points of a track: seconds from the first, in order, one a moment, thinned to what a round keeps. */
@@ -25,10 +27,28 @@ export function pointsOf(fixes: readonly Fix[]): TrackPoint[] {
 	for (const fix of ordered) {
 		const seconds = Math.round(fix.at - first) / 1000;
 		if (points.length > 0 && seconds <= points.at(-1)![0]) continue;
-		points.push([seconds, Number(fix.latitude.toFixed(7)), Number(fix.longitude.toFixed(7))]);
+		const at = [seconds, place(fix.latitude), place(fix.longitude)] as const;
+		points.push(fix.speed === undefined ? at : [...at, Number(fix.speed.toFixed(4))]);
 	}
 	const step = Math.ceil(points.length / mostTrackPoints);
-	return step > 1 ? points.filter((_, i) => i % step === 0) : points;
+	return step > 1 ? together(points, step) : points;
+}
+
+const place = (degrees: number) => Number(degrees.toFixed(8));
+
+/** So many points in a row as their mean: what is thinned is not thrown away, since its wander evens out. */
+function together(points: readonly TrackPoint[], step: number): TrackPoint[] {
+	const made: TrackPoint[] = [];
+	for (let i = 0; i < points.length; i += step) {
+		const part = points.slice(i, i + step);
+		const mean = (of: (p: TrackPoint) => number) => part.reduce((sum, p) => sum + of(p), 0) / part.length;
+		const at = [Number(mean((p) => p[0]).toFixed(3)), place(mean((p) => p[1])), place(mean((p) => p[2]))] as const;
+		const told = part.every((p) => p[3] !== undefined);
+		made.push(told ? [...at, Number(mean((p) => p[3]!).toFixed(4))] : at);
+	}
+	// The clock of a track begins with it.
+	const [first] = made[0]!;
+	return made.map(([at, ...rest]) => [Number((at - first).toFixed(3)), ...rest]);
 }
 
 const gpxExample = 'A GPX track has <trkpt lat="…" lon="…"> with a <time> in each.';
@@ -39,6 +59,7 @@ async function gpxFixes(text: string): Promise<Fix[]> {
 	const { gpx } = await import('@tmcw/togeojson');
 	const document = new DOMParser().parseFromString(text, 'application/xml');
 	if (document.querySelector('parsererror')) return [];
+	const told = gpxSpeeds(document);
 	return gpx(document).features.flatMap((feature) => {
 		if (feature.geometry?.type !== 'LineString' && feature.geometry?.type !== 'MultiLineString') return [];
 		const lines =
@@ -50,12 +71,26 @@ async function gpxFixes(text: string): Promise<Fix[]> {
 			line.flatMap(([longitude, latitude], i) => {
 				const at = Date.parse(perLine[l]?.[i] ?? '');
 				return Number.isFinite(at) && latitude !== undefined && longitude !== undefined
-					? [{ at, latitude, longitude }]
+					? [{ at, latitude, longitude, speed: told.get(at) }]
 					: [];
 			})
 		);
 	});
 }
+
+/** The receiver's own speeds of a GPX file, m/s, by their moment: an element of a point's own, or of its extensions. */
+function gpxSpeeds(document: Document): Map<number, number> {
+	const speeds = new Map<number, number>();
+	for (const point of document.getElementsByTagNameNS('*', 'trkpt')) {
+		const text = (name: string) => point.getElementsByTagNameNS('*', name)[0]?.textContent?.trim() ?? '';
+		const [at, speed] = [Date.parse(text('time')), Number(text('speed'))];
+		if (Number.isFinite(at) && text('speed') !== '' && Number.isFinite(speed) && speed >= 0) speeds.set(at, speed);
+	}
+	return speeds;
+}
+
+/** A knot, a nautical mile of 1,852 m an hour, in m/s: what NMEA 0183 tells a speed in. */
+const knot = 1852 / 3600;
 
 /**
  * The fix of one NMEA 0183 sentence that has one (RMC, or GGA with the day of the last RMC); null for any other
@@ -68,7 +103,9 @@ export async function nmeaReader(): Promise<(sentence: string) => Fix | null> {
 			const packet = parseNmeaSentence(sentence.trim());
 			if (packet.sentenceId !== 'RMC' || packet.status !== 'valid') return null;
 			const at = packet.datetime.getTime();
-			return Number.isFinite(at) ? { at, latitude: packet.latitude, longitude: packet.longitude } : null;
+			if (!Number.isFinite(at)) return null;
+			const speed = Number.isFinite(packet.speedKnots) ? packet.speedKnots * knot : undefined;
+			return { at, latitude: packet.latitude, longitude: packet.longitude, speed };
 		} catch {
 			// A torn or foreign sentence is what a serial line brings; the next one is whole.
 			return null;

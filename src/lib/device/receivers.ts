@@ -16,7 +16,8 @@ export function browserReceiver(geolocation: Geolocation): Receiver {
 				3: 'The position did not come in time. Go where the sky is open.'
 			};
 			const id = geolocation.watchPosition(
-				({ coords, timestamp }) => onFix({ at: timestamp, latitude: coords.latitude, longitude: coords.longitude }),
+				({ coords: { latitude, longitude, speed }, timestamp }) =>
+					onFix({ at: timestamp, latitude, longitude, speed: speed ?? undefined }),
 				(error) => onProblem(words[error.code] ?? error.message),
 				{ enableHighAccuracy: true, maximumAge: 0, timeout: 20_000 }
 			);

@@ -7,7 +7,8 @@ const q = quantityText;
 const share = z.number().gt(0).max(1);
 
 const timedSpeed = z.strictObject({ course: q, times: list(q), dial: q.optional() });
-const statedSpeed = z.strictObject({ value: q });
+/** `relative`: u/v where the reading says how sure it is, as a track does. */
+const statedSpeed = z.strictObject({ value: q, relative: z.number().min(0).max(1).optional() });
 const speed = z.union([timedSpeed, statedSpeed]);
 
 const rows = z.strictObject({

@@ -77,7 +77,9 @@ class SheetReader {
 	}
 
 	speed(file: SpeedFile): SpeedReading {
-		return 'value' in file ? { stated: this.need(file.value, 'speed', bounds.speed, 'speed.value') } : this.timed(file);
+		return 'value' in file
+			? { stated: this.need(file.value, 'speed', bounds.speed, 'speed.value'), relative: file.relative }
+			: this.timed(file);
 	}
 
 	rows(file: Extract<WidthFile, { kind: 'rows' }>, path: string): RowsWidth {

@@ -34,7 +34,9 @@ const used = z.union([
 	z.strictObject({ added: typedSchema })
 ]);
 
-const point = z.tuple([z.number().min(0), z.number().min(-90).max(90), z.number().min(-180).max(180)]);
+const place = [z.number().min(0), z.number().min(-90).max(90), z.number().min(-180).max(180)] as const;
+/** The fourth is the receiver's own speed, m/s, where it sends it. */
+const point = z.union([z.tuple([...place]), z.tuple([...place, z.number().min(0).max(100)])]);
 const seconds = z.number().min(0).max(100_000);
 
 /** One thing that happened in a round, as the device made it. */

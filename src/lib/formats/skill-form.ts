@@ -24,7 +24,7 @@ export const skillFields: readonly SkillField[] = [
 	{ name: 'tester', label: 'Tip tester or flow meter', unit: '%', factor: 0.01 },
 	{ name: 'tankMark', label: 'Tank mark or sight gauge, of the tank', unit: '%', factor: 0.01 },
 	{ name: 'metered', label: 'Dip or metered refill', unit: '%', factor: 0.01 },
-	{ name: 'statedSpeed', label: 'Speed from a readout or a track', unit: '%', factor: 0.01 },
+	{ name: 'statedSpeed', label: 'Speed from a readout', unit: '%', factor: 0.01 },
 	{ name: 'statedArea', label: 'Area that was told', unit: '%', factor: 0.01 },
 	{ name: 'unseenSpread', label: 'Nozzles that were not caught, where one was', unit: '%', factor: 0.01 }
 ];

@@ -36,7 +36,12 @@ const timed = (speed: TimedCourse) => ({
 	dial: may(speed.dial, q('speed', 'm/s'))
 });
 const speedOf = (speed: SpeedReading) =>
-	'stated' in speed ? { value: q('speed', 'm/s')(speed.stated) } : timed(speed);
+	'stated' in speed
+		? {
+				value: q('speed', 'm/s')(speed.stated),
+				...(speed.relative === undefined ? {} : { relative: speed.relative })
+			}
+		: timed(speed);
 
 function widthOf(width: WidthReading) {
 	switch (width.kind) {

@@ -27,7 +27,8 @@ export class TrackStepState {
 	speeds: readonly SpeedAt[] = $derived(trackSpeeds(this.points));
 	/** Seconds of the whole track. */
 	length = $derived(this.points.at(-1)?.[0] ?? 0);
-	speed = $derived(this.points.length > 2 ? trackSpeed(this.points, this.from, this.to) : null);
+	measured = $derived(this.points.length > 2 ? trackSpeed(this.points, this.from, this.to) : null);
+	speed = $derived(this.measured?.value ?? null);
 
 	#show(track: ReadTrack, part?: { from: number; to: number }): void {
 		this.source = track.source;

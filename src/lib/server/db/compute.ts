@@ -7,7 +7,7 @@ import { fromIssue } from '../failure';
 import type { StoredNozzle } from './schema';
 
 /** Raised whenever the columns below are computed in another way: older rows are then computed again at the next start. */
-export const computing = 4;
+export const computing = 5;
 
 export interface RawRound {
 	readonly rig: Rig;
