@@ -210,6 +210,7 @@ test.describe('on a phone', () => {
 		await page.goto(
 			`${app.origin}/rounds/new?sprayer=${await sprayerId(app, await copyOf(page, app, 'Nursery knapsack'))}`
 		);
+		await page.getByRole('button', { name: 'Start a calibration' }).click();
 		await page.waitForURL(/ready/);
 		const at = page.url().replace(/\/ready$/, '');
 		await page.locator('html[data-offline="ready"]').waitFor();

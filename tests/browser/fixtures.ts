@@ -121,6 +121,7 @@ export async function sprayerId(app: App, name: string): Promise<string> {
 /** Begins a round on a demo sprayer and answers with its id. */
 export async function beginRound(page: Page, app: App, name = 'Long-meadow boom'): Promise<string> {
 	await page.goto(`${app.origin}/rounds/new?sprayer=${await sprayerId(app, name)}`);
+	await page.getByRole('button', { name: 'Start a calibration' }).click();
 	await page.waitForURL(/\/rounds\/[0-9a-f-]{36}\/ready/);
 	return /rounds\/([0-9a-f-]{36})/.exec(page.url())![1]!;
 }

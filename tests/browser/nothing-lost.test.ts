@@ -76,6 +76,7 @@ test('a server killed between two catches, a reload, a closed tab: nothing is lo
 		await expect.poll(() => page.evaluate(keptRigs)).toContain(`sprayer:${other}`);
 		await app.kill();
 		await page.goto(`${app.origin}/rounds/new?sprayer=${other}`);
+		await page.getByRole('button', { name: 'Start a calibration' }).click();
 		await page.getByRole('checkbox', { name: 'Rinsed and clean' }).click();
 		await expect(page.getByRole('checkbox', { checked: true })).toHaveCount(1);
 		const begun = /rounds\/([0-9a-f-]{36})/.exec(page.url())![1]!;

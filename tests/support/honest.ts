@@ -144,7 +144,8 @@ function refilled(toMark: boolean, random: Seeded, repeats: number): Simulated {
 	const tank = truth * random.between(1.5, 4);
 	const mark = () => (toMark ? random.normal(0, usualSkill.tankMark) * tank : 0);
 	const used = many(repeats, (): UsedReading => {
-		const added = (truth + mark() + mark()) * one(random, usualSkill.metered);
+		const took = truth * one(random, usualSkill.steadyDriven);
+		const added = (took + mark() + mark()) * one(random, usualSkill.metered);
 		return { added: si<'volume'>(added) };
 	});
 	return {

@@ -1,6 +1,8 @@
+import type { OtherSide } from '../calibration/sheet';
 import type { TypedRated } from '../round/rig';
 import type { Typed } from '../quantity/typed';
 import type { FlowPoint } from '../nozzles/nozzle';
+import type { RoundMethod } from '../round/entries';
 
 /** What is wanted, as typed: one spray volume, the label's range, or the ground that one tank shall do. */
 export type TypedWanted =
@@ -44,6 +46,17 @@ export interface TypedChange {
 	readonly set?: NewSet | undefined;
 }
 
+/** How the calibration before a change was made: the one that checks it begins the same way. */
+export interface CarriedRound {
+	readonly method?: RoundMethod | undefined;
+	/** As it was taped, and laid out still. */
+	readonly course?: Typed | undefined;
+	readonly rows?: { readonly spacing: Typed; readonly alleys: 'every' | 'second' } | undefined;
+	readonly otherSide?: OtherSide | undefined;
+	/** Sections that were off, from 0. */
+	readonly off: readonly number[];
+}
+
 /** A change as a setting keeps it until the next calibration has checked it. */
 export interface MadeChange extends TypedChange {
 	/** Calibration that it was made after. */
@@ -55,4 +68,5 @@ export interface MadeChange extends TypedChange {
 	readonly predicted: number;
 	/** How sure that is, 2u as a share. */
 	readonly sure: number;
+	readonly carried?: CarriedRound | undefined;
 }

@@ -189,11 +189,15 @@ function byRefill(sheet: RefillSheet, skill: MeasuringSkill): Result<MethodCalib
 	const area = groundArea(sheet.area, skill);
 	return answer({
 		method: sheet.method,
-		rate: refill(usedVolume(sheet.used, sheet.tank, skill), area),
+		rate: refill(usedVolume(sheet.used, sheet.tank, skill, steadyOf(sheet, skill)), area),
 		area: area.value,
 		findings: findUsedApart(sheet.used)
 	});
 }
+
+/** A plot with its sides is walked, and so is ground that a carried sprayer did. */
+const steadyOf = ({ onFoot, area }: RefillSheet, skill: MeasuringSkill): number =>
+	(onFoot ?? area.by === 'sides') ? skill.steadyOnFoot : skill.steadyDriven;
 
 function parked(sheet: ParkedSheet, skill: MeasuringSkill): Result<MethodCalibration> {
 	const issues = usedIssues(sheet.used);

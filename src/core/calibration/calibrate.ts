@@ -105,7 +105,7 @@ export function flowFindings(
 		? (flow.scaleDivision ?? skill.scaleDivision) / waterDensity
 		: (flow.graduation ?? skill.jugMarks);
 	return [
-		...diagnoseFlow(result, flow.sides),
+		...diagnoseFlow(result, flow.sides, flow.oneSize),
 		...findCatchesApart(result),
 		...(judgement === 'each nozzle' && !read ? findShortCatch(result, skill.jugMove, resolution(division)) : [])
 	];

@@ -15,10 +15,11 @@ const beyond = (share: number, limit: number) => Math.abs(share) > limit + inclu
  * greater part explains is not told again of its nozzles, and a good nozzle is never called high because a section is low.
  *
  * flow: the nozzles in the order of the rig, their groups known or not. sides: of each nozzle, where the rig sprays to both.
+ * oneSize: somebody said that none differ on purpose.
  */
-export function diagnoseFlow(flow: FlowResult, sides?: readonly Side[]): Finding[] {
+export function diagnoseFlow(flow: FlowResult, sides?: readonly Side[], oneSize = false): Finding[] {
 	const caught = flow.nozzles.filter((n) => n.verdict !== 'not caught');
-	const out = caught.filter((n) => n.verdict !== 'even');
+	const out = caught.filter((n) => n.verdict !== 'even' && n.verdict !== 'cannot tell');
 	const running = caught.filter((n) => n.verdict !== 'blocked' && n.fromAverage !== null);
 	const low = lowSections(
 		running.map((n) => 1 + n.fromAverage!),
@@ -44,7 +45,7 @@ export function diagnoseFlow(flow: FlowResult, sides?: readonly Side[]): Finding
 			findings.push({ code: 'section-low', section, nozzles, share });
 			for (const n of nozzles) explained.add(n);
 		}
-	const sizes = sizesOf(running.filter((n) => !explained.has(n.n)));
+	const sizes = oneSize ? null : sizesOf(running.filter((n) => !explained.has(n.n)));
 	if (sizes) {
 		findings.push(sizes);
 		for (const n of [...sizes.small, ...sizes.large]) explained.add(n);

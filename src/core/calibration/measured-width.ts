@@ -11,7 +11,7 @@ import type { MeasuredWidth } from './sheet';
  * or the wetted width itself.
  *
  * wetted: m, over 0. Uncertainty: where the wet ends is known to 0.15 m or 5 % of the width, the smaller; the tape adds
- * its share.
+ * its share. A width that was only estimated counts 10 %.
  * @example
  * measuredWidth({ kind: 'measured', wetted: 10, usable: { share: 0.85 } }, usualSkill).value // => 8.5
  * measuredWidth({ kind: 'measured', wetted: 8, usable: { edgeOverlap: 0.2 } }, usualSkill).value // => 7.6
@@ -22,6 +22,7 @@ export function measuredWidth(reading: MeasuredWidth, skill: MeasuringSkill): Me
 	const share = usable !== 'as-is' && 'share' in usable ? usable.share : 1;
 	const overlap: number = usable !== 'as-is' && 'edgeOverlap' in usable ? usable.edgeOverlap : 0;
 	const value = si<'length'>((wetted - 2 * overlap) * share) as Length;
+	if (reading.estimated) return measured(value, [{ input: 'width', relative: skill.estimatedWidth }]);
 	return measured(value, [
 		{ input: 'width', relative: (edge * share) / value },
 		{ input: 'width', relative: skill.tape, source: tapeSource }

@@ -149,7 +149,7 @@ export function nozzleFlow(
 		},
 		{ input: 'catchVolume', relative: Math.sqrt(total.markVariance) / total.volume }
 	];
-	const judged = judge(flow, caughtVolumes, means, groups, time, rule);
+	const judged = judge(flow, caughtVolumes, means, groups, reading, rule);
 	return {
 		nozzles: judged.nozzles,
 		references: judged.references,
@@ -218,9 +218,10 @@ function judge(
 	volumes: readonly (readonly Volume[] | null)[],
 	means: Float64Array,
 	groups: ReadonlyMap<string, Group>,
-	time: Time,
+	reading: Reading,
 	rule: EvenRule
 ): Pick<FlowResult, 'nozzles' | 'references' | 'standards'> {
+	const { time } = reading;
 	const references = new Map<string, Flow>();
 	const standards = new Map<string, Standard>();
 	const judges = new Map<string, Judge>();
@@ -235,10 +236,11 @@ function judge(
 		references.set(name, reference);
 		const rating = flow.ratings?.[name] ?? flow.rated;
 		const rated = rating && flow.pressure ? ratedFlow(rating.flow, rating.at, flow.pressure) : null;
+		const u95 = oneCatch(flow, group.volume / group.volumes.length, reading);
 		const standard: Standard =
 			rule === 'rated' && rated !== null
-				? { by: 'rated', flow: rated, band: ratedBand, middle }
-				: { by: 'average', flow: reference, band: evenBand, middle };
+				? { by: 'rated', flow: rated, band: ratedBand, middle, u95 }
+				: { by: 'average', flow: reference, band: evenBand, middle, u95 };
 		standards.set(name, standard);
 		judges.set(name, { reference, rated, standard });
 	}
@@ -273,11 +275,19 @@ function judge(
 			fromAverage: reference > 0 ? q / reference - 1 : null,
 			fromRated,
 			off: standard.flow > 0 ? q / standard.flow - 1 : null,
-			verdict: judgeNozzle(q, standard),
+			verdict: judgeNozzle(q, standard, catches.length),
 			catches
 		});
 	}
 	return { nozzles, references, standards };
+}
+
+/** 95 % ± of one catch of a group, as a share of it: what jugs begun and ended together share tells nothing between them. */
+function oneCatch(flow: FlowReading, volume: number, { timing, jug, scale, tester }: Reading): number {
+	if (!(volume > 0)) return 0;
+	const first = flow.catches.find((c) => c && c.length > 0)?.[0];
+	if (first && 'flow' in first) return 2 * tester;
+	return 2 * Math.hypot(flow.catching === 'together' ? 0 : timing, (first && 'mass' in first ? scale : jug) / volume);
 }
 
 /** Which of the catches belong to sections that are not low as a whole. */

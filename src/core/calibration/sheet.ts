@@ -31,6 +31,8 @@ export interface RefillSheet {
 	readonly used: readonly UsedReading[];
 	/** Size of the tank, where it was refilled to its own mark. */
 	readonly tank?: Volume | undefined;
+	/** Walked, not driven; left out, a plot with its sides is. */
+	readonly onFoot?: boolean | undefined;
 }
 
 /** A course is timed, then the rig runs parked and what left the tank is measured. */
@@ -54,6 +56,8 @@ export interface MeasuredWidth {
 	readonly kind: 'measured';
 	readonly wetted: Length;
 	readonly usable: { readonly share: number } | { readonly edgeOverlap: Length } | 'as-is';
+	/** By eye, not taped. */
+	readonly estimated?: true | undefined;
 }
 
 export interface RowsWidth {
@@ -144,6 +148,8 @@ export interface FlowReading {
 	readonly nozzles?: number | undefined;
 	/** Group name of each catch; one group when left out. */
 	readonly groups?: readonly string[] | undefined;
+	/** Somebody said that all nozzles are of one size: catches that look like two are a fault. */
+	readonly oneSize?: true | undefined;
 	readonly rated?: Rated | undefined;
 	/** Rated flow by group, where groups differ on purpose; a group that is not here goes by `rated`. */
 	readonly ratings?: Readonly<Record<string, Rated>> | undefined;

@@ -1,10 +1,19 @@
+import { judgeGap } from '../measurement/judge-gap';
+
+/** How far apart people may be. */
+const tolerance = 0.05;
+
 export interface TeamMember {
 	readonly person: string;
 	/** m³/m², over 0. */
 	readonly rate: number;
 	/** 2u of it, as a share. */
 	readonly relativeU95: number;
+	/** How often the person did it; null where there is nothing to count. */
+	readonly goes: number | null;
 }
+
+export type TeamVerdict = 'within' | 'out' | 'one-go' | 'cannot-tell';
 
 export interface TeamResult {
 	/** Mean of the team, m³/m². */
@@ -12,8 +21,8 @@ export interface TeamResult {
 	readonly members: readonly (TeamMember & {
 		/** Share above or below the team's mean. */
 		readonly off: number;
-		/** More than 5 % off, and by more than the two ± explain. */
-		readonly out: boolean;
+		/** Off by more than 5 %, and by what its own ± and the team's explain. One go judges nobody. */
+		readonly verdict: TeamVerdict;
 	})[];
 	/** Most over least, less one: the dose that one plot gets over another from the same tank mix. */
 	readonly spread: number;
@@ -25,16 +34,19 @@ export interface TeamResult {
  *
  * members: one or more, one calibration each.
  * @example
- * teamSpread([{ person: 'A', rate: 2e-5, relativeU95: 0.03 }, { person: 'B', rate: 3e-5, relativeU95: 0.03 }]).spread.toFixed(6) // => "0.500000"
+ * teamSpread([{ person: 'A', rate: 2e-5, relativeU95: 0.03, goes: 2 }, { person: 'B', rate: 3e-5, relativeU95: 0.03, goes: 2 }]).spread.toFixed(6) // => "0.500000"
  */
 export function teamSpread(members: readonly TeamMember[]): TeamResult {
 	const mean = members.reduce((s, m) => s + m.rate, 0) / members.length;
 	const rates = members.map((m) => m.rate);
+	const meanU95 = Math.hypot(...members.map((m) => m.rate * m.relativeU95)) / members.length / mean;
 	return {
 		mean,
 		members: members.map((m) => {
 			const off = m.rate / mean - 1;
-			return { ...m, off, out: Math.abs(off) > Math.max(0.05, m.relativeU95) };
+			const judged = judgeGap(off, tolerance, Math.hypot(m.relativeU95, meanU95));
+			const verdict = judged === 'outside' ? (m.goes === 1 ? 'one-go' : 'out') : judged;
+			return { ...m, off, verdict };
 		}),
 		spread: Math.max(...rates) / Math.min(...rates) - 1
 	};

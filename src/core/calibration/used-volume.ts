@@ -15,14 +15,16 @@ export const volumeUsed = (reading: UsedReading): number =>
  * Volume used, averaged over repeats.
  *
  * used: one or more readings, m³. tank: its size where it was refilled to its own mark, m³. Uncertainty of one: 0.5 % of
- * each volume read; a refill to the mark also has the mark's error twice, once for each filling (1 % of the tank each).
+ * each volume read; a refill to the mark also has the mark's error twice, once for each filling (1 % of the tank each). Over
+ * ground, one go wavers as its pace does, walked more than driven: `steady`, a share of what it took; 0 where it ran parked.
  * @example
  * usedVolume([{ start: 10, left: 4.1 }, { start: 10, left: 4.3 }], undefined, usualSkill).value // => 5.8
  */
 export function usedVolume(
 	used: readonly UsedReading[],
 	tank: Volume | undefined,
-	skill: MeasuringSkill
+	skill: MeasuringSkill,
+	steady = 0
 ): Measured<'volume'> {
 	const volumes = used.map(volumeUsed);
 	const value = si<'volume'>(mean(volumes));
@@ -31,6 +33,6 @@ export function usedVolume(
 		const marks = tank === undefined ? 0 : 2 * (skill.tankMark * tank) ** 2;
 		return (skill.metered * one.added) ** 2 + marks;
 	});
-	const uOne = Math.sqrt(mean(squares));
+	const uOne = Math.hypot(Math.sqrt(mean(squares)), steady * value);
 	return measured(value, [{ input: 'used', relative: meanUncertainty(volumes, uOne) / value }]);
 }

@@ -1,7 +1,9 @@
+import { judgeGap } from '../measurement/judge-gap';
 import type { Flow } from '../quantity/quantity';
 import { evenBand, inclusive } from './even-reference';
 
-export type Verdict = 'even' | 'low' | 'high' | 'blocked' | 'not caught';
+/** `cannot tell`: the ± of the catch is wider than what it is judged by, and the gap is within both together. */
+export type Verdict = 'even' | 'low' | 'high' | 'blocked' | 'cannot tell' | 'not caught';
 
 /**
  * The two rules of the trade for an even nozzle: within ±5 % of its group's reference, or within ±10 % of the rated flow
@@ -21,16 +23,26 @@ export interface Standard {
 	readonly band: number;
 	/** Median of the group: under a tenth of it a nozzle is blocked. */
 	readonly middle: Flow;
+	/** 95 % ± of one catch of the group, as a share; 0 where it is exact. */
+	readonly u95: number;
 }
 
 /**
- * Verdict on one nozzle by what its group is judged against.
+ * Verdict on one nozzle by what its group is judged against: a catch whose ± is wider than the band decides only where the gap is
+ * larger than both together.
+ *
+ * times: how often it was caught, 1 or more.
  * @example
- * judgeNozzle(95, { by: 'average', flow: 100, band: 0.05, middle: 100 }) // => "even"
- * judgeNozzle(95, { by: 'rated', flow: 110, band: 0.1, middle: 100 }) // => "low"
+ * judgeNozzle(95, { by: 'average', flow: 100, band: 0.05, middle: 100, u95: 0.02 }) // => "even"
+ * judgeNozzle(95, { by: 'rated', flow: 110, band: 0.1, middle: 100, u95: 0.02 }) // => "low"
+ * judgeNozzle(93, { by: 'average', flow: 100, band: 0.05, middle: 100, u95: 0.06 }) // => "cannot tell"
  */
-export const judgeNozzle = (flow: Flow, { by, flow: against, middle }: Standard): Verdict =>
-	by === 'rated' ? verdictByRated(flow, flow / against - 1, middle) : verdictOf(flow, against, middle);
+export function judgeNozzle(flow: Flow, { by, flow: against, band, middle, u95 }: Standard, times = 1): Verdict {
+	const off = flow / against - 1;
+	const verdict = by === 'rated' ? verdictByRated(flow, off, middle) : verdictOf(flow, against, middle);
+	if (verdict === 'blocked') return verdict;
+	return judgeGap(off, band, u95 / Math.sqrt(times)) === 'cannot-tell' ? 'cannot tell' : verdict;
+}
 
 /**
  * Verdict on one nozzle: `blocked` under 10 % of the group's median, else `even` within ±5 % of the reference (limits

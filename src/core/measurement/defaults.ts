@@ -13,6 +13,8 @@ export interface MeasuringSkill {
 	/** Wetted edge on the ground: this length, or this share of the width, the smaller, m and share. */
 	readonly wettedEdge: number;
 	readonly wettedEdgeShare: number;
+	/** A width that was estimated by eye, share of it. */
+	readonly estimatedWidth: number;
 	/** Tank mark or sight gauge, share of the tank. */
 	readonly tankMark: number;
 	/** Dip or metered refill, share of each volume read. */
@@ -39,6 +41,7 @@ export const usualSkill: MeasuringSkill = {
 	tape: 0.003,
 	wettedEdge: 0.15,
 	wettedEdgeShare: 0.05,
+	estimatedWidth: 0.1,
 	tankMark: 0.01,
 	metered: 0.005,
 	statedSpeed: 0.02,

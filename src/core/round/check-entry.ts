@@ -71,6 +71,10 @@ export function checkEntry(entry: EntryBody, rig: RigNumbers): readonly Issue[] 
 				? [{ code: 'shares-sum', path: 'shares', text: entry.shares.map((v) => `${Math.round(v * 100)}`).join(', ') }]
 				: [];
 		}
+		case 'groups':
+			return entry.groups && entry.groups.length !== rig.nozzles
+				? [{ code: 'count-mismatch', path: 'groups', text: `${entry.groups.length}`, bound: `${rig.nozzles}` }]
+				: [];
 		case 'jug':
 			return typed(fields.jug, entry.graduation, 'graduation');
 		case 'gauge':

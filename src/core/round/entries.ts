@@ -94,7 +94,8 @@ export type EntryBody =
 			readonly to: number;
 	  }
 	| { readonly kind: 'sections'; readonly off: readonly number[] }
-	| { readonly kind: 'wetted'; readonly width: Typed }
+	/** `estimated`: by eye, not taped. */
+	| { readonly kind: 'wetted'; readonly width: Typed; readonly estimated?: boolean | undefined }
 	/** `share` goes with the school of that name; `length` is an edge, the maker's swath, or the width that was chosen. */
 	| { readonly kind: 'school'; readonly school: SwathSchool; readonly share?: number; readonly length?: Typed }
 	| {
@@ -117,6 +118,8 @@ export type EntryBody =
 	| { readonly kind: 'canopy'; readonly canopy: TypedCanopy }
 	/** Share of the canopy in each third of its height, bottom to top; they add up to 1. */
 	| { readonly kind: 'canopy-shares'; readonly shares: readonly [number, number, number] }
+	/** Which nozzles differ on purpose, by the name of each one's size; null: none do, whatever the catches look like. */
+	| { readonly kind: 'groups'; readonly groups: readonly string[] | null }
 	| { readonly kind: 'jug'; readonly graduation: Typed }
 	/** How long each jug is held; null: as long as the course or the plot took. */
 	| { readonly kind: 'catch-time'; readonly time: Typed | null }

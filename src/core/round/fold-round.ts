@@ -1,3 +1,4 @@
+import type { MadeChange } from '../adjust/change';
 import type { TypedAim, TypedChange } from '../adjust/change';
 import type { AnySheet, OtherSide } from '../calibration/sheet';
 import type { Typed } from '../quantity/typed';
@@ -61,7 +62,11 @@ export interface Round {
 	readonly track: Track | null;
 	/** Sections that are off, from 0. */
 	readonly off: readonly number[];
+	/** Sizes that were told in this calibration, by nozzle; null: one size; undefined: as the sprayer has it. */
+	readonly groups: readonly string[] | null | undefined;
 	readonly wetted: Typed | null;
+	/** Nobody taped it. */
+	readonly wettedGuessed: boolean;
 	readonly school: { readonly school: SwathSchool; readonly share?: number; readonly length?: Typed } | null;
 	readonly pans: Pans | null;
 	/** Catch of each pan, from 1. */
@@ -97,6 +102,8 @@ export interface Round {
 export interface RoundStart {
 	readonly off?: readonly number[] | undefined;
 	readonly otherSide?: OtherSide | undefined;
+	/** What was changed before: a calibration that checks it begins as the one before it was made. */
+	readonly change?: Pick<MadeChange, 'aim' | 'carried'> | undefined;
 }
 
 /** A round while its entries are gone through. */
@@ -108,22 +115,24 @@ type Growing = {
 			: Round[K];
 };
 
-const nothing = ({ off = [], otherSide }: RoundStart): Growing => ({
+const nothing = ({ off: usual = [], otherSide, change }: RoundStart): Growing => ({
 	ticks: new Set(),
-	method: undefined,
+	method: change?.carried?.method,
 	person: '',
-	course: null,
+	course: change?.carried?.course ?? null,
+	groups: undefined,
 	runs: [],
 	dial: null,
 	track: null,
-	off,
+	off: change?.carried?.off ?? usual,
 	wetted: null,
+	wettedGuessed: false,
 	school: null,
 	pans: null,
 	panCatches: new Map(),
 	height: null,
-	rows: null,
-	otherSide: otherSide ?? null,
+	rows: change?.carried?.rows ?? null,
+	otherSide: change?.carried?.otherSide ?? otherSide ?? null,
 	band: undefined,
 	canopy: null,
 	canopyShares: null,
@@ -137,7 +146,7 @@ const nothing = ({ off = [], otherSide }: RoundStart): Growing => ({
 	used: [],
 	parkedTime: null,
 	notes: new Map(),
-	aim: null,
+	aim: change?.carried ? change.aim : null,
 	change: null,
 	sheet: null,
 	signOff: null
@@ -194,6 +203,7 @@ function take(round: Growing, entry: Entry): void {
 			return;
 		case 'wetted':
 			round.wetted = entry.width;
+			round.wettedGuessed = entry.estimated ?? false;
 			return;
 		case 'school':
 			round.school = entry;
@@ -219,6 +229,9 @@ function take(round: Growing, entry: Entry): void {
 			return;
 		case 'canopy-shares':
 			round.canopyShares = entry.shares;
+			return;
+		case 'groups':
+			round.groups = entry.groups;
 			return;
 		case 'jug':
 			round.jug = entry.graduation;

@@ -95,13 +95,15 @@ export function roundFlow(rig: RigNumbers, round: Round): Result<FlowReading> {
 	});
 	const sections = sectionOfNozzles(rig.sections);
 	const sides = sidesOfNozzles(rig);
+	const groups = round.groups === undefined ? rig.groups : round.groups;
 	return r.result({
 		time: r.may(fields.catchTime, round.catchTime, 'flow.time'),
 		catches,
 		numbers: on,
 		sections: on.map((n) => sections[n - 1]!),
 		sides: sides && on.map((n) => sides[n - 1]!),
-		groups: rig.groups ? on.map((n) => rig.groups![n - 1]!) : undefined,
+		groups: groups ? on.map((n) => groups[n - 1]!) : undefined,
+		oneSize: round.groups === null ? true : undefined,
 		graduation: r.may(fields.jug, round.jug, 'flow.graduation'),
 		rated: rig.rated ?? undefined,
 		ratings: rig.ratings ?? undefined,
@@ -132,7 +134,8 @@ export function roundWidth(rig: RigNumbers, round: Round): Result<WidthReading> 
 			return r.result<WidthReading>({
 				kind: 'measured',
 				wetted: r.need(fields.swath, round.wetted, 'width.wetted'),
-				usable: 'as-is'
+				usable: 'as-is',
+				...guessedOf(round)
 			});
 		case 'boomless':
 			return boomlessWidth(rig, round);
@@ -158,11 +161,18 @@ export function alleyWidth(rig: RigNumbers, round: Round): Result<Extract<WidthR
 	});
 }
 
-/** School of a boomless swath: the one that was picked, else pans where there are pans, else the usable share. */
-export const schoolOf = (round: Round) => round.school?.school ?? (round.panCatches.size > 0 ? 'pans' : 'share');
+/**
+ * School of a boomless swath: the one that was picked, else pans where there are pans; null until somebody picks one. A round that
+ * was signed before it was asked keeps the usable share.
+ */
+export const schoolOf = (round: Round) =>
+	round.school?.school ?? (round.panCatches.size > 0 ? 'pans' : round.signOff ? 'share' : null);
 
 /** Share of the wetted width that is usable until somebody says another. */
 export const usualShare = 0.85;
+
+/** A wetted width that nobody taped says so, and counts for less. */
+const guessedOf = ({ wettedGuessed }: Round) => (wettedGuessed ? { estimated: true as const } : {});
 
 function boomlessWidth(rig: RigNumbers, round: Round): Result<WidthReading> {
 	const r = new Reader();
@@ -173,6 +183,10 @@ function boomlessWidth(rig: RigNumbers, round: Round): Result<WidthReading> {
 		usable: 'as-is'
 	});
 	switch (school) {
+		case null:
+			r.need(fields.swath, round.wetted, 'width.wetted');
+			r.issues.push({ code: 'missing', path: 'width.school' });
+			return bad(...r.issues);
 		case 'pans':
 			return roundPans(round);
 		case 'maker':
@@ -194,16 +208,17 @@ function boomlessWidth(rig: RigNumbers, round: Round): Result<WidthReading> {
 					text: round.school?.length?.text,
 					bound: 'less than half of the wetted width'
 				});
-			return r.result<WidthReading>({ kind: 'measured', wetted, usable: { edgeOverlap: edge } });
+			return r.result<WidthReading>({ kind: 'measured', wetted, usable: { edgeOverlap: edge }, ...guessedOf(round) });
 		}
 		case 'full':
-			return r.result(asIs(round.wetted, 'width.wetted'));
+			return r.result<WidthReading>({ ...asIs(round.wetted, 'width.wetted'), ...guessedOf(round) } as WidthReading);
 		case 'share': {
 			const wetted = r.need(fields.swath, round.wetted, 'width.wetted');
 			return r.result<WidthReading>({
 				kind: 'measured',
 				wetted,
-				usable: { share: round.school?.share ?? usualShare }
+				usable: { share: round.school?.share ?? usualShare },
+				...guessedOf(round)
 			});
 		}
 	}

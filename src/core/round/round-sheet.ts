@@ -4,6 +4,7 @@ import { bad, good } from '../quantity/issue';
 import type { RoundMethod } from './entries';
 import type { Round } from './fold-round';
 import type { Drive, RigNumbers, SprayerKind } from './rig';
+import { isCarried } from './rig';
 import {
 	roundCourse,
 	roundFlow,
@@ -62,7 +63,7 @@ export function roundSheet(
 			const area = roundGround(rig, round);
 			const used = roundUsed(rig, round);
 			if (!area.ok || !used.ok) return bad(...gather(area, used));
-			return good({ method, area: area.value, ...used.value });
+			return good({ method, area: area.value, ...used.value, onFoot: isCarried(rig) });
 		}
 		case 'parked-drop': {
 			if (rig.groundDriven) return bad({ code: 'parked-ground-drive', path: 'used' });

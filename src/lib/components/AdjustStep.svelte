@@ -39,6 +39,11 @@
 	);
 	onMount(async () => (table = nozzleTable(await device.nozzles(), round.settings)));
 	const kept = $derived(round.round.change);
+	/** What is wanted is kept as soon as it reads: it is there again after another step or a reload. */
+	const keepAim = () => {
+		const aim = adjust?.form.aim;
+		if (aim && !round.signedOff) void keepAdjusted(round, aim, null);
+	};
 </script>
 
 {#if kept}
@@ -63,7 +68,8 @@
 		>.
 	</p>
 {:else if adjust}
-	<AdjustPanel {adjust} />
+	<!-- What was typed is kept when its field is left; the panel inside is what is used. -->
+	<div onfocusout={keepAim}><AdjustPanel {adjust} /></div>
 {/if}
 
 <style>

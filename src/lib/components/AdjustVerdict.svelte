@@ -17,6 +17,12 @@
 		return wanted?.by === 'volume' && measured !== null ? measured / wanted.volume - 1 : null;
 	});
 	const k = $derived(adjust.levers?.factor ?? 1);
+	/** Where the speed alone would do it, was measured and can be driven. */
+	const byGear = $derived(
+		adjust.levers?.speed && !adjust.levers.impossible.speed
+			? `${f.speed(adjust.levers.speed)} ${f.speedUnit(false)}`
+			: null
+	);
 </script>
 
 {#if aim && calibration && measured !== null}
@@ -62,7 +68,7 @@
 						: adjust.form.by === 'tank'
 							? ', so that one tank does that ground'
 							: ''}.
-					{adjust.levers ? adviceText(adjust.levers.advice, k - 1) : ''}
+					{adjust.levers ? adviceText(adjust.levers.advice, k - 1, byGear) : ''}
 				</p>
 			{/if}
 			{#if heavy && adjust.water}

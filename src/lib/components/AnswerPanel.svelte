@@ -1,6 +1,7 @@
 <!-- @component The answer always in sight: spray volume so far, its ±, what is odd, what it rests on, the working. -->
 <script lang="ts">
-	import { relativeU, workingOf } from '$core';
+	import type { AnySheet, Verdict } from '$core';
+	import { goesOf, relativeU, showFigure, workingOf } from '$core';
 	import type { RoundState } from '$lib/state/round.svelte';
 	import { answerFacts, perWhat, shownRate, wideWords } from '$lib/shown/answer';
 	import { longUnit, measuresOf } from '$lib/formats/field-units';
@@ -27,16 +28,33 @@
 		refill: 'Say what ground was sprayed and what the tank took, and the answer is there.',
 		'parked-drop': 'Time a run, run parked as long and read the tank, and the answer is there.'
 	};
+	const oneOf: Readonly<Partial<Record<AnySheet['method'], string>>> = {
+		'plot-catch': 'go',
+		refill: 'reading',
+		'parked-drop': 'reading'
+	};
+	/** A ± of one reading rests on what is usual. */
+	const single = $derived.by(() => {
+		if (!state.sheet.ok || goesOf(state.sheet.value) !== 1) return '';
+		return `It rests on one ${oneOf[state.sheet.value.method] ?? 'run'}, and so on what is usual. Do one more.`;
+	});
+	/** Jugs that were held for another time than the course took are scaled, and that is said. */
+	const scaled = $derived.by(() => {
+		const held = c?.nozzles?.time;
+		if (!held || state.ownTime === null || Math.abs(held / state.ownTime - 1) < 0.005) return '';
+		const s = (time: number) => `${showFigure(time, 3, state.settings.decimalComma)} s`;
+		return `Jugs held ${s(held)}, the ${state.method === 'plot-catch' ? 'plot' : 'course'} took ${s(state.ownTime)}: scaled to it.`;
+	});
 	const rests = $derived.by(() => {
 		if (!c) return '';
 		if (!c.nozzles || c.nozzles.count === 1) return '';
 		const left = c.nozzles.count - c.nozzles.caught;
 		if (left > 0) return `${left} of ${c.nozzles.count} not caught, counted as the mean`;
-		return c.nozzles.nozzles.some((n) => n.verdict !== 'even')
-			? 'every nozzle counted as caught'
-			: c.findings.some((f) => f.code === 'catch-too-short')
-				? 'all nozzles caught, too coarsely to judge each'
-				: 'all nozzles caught and even';
+		const is = (verdict: Verdict) => c.nozzles!.nozzles.some((n) => n.verdict === verdict);
+		if (is('low') || is('high') || is('blocked')) return 'every nozzle counted as caught';
+		return is('cannot tell') || c.findings.some((f) => f.code === 'catch-too-short')
+			? 'all nozzles caught, too coarsely to judge each'
+			: 'all nozzles caught and even';
 	});
 </script>
 
@@ -62,6 +80,8 @@
 						: ''
 					: ''}
 			</p>
+			{#if scaled}<p class="lab">{scaled}</p>{/if}
+			{#if single}<p class="lab">{single}</p>{/if}
 			{#if c && shown.tooWide}<p class="wide">
 					▲ {wideWords(2 * relativeU(c.rate), state.settings.decimalComma, c.budget)}
 				</p>{/if}
@@ -84,7 +104,12 @@
 			<!-- The words of all findings are fetched with the first one. -->
 			{#await import('./FindingCard.svelte') then { default: FindingCard }}
 				{#each c.findings.slice(0, 3) as finding (findingKey(finding))}
-					<FindingCard {finding} names={state.names} settings={state.settings} />
+					<FindingCard
+						{finding}
+						names={state.names}
+						settings={state.settings}
+						onsizes={state.signedOff ? undefined : (told) => void state.sizes(told)}
+					/>
 				{/each}
 			{/await}
 		{/if}

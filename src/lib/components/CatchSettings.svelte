@@ -40,8 +40,9 @@
 	<QuantityField
 		small
 		label="Jug marked every"
-		kept={round.round.jug?.text ?? '10 ml'}
+		kept={keptText(round.round.jug, 'ml', round.settings)}
 		unit="ml"
+		hint={round.round.jug ? '' : 'Empty counts as 10 ml.'}
 		disabled={round.signedOff}
 		commit={(text) => round.add({ kind: 'jug', graduation: typed(text, 'ml', round.settings) })}
 	/>
@@ -65,6 +66,12 @@
 		</select>
 	</label>
 </div>
+
+{#if !asLong && !driven && round.ownTime !== null && !round.signedOff}
+	<button type="button" class="link" onclick={() => void round.add({ kind: 'catch-time', time: null })}
+		>Hold each jug as long as the {what} took</button
+	>
+{/if}
 
 <style>
 	.driven {

@@ -29,7 +29,6 @@
 	const comma = $derived(round.settings.decimalComma);
 	const bandWords = $derived(`${(step.board.width ?? evenBand) * 100} %`);
 	const sections = $derived(sectionOfNozzles(round.rig.sections));
-	const asLong = $derived(round.catchTime === null);
 	const arc = $derived(round.rig.kind === 'airblast');
 	const shownRange = $derived(
 		step.view.length ? `Nozzles ${step.view[0]} to ${step.view.at(-1)} of ${round.rig.nozzles}` : ''
@@ -113,11 +112,6 @@
 	{#if step.problem}<p class="problem" role="alert">{step.problem}</p>
 	{:else if !round.signedOff}
 		<p class="asides">
-			{#if !asLong && round.ownTime !== null}
-				<button type="button" class="link" onclick={() => void round.add({ kind: 'catch-time', time: null })}
-					>Hold each jug as long as the {round.method === 'plot-catch' ? 'plot' : 'course'} took</button
-				>
-			{/if}
 			{#if arc && step.board.jugs.some((j) => j.band)}<span class="marks"
 					>green: within {bandWords} of its {step.board.width === 0.1 ? 'rated flow' : 'size'}</span
 				>{/if}

@@ -69,7 +69,7 @@
 				{#if step.problem}<span class="problem">{step.problem}</span>
 				{:else if step.jug?.passedOver}not caught: counts as the mean
 				{:else if step.jug && step.jug.amount !== null}{step.jug.deviation && round.rig.nozzles > 1
-						? `${step.jug.deviation} against the others: ${step.jug.verdict}`
+						? `${step.jug.deviation} against the others: ${step.jug.verdict === 'cannot tell' ? 'cannot tell yet, the catch is too coarse' : step.jug.verdict}`
 						: 'caught'}
 				{:else}type what is in the jug{/if}
 			</p>

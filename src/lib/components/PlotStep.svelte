@@ -107,13 +107,13 @@
 					{#each plot.plots as usual (usual.name)}
 						<button
 							type="button"
-							aria-pressed={plot.wanted === usual.area}
+							aria-pressed={plot.laidOut && plot.wanted === usual.area}
 							title={usual.why}
 							disabled={round.signedOff}
 							onclick={() => void plot.pick(usual.area)}>{usual.name}</button
 						>
 					{/each}
-					<button type="button" aria-pressed={plot.wanted === null} onclick={() => (plot.wanted = null)}
+					<button type="button" aria-pressed={plot.laidOut && plot.wanted === null} onclick={() => (plot.wanted = null)}
 						>any sides</button
 					>
 				</div>
@@ -125,7 +125,9 @@
 					label="One side"
 					kept={sideText('length')}
 					{unit}
-					hint={plot.wanted === null ? 'Taped.' : 'Type one side, the other follows.'}
+					hint={plot.wanted === null
+						? 'Taped.'
+						: `Type one side, the other follows for ${plot.plots.find((p) => p.area === plot.wanted)?.name ?? 'that area'}.`}
 					disabled={round.signedOff}
 					commit={(text) => plot.setSide('length', text)}
 				/>

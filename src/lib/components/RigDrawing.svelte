@@ -36,7 +36,6 @@
 			};
 		})
 	);
-	const pattern = [0.2, 0.62, 0.9, 1, 0.96, 0.92, 0.9, 0.92, 0.96, 1, 0.9, 0.62, 0.2];
 </script>
 
 {#if rig.kind === 'boom'}
@@ -45,7 +44,7 @@
 	<Arc perSide={half} {jugs} top={1.1} at={null} />
 {:else if rig.kind === 'boomless'}
 	<Pans
-		fills={pattern.map((f, i) => (off.includes(0) && i < 6 ? 0 : off.includes(1) && i > 6 ? 0 : f))}
+		fills={Array.from({ length: 13 }, () => null)}
 		at={null}
 		swath={width === '' ? null : 11}
 		laid={[]}

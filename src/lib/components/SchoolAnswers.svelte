@@ -5,7 +5,8 @@
 
 	interface Props {
 		answers: readonly SchoolAnswer[];
-		picked: SwathSchool;
+		/** Null until one is picked. */
+		picked: SwathSchool | null;
 		/** A width in words, without its unit. */
 		length: (m: number | null) => string;
 		unit: string;

@@ -7,6 +7,7 @@
 	import Thrown from '$lib/drawings/Thrown.svelte';
 	import { shortUnit, typed } from '$lib/formats/field-units';
 	import { keptText, typedText } from '$lib/formats/typed-text';
+	import EstimatedWidth from './EstimatedWidth.svelte';
 	import { BoomlessSwath } from '$lib/state/pans.svelte';
 	import type { RoundState } from '$lib/state/round.svelte';
 	import { wordIssue } from '$lib/wording/issues';
@@ -37,11 +38,7 @@
 			kind: 'school',
 			school,
 			...(same?.share ? { share: same.share } : {}),
-			...(same?.length
-				? { length: same.length }
-				: school === 'edges'
-					? { length: typed(metric ? '0.3' : '1', unit, round.settings) }
-					: {})
+			...(same?.length ? { length: same.length } : {})
 		});
 		problem = issues[0] ? wordIssue(issues[0]) : '';
 	}
@@ -71,7 +68,8 @@
 		else return;
 		event.preventDefault();
 	}
-	const wetted = (text: string) => round.add({ kind: 'wetted', width: typed(text, unit, round.settings) });
+	const wetted = (text: string) =>
+		round.add({ kind: 'wetted', width: typed(text, unit, round.settings), estimated: round.round.wettedGuessed });
 	const schoolLength = (school: SwathSchool) => (text: string) =>
 		round.add({ kind: 'school', school, length: typed(text, unit, round.settings) });
 	const typedLength = $derived(round.round.school?.length ? typedText(round.round.school.length) : '');
@@ -233,6 +231,7 @@
 					/>
 				{/if}
 			</div>
+			<EstimatedWidth {round} />
 			<div class="drawing wide">
 				<Thrown
 					used={swath.wetted !== null && round.width !== null ? round.width / swath.wetted : null}

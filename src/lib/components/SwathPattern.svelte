@@ -5,6 +5,7 @@
 	import { typed } from '$lib/formats/field-units';
 	import type { RoundState } from '$lib/state/round.svelte';
 	import QuantityField from './QuantityField.svelte';
+	import EstimatedWidth from './EstimatedWidth.svelte';
 	import WandPicker from './WandPicker.svelte';
 
 	let { state: round }: { state: RoundState } = $props();
@@ -28,8 +29,14 @@
 			unit={round.units.course}
 			hint="On dry ground, at the height you spray from."
 			disabled={round.signedOff}
-			commit={(text) => round.add({ kind: 'wetted', width: typed(text, round.units.course, round.settings) })}
+			commit={(text) =>
+				round.add({
+					kind: 'wetted',
+					width: typed(text, round.units.course, round.settings),
+					estimated: round.round.wettedGuessed
+				})}
 		/>
+		<EstimatedWidth {round} />
 		<WandPicker {round} />
 	</div>
 	<div class="board card">

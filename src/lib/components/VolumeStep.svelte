@@ -52,6 +52,7 @@
 						{finding}
 						names={round.names}
 						settings={round.settings}
+						onsizes={round.signedOff ? undefined : (told) => void round.sizes(told)}
 					/>{/each}
 			</div>
 		{/if}

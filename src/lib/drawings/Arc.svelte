@@ -30,6 +30,7 @@ band (and the rated one, where it is known) as marks across it.
 	const reach = (amount: number) => Math.max(6, (amount / top) * longest);
 	const fills = {
 		even: 'var(--dye)',
+		'cannot tell': 'var(--dye)',
 		low: 'var(--amber-fill)',
 		high: 'var(--amber-fill)',
 		blocked: 'var(--rust)',

@@ -23,12 +23,14 @@
 	const crowded = $derived(jugs.length > 16);
 	const fills = {
 		even: 'var(--dye)',
+		'cannot tell': 'var(--dye)',
 		low: 'var(--amber-fill)',
 		high: 'var(--amber-fill)',
 		blocked: 'var(--rust)'
 	} as const;
 	const fillOf = (v: Verdict) => (v === 'not caught' ? 'none' : fills[v]);
-	const mark = (v: Verdict) => ({ low: '▼', high: '▲', blocked: '✕', even: '', 'not caught': '' })[v];
+	const mark = (v: Verdict) =>
+		({ low: '▼', high: '▲', blocked: '✕', even: '', 'cannot tell': '?', 'not caught': '' })[v];
 </script>
 
 <svg

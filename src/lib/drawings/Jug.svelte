@@ -23,7 +23,11 @@
 	/** Half the width of the jug at a height: it tapers to its floor. */
 	const half = (at: number) => 19 - ((at - rim) / (floor - rim)) * 4;
 	const colour = $derived(
-		verdict === 'even' ? 'var(--dye)' : verdict === 'blocked' ? 'var(--rust)' : 'var(--amber-fill)'
+		verdict === 'even' || verdict === 'cannot tell'
+			? 'var(--dye)'
+			: verdict === 'blocked'
+				? 'var(--rust)'
+				: 'var(--amber-fill)'
 	);
 	const level = $derived(amount === null ? floor : y(amount));
 </script>

@@ -23,6 +23,8 @@ const rows = z.strictObject({
 const measuredWidth = z.strictObject({
 	kind: z.literal('measured'),
 	wetted: q,
+	/** By eye, not taped. */
+	estimated: z.literal(true).optional(),
 	share: share.optional(),
 	edgeOverlap: q.optional(),
 	asIs: z.literal(true).optional()

@@ -125,7 +125,7 @@ class SheetReader {
 					});
 				const usable =
 					edge !== undefined ? { edgeOverlap: edge } : file.share !== undefined ? { share: file.share } : 'as-is';
-				return { kind: 'measured', wetted, usable };
+				return { kind: 'measured', wetted, usable, ...(file.estimated ? { estimated: true as const } : {}) };
 			}
 		}
 	}

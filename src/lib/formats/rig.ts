@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { FlowPoint } from '../../core';
-import { carried, carriers, drives, mostNozzles, mostPoints, otherSides, sprayerKinds } from '../../core';
+import { carried, carriers, drives, mostNozzles, mostPoints, otherSides, roundMethods, sprayerKinds } from '../../core';
 import { typedSchema } from './typed';
 
 const rated = z.strictObject({ flow: typedSchema, at: typedSchema });
@@ -76,7 +76,16 @@ const madeChange = z.strictObject({
 	day: z.iso.date(),
 	aim: aimSchema,
 	predicted: z.number().gt(0),
-	sure: z.number().gte(0)
+	sure: z.number().gte(0),
+	carried: z
+		.strictObject({
+			method: z.enum(roundMethods).optional(),
+			course: typedSchema.optional(),
+			rows: z.strictObject({ spacing: typedSchema, alleys: z.enum(['every', 'second']) }).optional(),
+			otherSide: z.enum(otherSides).optional(),
+			off: z.array(z.int().min(0)).max(mostNozzles)
+		})
+		.optional()
 });
 
 /**

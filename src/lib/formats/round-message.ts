@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import {
 	catchReasons,
+	mostNozzles,
 	mostPans,
 	notedThings,
 	otherSides,
@@ -58,7 +59,7 @@ export const entrySchema = z.discriminatedUnion('kind', [
 		to: seconds
 	}),
 	z.strictObject({ ...stamp, kind: z.literal('sections'), off: z.array(z.int().min(0)).max(144) }),
-	z.strictObject({ ...stamp, kind: z.literal('wetted'), width: typedSchema }),
+	z.strictObject({ ...stamp, kind: z.literal('wetted'), width: typedSchema, estimated: z.boolean().optional() }),
 	z.strictObject({
 		...stamp,
 		kind: z.literal('school'),
@@ -98,6 +99,11 @@ export const entrySchema = z.discriminatedUnion('kind', [
 		...stamp,
 		kind: z.literal('canopy-shares'),
 		shares: z.tuple([z.number().min(0).max(1), z.number().min(0).max(1), z.number().min(0).max(1)])
+	}),
+	z.strictObject({
+		...stamp,
+		kind: z.literal('groups'),
+		groups: z.array(z.string().max(40)).min(1).max(mostNozzles).nullable()
 	}),
 	z.strictObject({ ...stamp, kind: z.literal('jug'), graduation: typedSchema }),
 	z.strictObject({ ...stamp, kind: z.literal('catch-time'), time: typedSchema.nullable() }),

@@ -19,6 +19,7 @@ export const skillFields: readonly SkillField[] = [
 	{ name: 'tape', label: 'Tape or wheel', unit: '%', factor: 0.01 },
 	{ name: 'wettedEdge', label: 'Wetted edge on the ground', unit: 'm', factor: 1 },
 	{ name: 'wettedEdgeShare', label: 'or of the width, the smaller', unit: '%', factor: 0.01 },
+	{ name: 'estimatedWidth', label: 'Width estimated by eye', unit: '%', factor: 0.01 },
 	{ name: 'jugMarks', label: 'Jug whose marks are not told', unit: 'ml', factor: 1e-6 },
 	{ name: 'scaleDivision', label: 'Division of the scale', unit: 'g', factor: 1e-3 },
 	{ name: 'tester', label: 'Tip tester or flow meter', unit: '%', factor: 0.01 },

@@ -61,12 +61,12 @@ function widthOf(width: WidthReading) {
 				asked: may(width.asked, metres)
 			};
 		case 'measured': {
-			const { usable } = width;
-			const wetted = metres(width.wetted);
-			if (usable === 'as-is') return { kind: width.kind, wetted, asIs: true as const };
+			const { usable, kind, estimated } = width;
+			const told = { kind, wetted: metres(width.wetted), ...(estimated ? { estimated } : {}) };
+			if (usable === 'as-is') return { ...told, asIs: true as const };
 			return 'share' in usable
-				? { kind: width.kind, wetted, share: usable.share }
-				: { kind: width.kind, wetted, edgeOverlap: metres(usable.edgeOverlap) };
+				? { ...told, share: usable.share }
+				: { ...told, edgeOverlap: metres(usable.edgeOverlap) };
 		}
 	}
 }

@@ -14,3 +14,20 @@ export function rigOrErrors(form: Form, settings: FarmSettings) {
 	for (const issue of issues) setError(form, issue.path as keyof typeof form.data, wordIssue(issue));
 	return issues.length > 0 ? null : rigSchema.parse(rig);
 }
+
+interface Sprayers {
+	list(): Promise<readonly { readonly id: string; readonly rig: { readonly name: string } }[]>;
+}
+
+/** Whether another sprayer of the farm has this name; says so beside the field. Two of one name cannot be told apart in any list. */
+export async function nameTaken(form: Form, sprayers: Sprayers, own: string | null): Promise<boolean> {
+	const name = form.data.name.trim().toLowerCase();
+	const taken = (await sprayers.list()).some((s) => s.id !== own && s.rig.name.trim().toLowerCase() === name);
+	if (taken)
+		setError(
+			form,
+			'name',
+			`There is a sprayer called ${form.data.name.trim()} already. Add what tells them apart, such as its colour or its place.`
+		);
+	return taken;
+}

@@ -46,10 +46,15 @@ export function nozzleLines(rig: Rig, read: ReadCalibration, settings: FarmSetti
 		})),
 		fromAverage: signedPercent(n.fromAverage, comma),
 		fromRated: signedPercent(n.fromRated, comma),
-		verdict: { low: '▼ low', high: '▲ high', blocked: '✕ blocked', even: 'even', 'not caught': 'not caught' }[
-			n.verdict
-		],
-		tone: n.verdict === 'blocked' ? 'stop' : n.verdict === 'even' || n.verdict === 'not caught' ? 'even' : 'look'
+		verdict: {
+			low: '▼ low',
+			high: '▲ high',
+			blocked: '✕ blocked',
+			even: 'even',
+			'cannot tell': '? cannot tell yet',
+			'not caught': 'not caught'
+		}[n.verdict],
+		tone: n.verdict === 'blocked' ? 'stop' : ['even', 'cannot tell', 'not caught'].includes(n.verdict) ? 'even' : 'look'
 	}));
 }
 
@@ -70,7 +75,7 @@ export function readingLines(
 		'Track',
 		round.track && `${round.track.name}, steady from ${Math.round(round.track.from)} to ${Math.round(round.track.to)} s`
 	);
-	add('Wetted width', round.wetted && typedText(round.wetted));
+	add('Wetted width', round.wetted && `${typedText(round.wetted)}${round.wettedGuessed ? ', estimated' : ''}`);
 	add(
 		'Rows',
 		round.rows &&
@@ -106,7 +111,7 @@ export function readingLines(
 	add('Ran parked', round.parkedTime && typedText(round.parkedTime));
 	if (round.nozzles.size > 0) {
 		add('Jugs held', round.catchTime ? typedText(round.catchTime) : 'as long as the course or plot took');
-		add('Jug marked every', round.jug ? typedText(round.jug) : '10 ml');
+		add('Jug marked every', round.jug ? typedText(round.jug) : 'not stated, counted as 10 ml');
 	}
 	add('Gauge', round.gauge && typedText(round.gauge));
 	for (const [what, text] of round.notes) add(what[0]!.toUpperCase() + what.slice(1), text);

@@ -22,7 +22,12 @@ export class AimForm {
 	constructor(rig: RigNumbers, settings: FarmSettings, kept: TypedAim | null) {
 		this.#rig = rig;
 		this.#settings = settings;
-		if (!kept) return;
+		if (kept) this.show(kept);
+	}
+
+	/** Shows what was wanted before, as it was typed. */
+	show(kept: TypedAim): void {
+		const settings = this.#settings;
 		this.by = kept.wanted.by;
 		if (kept.wanted.by === 'volume') this.volume = keptText(kept.wanted.volume, settings.rateUnit, settings);
 		if (kept.wanted.by === 'tank') this.area = keptText(kept.wanted.area, fieldUnits(settings).area, settings);

@@ -1,5 +1,5 @@
 import type { MadeChange } from '$core';
-import { applyChange, predictVolume, roundBefore } from '$core';
+import { applyChange, carriedRound, predictVolume, roundBefore } from '$core';
 import type { RoundStore } from '$lib/device/round-store';
 import type { RoundState } from './round.svelte';
 
@@ -15,7 +15,8 @@ export function changeOf({ head, rig, round, calibration }: RoundState): MadeCha
 		day: signOff.day,
 		aim,
 		predicted: predicted.value.volume,
-		sure: predicted.value.sure
+		sure: predicted.value.sure,
+		carried: carriedRound(round)
 	};
 }
 

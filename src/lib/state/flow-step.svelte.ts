@@ -1,5 +1,5 @@
 import type { CatchReason } from '$core';
-import { checkEntry, fields, readField } from '$core';
+import { checkEntry, fields, median, readField, showFigure } from '$core';
 import { wordIssue } from '$lib/wording/issues';
 import { views } from '$lib/drawings/boom-geometry';
 import { shortUnit } from '$lib/formats/field-units';
@@ -24,6 +24,9 @@ export const jugUnitWords = (unit: string): string =>
  * The catching of nozzles: where one is along the boom, what is being typed there, and the question that a second catch
  * raises. The board and the phone's single jug both sit on it.
  */
+/** A catch so many times larger or smaller than the others is asked about. */
+const farOff = 5;
+
 export class FlowStepState {
 	readonly round: RoundState;
 	/** Nozzle at hand. */
@@ -32,6 +35,8 @@ export class FlowStepState {
 	drafts = $state<Record<number, string>>({});
 	asked = $state<CatchQuestion | null>(null);
 	problem = $state<string | null>(null);
+	/** What was asked about as far from the others, and is kept when it is entered once more. */
+	#doubted = '';
 	/** Unit picked on the pad, until a catch is typed in it. */
 	#pickedUnit = $state<string | null>(null);
 
@@ -54,7 +59,8 @@ export class FlowStepState {
 		flow: this.round.caught,
 		passedOver: (n: number) => this.round.round.nozzles.get(n)?.passedOver ?? false,
 		heldFor: this.heldFor ?? 30,
-		groupOf: (n: number) => this.round.rig.groups?.[n - 1] ?? '',
+		groupOf: (n: number) =>
+			(this.round.round.groups === undefined ? this.round.rig.groups : this.round.round.groups)?.[n - 1] ?? '',
 		decimalComma: this.round.settings.decimalComma
 	}));
 	/** The jugs as they are kept. */
@@ -115,13 +121,31 @@ export class FlowStepState {
 			this.asked = { nozzle: n, text, before: `${this.#keptFigure(n)} ${shortUnit(this.unit)}` };
 			return null;
 		}
+		if (this.#doubts(n, text)) return null;
 		return this.#keep(n, text, 'first');
+	}
+
+	/** Whether a figure is so far from the others that a digit may be lost; asks once, and takes it the second time. */
+	#doubts(n: number, text: string): boolean {
+		const typed = this.board.jugs.find((j) => j.n === n)?.amount ?? null;
+		const { groupOf } = this.#source;
+		const others = this.#kept.jugs.flatMap((j) =>
+			j.n !== n && j.amount !== null && groupOf(j.n) === groupOf(n) ? [j.amount] : []
+		);
+		if (typed === null || others.length === 0 || this.#doubted === `${n} ${text}`) return false;
+		const middle = median(others);
+		if (typed > middle / farOff && typed < middle * farOff) return false;
+		this.#doubted = `${n} ${text}`;
+		const figure = showFigure(middle, 3, this.round.settings.decimalComma);
+		this.problem = `${text} is far from the others (${figure} ${shortUnit(this.unit)}). Was a digit lost? Enter it once more to save it as it is.`;
+		return true;
 	}
 
 	/** A figure that a meter read: as if it had been typed and entered. */
 	take(n: number, text: string): number | null {
 		this.pick(n);
 		this.drafts[n] = text;
+		this.#doubted = `${n} ${text}`;
 		return this.enter(n);
 	}
 

@@ -64,7 +64,7 @@ export function deviationWords(
 	if (share === null) return '';
 	const percent = share * 100;
 	const figure = `${percent < -0.05 ? '−' : '+'}${showDecimals(Math.abs(percent), Math.abs(percent) < 9.95 ? 1 : 0, decimalComma)} %`;
-	const shape = { low: '▼ ', high: '▲ ', even: '' }[nozzle.verdict];
+	const shape = { low: '▼ ', high: '▲ ', even: '', 'cannot tell': '? ' }[nozzle.verdict];
 	return shape + figure;
 }
 

@@ -84,6 +84,9 @@ describe('what is advised', () => {
 	it('does not say that pressure could not, where a farm reaches for speed first', () => {
 		expect(adviceText('speed', 0.07)).not.toContain('More than the pressure');
 		expect(adviceText('speed', 0.15)).toContain('More than the pressure');
+		expect(adviceText('nozzle', -0.3, '9.14 km/h')).toContain('If a gear gives 9.14 km/h at the same rpm');
+		expect(adviceText('nozzle', -0.3)).toContain('fit other nozzles');
+		expect(adviceText('nozzle', 0.9, '4.2 km/h')).not.toContain('gear');
 	});
 
 	it('offers a thrower no flat fans, unless they are asked for', async () => {

@@ -1,4 +1,3 @@
-import { show } from '$lib/shown/show';
 import type { PanSwath, SwathSchool } from '$core';
 import { fields, overlapCv, panSwath, readField, schoolOf, showDecimals, showFigure, usualShare } from '$core';
 import { typed } from '$lib/formats/field-units';
@@ -25,7 +24,7 @@ export class BoomlessSwath {
 		this.#round = round;
 	}
 
-	school: SwathSchool = $derived.by(() => schoolOf(this.#round.round));
+	school: SwathSchool | null = $derived.by(() => schoolOf(this.#round.round));
 	wetted: number | null = $derived.by(() => {
 		const read = this.#round.round.wetted && readField(fields.swath, this.#round.round.wetted, '');
 		return read?.ok ? read.value.value : null;
@@ -87,7 +86,7 @@ export class BoomlessSwath {
 			const read = text && readField(fields.swath, text, '');
 			return read?.ok ? (read.value.value as number) : null;
 		};
-		const edge = typedLength('edges') ?? 0.3;
+		const edge = typedLength('edges');
 		const usable = school === 'share' && share !== undefined ? share : usualShare;
 		const best = this.result?.best;
 		const maker = rig.makerSwath ? readField(fields.swath, rig.makerSwath, '') : null;
@@ -112,8 +111,8 @@ export class BoomlessSwath {
 			{
 				school: 'edges',
 				name: 'Edges off',
-				width: w === null || w <= 2 * edge ? null : w - 2 * edge,
-				note: `wetted less ${school === 'edges' && length ? typedText(length) : show('spacing', edge, this.#round.settings, { digits: 2 }).text} at each edge`
+				width: w === null || edge === null || w <= 2 * edge ? null : w - 2 * edge,
+				note: edge === null ? 'wetted less an overlap at each edge' : `wetted less ${typedText(length!)} at each edge`
 			},
 			{ school: 'full', name: 'Full width', width: w, note: 'all that is wetted' },
 			{

@@ -55,6 +55,9 @@ export class PlotStepState {
 		};
 	});
 
+	/** Both sides are there: a plot that nobody laid out is picked by nobody. */
+	laidOut = $derived.by(() => this.sides.length !== null && this.sides.width !== null);
+
 	/** What the other side comes to, in the field's unit, for a plot of the wanted area. */
 	otherSide(metres: number): string {
 		if (this.wanted === null) return '';

@@ -57,6 +57,9 @@ export interface RoundOutside {
 
 export type { StepName, StepState };
 
+/** What a jug is usually held for: what catches are judged by before their time is known. */
+const usualCatch = si<'time'>(30);
+
 /**
  * A round as it is worked on: its entries, and all that follows from them. Everything shown is derived, so opening an
  * earlier step and changing it carries through at once.
@@ -139,7 +142,7 @@ export class RoundState {
 		const catches = reading.value.catches.map((list) => list?.filter((c) => !('flow' in c)) ?? null);
 		const held = catches.map((list) => (list && list.length > 0 ? list : null));
 		if (held.every((list) => list === null)) return null;
-		return nozzleFlow({ ...reading.value, catches: held, pressure: undefined }, si<'time'>(1), this.skill);
+		return nozzleFlow({ ...reading.value, catches: held, pressure: undefined }, usualCatch, this.skill);
 	}
 
 	/** What was caught, with catches that are not kept yet as if they were. */
@@ -186,16 +189,21 @@ export class RoundState {
 	}
 
 	/**
-	 * How long a jug is held, as typed; until somebody says otherwise the trade's usual half minute, or on a plot as long
-	 * as the plot took.
+	 * How long a jug is held, as typed; null: as long as the course or the plot took, which is what it is until somebody says
+	 * otherwise. Where nothing was timed, the trade's usual half minute.
 	 */
 	catchTime = $derived.by(() =>
 		this.round.catchTime === undefined
-			? this.method === 'plot-catch' || this.rig.groundDriven
+			? this.method === 'plot-catch' || this.rig.groundDriven || this.timed
 				? null
 				: typed('30', 's', this.settings)
 			: this.round.catchTime
 	);
+
+	/** A course was driven against the clock. */
+	get timed(): boolean {
+		return !this.round.track && this.round.course !== null && this.round.runs.some((r) => !r.struck);
+	}
 
 	/** Mean time over the course or the plot: what a jug is held for when it is held as long. */
 	ownTime: Time | null = $derived.by(() => {
@@ -206,6 +214,14 @@ export class RoundState {
 		const reading = this.speed?.reading;
 		return reading && 'times' in reading ? (mean(reading.times) as Time) : null;
 	});
+
+	/** Which nozzles differ on purpose: those that give less, or none. Taken into the calibration at once. */
+	readonly sizes = (told: { readonly small: readonly number[] } | null): Promise<readonly Issue[]> =>
+		this.add({
+			kind: 'groups',
+			groups:
+				told && Array.from({ length: this.rig.nozzles }, (_, i) => (told.small.includes(i + 1) ? 'small' : 'large'))
+		});
 
 	countedTakes(nozzle: number) {
 		return this.round.nozzles.get(nozzle)?.takes.filter((t) => t.counts) ?? [];

@@ -142,11 +142,12 @@ describe('a boomless swath', () => {
 	it('shows every school’s answer beside the others', async () => {
 		const { state } = await roundState([{ kind: 'wetted', width: t('10', 'm') }], {}, thrower);
 		const swath = new BoomlessSwath(state);
-		expect(swath.school).toBe('share');
+		expect(swath.school).toBeNull();
+		expect(state.width).toBeNull();
 		expect(Object.fromEntries(swath.answers.map((a) => [a.school, a.width]))).toEqual({
 			pans: null,
 			share: 8.5,
-			edges: 9.4,
+			edges: null,
 			full: 10,
 			maker: 9,
 			asked: null

@@ -80,8 +80,17 @@ const adviceWords = {
 	nozzle: 'Too much for speed or pressure here: fit other nozzles.'
 } as const;
 
-/** What is advised, in a sentence. share: of change. A farm that puts speed first is not told that pressure could not. */
-export const adviceText = (advice: Advice, share: number): string =>
-	advice === 'speed' && Math.abs(share) <= leverReach.pressure
-		? 'Change the speed; so small a change the pressure could do as well.'
-		: adviceWords[advice];
+/** A change that one gear may make: beyond it only nozzles do. */
+const oneGear = 0.5;
+
+/**
+ * What is advised, in a sentence. share: of change. A farm that puts speed first is not told that pressure could not. `byGear`: the
+ * speed that would do it, where it was measured and can be driven: a gear that has it stands before new nozzles.
+ */
+export function adviceText(advice: Advice, share: number, byGear: string | null = null): string {
+	if (advice === 'speed' && Math.abs(share) <= leverReach.pressure)
+		return 'Change the speed; so small a change the pressure could do as well.';
+	if (advice === 'nozzle' && byGear !== null && Math.abs(share) <= oneGear)
+		return `If a gear gives ${byGear} at the same rpm, that gear does it. If none does, fit other nozzles.`;
+	return adviceWords[advice];
+}

@@ -99,7 +99,7 @@ export function wordFinding(
 			return {
 				tone: 'look',
 				title: `${listed(finding.small, names)} ${finding.small.length === 1 ? 'gives' : 'give'} ${percent(finding.share)} less than the others`,
-				body: 'That looks like two sizes of nozzle. If they differ on purpose, say so on the sprayer (groups), and each is compared with its own. If not, they are blocked or the wrong size.'
+				body: 'That looks like two sizes of nozzle. Do they differ on purpose? Then each is compared with its own. If not, they are blocked or the wrong size. For next time, enter the groups on the sprayer.'
 			};
 		case 'third-out':
 			return {

@@ -104,6 +104,7 @@ const places: Record<string, string> = {
 	'flow.time': 'the catch time',
 	'width.on': 'the number of nozzles on',
 	'width.wetted': 'the wetted width',
+	'width.school': 'how the wetted width is used: pick one of the answers',
 	'width.pans': 'the row of pans',
 	'width.catches': 'some of the pans',
 	'width.maker': 'the maker’s swath',

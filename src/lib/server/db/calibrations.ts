@@ -49,6 +49,8 @@ export interface TeamTrace {
 	readonly signedDay: string;
 	readonly rate: number;
 	readonly relativeU95: number;
+	/** How often it was done; null where there is nothing to count. */
+	readonly goes: number | null;
 }
 
 export interface CalibrationPage {
@@ -164,7 +166,7 @@ export const calibrationsOf = ({ db, farmId }: Scope) => ({
 		const rows = await db
 			.selectFrom('calibration')
 			.distinctOn('person')
-			.select(['id', 'person', 'signed_day', 'rate_m3_per_m2', 'relative_u95'])
+			.select(['id', 'person', 'signed_day', 'rate_m3_per_m2', 'relative_u95', 'goes'])
 			.where('farm_id', '=', farmId)
 			.where('sprayer_id', '=', sprayerId)
 			.where('setting_id', '=', settingId)
@@ -178,7 +180,8 @@ export const calibrationsOf = ({ db, farmId }: Scope) => ({
 			person: row.person,
 			signedDay: row.signed_day,
 			rate: row.rate_m3_per_m2,
-			relativeU95: row.relative_u95
+			relativeU95: row.relative_u95,
+			goes: row.goes
 		}));
 	},
 

@@ -1,7 +1,7 @@
 import type { Transaction } from 'kysely';
 import { v7 } from 'uuid';
 import type { MadeChange, MethodCalibration, Round, TypedAim, TypedChange } from '../../../core';
-import { applyChange, predictVolume, roundBefore } from '../../../core';
+import { applyChange, carriedRound, predictVolume, roundBefore } from '../../../core';
 import type { Rig } from '../../../core';
 import type { Setting } from '../../formats/rig';
 import { fromIssue, notFound } from '../failure';
@@ -40,7 +40,8 @@ export async function recordChange(scope: Scope, trx: Transaction<Database>, ask
 		day: asked.day,
 		aim: asked.aim,
 		predicted: predicted.value.volume,
-		sure: predicted.value.sure
+		sure: predicted.value.sure,
+		carried: carriedRound(asked.round)
 	};
 	const { rig, setting } = await current(scope, trx, asked);
 	const after = applyChange(rig, setting, made);

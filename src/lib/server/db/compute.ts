@@ -1,5 +1,5 @@
 import type { Entry, EvenRule, Rig, RigNumbers } from '../../../core';
-import { calibrateRound, fields, foldRound, readField, readRig, setWear, unevenness } from '../../../core';
+import { calibrateRound, fields, goesOf, foldRound, readField, readRig, setWear, unevenness } from '../../../core';
 import type { FarmSettings } from '../../formats/farm-settings';
 import { skillOf } from '../../formats/skill';
 import type { Setting } from '../../formats/rig';
@@ -44,6 +44,7 @@ export function computedColumns(raw: RawRound) {
 			pressure_pa: pressure?.ok ? (pressure.value.value as number) : (fromSheet ?? null),
 			rate_m3_per_m2: c.rate.value as number,
 			relative_u95: c.relativeUncertainty95,
+			goes: goesOf(sheet),
 			speed_m_s: c.speed ? (c.speed.value as number) : null,
 			width_m: c.swath ? (c.swath.treated.value as number) : null,
 			field_width_m: c.swath ? (c.swath.field as number) : null,

@@ -140,6 +140,8 @@ export interface CalibrationTable extends Owned {
 	wear: number | null;
 	unevenness: number | null;
 	nozzles: Json<readonly StoredNozzle[]>;
+	/** How often what it repeats was done; null where there is nothing to count. */
+	goes: number | null;
 	/** Which way of computing it was; an older one is computed again at the next start. */
 	computed: number;
 	budget: Json<Budget>;

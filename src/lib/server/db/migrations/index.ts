@@ -9,6 +9,7 @@ import * as runs from './0007-runs';
 import * as log from './0008-log';
 import * as due from './0009-due';
 import * as safety from './0010-safety';
+import * as goes from './0011-goes';
 
 export interface Migration {
 	readonly name: string;
@@ -26,5 +27,6 @@ export const migrations: readonly Migration[] = [
 	{ name: '0007-runs', up: runs.up },
 	{ name: '0008-log', up: log.up },
 	{ name: '0009-due', up: due.up },
-	{ name: '0010-safety', up: safety.up }
+	{ name: '0010-safety', up: safety.up },
+	{ name: '0011-goes', up: goes.up }
 ];

@@ -1,7 +1,6 @@
 <!-- Begins a round: gives it an id, keeps its head on the device, and goes to its first step. -->
 <script lang="ts">
-	import { onMount } from 'svelte';
-	import { goto } from '$app/navigation';
+	import { afterNavigate, goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import type { Rig } from '$core';
 	import type { Setting } from '$lib/formats/rig';
@@ -9,8 +8,16 @@
 	import { device as theDevice, getJson } from '$lib/state/device.svelte';
 
 	let problem = $state('');
+	/** Opened by its address, or gone back to: nothing begins before somebody says so. */
+	let asks = $state(false);
 
-	onMount(async () => {
+	afterNavigate(({ type }) => {
+		if (type === 'link' || type === 'goto') void begin();
+		else asks = true;
+	});
+
+	async function begin() {
+		asks = false;
 		const device = theDevice();
 		const sprayerId = page.url.searchParams.get('sprayer') ?? '';
 		const answer = /^[0-9a-f-]{36}$/.test(sprayerId)
@@ -35,7 +42,7 @@
 		});
 		void device.outbox.kick();
 		await goto(`/rounds/${id}/ready`, { replaceState: true });
-	});
+	}
 </script>
 
 <svelte:head><title>New round · Fallow</title></svelte:head>
@@ -44,6 +51,9 @@
 	{#if problem}
 		<p role="alert">{problem}</p>
 		<a class="btn" href="/sprayers">To the sprayers</a>
+	{:else if asks}
+		<button type="button" class="btn go big" onclick={() => void begin()}>Start a calibration</button>
+		<a class="btn plain" href="/sprayers">To the sprayers</a>
 	{:else}
 		<p class="lab">Beginning the round …</p>
 	{/if}

@@ -1,10 +1,11 @@
 <script lang="ts">
-	import { untrack } from 'svelte';
+	import { onMount, untrack } from 'svelte';
 	import { goto } from '$app/navigation';
 	import { foldRound, readRig } from '$core';
 	import type { TypedAim, TypedChange } from '$core';
 	import type { PageData } from './$types';
 	import AdjustPanel from '$lib/components/AdjustPanel.svelte';
+	import { aimSchema } from '$lib/formats/rig';
 	import { nozzleTable } from '$lib/formats/nozzle-table';
 	import { skillOf } from '$lib/formats/skill';
 	import { readCalibration } from '$lib/shown/read-calibration';
@@ -45,6 +46,16 @@
 			keep: send
 		});
 	});
+	/** What is wanted belongs to no entry of a signed calibration: this tab keeps it, so that a reload does not lose it. */
+	const place = untrack(() => `fallow-aim-${c.id}`);
+	onMount(() => {
+		const kept = adjust && !adjust.source.round.aim ? sessionStorage.getItem(place) : null;
+		const read = kept ? aimSchema.safeParse(JSON.parse(kept)) : null;
+		if (read?.success) adjust?.form.show(read.data);
+	});
+	const keepAim = () => {
+		if (adjust?.form.aim) sessionStorage.setItem(place, JSON.stringify(adjust.form.aim));
+	};
 	async function onward() {
 		if (!adjust || !(await adjust.keep())) return;
 		await goto(adjust.change ? `/sprayers/${c.sprayerId}` : `/calibrations/${c.id}/tank`, { invalidateAll: true });
@@ -63,7 +74,7 @@
 				: ''}. Is it what you want? If not, what to change, and what that will bring.
 		</p>
 	</div>
-	{#if adjust}<AdjustPanel {adjust} />{/if}
+	{#if adjust}<div onfocusout={keepAim}><AdjustPanel {adjust} /></div>{/if}
 	{#if words}
 		<div class="foot">
 			{#if adjust?.change}<p class="lab">

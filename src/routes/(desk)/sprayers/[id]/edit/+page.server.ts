@@ -5,7 +5,7 @@ import type { Actions, PageServerLoad } from './$types';
 import { formOfRig } from '$lib/formats/rig-form';
 import { sprayerFormSchema } from '$lib/formats/sprayer-form';
 import { idParam, orError } from '$lib/server/page';
-import { rigOrErrors } from '$lib/server/sprayer-form';
+import { nameTaken, rigOrErrors } from '$lib/server/sprayer-form';
 
 export const load: PageServerLoad = async ({ params, locals }) => {
 	const sprayer = await orError(locals.farm.sprayers.get(idParam(params.id, 'sprayer')));
@@ -17,7 +17,7 @@ export const actions: Actions = {
 		const { id, rig: before } = await orError(locals.farm.sprayers.get(idParam(params.id, 'sprayer')));
 		const form = await superValidate(request, zod4(sprayerFormSchema));
 		const rig = form.valid ? rigOrErrors(form, locals.farm.settings) : null;
-		if (!rig) return fail(422, { form });
+		if (!rig || (await nameTaken(form, locals.farm.sprayers, id))) return fail(422, { form });
 		// Its calibrations belong to its kind: another kind is another sprayer.
 		if (rig.kind !== before.kind)
 			return setError(form, 'name', `This is a ${before.kind} sprayer and stays one. Add another for a ${rig.kind}.`);

@@ -12,7 +12,7 @@
 	const most = $derived(Math.max(...data.team.map((m) => m.rate * (1 + m.relativeU95)), 1e-12));
 	const rate = (value: number) => show('rate', value, settings).figure;
 	const percent = (share: number) => `${share < -0.0005 ? '−' : '+'}${showDecimals(Math.abs(share) * 100, 1, comma)} %`;
-	const out = $derived(team?.members.filter((m) => m.out) ?? []);
+	const out = $derived(team?.members.filter((m) => m.verdict === 'out') ?? []);
 </script>
 
 <svelte:head><title>The team · {data.sprayer.rig.name} · Fallow</title></svelte:head>
@@ -52,7 +52,7 @@
 		<div class="card board" style="--mean:{(team.mean / most) * 100}%">
 			{#each team.members as member, i (member.person)}
 				{@const shown = shownRate(member.rate, member.relativeU95, settings.rateUnit, comma)}
-				<div class="person" class:out={member.out}>
+				<div class="person" class:out={member.verdict === 'out'}>
 					<div class="who">
 						<b>{member.person}</b>
 						<a class="lab" href="/calibrations/{data.team[i]!.id}">{data.team[i]!.signedDay}</a>
@@ -70,7 +70,9 @@
 					</div>
 					<p class="figure">
 						<span class="num">{shown.value}</span> ± {shown.interval}
-						<b class="off">{member.out ? (member.off > 0 ? '▲ ' : '▼ ') : ''}{percent(member.off)}</b>
+						<b class="off">{member.verdict === 'out' ? (member.off > 0 ? '▲ ' : '▼ ') : ''}{percent(member.off)}</b>
+						{#if member.verdict === 'one-go'}<small>one go: do another, then it can be judged</small>
+						{:else if member.verdict === 'cannot-tell'}<small>cannot tell yet: the ± is too wide</small>{/if}
 					</p>
 				</div>
 			{/each}
@@ -91,10 +93,15 @@
 			{/if}
 			{#if out.length > 0}
 				<p class="look">
-					<b>▲ {out.map((m) => m.person).join(', ')}: off by more than their ± explains.</b> Look at pace, wand height and
-					nozzle first, then calibrate again; or mix for that person alone.
+					<b
+						>▲ {out.map((m) => m.person).join(', ')}: more than 5 % from the team’s mean, and more than the ± explains.</b
+					>
+					Look at pace, wand height and nozzle first, then calibrate again; or mix for that person alone.
 				</p>
-			{:else if team.members.length > 1}<p><b>Nobody is off</b> by more than 5 % and their own ±.</p>{/if}
+			{:else if team.members.length > 1}<p>
+					{#if team.members.every((m) => m.verdict === 'within')}<b>Everybody is within 5 %</b> of the team’s mean.
+					{:else}<b>Nobody can be called off yet.</b> A second go of each person tells most.{/if}
+				</p>{/if}
 		</div>
 		<a
 			class="btn"

@@ -1,0 +1,22 @@
+import type { CarriedRound } from '../adjust/change';
+import type { Round } from './fold-round';
+
+/**
+ * How a calibration was made, for the one that checks a change after it: its method, its course, its rows and sides. What was
+ * measured is measured again.
+ * @example
+ * carriedRound({ method: 'speed-width-flow', course: { text: '60', unit: 'm', gallon: 'US' }, rows: null, otherSide: null, off: [1] }) // => {"off":[1],"method":"speed-width-flow","course":{"text":"60","unit":"m","gallon":"US"}}
+ */
+export const carriedRound = ({
+	method,
+	course,
+	rows,
+	otherSide,
+	off
+}: Pick<Round, 'method' | 'course' | 'rows' | 'otherSide' | 'off'>): CarriedRound => ({
+	off,
+	...(method ? { method } : {}),
+	...(course ? { course } : {}),
+	...(rows ? { rows } : {}),
+	...(otherSide ? { otherSide } : {})
+});
