@@ -302,3 +302,17 @@ describe('the end of a job', () => {
 		expect(blockEnds(untold.loads, ['c'], null)).toEqual({ c: at(9) });
 	});
 });
+
+describe('the rest of a job at its true volume, where only a share of the ground is sprayed', () => {
+	const banded: PlanSheet = { ...field, sprayedShare: 0.4 };
+	it('plans what each treated area gets, and covers the field by what the share needs', () => {
+		const rest = remainingLoads(banded, { rate: si(8e-6), done: si(13000), rowsDone: null, left: si(0) });
+		if (!rest.ok) throw new Error(rest.issues[0]!.code);
+		const { loads } = rest.value;
+		// 50,000 m² of field at 8 ml/m² of field is 400 L; of treated ground it is 20 ml/m².
+		expect(loads.reduce((sum, l) => sum + l.mix, 0)).toBeCloseTo(0.4, 9);
+		expect(loads.reduce((sum, l) => sum + l.area, 0)).toBeCloseTo(50_000, 6);
+		// The dose is per treated ground: 2 L/ha on two fifths of 5 ha.
+		expect(loads.reduce((sum, l) => sum + l.products[0]!.amount, 0)).toBeCloseTo(2e-7 * 50_000 * 0.4, 12);
+	});
+});
