@@ -42,6 +42,7 @@ export * from './calibration/overlap-cv';
 export * from './calibration/pan-swath';
 export * from './calibration/swath-width';
 export * from './calibration/goes-of';
+export * from './calibration/round-methods';
 export * from './calibration/ground-area';
 export * from './calibration/used-volume';
 export * from './calibration/plot-catch';

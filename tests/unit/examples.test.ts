@@ -75,6 +75,7 @@ const notFormulas = new Set([
 	'fold-run.ts',
 	'weather.ts',
 	'record.ts',
+	'round-methods.ts',
 	'build-record.ts'
 ]);
 

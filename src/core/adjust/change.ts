@@ -2,7 +2,7 @@ import type { OtherSide } from '../calibration/sheet';
 import type { TypedRated } from '../round/rig';
 import type { Typed } from '../quantity/typed';
 import type { FlowPoint } from '../nozzles/nozzle';
-import type { RoundMethod } from '../round/entries';
+import type { RoundMethod } from '../calibration/round-methods';
 
 /** What is wanted, as typed: one spray volume, the label's range, or the ground that one tank shall do. */
 export type TypedWanted =

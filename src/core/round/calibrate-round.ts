@@ -10,7 +10,7 @@ import { usualSkill } from '../measurement/defaults';
 import type { Issue, Result } from '../quantity/issue';
 import { good } from '../quantity/issue';
 import { fields, readField } from '../quantity/fields';
-import type { RoundMethod } from './entries';
+import type { RoundMethod } from '../calibration/round-methods';
 import type { Round } from './fold-round';
 import type { RigNumbers } from './rig';
 import { isCarried } from './rig';

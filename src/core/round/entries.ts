@@ -1,3 +1,4 @@
+import type { RoundMethod } from '../calibration/round-methods';
 import type { TypedAim, TypedChange } from '../adjust/change';
 import type { AnySheet, OtherSide } from '../calibration/sheet';
 import type { Typed } from '../quantity/typed';
@@ -28,10 +29,6 @@ export const checksOf = (kind: SprayerKind): readonly RigCheck[] =>
 /** Why a nozzle that has a catch is caught again: it decides what counts. */
 export const catchReasons = ['first', 'sure', 'cleaned', 'replaced', 'slip'] as const;
 export type CatchReason = (typeof catchReasons)[number];
-
-/** The ways to measure a spray volume, as an operator picks them; `course-catch` is a way of holding the jugs. */
-export const roundMethods = ['speed-width-flow', 'plot-catch', 'refill', 'parked-drop'] as const;
-export type RoundMethod = (typeof roundMethods)[number];
 
 /** Whose answer the swath of a boomless rig is. */
 export const swathSchools = ['pans', 'share', 'edges', 'full', 'maker', 'asked'] as const;

@@ -1,22 +1,16 @@
 import type { Before } from '../adjust/predict-volume';
 import type { MethodCalibration } from '../calibration/calibrate-sheet';
 import { fields, readField } from '../quantity/fields';
-import type { Typed } from '../quantity/typed';
 import type { Round } from './fold-round';
 import type { RigNumbers } from './rig';
 import { nozzlesOn } from './round-readings';
 
 /**
- * What a prediction starts from in a round: its calibration, the pressure that was signed or read (else the setting's),
- * and the nozzles that spray.
+ * What a prediction starts from in a round: its calibration, the pressure that was signed or read, and the nozzles that spray. A
+ * pressure that a setting is meant to have was read by nobody: without a gauge there is none.
  */
-export function roundBefore(
-	rig: RigNumbers,
-	round: Round,
-	calibration: MethodCalibration,
-	setting: Typed | null = null
-): Before {
-	const typed = round.signOff?.pressure ?? round.gauge ?? setting;
+export function roundBefore(rig: RigNumbers, round: Round, calibration: MethodCalibration): Before {
+	const typed = round.signOff?.pressure ?? round.gauge;
 	const read = typed ? readField(fields.pressure, typed, 'flow.pressure') : null;
 	return {
 		calibration,

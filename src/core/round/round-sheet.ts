@@ -1,7 +1,7 @@
 import type { AnySheet } from '../calibration/sheet';
 import type { Issue, Result } from '../quantity/issue';
 import { bad, good } from '../quantity/issue';
-import type { RoundMethod } from './entries';
+import type { RoundMethod } from '../calibration/round-methods';
 import type { Round } from './fold-round';
 import type { Drive, RigNumbers, SprayerKind } from './rig';
 import { isCarried } from './rig';

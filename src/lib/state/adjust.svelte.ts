@@ -85,8 +85,8 @@ export class AdjustState {
 	}
 
 	before: Before | null = $derived.by(() => {
-		const { numbers, round, calibration, setting } = this.source;
-		return calibration && roundBefore(numbers, round, calibration, setting?.pressure ?? null);
+		const { numbers, round, calibration } = this.source;
+		return calibration && roundBefore(numbers, round, calibration);
 	});
 	present: Present | null = $derived.by(() => {
 		const { calibration } = this.source;

@@ -7,7 +7,7 @@ import type { RoundState } from './round.svelte';
 export function changeOf({ head, rig, round, calibration }: RoundState): MadeChange | null {
 	const { aim, change, signOff } = round;
 	if (!aim || !change || !signOff || !calibration) return null;
-	const predicted = predictVolume(roundBefore(rig, round, calibration, head.setting?.pressure ?? null), change);
+	const predicted = predictVolume(roundBefore(rig, round, calibration), change);
 	if (!predicted.ok) return null;
 	return {
 		...change,

@@ -32,7 +32,7 @@ export class SignOffState {
 		// The server predicts what a change brings when it takes the signature: what it would refuse is told before.
 		if (!round.change) return '';
 		const { calibration } = result.value;
-		const before = roundBefore(rig, round, calibration, this.#round.head.setting?.pressure ?? null);
+		const before = roundBefore(rig, round, calibration);
 		const predicted = predictVolume(before, round.change);
 		return predicted.ok
 			? ''

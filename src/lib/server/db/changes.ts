@@ -31,7 +31,7 @@ export interface AskedChange {
  */
 export async function recordChange(scope: Scope, trx: Transaction<Database>, asked: AskedChange): Promise<MadeChange> {
 	const numbers = rigNumbers(asked.rig, 'round.rig');
-	const before = roundBefore(numbers, asked.round, asked.calibration, asked.setting?.pressure ?? null);
+	const before = roundBefore(numbers, asked.round, asked.calibration);
 	const predicted = predictVolume(before, asked.change);
 	if (!predicted.ok) throw fromIssue(predicted.issues[0]!, 'change');
 	const made: MadeChange = {
