@@ -5,6 +5,14 @@ import svelteConfig from './svelte.config.js';
 
 const pure = (what) => `The core is handed the outside: ${what} belongs to its caller.`;
 
+/** A cast to `never` fits anywhere: it takes the kind off a quantity, and a wrong unit with it. */
+const noCasts = [
+	{
+		selector: "TSAsExpression[typeAnnotation.type='TSNeverKeyword']",
+		message: 'Say what it is: si() for a quantity in SI, a type for the rest. Nothing is cast to never.'
+	}
+];
+
 export default ts.config(
 	{ ignores: ['build/', '.svelte-kit/', '.data/', 'node_modules/', 'test-results/'] },
 	...ts.configs.recommended,
@@ -25,6 +33,11 @@ export default ts.config(
 	{
 		files: ['**/*.svelte', '**/*.svelte.ts', '**/*.svelte.js'],
 		languageOptions: { parserOptions: { parser: ts.parser, svelteConfig } }
+	},
+	{
+		rules: {
+			'no-restricted-syntax': ['error', ...noCasts]
+		}
 	},
 	{
 		files: ['src/core/**/*.ts'],
@@ -51,6 +64,7 @@ export default ts.config(
 			],
 			'no-restricted-syntax': [
 				'error',
+				...noCasts,
 				{ selector: "NewExpression[callee.name='Date']", message: pure('the clock') },
 				{ selector: 'CallExpression[callee.property.name=/^toLocale/]', message: pure('the locale') }
 			]

@@ -27,6 +27,9 @@ async function measured(page: Page, app: App): Promise<string> {
 	}
 	await page.goto(`${app.origin}/rounds/${id}/flow`);
 	await expect(page.getByLabel('Nozzle 1, caught')).toBeFocused();
+	// Held for half a minute, not as long as the course.
+	await enter(page, 'Each jug held', '30');
+	await page.getByLabel('Nozzle 1, caught').focus();
 	for (let n = 0; n < 12; n += 1) {
 		await page.keyboard.type('19.1');
 		await page.keyboard.press('Enter');

@@ -59,6 +59,12 @@ test('a whole round and a dosed tank, by keyboard alone', async ({ page, app }) 
 
 	// The first open jug has the focus. Mixed units, and no waiting between them.
 	await expect(page.getByLabel('Nozzle 1, caught')).toBeFocused();
+	// It follows the course by itself; this person holds half a minute.
+	await expect(page.getByText('As long as the course took.')).toBeVisible();
+	await page.getByLabel('Each jug held').focus();
+	await page.keyboard.type('30');
+	await page.keyboard.press('Enter');
+	await page.getByLabel('Nozzle 1, caught').focus();
 	const catches = [
 		'19.2',
 		'18.9',

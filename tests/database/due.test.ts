@@ -53,7 +53,7 @@ const calibrated = async (rig: Rig, known: { readonly sprayerId: string; readonl
 			id,
 			sprayerId,
 			startedAt: '2026-03-14T08:00:00.000Z',
-			rig: structuredClone(rig) as never,
+			rig: structuredClone(rig),
 			...(known ? { setting: known.setting } : {})
 		},
 		entries: entriesOf([...wholeRound.filter((e) => e.kind !== 'catch' || e.nozzle <= rig.nozzles), signOff]).map(
@@ -62,7 +62,7 @@ const calibrated = async (rig: Rig, known: { readonly sprayerId: string; readonl
 				id: v7(),
 				at: new Date(Date.parse('2026-03-14T08:00:00Z') + i * 1000).toISOString()
 			})
-		) as never
+		)
 	});
 	return { sprayerId, calibrationId: id };
 };

@@ -22,10 +22,10 @@ beforeAll(async () => {
 			id: calibrationId,
 			sprayerId,
 			startedAt: '2026-03-14T08:00:00.000Z',
-			rig: testRig as never,
+			rig: testRig,
 			setting: setting!
 		},
-		entries: entriesOf([...wholeRound, signOff]) as never
+		entries: entriesOf([...wholeRound, signOff])
 	});
 	await farm.blocks.put(block, demoBlocks[2]!);
 	await farm.products.put(ochre, demoProducts[0]!);

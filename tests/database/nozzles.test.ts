@@ -82,8 +82,8 @@ describe('predict, change, check', () => {
 		const id = v7({ msecs: at });
 		const entries = entriesOf(bodies).map((e) => ({ ...e, id: v7({ msecs: at }) }));
 		await made.farm.rounds.put({
-			round: { id, sprayerId, startedAt: new Date(at).toISOString(), rig: rig as never, setting: setting! },
-			entries: entries as never
+			round: { id, sprayerId, startedAt: new Date(at).toISOString(), rig: rig, setting: setting! },
+			entries
 		});
 		return id;
 	}
@@ -125,7 +125,7 @@ describe('predict, change, check', () => {
 			nozzle: {
 				name: 'Sample slow fan 02',
 				rated: { flow: t('0.8', 'L/min'), at: t('3', 'bar') },
-				points: [{ pressure: 3e5, flow: 0.8 / 6e4 }] as never
+				points: [{ pressure: si(3e5), flow: si(0.8 / 6e4) }]
 			}
 		};
 		const kept = await farm.rounds.changeAfter(first, '2026-03-16', aim, change);

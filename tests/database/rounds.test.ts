@@ -20,7 +20,7 @@ afterAll(() => made.drop());
 const freshIds = (entries: ReturnType<typeof entriesOf>) => entries.map((e) => ({ ...e, id: v7() }));
 function message(bodies = [...wholeRound]): RoundMessage {
 	return {
-		round: { id: v7(), sprayerId, startedAt: '2026-03-14T08:00:00.000Z', rig: structuredClone(testRig) as never },
+		round: { id: v7(), sprayerId, startedAt: '2026-03-14T08:00:00.000Z', rig: structuredClone(testRig) },
 		entries: freshIds(entriesOf(bodies)) as RoundMessage['entries']
 	};
 }
@@ -77,9 +77,7 @@ describe('a device’s messages', () => {
 		});
 		const moved = { ...structuredClone(sent), round: { ...sent.round, id: v7() } };
 		expect(await failure(made.farm.rounds.put(moved))).toMatchObject({ status: 409, code: 'conflict' });
-		const otherRig = structuredClone(sent);
-		otherRig.round.rig.nozzles = 7;
-		otherRig.round.rig.sections = [7];
+		const otherRig = { ...sent, round: { ...sent.round, rig: { ...sent.round.rig, nozzles: 7, sections: [7] } } };
 		expect(await failure(made.farm.rounds.put(otherRig))).toMatchObject({ status: 409, path: 'round' });
 	});
 
@@ -97,8 +95,8 @@ describe('a device’s messages', () => {
 
 	it('need a sprayer of this farm', async () => {
 		const sent = message();
-		sent.round.sprayerId = v7();
-		expect(await failure(made.farm.rounds.put(sent))).toMatchObject({ status: 404, path: 'round.sprayerId' });
+		const elsewhere = { ...sent, round: { ...sent.round, sprayerId: v7() } };
+		expect(await failure(made.farm.rounds.put(elsewhere))).toMatchObject({ status: 404, path: 'round.sprayerId' });
 	});
 });
 
@@ -144,11 +142,10 @@ describe('a signed-off round', () => {
 		await made.farm.sprayers.put(id, testRig);
 		for (let i = 0; i < 57; i += 1) {
 			const sent = message([...wholeRound, signOff]);
-			sent.round.sprayerId = id;
 			// Every third at the same moment, so that the id has to break the tie.
-			for (const entry of sent.entries)
-				entry.at = new Date(1_780_000_000_000 + Math.floor(i / 3) * 60_000).toISOString();
-			await made.farm.rounds.put(sent);
+			const at = new Date(1_780_000_000_000 + Math.floor(i / 3) * 60_000).toISOString();
+			const entries = sent.entries.map((entry) => ({ ...entry, at }));
+			await made.farm.rounds.put({ round: { ...sent.round, sprayerId: id }, entries });
 		}
 		const seen: string[] = [];
 		let after: string | null = null;

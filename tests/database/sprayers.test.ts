@@ -44,8 +44,8 @@ const refused = async (run: Promise<unknown>) => {
 const signed = async (sprayerId: string, body = [...wholeRound, signOff]) => {
 	const id = v7();
 	await made.farm.rounds.put({
-		round: { id, sprayerId, startedAt: '2026-03-14T08:00:00.000Z', rig: structuredClone(testRig) as never },
-		entries: entriesOf(body).map((e) => ({ ...e, id: v7() })) as never
+		round: { id, sprayerId, startedAt: '2026-03-14T08:00:00.000Z', rig: structuredClone(testRig) },
+		entries: entriesOf(body).map((e) => ({ ...e, id: v7() }))
 	});
 	return id;
 };
@@ -97,7 +97,7 @@ describe('what happens to a sprayer', () => {
 		await made.farm.events.add(id, event);
 		expect(await made.farm.events.of(id)).toEqual([event]);
 		expect((await made.farm.calibrations.get(before)).doubt).toBe('nozzles');
-		const after = await signed(id, [...wholeRound, { ...signOff, day: '2026-04-02' } as never]);
+		const after = await signed(id, [...wholeRound, { ...signOff, day: '2026-04-02' }]);
 		expect((await made.farm.calibrations.get(after)).doubt).toBeNull();
 		const page = await made.farm.calibrations.page(id, null);
 		expect(page.rows.map((r) => r.doubt).sort()).toEqual(['nozzles', null].sort());
@@ -196,7 +196,7 @@ describe('a sheet from a file', () => {
 			entryIds: [v7(), v7(), v7()] as const,
 			sprayerId: id,
 			settingId: settings[0]!.id,
-			rig: structuredClone(blower) as never,
+			rig: structuredClone(blower),
 			sheet: sheet.sheet,
 			file: text,
 			at: '2026-05-01T08:00:00.000Z',
@@ -226,7 +226,7 @@ describe('a database from before there were settings', () => {
 				values (${sprayerId}, ${farm}, ${JSON.stringify(testRig)}::jsonb, 'Old boom', 'boom', 0.8, 6, 0.5)`.execute(old.db);
 			await sql`insert into round (id, farm_id, sprayer_id, rig, started_at)
 				values (${round}, ${farm}, ${sprayerId}, ${JSON.stringify(testRig)}::jsonb, now())`.execute(old.db);
-			for (const e of entriesOf([...wholeRound, { ...signOff, pressure: t('3', 'bar') } as never]))
+			for (const e of entriesOf([...wholeRound, { ...signOff, pressure: t('3', 'bar') }]))
 				await sql`insert into round_entry (id, farm_id, round_id, seq, kind, at, body)
 					values (${e.id}, ${farm}, ${round}, ${e.seq}, ${e.kind}, ${e.at}, ${JSON.stringify(e)}::jsonb)`.execute(old.db);
 			await sql`insert into calibration (id, farm_id, sprayer_id, signed_by, signed_day, signed_at, gear, rpm, remarks,

@@ -42,7 +42,7 @@ export const wholeRound: readonly EntryBody[] = [
 	}))
 ];
 
-export const signOff: EntryBody = {
+export const signOff: Extract<EntryBody, { kind: 'sign-off' }> = {
 	kind: 'sign-off',
 	person: 'A. Sample',
 	day: '2026-03-14',

@@ -19,7 +19,7 @@ export async function roundState(
 		id: idOf(1),
 		sprayerId: idOf(2),
 		startedAt: '2026-03-14T08:00:00.000Z',
-		rig: structuredClone(rig) as never
+		rig: structuredClone(rig)
 	};
 	await store.create(head);
 	const entries = entriesOf(bodies);

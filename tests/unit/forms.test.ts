@@ -99,7 +99,7 @@ describe('a setting’s form', () => {
 describe('how well a farm measures', () => {
 	it('is the usual where nothing is set, and what is set where it is', () => {
 		expect(skillOf({ skill: {} })).toEqual(usualSkill);
-		expect(skillOf({ skill: { stopwatch: 0.1 } as never }).stopwatch).toBe(0.1);
+		expect(skillOf({ skill: { stopwatch: 0.1 } }).stopwatch).toBe(0.1);
 		expect(new Set(skillFields.map((f) => f.name))).toEqual(new Set(Object.keys(usualSkill)));
 		for (const field of skillFields) expect(usualText(field)).toMatch(/^usual: [\d.]+ /);
 	});

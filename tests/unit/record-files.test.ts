@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { SprayRecord } from '../../src/core';
+import type { Boundary, SprayRecord } from '../../src/core';
 import { calibrationDue } from '../../src/core';
 import { calendarFile } from '../../src/lib/formats/calendar';
 import { defaultSettings } from '../../src/lib/formats/farm-settings';
@@ -202,7 +202,7 @@ describe('records that went out come in again', () => {
 	});
 
 	it('as GeoJSON: a feature a block, without a shape where none is known', () => {
-		const outline = [
+		const outline: Boundary = [
 			[
 				[
 					[8, 47],
@@ -211,7 +211,7 @@ describe('records that went out come in again', () => {
 					[8, 47]
 				]
 			]
-		] as never;
+		];
 		const features = recordFeatures(id, record, (block) => (block === known.blocks[0]!.id ? outline : null)).map(
 			(line) => JSON.parse(line) as { geometry: unknown; properties: Record<string, unknown> }
 		);

@@ -8,6 +8,8 @@ import type {
 	QuestionCode,
 	RefusalCode,
 	Result,
+	RunEntry,
+	RunEntryBody,
 	Stop,
 	StopCode,
 	Weather,
@@ -106,7 +108,12 @@ const sheet: PlanSheet = {
 		{ name: 'Sample Ochre', dose: { basis: 'liquidPerArea', dose: si<'volumePerArea'>(2e-7) }, max: cap(2e-7) }
 	]
 };
-const entry = (seq: number, body: object) => ({ ...body, id: `${seq}`, seq, at: `2026-03-20T08:0${seq}:00Z` }) as never;
+const entry = (seq: number, body: RunEntryBody): RunEntry => ({
+	...body,
+	id: `${seq}`,
+	seq,
+	at: `2026-03-20T08:0${seq}:00Z`
+});
 /** One load that is mixed with so much of the product, and goes out without anybody's noting its end. */
 const run = (poured: string) => {
 	const made = foldRun(
@@ -196,7 +203,7 @@ const asked: Readonly<Record<QuestionCode, () => boolean>> = {
 					catches: Array.from({ length: 12 }, (_, i) => [{ volume: si<'volume'>(flow(i) * 30) }]),
 					catching: 'one-by-one'
 				}
-			} as never,
+			},
 			usualSkill
 		);
 		return made.ok && made.value.findings.some((f) => f.code === 'two-sizes');

@@ -44,7 +44,12 @@ describe('intervals', () => {
 					const ended = dayStart(zone, on) / 1000 + endHour * hour;
 					const lastDay = dayAt(zone, ended * 1000);
 					const endedAt = new Date(ended * 1000).toISOString();
-					const until = openUntil({ day: on, blocks: [{ name: 'B', lastDay }], endedAt, products } as never);
+					const until = openUntil({
+						day: on,
+						blocks: [{ name: 'B', lastDay }],
+						endedAt,
+						products
+					} as unknown as Parameters<typeof openUntil>[0]);
 					// The last second of each of its intervals, whichever it is.
 					const ends = products.flatMap((p) => [
 						...(p.entryHours ? [ended + p.entryHours * hour] : []),

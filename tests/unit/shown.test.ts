@@ -30,7 +30,7 @@ describe('the answer as it is shown', () => {
 			tooWide: false
 		});
 		expect(shownRate(calibration.rate.value, 0.46, 'L/ha', false).tooWide).toBe(true);
-		expect(wideWords(0.46, true, { used: 0.9, area: 0.1 } as never)).toBe(
+		expect(wideWords(0.46, true, { used: 0.9, area: 0.1 })).toBe(
 			'Cannot tell yet whether this is within 5 %: its ± is 46 %. Use more before you read the tank.'
 		);
 		expect(wideWords(0.05, true)).toBe('');

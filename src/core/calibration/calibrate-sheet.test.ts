@@ -6,7 +6,7 @@ import type { MethodCalibration } from './calibrate-sheet';
 import { calibrateSheet } from './calibrate-sheet';
 import { overlapCv } from './overlap-cv';
 import { panSwath } from './pan-swath';
-import type { AnySheet, WidthReading } from './sheet';
+import type { AnySheet, RowsWidth, WidthReading } from './sheet';
 
 const run = (sheet: AnySheet): MethodCalibration => {
 	const result = calibrateSheet(sheet);
@@ -32,7 +32,7 @@ const trueRig = fc.record({
 	flow: fc.double({ min: 2e-4, max: 8e-4, noNaN: true }),
 	hold: fc.double({ min: 20, max: 90, noNaN: true })
 });
-const rows = (width: number): WidthReading => ({ kind: 'rows', rowSpacing: L(width), alleys: 'every', sides: 'both' });
+const rows = (width: number): RowsWidth => ({ kind: 'rows', rowSpacing: L(width), alleys: 'every', sides: 'both' });
 
 describe('the five methods', () => {
 	it('agree on readings made from one true sprayer', () => {
@@ -54,7 +54,7 @@ describe('the five methods', () => {
 					{ method: 'refill', area: { by: 'stated', area }, used: [{ added: V(r.flow * time) }] } as const,
 					{
 						method: 'refill',
-						area: { by: 'row', row: L(r.course), width: rows(r.width) as never },
+						area: { by: 'row', row: L(r.course), width: rows(r.width) },
 						used: drop(time)
 					} as const,
 					{

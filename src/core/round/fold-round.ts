@@ -1,3 +1,4 @@
+import type { RoundMethod } from '../calibration/round-methods';
 import type { MadeChange } from '../adjust/change';
 import type { TypedAim, TypedChange } from '../adjust/change';
 import type { AnySheet, OtherSide } from '../calibration/sheet';
@@ -7,7 +8,6 @@ import type {
 	Entry,
 	NotedThing,
 	RigCheck,
-	RoundMethod,
 	SwathSchool,
 	TankReading,
 	TypedCanopy,

@@ -31,7 +31,8 @@
 <div class="settings">
 	<QuantityField
 		small
-		label={driven ? 'Caught while the course is driven' : asLong ? `Held as long as the ${what}` : 'Each jug held'}
+		label={driven ? 'Caught while the course is driven' : 'Each jug held'}
+		hint={asLong && !driven ? `As long as the ${what} took.` : ''}
 		kept={held}
 		unit="s"
 		disabled={round.signedOff || driven}

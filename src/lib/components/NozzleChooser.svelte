@@ -60,7 +60,11 @@
 				id="{id}-drops"
 				class="field-input"
 				value={chooser.drops.from}
-				onchange={(e) => (chooser.drops = { ...chooser.drops, from: e.currentTarget.value as never })}
+				onchange={(e) =>
+					(chooser.drops = {
+						...chooser.drops,
+						from: dropletClasses.find((one) => one === e.currentTarget.value) ?? ''
+					})}
 			>
 				<option value="">of any size</option>
 				{#each dropletClasses as drops (drops)}<option value={drops}>{dropletWords[drops]}</option>{/each}

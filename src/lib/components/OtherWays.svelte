@@ -1,13 +1,17 @@
 <!-- @component Other ways to the same answer from the readings of one round, each with its gap against the joint ±. -->
 <script lang="ts">
-	import type { Measured, OtherWay } from '$core';
+	import type { AnySheet, Measured, OtherWay, Rig } from '$core';
 	import { methodsFor, relativeU, showDecimals } from '$core';
 	import { shownRate } from '$lib/shown/answer';
 	import type { RoundState } from '$lib/state/round.svelte';
 	import { methodName, methodWords } from '$lib/wording/methods';
 
 	interface Props {
-		round: Pick<RoundState, 'head' | 'rig' | 'method' | 'settings' | 'signedOff'>;
+		round: Pick<RoundState, 'settings' | 'signedOff'> & {
+			readonly head: { readonly id: string };
+			readonly rig: Pick<Rig, 'kind' | 'drive'> & { readonly groundDriven?: boolean | undefined };
+			readonly method: AnySheet['method'];
+		};
 		others: readonly OtherWay[];
 		rate: Measured<'volumePerArea'>;
 	}

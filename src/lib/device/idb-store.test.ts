@@ -17,7 +17,7 @@ const head = (id = 1) => ({
 	id: idOf(id),
 	sprayerId: idOf(2),
 	startedAt: '2026-03-14T08:00:00.000Z',
-	rig: structuredClone(testRig) as never
+	rig: structuredClone(testRig)
 });
 
 describe('the device’s memory', () => {

@@ -17,7 +17,7 @@ const head = (n: number) => ({
 	id: idOf(n),
 	sprayerId: idOf(2),
 	startedAt: '2026-03-14T08:00:00.000Z',
-	rig: structuredClone(testRig) as never
+	rig: structuredClone(testRig)
 });
 
 async function outbox(send: SendRound, rounds = 1) {

@@ -11,6 +11,8 @@ import {
 	tankReadings,
 	trackSources
 } from '../../core';
+import type { Entry, Rig } from '../../core';
+import type { Setting } from './rig';
 import { aimSchema, bandSchema, changeSchema, rigSchema, settingSchema } from './rig';
 import { mostTrackPoints } from './track-limit';
 import { typedSchema } from './typed';
@@ -153,5 +155,15 @@ export const roundMessageSchema = z.strictObject({
 	}),
 	entries: z.array(entrySchema).max(500)
 });
-export type RoundMessage = z.infer<typeof roundMessageSchema>;
-export type RoundHead = RoundMessage['round'];
+/** What begins a round, read-only as the core has it. */
+export interface RoundHead {
+	readonly id: string;
+	readonly sprayerId: string;
+	readonly startedAt: string;
+	readonly rig: Rig;
+	readonly setting?: Setting | undefined;
+}
+export interface RoundMessage {
+	readonly round: RoundHead;
+	readonly entries: readonly Entry[];
+}

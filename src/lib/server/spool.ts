@@ -3,6 +3,7 @@ import { mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Readable } from 'node:stream';
+import type { ReadableStream as NodeStream } from 'node:stream/web';
 import { pipeline } from 'node:stream/promises';
 
 /**
@@ -17,7 +18,7 @@ export async function spooled<T>(
 	const folder = await mkdtemp(join(place, 'fallow-in-'));
 	try {
 		const file = join(folder, 'body');
-		await pipeline(Readable.fromWeb(body as never), createWriteStream(file, { mode: 0o600 }));
+		await pipeline(Readable.fromWeb(body as NodeStream), createWriteStream(file, { mode: 0o600 }));
 		return await use(createReadStream(file));
 	} finally {
 		await rm(folder, { recursive: true, force: true });

@@ -1,4 +1,4 @@
-import type { ArcAsked, ArcSet, Flow, Nozzle, Pressure, TypedChange } from '$core';
+import type { ArcAsked, ArcSet, Flow, Nozzle, Pressure, TypedChange, TypedRated } from '$core';
 import { fields, flowAt, inUnit, ratedFlow, readField, readShare, showFigure, si, zoneWeights } from '$core';
 import { fieldUnits, typed } from '$lib/formats/field-units';
 import { nozzleName } from '$lib/wording/nozzles';
@@ -186,17 +186,17 @@ export class ArcSetState {
 		const { settings, numbers, rig } = this.#adjust.source;
 		const units = fieldUnits(settings);
 		const text = (value: number, unit: string) => typed(showFigure(value, 4, settings.decimalComma), unit, settings);
-		const ratings: Record<string, { flow: ReturnType<typeof text>; at: ReturnType<typeof text> }> = {};
+		const ratings: Record<string, TypedRated> = {};
 		for (const name of new Set(this.names)) {
 			const known = rig.ratings?.[name];
 			const size = result.sizes.find((s) => s.name === name);
-			if (known) ratings[name] = known as never;
+			if (known) ratings[name] = known;
 			else if (size)
 				ratings[name] = {
 					flow: text(inUnit('flow', size.flow, units.flow), units.flow),
 					at: text(inUnit('pressure', pressure, units.pressure), units.pressure)
 				};
-			else if (rig.rated && readField(fields.nozzleFlow, rig.rated.flow, '').ok) ratings[name] = rig.rated as never;
+			else if (rig.rated && readField(fields.nozzleFlow, rig.rated.flow, '').ok) ratings[name] = rig.rated;
 		}
 		if (this.names.length === numbers.nozzles)
 			this.#adjust.useSet({ groups: this.names, ratings } satisfies NonNullable<TypedChange['set']>);

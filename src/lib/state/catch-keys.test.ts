@@ -9,7 +9,7 @@ function press(key: string, text: string, caret: number, upward: 'back' | 'on' =
 			key,
 			currentTarget: { selectionStart: caret, selectionEnd: caret, value: text },
 			preventDefault: () => void (kept = true)
-		} as never,
+		} as unknown as Parameters<typeof onCatchKey>[0],
 		5,
 		upward,
 		{

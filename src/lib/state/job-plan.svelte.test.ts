@@ -139,7 +139,7 @@ describe('planning a job', () => {
 			calibrationId: null,
 			sprayed: 0.2
 		});
-		expect(dilutionRows(plan.read.ok ? plan.read.value.sheet : ({} as never), metric)[1]).toEqual({
+		expect(plan.read.ok && dilutionRows(plan.read.value.sheet, metric)[1]).toEqual({
 			total: '5 L',
 			products: ['50 ml'],
 			water: '4.950 L'

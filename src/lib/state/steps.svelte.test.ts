@@ -61,16 +61,12 @@ describe('the steps of a round', () => {
 			return { ...state.head, setting };
 		};
 		const opened = (otherSide?: 'sprayed' | 'not') =>
-			new RoundState(
-				{ head: leftOnly(otherSide) as never, entries: entriesOf(catches('60', 'L', '1.0')) },
-				state.settings,
-				{
-					store: { add: async () => undefined },
-					newId: () => '',
-					now: () => 0,
-					onAdded: () => undefined
-				}
-			);
+			new RoundState({ head: leftOnly(otherSide), entries: entriesOf(catches('60', 'L', '1.0')) }, state.settings, {
+				store: { add: async () => undefined },
+				newId: () => '',
+				now: () => 0,
+				onAdded: () => undefined
+			});
 		expect(opened().on).toEqual([1, 2, 3, 4]);
 		// One side is half a row only where another pass sprays the other side; until that is said there is no width.
 		expect([opened().width, opened('sprayed').width, opened('not').width]).toEqual([null, 2.5, 5]);

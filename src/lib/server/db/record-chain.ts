@@ -118,7 +118,7 @@ export async function checkChain({
 			.selectFrom('record')
 			.select(['id', 'place', 'canonical', 'previous', 'hash', sql<string>`body::text`.as('body')])
 			.where('farm_id', '=', farmId)
-			.where('place', '>', String(place) as never)
+			.where('place', '>', String(place))
 			.orderBy('place')
 			.limit(piece)
 			.execute();

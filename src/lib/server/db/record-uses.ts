@@ -81,7 +81,7 @@ export async function refillRecordUses(trx: Transaction<Database>, farm: SeasonF
 			.select(['id', 'place', 'body'])
 			.where('farm_id', '=', farmId)
 			.where('amends', 'is', null)
-			.where('place', '>', place as never)
+			.where('place', '>', place)
 			.orderBy('place')
 			.limit(piece)
 			.execute();

@@ -1,4 +1,4 @@
-import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
+import type { Content, Margins, TDocumentDefinitions } from 'pdfmake/interfaces';
 import type { Rig, RoundMethod } from '../../../core';
 import { checksOf, methodsFor } from '../../../core';
 import type { FarmSettings } from '../../formats/farm-settings';
@@ -154,8 +154,8 @@ export function fieldSheetPdf(
 									table: {
 										widths: ['auto', '*'],
 										body: (part.length > 0 ? part : [0]).map((n) => [
-											{ text: n === 0 ? '' : names.nozzle(n).replace('Nozzle ', ''), margin: [0, 9, 0, 3] as never },
-											{ text: '', margin: [0, 9, 0, 3] as never }
+											{ text: n === 0 ? '' : names.nozzle(n).replace('Nozzle ', ''), margin: [0, 9, 0, 3] as Margins },
+											{ text: '', margin: [0, 9, 0, 3] as Margins }
 										])
 									}
 								};

@@ -100,9 +100,9 @@
 			{/if}
 			<OtherWays
 				round={{
-					head: { rig: data.rig } as never,
-					rig: data.rig as never,
-					method: read.calibration.method as never,
+					head: c,
+					rig: data.rig,
+					method: read.calibration.method,
 					settings,
 					signedOff: true
 				}}

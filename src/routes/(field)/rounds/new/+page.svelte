@@ -37,7 +37,7 @@
 			id,
 			sprayerId,
 			startedAt: new Date(device.now()).toISOString(),
-			rig: rig as never,
+			rig: rig,
 			...(setting ? { setting } : {})
 		});
 		void device.outbox.kick();

@@ -80,7 +80,7 @@
 			<Segmented
 				label="Sky"
 				options={skies.map((value) => ({ value, label: skyWords[value] }))}
-				value={day.sky === '' ? ('' as never) : day.sky}
+				value={day.sky}
 				onchange={(sky) => (day.sky = sky)}
 			/>
 			<Segmented
@@ -89,13 +89,13 @@
 					{ value: 'no' as const, label: 'No dew' },
 					{ value: 'yes' as const, label: 'Leaves wet' }
 				]}
-				value={day.dew === '' ? ('' as never) : day.dew}
+				value={day.dew}
 				onchange={(dew) => (day.dew = dew)}
 			/>
 			<Segmented
 				label="Smoke, or fine dust let go"
 				options={smokeTests.map((value) => ({ value, label: smokeWords[value] }))}
-				value={day.smoke === '' ? ('' as never) : day.smoke}
+				value={day.smoke}
 				onchange={(smoke) => (day.smoke = smoke)}
 			/>
 		</section>
