@@ -12,6 +12,23 @@ const noCasts = [
 		message: 'Say what it is: si() for a quantity in SI, a type for the rest. Nothing is cast to never.'
 	}
 ];
+/** Exact factors stand in src/core/quantity/units.ts, and the clock of the server in src/lib/server/clock.ts: each has one place. */
+const onePlace = [
+	{
+		selector:
+			'Literal[raw=/^(0\\.3048|0\\.0254|0\\.9144|1609\\.344|4046\\.8564224|0\\.09290304|3\\.785411784e-3|4\\.54609e-3|0\\.45359237|0\\.44704|6894\\.757293168361)$/]',
+		message: 'A conversion factor: take factor(kind, unit).'
+	},
+	{
+		selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+		message: 'The clock is handed in, or asked for in src/lib/server/clock.ts.'
+	}
+];
+
+const pureSyntax = [
+	{ selector: "NewExpression[callee.name='Date']", message: pure('the clock') },
+	{ selector: 'CallExpression[callee.property.name=/^toLocale/]', message: pure('the locale') }
+];
 
 export default ts.config(
 	{ ignores: ['build/', '.svelte-kit/', '.data/', 'node_modules/', 'test-results/'] },
@@ -40,6 +57,13 @@ export default ts.config(
 		}
 	},
 	{
+		files: ['src/**'],
+		ignores: ['src/core/quantity/units.ts', 'src/lib/server/clock.ts', '**/*.test.ts'],
+		rules: {
+			'no-restricted-syntax': ['error', ...noCasts, ...onePlace]
+		}
+	},
+	{
 		files: ['src/core/**/*.ts'],
 		rules: {
 			'no-restricted-globals': [
@@ -62,13 +86,13 @@ export default ts.config(
 				{ object: 'Math', property: 'random', message: pure('randomness') },
 				{ object: 'Date', property: 'now', message: pure('the clock') }
 			],
-			'no-restricted-syntax': [
-				'error',
-				...noCasts,
-				{ selector: "NewExpression[callee.name='Date']", message: pure('the clock') },
-				{ selector: 'CallExpression[callee.property.name=/^toLocale/]', message: pure('the locale') }
-			]
+			'no-restricted-syntax': ['error', ...noCasts, ...pureSyntax]
 		}
+	},
+	{
+		files: ['src/core/**/*.ts'],
+		ignores: ['src/core/quantity/units.ts', '**/*.test.ts'],
+		rules: { 'no-restricted-syntax': ['error', ...noCasts, ...onePlace, ...pureSyntax] }
 	},
 	{
 		files: ['scripts/**', 'bench/**', 'demo/**', 'simulators/**', 'tests/**'],

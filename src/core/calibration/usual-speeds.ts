@@ -1,3 +1,5 @@
+import { factor } from '../quantity/units';
+
 /** What is driven, as far as its speed goes; a boom of which nobody said what carries it may go as fast as either. */
 export type RigKind = 'boom' | 'tractor' | 'atv' | 'self-propelled' | 'boomless' | 'airblast' | 'on foot';
 
@@ -12,7 +14,7 @@ export const usualSpeeds: Readonly<Record<RigKind, readonly [number, number]>> =
 	tractor: [6 / 3.6, 12 / 3.6],
 	atv: [4 / 3.6, 12 / 3.6],
 	'self-propelled': [6 / 3.6, 30 / 3.6],
-	boomless: [3 * 0.44704, 10 * 0.44704],
+	boomless: [3 * factor('speed', 'mph'), 10 * factor('speed', 'mph')],
 	airblast: [3 / 3.6, 8 / 3.6],
 	'on foot': [2 / 3.6, 5 / 3.6]
 };

@@ -1,6 +1,6 @@
 import { si } from '../quantity/quantity';
 import { mean } from '../measurement/mean';
-import { inUnit } from '../quantity/units';
+import { factor, inUnit } from '../quantity/units';
 import { isTimed } from './calibrate';
 import type { MethodCalibration } from './calibrate-sheet';
 import { readingCourse } from './reading-course';
@@ -10,7 +10,7 @@ import { five, sign } from './working-parts';
 
 /** Ground of which a jug's small measures read as the answer: 1/128 or 1/160 acre, or 10 m². */
 export const readingGround = (rate: Told['rate']): number =>
-	rate === 'L/ha' ? 10 : 4046.8564224 / (rate === 'US gal/ac' ? 128 : 160);
+	rate === 'L/ha' ? 10 : factor('area', 'ac') / (rate === 'US gal/ac' ? 128 : 160);
 
 /** The last line of a working: the spray volume, in one of the schools. */
 export function rateLine(sheet: AnySheet, result: MethodCalibration, school: School, u: Told): WorkingLine {

@@ -1,7 +1,17 @@
 <!-- @component Alley of an airblast sprayer: row spacing, which alleys, which sides; and what the canopy asks for. -->
 <script lang="ts">
 	import { show } from '$lib/shown/show';
-	import { fields, otherSides, readField, readNumber, rowsPerPass, showDecimals, tidyText, treeRowVolume } from '$core';
+	import {
+		fields,
+		otherSides,
+		readField,
+		readNumber,
+		rowsPerPass,
+		showDecimals,
+		tidyText,
+		treeRowVolume,
+		factor
+	} from '$core';
 	import Alley from '$lib/drawings/Alley.svelte';
 	import { typed } from '$lib/formats/field-units';
 	import { keptText, typedText } from '$lib/formats/typed-text';
@@ -39,7 +49,7 @@
 			? '?'
 			: metric
 				? `${showDecimals(round.width, 2, comma)} m`
-				: `${showDecimals(round.width / 0.3048, 1, comma)} ft`
+				: `${showDecimals(round.width / factor('length', 'ft'), 1, comma)} ft`
 	);
 	const canopy = $derived(round.round.canopy);
 	const asked = $derived.by(() => {

@@ -1,6 +1,6 @@
 <!-- @component Swath of a boom: nozzles × spacing or bands, sections switched off by touching them, and its fans from behind. -->
 <script lang="ts">
-	import { fanReach, fields, inUnit, readField, showDecimals, showFigure, si } from '$core';
+	import { fanReach, fields, inUnit, readField, showDecimals, showFigure, si, factor } from '$core';
 	import type { Issue } from '$core';
 	import BoomBehind from '$lib/drawings/BoomBehind.svelte';
 	import Swath from '$lib/drawings/Swath.svelte';
@@ -18,7 +18,7 @@
 	const comma = $derived(round.settings.decimalComma);
 	const metric = $derived(round.units.course === 'm');
 	const length = (m: number) =>
-		metric ? `${showDecimals(m, 2, comma)} m` : `${showDecimals(m / 0.3048, 1, comma)} ft`;
+		metric ? `${showDecimals(m, 2, comma)} m` : `${showDecimals(m / factor('length', 'ft'), 1, comma)} ft`;
 	const spacing = $derived(round.rig.spacing ?? si<'length'>(0));
 	const boom = $derived(round.on.length * spacing);
 	const band = $derived(round.round.band === undefined ? round.rig.band : round.round.band);

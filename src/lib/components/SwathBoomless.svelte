@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import type { SwathSchool } from '$core';
-	import { readShare, showDecimals, showFigure } from '$core';
+	import { readShare, showDecimals, showFigure, factor } from '$core';
 	import Pans from '$lib/drawings/Pans.svelte';
 	import Thrown from '$lib/drawings/Thrown.svelte';
 	import { shortUnit, typed } from '$lib/formats/field-units';
@@ -24,7 +24,7 @@
 	const metric = $derived(round.units.course === 'm');
 	const unit = $derived(round.units.course);
 	const length = (m: number | null) =>
-		m === null ? '–' : metric ? showDecimals(m, 2, comma) : showDecimals(m / 0.3048, 1, comma);
+		m === null ? '–' : metric ? showDecimals(m, 2, comma) : showDecimals(m / factor('length', 'ft'), 1, comma);
 	let tab = $state<'schools' | 'pans'>(untrack(() => (round.round.pans ? 'pans' : 'schools')));
 	let problem = $state('');
 	const pans = $derived(round.round.pans);
@@ -181,7 +181,7 @@
 						candidates={swath.result.candidates}
 						best={swath.result.best}
 						limit={pans?.maxCv ?? 0.15}
-						spacing={(swath.spacing ?? 1) / (metric ? 1 : 0.3048)}
+						spacing={(swath.spacing ?? 1) / (metric ? 1 : factor('length', 'ft'))}
 						{unit}
 						decimalComma={comma}
 					/>

@@ -1,6 +1,6 @@
 <!-- @component Pattern width of a hand-carried rig at working height; for a swung wand the width of the sweep. -->
 <script lang="ts">
-	import { showDecimals } from '$core';
+	import { showDecimals, factor } from '$core';
 	import { keptText } from '$lib/formats/typed-text';
 	import { typed } from '$lib/formats/field-units';
 	import type { RoundState } from '$lib/state/round.svelte';
@@ -17,7 +17,7 @@
 			? '–'
 			: metric
 				? showDecimals(round.width, 2, comma)
-				: showDecimals(round.width / 0.3048, 1, comma)
+				: showDecimals(round.width / factor('length', 'ft'), 1, comma)
 	);
 </script>
 

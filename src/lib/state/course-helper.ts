@@ -13,7 +13,7 @@ import {
 	si
 } from '$core';
 
-const acre = 4046.8564224;
+const acre = factor('area', 'ac');
 
 /** A course on which a jug's reading is the answer. */
 export interface ReadingCourse {

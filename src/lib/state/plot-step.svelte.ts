@@ -12,8 +12,8 @@ export interface UsualPlot {
 	readonly why: string;
 }
 
-const acre = 4046.8564224;
-const foot2 = 0.09290304;
+const acre = factor('area', 'ac');
+const foot2 = factor('area', 'ft2');
 
 /** Plots of the trade, those of the farm's own measures first. */
 export function usualPlots(measures: 'metric' | 'US' | 'Imperial'): UsualPlot[] {

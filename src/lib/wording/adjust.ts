@@ -1,11 +1,11 @@
 import type { Advice, Impossible } from '../../core';
-import { leverReach, showFigure } from '../../core';
+import { leverReach, showFigure, factor } from '../../core';
 
 const both = (value: number, a: readonly [number, string], b: readonly [number, string]) =>
 	`${showFigure(value / a[0], 3)} ${a[1]} (${showFigure(value / b[0], 3)} ${b[1]})`;
-const speed = (v: number) => both(v, [1 / 3.6, 'km/h'], [0.44704, 'mph']);
-const pressure = (p: number) => both(p, [1e5, 'bar'], [6894.757293168361, 'psi']);
-const flow = (q: number) => both(q, [1 / 6e4, 'L/min'], [3.785411784e-3 / 60, 'US gal/min']);
+const speed = (v: number) => both(v, [factor('speed', 'km/h'), 'km/h'], [factor('speed', 'mph'), 'mph']);
+const pressure = (p: number) => both(p, [factor('pressure', 'bar'), 'bar'], [factor('pressure', 'psi'), 'psi']);
+const flow = (q: number) => both(q, [factor('flow', 'L/min'), 'L/min'], [factor('flow', 'US gal/min'), 'US gal/min']);
 
 /** Why a lever cannot do it, in words. */
 export function wordImpossible(impossible: Impossible): string {

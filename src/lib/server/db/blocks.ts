@@ -1,3 +1,4 @@
+import { now } from '../clock';
 import type { TypedBlock } from '../../../core';
 import { checkBoundary, readBlock } from '../../../core';
 import { z } from 'zod';
@@ -100,7 +101,7 @@ export const blocksOf = ({ db, farmId }: Scope) => ({
 				await trx
 					.insertInto('block')
 					.values({ id, farm_id: farmId, ...values })
-					.onConflict((oc) => oc.columns(['farm_id', 'id']).doUpdateSet({ ...values, updated_at: new Date() }))
+					.onConflict((oc) => oc.columns(['farm_id', 'id']).doUpdateSet({ ...values, updated_at: now() }))
 					.execute();
 			}
 		});
@@ -111,7 +112,7 @@ export const blocksOf = ({ db, farmId }: Scope) => ({
 		await this.get(id);
 		await db
 			.updateTable('block')
-			.set({ archived_at: away ? new Date() : null, updated_at: new Date() })
+			.set({ archived_at: away ? now() : null, updated_at: now() })
 			.where('farm_id', '=', farmId)
 			.where('id', '=', id)
 			.execute();

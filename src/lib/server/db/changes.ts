@@ -1,3 +1,4 @@
+import { now } from '../clock';
 import type { Transaction } from 'kysely';
 import { v7 } from 'uuid';
 import type { MadeChange, MethodCalibration, Round, TypedAim, TypedChange } from '../../../core';
@@ -47,7 +48,7 @@ export async function recordChange(scope: Scope, trx: Transaction<Database>, ask
 	const after = applyChange(rig, setting, made);
 	await trx
 		.updateTable('sprayer')
-		.set({ ...sprayerColumns(after.rig), updated_at: new Date() })
+		.set({ ...sprayerColumns(after.rig), updated_at: now() })
 		.where('farm_id', '=', scope.farmId)
 		.where('id', '=', asked.sprayerId)
 		.execute();
@@ -104,7 +105,7 @@ async function current(scope: Scope, trx: Transaction<Database>, of: { sprayerId
 const keepSetting = (scope: Scope, trx: Transaction<Database>, id: string, setting: Setting) =>
 	trx
 		.updateTable('setting')
-		.set({ body: JSON.stringify(setting), updated_at: new Date() })
+		.set({ body: JSON.stringify(setting), updated_at: now() })
 		.where('farm_id', '=', scope.farmId)
 		.where('id', '=', id)
 		.execute();

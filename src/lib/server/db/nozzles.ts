@@ -1,3 +1,4 @@
+import { now } from '../clock';
 import { v7 } from 'uuid';
 import { z } from 'zod';
 import type { TypedNozzle } from '../../../core';
@@ -69,7 +70,7 @@ export const nozzlesOf = ({ db, farmId }: Scope) => ({
 			await trx
 				.insertInto('nozzle')
 				.values({ id, farm_id: farmId, ...values })
-				.onConflict((oc) => oc.columns(['farm_id', 'id']).doUpdateSet({ ...values, updated_at: new Date() }))
+				.onConflict((oc) => oc.columns(['farm_id', 'id']).doUpdateSet({ ...values, updated_at: now() }))
 				.execute();
 			return id;
 		});
@@ -93,7 +94,7 @@ export const nozzlesOf = ({ db, farmId }: Scope) => ({
 							high_pa: eb.ref('excluded.high_pa'),
 							least_m3_s: eb.ref('excluded.least_m3_s'),
 							most_m3_s: eb.ref('excluded.most_m3_s'),
-							updated_at: new Date()
+							updated_at: now()
 						}))
 					)
 					.returning(['id', 'kind', 'name'])

@@ -1,3 +1,4 @@
+import { now } from '../clock';
 import { v7 } from 'uuid';
 import type { TypedLabel } from '../../../core';
 import { readLabel } from '../../../core';
@@ -63,7 +64,7 @@ export const productsOf = ({ db, farmId }: Scope) => ({
 		await db
 			.insertInto('product')
 			.values({ id, farm_id: farmId, ...values })
-			.onConflict((oc) => oc.columns(['farm_id', 'id']).doUpdateSet({ ...values, updated_at: new Date() }))
+			.onConflict((oc) => oc.columns(['farm_id', 'id']).doUpdateSet({ ...values, updated_at: now() }))
 			.execute();
 	},
 
@@ -80,7 +81,7 @@ export const productsOf = ({ db, farmId }: Scope) => ({
 					.insertInto('product')
 					.values({ id, farm_id: farmId, ...values })
 					.onConflict((oc) =>
-						oc.columns(['farm_id', 'id']).doUpdateSet({ ...values, archived_at: null, updated_at: new Date() })
+						oc.columns(['farm_id', 'id']).doUpdateSet({ ...values, archived_at: null, updated_at: now() })
 					)
 					.execute();
 			}
@@ -92,7 +93,7 @@ export const productsOf = ({ db, farmId }: Scope) => ({
 		await this.get(id);
 		await db
 			.updateTable('product')
-			.set({ archived_at: away ? new Date() : null, updated_at: new Date() })
+			.set({ archived_at: away ? now() : null, updated_at: now() })
 			.where('farm_id', '=', farmId)
 			.where('id', '=', id)
 			.execute();

@@ -1,3 +1,4 @@
+import { now } from '../clock';
 import type { Rig } from '../../../core';
 import { readRig } from '../../../core';
 import type { Setting } from '../../formats/rig';
@@ -35,7 +36,7 @@ export const settingsOf = ({ db, farmId }: Scope) => ({
 		const { change: _dropped, ...setting } = await this.get(sprayerId, id);
 		await db
 			.updateTable('setting')
-			.set({ body: JSON.stringify(setting), updated_at: new Date() })
+			.set({ body: JSON.stringify(setting), updated_at: now() })
 			.where('farm_id', '=', farmId)
 			.where('id', '=', id)
 			.execute();
@@ -52,7 +53,7 @@ export const settingsOf = ({ db, farmId }: Scope) => ({
 		await db
 			.insertInto('setting')
 			.values({ id: setting.id, farm_id: farmId, sprayer_id: sprayerId, position: known.length, ...values })
-			.onConflict((oc) => oc.columns(['farm_id', 'id']).doUpdateSet({ ...values, updated_at: new Date() }))
+			.onConflict((oc) => oc.columns(['farm_id', 'id']).doUpdateSet({ ...values, updated_at: now() }))
 			.execute();
 	}
 });

@@ -1,3 +1,4 @@
+import { now } from '../clock';
 import { sql } from 'kysely';
 import type { Rig } from '../../../core';
 import { v7 } from 'uuid';
@@ -143,7 +144,7 @@ export const sprayersOf = (scope: Scope) => {
 				await trx
 					.insertInto('sprayer')
 					.values({ id, farm_id: farmId, ...values })
-					.onConflict((oc) => oc.columns(['farm_id', 'id']).doUpdateSet({ ...values, updated_at: new Date() }))
+					.onConflict((oc) => oc.columns(['farm_id', 'id']).doUpdateSet({ ...values, updated_at: now() }))
 					.execute();
 				const setting = await trx
 					.selectFrom('setting')
@@ -182,7 +183,7 @@ export const sprayersOf = (scope: Scope) => {
 		async archive(id: string, away: boolean): Promise<void> {
 			await db
 				.updateTable('sprayer')
-				.set({ archived_at: away ? new Date() : null })
+				.set({ archived_at: away ? now() : null })
 				.where('farm_id', '=', farmId)
 				.where('id', '=', id)
 				.execute();

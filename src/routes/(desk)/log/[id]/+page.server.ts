@@ -1,3 +1,4 @@
+import { now } from '$lib/server/clock';
 import { fail } from '@sveltejs/kit';
 import { v7 } from 'uuid';
 import type { Actions, PageServerLoad } from './$types';
@@ -20,7 +21,7 @@ export const actions: Actions = {
 		try {
 			// The id comes with the page, so that the same form sent twice adds once.
 			const id = idParam(text('id', 40), 'record');
-			const at = new Date().toISOString();
+			const at = now().toISOString();
 			await locals.farm.records.amend(idParam(params.id, 'record'), id, text('by', 120), text('text', 2000), at);
 		} catch (e) {
 			if (e instanceof Failure)

@@ -1,3 +1,4 @@
+import { now } from '$lib/server/clock';
 import { fail, redirect } from '@sveltejs/kit';
 import { v7 } from 'uuid';
 import { z } from 'zod';
@@ -45,7 +46,7 @@ export const actions: Actions = {
 				rig: structuredClone(sprayer.rig) as RoundHead['rig'],
 				sheet: sheet.sheet,
 				file: text,
-				at: new Date().toISOString(),
+				at: now().toISOString(),
 				sign
 			});
 		} catch (e) {
