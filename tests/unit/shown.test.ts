@@ -11,6 +11,7 @@ import { jugBoard } from '../../src/lib/state/jug-board';
 import { showAmount } from '../../src/lib/shown/show';
 import { groupLoads, productsOfPlan, shownLoads } from '../../src/lib/shown/shown-plan';
 import { boomSheet } from '../support/boom-sheet';
+import { rigCheckWhy } from '../../src/lib/wording/rig-checks';
 import { t, testRig } from '../support/entries';
 import { metric } from '../support/round-state';
 
@@ -210,5 +211,14 @@ describe('a sprayer’s form', () => {
 			gallon: 'US',
 			comma: true
 		});
+	});
+});
+
+describe('the walk round the sprayer', () => {
+	it('tells heights in the farm’s measures, and of a boom alone', () => {
+		expect(rigCheckWhy('height', 'boom', true)).toContain('45 to 50 cm');
+		expect(rigCheckWhy('height', 'boom', false)).toContain('18 to 20 in');
+		expect(rigCheckWhy('height', 'boom', false)).not.toContain('cm');
+		expect(rigCheckWhy('height', 'boomless', true)).not.toContain('110°');
 	});
 });

@@ -83,7 +83,7 @@
 		display: grid;
 		grid-template-columns: repeat(4, minmax(0, 1fr));
 		gap: 12px;
-		align-items: end;
+		align-items: start;
 	}
 	.reads {
 		display: grid;

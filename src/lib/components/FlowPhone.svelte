@@ -125,6 +125,7 @@
 		flex: none;
 	}
 	.mid {
+		flex: none;
 		display: grid;
 		grid-template-columns: 1fr 96px;
 		gap: 8px;

@@ -4,7 +4,8 @@
 	import type { MadeChange, NotedThing } from '$core';
 	import type { RoundState } from '$lib/state/round.svelte';
 	import { methodWords } from '$lib/wording/methods';
-	import { rigCheckWords } from '$lib/wording/rig-checks';
+	import { measuresOf } from '$lib/formats/field-units';
+	import { rigCheckWhy, rigCheckWords } from '$lib/wording/rig-checks';
 	import Check from '@lucide/svelte/icons/check';
 	import MethodPicker from './MethodPicker.svelte';
 	import QuantityField from './QuantityField.svelte';
@@ -80,7 +81,9 @@
 					>{#if on}<Check size={26} strokeWidth={3.5} />{/if}</span
 				>
 				<span class="title">{rigCheckWords[check].title}</span>
-				<span class="why" id="why-{check}">{rigCheckWords[check].why}</span>
+				<span class="why" id="why-{check}">
+					>{rigCheckWhy(check, state.rig.kind, measuresOf(state.settings) === 'metric')}</span
+				>
 			</button>
 		</li>
 	{/each}

@@ -231,7 +231,7 @@
 					/>
 				{/if}
 			</div>
-			<EstimatedWidth {round} />
+			{#if swath.school !== 'maker' && swath.school !== 'asked'}<EstimatedWidth {round} />{/if}
 			<div class="drawing wide">
 				<Thrown
 					used={swath.wetted !== null && round.width !== null ? round.width / swath.wetted : null}
@@ -243,6 +243,7 @@
 		</div>
 	{/if}
 	{#if problem}<p class="problem" role="alert">✕ {problem}</p>{/if}
+	{#if swath.school === null && swath.wetted !== null}<p class="pick"><b>Pick how wide you drive:</b></p>{/if}
 	<SchoolAnswers
 		answers={swath.answers}
 		picked={swath.school}
@@ -278,7 +279,7 @@
 		max-height: 165px;
 	}
 	.drawing.wide :global(svg) {
-		max-height: 215px;
+		max-height: 165px;
 	}
 	.charted {
 		display: grid;
