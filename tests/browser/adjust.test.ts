@@ -101,6 +101,8 @@ test('from measured to wanted at a desk: keep, levers by key, change, and the ne
 	await enter(page, 'Or type a time', '23.0');
 	await page.goto(`${next}/flow`);
 	await expect(page.getByLabel('Nozzle 1, caught')).toBeFocused();
+	await enter(page, 'Each jug held', '30');
+	await page.getByLabel('Nozzle 1, caught').focus();
 	await page.keyboard.type('19.1');
 	await page.keyboard.press('Enter');
 	await enter(page, 'Gauge reads', '40');
@@ -192,7 +194,9 @@ test('nozzles by hand and by CSV: the bad row is named, nothing else is lost', a
 	await expect(page.getByLabel('The rows')).toHaveValue(/Odd cone,funnel/);
 	await expect(page.getByLabel('The rows')).not.toHaveValue(/Fresh cone/);
 	await page.getByLabel('The rows').fill('name,kind,points\nOdd cone,full cone,10 bar = 1.5 L/min');
+	const taken = page.waitForResponse((answer) => answer.request().method() === 'POST');
 	await page.getByRole('button', { name: 'Take in 1' }).click();
+	await taken;
 	await page.getByRole('link', { name: 'To the list' }).click();
 	await expect(page.getByRole('link', { name: 'Odd cone' })).toBeVisible();
 	await expect(page.getByRole('link', { name: 'Fresh cone' })).toBeVisible();
