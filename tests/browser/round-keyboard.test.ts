@@ -62,6 +62,7 @@ test('a whole round and a dosed tank, by keyboard alone', async ({ page, app }) 
 	// It follows the course by itself; this person holds half a minute.
 	await expect(page.getByText('As long as the course took.')).toBeVisible();
 	await page.getByLabel('Each jug held').focus();
+	await page.keyboard.press('ControlOrMeta+a');
 	await page.keyboard.type('30');
 	await page.keyboard.press('Enter');
 	await page.getByLabel('Nozzle 1, caught').focus();

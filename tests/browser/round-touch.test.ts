@@ -79,7 +79,7 @@ test('a whole round and a dosed tank, by touch on a phone', async ({ page, app }
 	await page.getByRole('link', { name: 'What goes in the tank' }).tap();
 	await page.getByText('Length × width').tap();
 	await page.getByRole('textbox', { name: 'Length' }).fill('420 m');
-	await page.getByRole('textbox', { name: 'Width' }).fill('150 m');
+	await page.getByRole('textbox', { name: 'Width' }).fill('135 m');
 	await page.getByLabel('Product', { exact: true }).fill('Sample Chalk');
 	await page.getByLabel('Dose').fill('0.25 %');
 	await page.getByText('Liquid', { exact: true }).tap();
