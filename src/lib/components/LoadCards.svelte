@@ -58,8 +58,8 @@
 					{#each group.load.products as p, i (i)}<div class="product">
 							<dt>{p.name}</dt>
 							<dd class="num">{p.figure} <small>{p.unit}</small></dd>
-							{#if p.mark}<dd class="mark">at the mark {p.mark}</dd>
-							{:else if p.coarse}<dd class="mark coarse">▲ no mark within 2.5 %: a finer measure, or a pre-mix</dd>{/if}
+							{#if p.mark}<dd class="at-mark">at the mark {p.mark}</dd>
+							{:else if p.coarse}<dd class="at-mark coarse">▲ no mark within 2.5 %: a finer measure, or a pre-mix</dd>{/if}
 						</div>{/each}
 				</dl>
 			</div>
@@ -135,12 +135,12 @@
 		font-size: 1.7rem;
 		line-height: 1.1;
 	}
-	.product .mark {
+	.product .at-mark {
 		grid-column: 1 / -1;
 		justify-self: end;
 		font-size: 0.95rem;
 	}
-	.mark.coarse {
+	.at-mark.coarse {
 		color: var(--straw-text);
 	}
 </style>
