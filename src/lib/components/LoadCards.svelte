@@ -59,7 +59,9 @@
 							<dt>{p.name}</dt>
 							<dd class="num">{p.figure} <small>{p.unit}</small></dd>
 							{#if p.mark}<dd class="at-mark">at the mark {p.mark}</dd>
-							{:else if p.coarse}<dd class="at-mark coarse">▲ no mark within 2.5 %: a finer measure, or a pre-mix</dd>{/if}
+							{:else if p.coarse}<dd class="at-mark coarse">
+									▲ no mark within 2.5 %: a finer measure, or a pre-mix
+								</dd>{/if}
 						</div>{/each}
 				</dl>
 			</div>
