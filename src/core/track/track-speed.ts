@@ -5,7 +5,7 @@ import { si } from '../quantity/quantity';
 import type { TrackPoint } from '../round/entries';
 import { seriesError } from './series-error';
 import { onPlane } from './straight-fits';
-import { sendsSpeed } from './track-speeds';
+import { sendsSpeed, smoothDrive } from './track-speeds';
 
 export interface TrackSpeed {
 	readonly value: Speed;
@@ -28,7 +28,7 @@ const leastShare = 0.0002;
 export function trackSpeed(points: readonly TrackPoint[], from: number, to: number): TrackSpeed | null {
 	const part = points.filter(([at]) => at >= from && at <= to);
 	if (part.length < 3) return null;
-	const told = sendsSpeed(part) ? meanSpeed(part.map((p) => p[3]!)) : slope(part);
+	const told = sendsSpeed(part) ? meanSpeed(part.map((p) => p[3]!)) : slope(points, from, to);
 	if (told === null || !(told.value > 0)) return null;
 	return { value: si<'speed'>(told.value), relative: Math.hypot(told.u / told.value, leastShare) };
 }
@@ -52,9 +52,13 @@ const blocks = 6;
 /** A scatter between that many blocks which chance alone seldom makes: χ² at 95 %, over its degrees of freedom. */
 const seldom = 2.21;
 
-/** Of the way along the mean heading; what the drive itself wandered, over and above the receiver, is in its ±. */
-function slope(part: readonly TrackPoint[]): { readonly value: number; readonly u: number } | null {
-	const along = alongHeading(part);
+/** Of the way along its heading; what the drive itself wandered, over and above the receiver, is in its ±. */
+function slope(
+	points: readonly TrackPoint[],
+	from: number,
+	to: number
+): { readonly value: number; readonly u: number } | null {
+	const along = alongHeading(points, from, to);
 	if (!along) return null;
 	const { value, tt, rests } = lineOf(along);
 	const { alike, variance, few } = seriesError(rests, 2);
@@ -68,14 +72,26 @@ interface Along {
 	readonly s: number;
 }
 
-/** The fixes along the straight drive through all of them; null where nothing moved. */
-function alongHeading(part: readonly TrackPoint[]): Along[] | null {
-	const plane = onPlane(part);
-	const east = lineOf(plane.map(({ t, x }) => ({ t, s: x }))).value;
-	const north = lineOf(plane.map(({ t, y }) => ({ t, s: y }))).value;
-	const speed = Math.hypot(east, north);
-	if (!(speed > 0)) return null;
-	return plane.map(({ t, x, y }) => ({ t, s: (x * east + y * north) / speed }));
+/**
+ * What was covered by when, each step taken along the heading of the drive at its own place: a bend is as long as it is, and what the
+ * receiver wanders aside of the way is no way. Null where nothing moved.
+ */
+function alongHeading(points: readonly TrackPoint[], from: number, to: number): Along[] | null {
+	const headings = new Map(smoothDrive(points).map((f) => [f.at, f]));
+	const plane = onPlane(points).filter(({ t }) => t >= from && t <= to && headings.has(t));
+	const along: Along[] = [];
+	let s = 0;
+	plane.forEach(({ t, x, y }, i) => {
+		const before = plane[i - 1];
+		if (before) {
+			const [a, b] = [headings.get(before.t)!, headings.get(t)!];
+			const [east, north] = [a.east + b.east, a.north + b.north];
+			const speed = Math.hypot(east, north);
+			if (speed > 0) s += ((x - before.x) * east + (y - before.y) * north) / speed;
+		}
+		along.push({ t, s });
+	});
+	return along.length < 3 || !(s > 0) ? null : along;
 }
 
 /** The straight line through what was covered by when. */

@@ -3,6 +3,7 @@ import { si } from '../quantity/quantity';
 import type { Speed } from '../quantity/quantity';
 import type { TrackPoint } from '../round/entries';
 import { seriesError } from './series-error';
+import type { StraightFit } from './straight-fits';
 import { straightFits } from './straight-fits';
 
 export interface SpeedAt {
@@ -32,12 +33,16 @@ const mostOfTrack = 0.25;
  */
 export function trackSpeeds(points: readonly TrackPoint[]): SpeedAt[] {
 	if (sendsSpeed(points)) return apart(points.map((p) => ({ at: p[0], speed: si<'speed'>(p[3]!) })));
+	return apart(smoothDrive(points).map(({ at, north, east }) => ({ at, speed: si<'speed'>(Math.hypot(north, east)) })));
+}
+
+/** The straight fits along a track over the shortest window that is good enough. */
+export function smoothDrive(points: readonly TrackPoint[]): readonly StraightFit[] {
 	const whole = (points.at(-1)?.[0] ?? 0) - (points[0]?.[0] ?? 0);
-	let speeds: SpeedAt[] = [];
+	let fits: readonly StraightFit[] = [];
 	for (const window of windows) {
-		if (speeds.length > 0 && window > whole * mostOfTrack) break;
-		const fits = straightFits(points, window);
-		speeds = fits.map(({ at, north, east }) => ({ at, speed: si<'speed'>(Math.hypot(north, east)) }));
+		if (fits.length > 0 && window > whole * mostOfTrack) break;
+		fits = straightFits(points, window);
 		const driven = fits.filter((f) => Math.hypot(f.north, f.east) >= standing);
 		if (driven.length < 3) break;
 		const { alike } = seriesError(
@@ -47,7 +52,7 @@ export function trackSpeeds(points: readonly TrackPoint[]): SpeedAt[] {
 		const scatter = median(driven.map((f) => f.scatter)) * Math.sqrt(alike);
 		if (scatter <= wanted * median(driven.map((f) => Math.hypot(f.north, f.east)))) break;
 	}
-	return apart(speeds);
+	return fits;
 }
 
 /** A window is seconds long: speeds closer together than one say nothing more. */

@@ -99,6 +99,23 @@ describe('speed from a track', () => {
 			expect(Math.abs(speed.value / 1.1 - 1)).toBeLessThan(0.01);
 		}
 	});
+	it('is that of the way along a bend and round a corner, not of the straight line between its ends', () => {
+		const drive = (turn: (i: number) => number) => {
+			let [x, y, heading] = [0, 0, 0];
+			return Array.from({ length: 90 }, (_, i): TrackPoint => {
+				heading += turn(i);
+				x += 2 * Math.cos(heading);
+				y += 2 * Math.sin(heading);
+				return [i, -30 + y / 110_852, -140 + x / 96_486];
+			});
+		};
+		// 2 m/s: an arc of 100 m radius, half a circle long; and a corner of 90° within three seconds.
+		for (const points of [drive(() => 0.02), drive((i) => (i > 40 && i <= 43 ? Math.PI / 6 : 0))]) {
+			const { value, relative } = trackSpeed(points, 0, 89)!;
+			expect(Math.abs(value / 2 - 1)).toBeLessThan(0.01);
+			expect(Math.abs(value / 2 - 1)).toBeLessThan(2 * relative + 0.002);
+		}
+	});
 	it('needs three points that moved, and passes over two at one moment', () => {
 		expect(trackSpeed([[0, 0, 0]], 0, 10)).toBeNull();
 		const still = [0, 1, 2, 3].map((at): [number, number, number] => [at, 1, 2]);

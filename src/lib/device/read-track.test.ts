@@ -57,5 +57,8 @@ describe('fixes as points', () => {
 		expect(many.length).toBeLessThanOrEqual(mostTrackPoints);
 		expect(many.length).toBeGreaterThan(mostTrackPoints / 2);
 		expect(pointsOf([])).toEqual([]);
+		// A speed that a device does not know is none.
+		const told = [1.2, -1, NaN].map((speed, i) => ({ ...fix(i * 1000), speed }));
+		expect(pointsOf(told).map((p) => p.length)).toEqual([4, 3, 3]);
 	});
 });

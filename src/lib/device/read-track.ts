@@ -28,7 +28,9 @@ export function pointsOf(fixes: readonly Fix[]): TrackPoint[] {
 		const seconds = Math.round(fix.at - first) / 1000;
 		if (points.length > 0 && seconds <= points.at(-1)![0]) continue;
 		const at = [seconds, place(fix.latitude), place(fix.longitude)] as const;
-		points.push(fix.speed === undefined ? at : [...at, Number(fix.speed.toFixed(4))]);
+		const { speed } = fix;
+		// Some devices say −1, or not a number, for a speed that they do not know.
+		points.push(speed !== undefined && speed >= 0 && speed <= 100 ? [...at, Number(speed.toFixed(4))] : at);
 	}
 	const step = Math.ceil(points.length / mostTrackPoints);
 	return step > 1 ? together(points, step) : points;
