@@ -48,6 +48,7 @@ async function newRound(origin, sprayer) {
 	try {
 		const page = await browser.newPage();
 		await page.goto(`${origin}/rounds/new?sprayer=${sprayer}`);
+		await page.getByRole('button', { name: 'Start a calibration' }).click();
 		await page.waitForURL(/\/ready/);
 		// The round has to be at the server before another browser asks for it.
 		await page.waitForFunction(() => /saved/i.test(document.querySelector('[role=status]')?.textContent ?? ''));
@@ -63,6 +64,7 @@ async function keystrokes(origin, sprayer) {
 	try {
 		const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 		await page.goto(`${origin}/rounds/new?sprayer=${sprayer}`);
+		await page.getByRole('button', { name: 'Start a calibration' }).click();
 		await page.waitForURL(/\/ready/);
 		await page.goto(page.url().replace('ready', 'flow'));
 		const jug = page.getByLabel('Nozzle 1, caught');

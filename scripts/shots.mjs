@@ -62,6 +62,7 @@ async function begin(page, origin, name = 'Long-meadow boom') {
 	await page.goto(`${origin}/sprayers`);
 	const href = await page.getByRole('link', { name }).getAttribute('href');
 	await page.goto(`${origin}/rounds/new?sprayer=${href.split('/').pop()}`);
+	await page.getByRole('button', { name: 'Start a calibration' }).click();
 	await page.waitForURL(/\/ready/);
 	await page.getByRole('heading', { name: 'Ready the rig' }).waitFor();
 }
@@ -109,6 +110,8 @@ async function desk(browser, origin) {
 	await page.getByRole('button', { name: /To the nozzle flow/ }).click();
 	await page.getByLabel('Nozzle 1, caught').waitFor();
 	await page.getByLabel('Gauge reads').fill('40 psi');
+	await page.keyboard.press('Enter');
+	await page.getByLabel('Each jug held').fill('30');
 	await page.keyboard.press('Enter');
 	await page.getByLabel('Nozzle 1, caught').focus();
 	for (const amount of catches) {

@@ -85,6 +85,19 @@
 		gap: 12px;
 		align-items: start;
 	}
+	.link {
+		align-self: start;
+		justify-self: start;
+		min-height: 48px;
+		padding: 0;
+		border: 0;
+		background: none;
+		color: var(--dye-text);
+		font: inherit;
+		text-align: left;
+		text-decoration: underline;
+		cursor: pointer;
+	}
 	.reads {
 		display: grid;
 		gap: 0.25rem;

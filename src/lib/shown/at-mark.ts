@@ -13,6 +13,14 @@ function decimalsOf(mark: number): number {
 	return 4;
 }
 
+/** As many as the marks have; more where whole containers beside the jug lie between its marks, so that the sum is not told as another. */
+function decimalsFor(value: number, mark: number): number {
+	const least = decimalsOf(mark);
+	for (let d = least; d < least + 3; d += 1)
+		if (Math.abs(Number(value.toFixed(d)) - value) <= Math.abs(value) * 5e-4) return d;
+	return least + 3;
+}
+
 /** The unit of gallons and pounds on a scale of ounces. */
 const whole = { 'US fl oz': 'US gal', 'Imp fl oz': 'Imp gal', oz: 'lb' } as const;
 
@@ -42,16 +50,16 @@ export function atMark(amount: Amount, measure: Mark | null, settings: FarmSetti
 		// Gallons and pounds have no marks on a jug: the ounces over them are told too.
 		const count = Math.floor(amount.amount / factor(kind, large) + 1e-9);
 		const rest = Math.abs(amount.amount - count * factor(kind, large)) / factor(kind, small);
-		const over = showDecimals(rest, decimalsOf(measure.mark / factor(kind, small)), comma);
+		// Of the whole, so that an ounce over two gallons is not told to its thousandth.
+		const decimals = decimalsFor(amount.amount / factor(kind, small), measure.mark / factor(kind, small));
+		const over = showDecimals(rest, decimals, comma);
 		const ounces = small === 'oz' ? 'oz' : shortUnit(small);
 		const figure = `${count} ${shortUnit(large)} ${over}`;
 		return { figure, unit: ounces, text: `${figure} ${ounces}` };
 	}
 	const unit = metricSize(kind, small, amount);
-	return shownIn(
-		showDecimals(amount.amount / factor(kind, unit), decimalsOf(measure.mark / factor(kind, unit)), comma),
-		unit
-	);
+	const value = amount.amount / factor(kind, unit);
+	return shownIn(showDecimals(value, decimalsFor(value, measure.mark / factor(kind, unit)), comma), unit);
 }
 
 /** Litres and kilograms from one on; what is not metric stays. */

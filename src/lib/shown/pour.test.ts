@@ -49,6 +49,13 @@ describe('what is poured for a load', () => {
 		expect(ochre.look).toContain('Do not round Sample Ochre up');
 		expect(readField(fields.poured, ochre.poured!, '')).toMatchObject({ value: { kind: 'volume', value: 0.0095 } });
 	});
+	it('tells a sum with a container between the marks as what it is, not as the next mark', () => {
+		const us: FarmSettings = { ...metric, rateUnit: 'US gal/ac', measures: [jug('jug', '2 fl oz', '5 qt')] };
+		const chalk = lines(3, [[{ ...label('Sample Ochre'), packs: [t('1 L', 'L')] }, '7.3 fl oz/ac']], us)[1]!;
+		// 1 L is 33.81 fl oz: with 20 by the jug it is 53.81, not 54.
+		expect(chalk.how[0]).toBe('1 × 1 L, then 20 fl oz by the jug');
+		expect([chalk.figure, chalk.unit]).toEqual(['53.8', 'fl oz']);
+	});
 	it('goes to the nearer mark where the label has room', () => {
 		const ochre = lines(20, [[label('Sample Ochre'), '1.77 L/ha']])[1]!;
 		expect([ochre.figure, ochre.look]).toEqual(['8.45', '']);
@@ -109,7 +116,7 @@ describe('what is poured for a load', () => {
 		expect([quarts.figure, quarts.unit]).toEqual(['8.82', 'qt']);
 		const syringe = { ...us, measures: [jug('syringe', '1 ml', '60 ml')] };
 		const drops = lines(0.0125, [[bare, '27 fl oz/ac']], syringe)[1]!;
-		expect([drops.figure, drops.unit, drops.how[1]]).toEqual(['25', 'ml', 'exact 24.7 ml, marks 1 ml']);
+		expect([drops.figure, drops.unit, drops.how[1]]).toEqual(['25', 'ml', 'exact 24.66 ml, marks 1 ml']);
 	});
 	it('pours a halved product twice, each half by itself', () => {
 		const halved = { ...label('Sample Feldspar'), fill: 'half-product' as const };
