@@ -156,7 +156,7 @@
 									? ', by the receiver’s own speed'
 									: ''}</span
 							>{/if}
-						<span class="lab">{track.name}, {track.points.length} positions</span>
+						<span class="lab">{track.measured ? '· ' : ''}{track.name}, {track.points.length} positions</span>
 					</p>
 				{/if}
 				{#if track.problem}<p class="problem" role="alert">✕ {track.problem}</p>{/if}

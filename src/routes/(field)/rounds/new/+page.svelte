@@ -13,8 +13,15 @@
 
 	afterNavigate(({ type }) => {
 		if (type === 'link' || type === 'goto') void begin();
-		else asks = true;
+		else void ask();
 	});
+	/** The sprayer that is asked about, as this device knows it. */
+	let name = $state('');
+	async function ask() {
+		asks = true;
+		const known = await theDevice().store.rig(page.url.searchParams.get('sprayer') ?? '');
+		name = known?.rig.name ?? '';
+	}
 
 	async function begin() {
 		asks = false;
@@ -37,7 +44,7 @@
 			id,
 			sprayerId,
 			startedAt: new Date(device.now()).toISOString(),
-			rig: rig,
+			rig,
 			...(setting ? { setting } : {})
 		});
 		void device.outbox.kick();
@@ -45,13 +52,14 @@
 	}
 </script>
 
-<svelte:head><title>New round · Fallow</title></svelte:head>
+<svelte:head><title>New calibration · Fallow</title></svelte:head>
 <AppBar path="/rounds" />
 <main>
 	{#if problem}
 		<p role="alert">{problem}</p>
 		<a class="btn" href="/sprayers">To the sprayers</a>
 	{:else if asks}
+		<h1>New calibration{name ? ` of ${name}` : ''}</h1>
 		<button type="button" class="btn go big" onclick={() => void begin()}>Start a calibration</button>
 		<a class="btn plain" href="/sprayers">To the sprayers</a>
 	{:else}
