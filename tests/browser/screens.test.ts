@@ -125,6 +125,30 @@ test('a new farm’s first page leads to its first calibration', async ({ page, 
 	await expect(page.getByRole('heading', { name: 'Ready the rig' })).toBeVisible();
 });
 
+test('a tap is not lost while a new farm takes the zone of its first browser', async ({ page, bareApp }) => {
+	await bareApp.query("update farm set settings = settings - 'timeZone'");
+	let answered = () => {};
+	const zone = new Promise<void>((resolve) => (answered = resolve));
+	// The worst order: the zone's answer comes after the tap, the next page's data after the page was read anew.
+	let tapped = () => {};
+	const tap = new Promise<void>((resolve) => (tapped = resolve));
+	await page.route('**/api/farm/zone', async (route) => {
+		await tap;
+		await route.continue();
+	});
+	await page.route('**/sprayers/new/__data.json*', async (route) => {
+		tapped();
+		await zone;
+		await route.continue();
+	});
+	page.on('response', (response) => {
+		if (response.url().endsWith('/api/farm/zone')) answered();
+	});
+	await page.goto(bareApp.origin);
+	await page.getByRole('link', { name: 'Add the first sprayer' }).click();
+	await expect(page.getByLabel('What you call it')).toBeVisible();
+});
+
 test.describe('a phone in another zone than the farm', () => {
 	test.use({ timezoneId: 'America/New_York' });
 	test('is told whose clock the times are of', async ({ page, app }) => {

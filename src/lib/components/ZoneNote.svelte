@@ -5,6 +5,7 @@ where this phone's clock differs from the farm's, it says so.
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { invalidateAll } from '$app/navigation';
+	import { navigating } from '$app/state';
 	import { clockAt, machineZone } from '$lib/shown/farm-time';
 	import { phone, sameClock } from '$lib/state/phone-clock.svelte';
 
@@ -17,6 +18,12 @@ where this phone's clock differs from the farm's, it says so.
 	let now = $state(0);
 	const differs = $derived(told && now > 0 && phone.zone !== null && !sameClock(timeZone, phone.zone, now));
 
+	/** Reads the page anew. Read anew while somebody is on the way to another page, that way would be given up: it is awaited. */
+	async function refresh() {
+		while (navigating.complete) await navigating.complete.catch(() => undefined);
+		await invalidateAll();
+	}
+
 	onMount(() => {
 		now = Date.now();
 		phone.zone = machineZone();
@@ -26,7 +33,7 @@ where this phone's clock differs from the farm's, it says so.
 			headers: { 'content-type': 'application/json' },
 			body: JSON.stringify({ timeZone: phone.zone })
 		}).then(
-			(answer) => (answer.ok ? invalidateAll() : undefined),
+			(answer) => (answer.ok ? refresh() : undefined),
 			// Out of range: the next page that is opened asks again.
 			() => undefined
 		);
