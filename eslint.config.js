@@ -31,7 +31,7 @@ const pureSyntax = [
 ];
 
 export default ts.config(
-	{ ignores: ['build/', '.svelte-kit/', '.data/', 'node_modules/', 'test-results/'] },
+	{ ignores: ['build/', '.svelte-kit/', '.data/', 'node_modules/', 'test-results/', 'reports/', '.mutate/'] },
 	...ts.configs.recommended,
 	...svelte.configs.recommended,
 	{

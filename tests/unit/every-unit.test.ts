@@ -68,7 +68,7 @@ describe('an amount typed in any unit that a list or the pad offers', () => {
 					const result = nozzleFlow(flow.value, si<'time'>(30), usualSkill);
 					const back = amountIn(result.nozzles[0]!.catches[0]!, unit, 30);
 					expect(back / amount).toBeCloseTo(1, 9);
-					const kept: Typed = round.nozzles.get(1)!.takes[0]!.amount;
+					const kept: Typed = round.nozzles.get(1)!.takes[0]!.amount.typed;
 					expect(keptText(kept, unit, settings)).toBe(written(amount, comma));
 				}
 			),

@@ -9,7 +9,7 @@ import type { MeasuringSkill } from '../measurement/defaults';
 import { usualSkill } from '../measurement/defaults';
 import type { Issue, Result } from '../quantity/issue';
 import { good } from '../quantity/issue';
-import { fields, readField } from '../quantity/fields';
+import { quantityOf } from '../quantity/entered';
 import type { RoundMethod } from '../calibration/round-methods';
 import type { Round } from './fold-round';
 import type { RigNumbers } from './rig';
@@ -80,16 +80,14 @@ const gapFinding = ({ calibration, gap }: OtherWay): Finding[] =>
 /** What the readings say against the rig's own limits. */
 function rigFindings(rig: RigNumbers, round: Round): Finding[] {
 	const findings: Finding[] = [];
-	const height = round.height && readField(fields.height, round.height, '');
-	if (rig.makerHeights && height?.ok) {
+	const height = quantityOf(round.height);
+	if (rig.makerHeights && height !== null) {
 		const { low, high } = rig.makerHeights;
-		const value = height.value.value;
-		if (value < low || value > high) findings.push({ code: 'height-outside', height: value, low, high });
+		if (height < low || height > high) findings.push({ code: 'height-outside', height, low, high });
 	}
-	const gauge = round.gauge && readField(fields.pressure, round.gauge, '');
-	if (rig.pressures && gauge?.ok) {
+	const pressure = quantityOf(round.gauge);
+	if (rig.pressures && pressure !== null) {
 		const { low, high } = rig.pressures;
-		const pressure = gauge.value.value;
 		if (pressure < low || pressure > high) findings.push({ code: 'pressure-outside', pressure, low, high });
 	}
 	return findings;

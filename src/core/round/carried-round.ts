@@ -5,7 +5,7 @@ import type { Round } from './fold-round';
  * How a calibration was made, for the one that checks a change after it: its method, its course, its rows and sides. What was
  * measured is measured again.
  * @example
- * carriedRound({ method: 'speed-width-flow', course: { text: '60', unit: 'm', gallon: 'US' }, rows: null, otherSide: null, off: [1] }) // => {"off":[1],"method":"speed-width-flow","course":{"text":"60","unit":"m","gallon":"US"}}
+ * carriedRound({ method: 'speed-width-flow', course: { typed: { text: '60', unit: 'm', gallon: 'US' } }, rows: null, otherSide: null, off: [1] }) // => {"off":[1],"method":"speed-width-flow","course":{"text":"60","unit":"m","gallon":"US"}}
  */
 export const carriedRound = ({
 	method,
@@ -16,7 +16,7 @@ export const carriedRound = ({
 }: Pick<Round, 'method' | 'course' | 'rows' | 'otherSide' | 'off'>): CarriedRound => ({
 	off,
 	...(method ? { method } : {}),
-	...(course ? { course } : {}),
-	...(rows ? { rows } : {}),
+	...(course ? { course: course.typed } : {}),
+	...(rows ? { rows: { spacing: rows.spacing.typed, alleys: rows.alleys } } : {}),
 	...(otherSide ? { otherSide } : {})
 });

@@ -5,8 +5,9 @@ import type { Field } from '../quantity/fields';
 import { fields, readField } from '../quantity/fields';
 import { trackSpeed } from '../track/track-speed';
 import type { TypedAim, TypedChange } from '../adjust/change';
-import type { EntryBody, TypedGround } from './entries';
-import type { RigNumbers, TypedBand } from './rig';
+import type { TypedBand, TypedGround } from './entered-parts';
+import type { EntryBody } from './entries';
+import type { RigNumbers } from './rig';
 
 const typed = (f: Field<Kind>, text: Typed, path: string): readonly Issue[] => {
 	const read = readField(f, text, path);

@@ -2,7 +2,8 @@ import type { RoundMethod } from '../calibration/round-methods';
 import type { TypedAim, TypedChange } from '../adjust/change';
 import type { AnySheet, OtherSide } from '../calibration/sheet';
 import type { Typed } from '../quantity/typed';
-import type { SprayerKind, TypedBand } from './rig';
+import type { TypedBand, TypedCanopy, TypedGround, TypedUsed } from './entered-parts';
+import type { SprayerKind } from './rig';
 
 /** What to look at before any water is caught, in the order of a walk round the rig. */
 export const rigChecks = [
@@ -38,16 +39,6 @@ export type SwathSchool = (typeof swathSchools)[number];
 export const notedThings = ['strokes', 'orifice', 'engine', 'fan', 'wand', 'dial', 'ground'] as const;
 export type NotedThing = (typeof notedThings)[number];
 
-/** Ground that was sprayed for the measure: its area, two sides, an orchard row, or a share of a block. */
-export type TypedGround =
-	| { readonly by: 'area'; readonly area: Typed }
-	| { readonly by: 'sides'; readonly length: Typed; readonly width: Typed }
-	| { readonly by: 'row'; readonly row: Typed }
-	| { readonly by: 'block'; readonly block: Typed; readonly share: number };
-
-/** What the tank says: read before and after, or what was added. */
-export type TypedUsed = { readonly start: Typed; readonly left: Typed } | { readonly added: Typed };
-
 /** How the tank is read: by dip or sight, brought back to its mark, or brought back by a metered hose. */
 export const tankReadings = ['dip', 'mark', 'meter'] as const;
 export type TankReading = (typeof tankReadings)[number];
@@ -57,15 +48,6 @@ export type TrackSource = (typeof trackSources)[number];
 
 /** One point of a recorded track: seconds from its start, where, in degrees, and the receiver's own speed, m/s, where it sends it. */
 export type TrackPoint = readonly [seconds: number, latitude: number, longitude: number, speed?: number];
-
-/** Tree height, canopy width and row spacing, with litres a cubic metre as the operator states them. */
-export interface TypedCanopy {
-	readonly height: Typed;
-	readonly width: Typed;
-	readonly rowSpacing: Typed;
-	/** L/m³ of canopy. */
-	readonly coefficient: number;
-}
 
 /**
  * What happened in a round. A round is nothing but its entries in order: they are only ever added, so that whatever

@@ -16,7 +16,7 @@ const rig = (() => {
 })();
 const caught = (bodies: readonly EntryBody[], nozzle: number) => {
 	const round = foldRound(entriesOf(bodies));
-	return (round.nozzles.get(nozzle)?.takes ?? []).map((take) => [take.amount.text, take.counts]);
+	return (round.nozzles.get(nozzle)?.takes ?? []).map((take) => [take.amount.typed.text, take.counts]);
 };
 const take = (amount: string, why: Extract<EntryBody, { kind: 'catch' }>['why'], nozzle = 1): EntryBody => ({
 	kind: 'catch',

@@ -1,25 +1,17 @@
 import type { RoundMethod } from '../calibration/round-methods';
-import type { MadeChange } from '../adjust/change';
-import type { TypedAim, TypedChange } from '../adjust/change';
+import type { CarriedRound, MadeChange, TypedAim, TypedChange } from '../adjust/change';
 import type { AnySheet, OtherSide } from '../calibration/sheet';
-import type { Typed } from '../quantity/typed';
-import type {
-	CatchReason,
-	Entry,
-	NotedThing,
-	RigCheck,
-	SwathSchool,
-	TankReading,
-	TypedCanopy,
-	TypedGround,
-	TypedUsed
-} from './entries';
+import type { Entered } from '../quantity/entered';
+import { entered, mayEnter } from '../quantity/entered';
+import { fields } from '../quantity/fields';
+import type { CatchReason, Entry, EntryKind, NotedThing, RigCheck, SwathSchool, TankReading } from './entries';
+import type { EnteredBand, EnteredCanopy, EnteredGround, EnteredUsed } from './entered-parts';
+import { enteredBand, enteredCanopy, enteredGround, enteredUsed } from './entered-parts';
 import { inOrder } from './in-order';
-import type { TypedBand } from './rig';
 
 export interface Run {
 	readonly id: string;
-	readonly time: Typed;
+	readonly time: Entered<'time'>;
 	readonly by: 'stopwatch' | 'typed';
 	readonly struck: boolean;
 }
@@ -28,7 +20,7 @@ export interface Run {
 export interface Take {
 	readonly id: string;
 	readonly at: string;
-	readonly amount: Typed;
+	readonly amount: Entered<'volume' | 'mass' | 'flow'>;
 	readonly why: CatchReason;
 	readonly counts: boolean;
 }
@@ -42,13 +34,15 @@ export interface NozzleTakes {
 
 export interface TankTake {
 	readonly id: string;
-	readonly reading: TypedUsed;
+	readonly reading: EnteredUsed;
 	readonly struck: boolean;
 }
 
 export type SignOff = Extract<Entry, { kind: 'sign-off' }>;
 export type Track = Extract<Entry, { kind: 'track' }>;
-export type Pans = Pick<Extract<Entry, { kind: 'pans' }>, 'spacing' | 'count' | 'driving' | 'maxCv'>;
+export type Pans = Pick<Extract<Entry, { kind: 'pans' }>, 'count' | 'driving' | 'maxCv'> & {
+	readonly spacing: Entered<'length'>;
+};
 
 /** A round as it stands: what its entries come to. */
 export interface Round {
@@ -56,41 +50,45 @@ export interface Round {
 	/** undefined: nobody has picked one; the kind's usual way. */
 	readonly method: RoundMethod | undefined;
 	readonly person: string;
-	readonly course: Typed | null;
+	readonly course: Entered<'length'> | null;
 	readonly runs: readonly Run[];
-	readonly dial: Typed | null;
+	readonly dial: Entered<'speed'> | null;
 	readonly track: Track | null;
 	/** Sections that are off, from 0. */
 	readonly off: readonly number[];
 	/** Sizes that were told in this calibration, by nozzle; null: one size; undefined: as the sprayer has it. */
 	readonly groups: readonly string[] | null | undefined;
-	readonly wetted: Typed | null;
+	readonly wetted: Entered<'length'> | null;
 	/** Nobody taped it. */
 	readonly wettedGuessed: boolean;
-	readonly school: { readonly school: SwathSchool; readonly share?: number; readonly length?: Typed } | null;
+	readonly school: {
+		readonly school: SwathSchool;
+		readonly share?: number;
+		readonly length?: Entered<'length'>;
+	} | null;
 	readonly pans: Pans | null;
 	/** Catch of each pan, from 1. */
-	readonly panCatches: ReadonlyMap<number, Typed>;
-	readonly height: Typed | null;
-	readonly rows: { readonly spacing: Typed; readonly alleys: 'every' | 'second' } | null;
+	readonly panCatches: ReadonlyMap<number, Entered<'volume'>>;
+	readonly height: Entered<'length'> | null;
+	readonly rows: { readonly spacing: Entered<'length'>; readonly alleys: 'every' | 'second' } | null;
 	/** Whether the other side of a row is sprayed too, by the setting or an entry; null: nobody has said. */
 	readonly otherSide: OtherSide | null;
 	/** undefined: as the rig has it; null: over the whole width. */
-	readonly band: TypedBand | null | undefined;
-	readonly canopy: TypedCanopy | null;
+	readonly band: EnteredBand | null | undefined;
+	readonly canopy: EnteredCanopy | null;
 	/** Share of the canopy in each third of its height, bottom to top. */
 	readonly canopyShares: readonly [number, number, number] | null;
-	readonly jug: Typed | null;
-	readonly gauge: Typed | null;
+	readonly jug: Entered<'volume'> | null;
+	readonly gauge: Entered<'pressure'> | null;
 	/** undefined: nobody has said; null: as long as the course took. */
-	readonly catchTime: Typed | null | undefined;
+	readonly catchTime: Entered<'time'> | null | undefined;
 	readonly nozzles: ReadonlyMap<number, NozzleTakes>;
-	readonly plot: TypedGround | null;
+	readonly plot: EnteredGround | null;
 	readonly plotRuns: readonly Run[];
 	readonly tankBy: TankReading;
 	readonly used: readonly TankTake[];
 	/** undefined or null: as long as the course took. */
-	readonly parkedTime: Typed | null;
+	readonly parkedTime: Entered<'time'> | null;
 	readonly notes: ReadonlyMap<NotedThing, string>;
 	readonly aim: TypedAim | null;
 	readonly change: TypedChange | null;
@@ -119,7 +117,7 @@ const nothing = ({ off: usual = [], otherSide, change }: RoundStart): Growing =>
 	ticks: new Set(),
 	method: change?.carried?.method,
 	person: '',
-	course: change?.carried?.course ?? null,
+	course: mayEnter(fields.course, change?.carried?.course),
 	groups: undefined,
 	runs: [],
 	dial: null,
@@ -131,7 +129,7 @@ const nothing = ({ off: usual = [], otherSide, change }: RoundStart): Growing =>
 	pans: null,
 	panCatches: new Map(),
 	height: null,
-	rows: change?.carried?.rows ?? null,
+	rows: change?.carried?.rows ? enteredRows(change.carried.rows) : null,
 	otherSide: change?.carried?.otherSide ?? otherSide ?? null,
 	band: undefined,
 	canopy: null,
@@ -168,122 +166,78 @@ export function foldRound(entries: readonly Entry[], start: RoundStart = {}): Ro
 	return round;
 }
 
-function take(round: Growing, entry: Entry): void {
-	switch (entry.kind) {
-		case 'tick':
-			if (entry.done) round.ticks.add(entry.check);
-			else round.ticks.delete(entry.check);
-			return;
-		case 'method':
-			round.method = entry.method;
-			return;
-		case 'person':
-			round.person = entry.name;
-			return;
-		case 'course':
-			round.course = entry.length;
-			return;
-		case 'run':
-			round.runs = [...round.runs, runOf(entry)];
-			return;
-		case 'plot-run':
-			round.plotRuns = [...round.plotRuns, runOf(entry)];
-			return;
-		case 'strike':
-			strike(round, entry.entry);
-			return;
-		case 'dial':
-			round.dial = entry.speed;
-			return;
-		case 'track':
-			round.track = entry;
-			return;
-		case 'sections':
-			round.off = entry.off;
-			return;
-		case 'wetted':
-			round.wetted = entry.width;
-			round.wettedGuessed = entry.estimated ?? false;
-			return;
-		case 'school':
-			round.school = entry;
-			return;
-		case 'pans':
-			round.pans = entry;
-			return;
-		case 'pan':
-			round.panCatches.set(entry.pan, entry.amount);
-			return;
-		case 'height':
-			round.height = entry.height;
-			return;
-		case 'rows':
-			round.rows = { spacing: entry.spacing, alleys: entry.alleys };
-			round.otherSide = entry.otherSide ?? round.otherSide;
-			return;
-		case 'band':
-			round.band = entry.band;
-			return;
-		case 'canopy':
-			round.canopy = entry.canopy;
-			return;
-		case 'canopy-shares':
-			round.canopyShares = entry.shares;
-			return;
-		case 'groups':
-			round.groups = entry.groups;
-			return;
-		case 'jug':
-			round.jug = entry.graduation;
-			return;
-		case 'gauge':
-			round.gauge = entry.pressure;
-			return;
-		case 'catch-time':
-			round.catchTime = entry.time;
-			return;
-		case 'catch':
-			round.nozzles.set(entry.nozzle, withTake(round.nozzles.get(entry.nozzle), entry));
-			return;
-		case 'not-caught': {
-			const before = round.nozzles.get(entry.nozzle)?.takes ?? [];
-			const takes = before.map((t) => ({ ...t, counts: false }));
-			round.nozzles.set(entry.nozzle, { nozzle: entry.nozzle, takes, passedOver: true });
-			return;
-		}
-		case 'plot':
-			round.plot = entry.ground;
-			return;
-		case 'tank-by':
-			round.tankBy = entry.how;
-			return;
-		case 'used':
-			round.used = [...round.used, { id: entry.id, reading: entry.reading, struck: false }];
-			return;
-		case 'parked-time':
-			round.parkedTime = entry.time;
-			return;
-		case 'noted':
-			round.notes.set(entry.what, entry.text);
-			return;
-		case 'aim':
-			round.aim = entry.aim;
-			return;
-		case 'change':
-			round.change = entry.change;
-			return;
-		case 'sheet':
-			round.sheet = entry.sheet;
-			return;
-		case 'sign-off':
-			round.signOff = entry;
-			if (entry.pressure) round.gauge = entry.pressure;
+const enteredRows = ({ spacing, alleys }: NonNullable<CarriedRound['rows']>) => ({
+	spacing: entered(fields.swath, spacing),
+	alleys
+});
+
+type EntryOf<K extends EntryKind> = Extract<Entry, { kind: K }>;
+
+/** What each kind of entry does to a round. What it brings is read here, and nowhere after. */
+const takes: { readonly [K in EntryKind]: (round: Growing, entry: EntryOf<K>) => void } = {
+	tick: (round, { check, done }) => void (done ? round.ticks.add(check) : round.ticks.delete(check)),
+	method: (round, { method }) => void (round.method = method),
+	person: (round, { name }) => void (round.person = name),
+	course: (round, { length }) => void (round.course = entered(fields.course, length)),
+	run: (round, entry) => void (round.runs = [...round.runs, runOf(entry)]),
+	'plot-run': (round, entry) => void (round.plotRuns = [...round.plotRuns, runOf(entry)]),
+	strike: (round, { entry }) => strike(round, entry),
+	dial: (round, { speed }) => void (round.dial = entered(fields.dial, speed)),
+	track: (round, entry) => void (round.track = entry),
+	sections: (round, { off }) => void (round.off = off),
+	wetted: (round, { width, estimated = false }) => {
+		round.wetted = entered(fields.swath, width);
+		round.wettedGuessed = estimated;
+	},
+	school: (round, { school, share, length }) =>
+		void (round.school = {
+			school,
+			...(share === undefined ? {} : { share }),
+			...(length ? { length: entered(fields.swath, length) } : {})
+		}),
+	pans: (round, { spacing, count, driving, maxCv }) =>
+		void (round.pans = { spacing: entered(fields.swath, spacing), count, driving, maxCv }),
+	pan: (round, { pan, amount }) => void round.panCatches.set(pan, entered(fields.pan, amount)),
+	height: (round, { height }) => void (round.height = entered(fields.height, height)),
+	rows: (round, { otherSide, ...rows }) => {
+		round.rows = enteredRows(rows);
+		round.otherSide = otherSide ?? round.otherSide;
+	},
+	band: (round, { band }) => void (round.band = band && enteredBand(band)),
+	canopy: (round, { canopy }) => void (round.canopy = enteredCanopy(canopy)),
+	'canopy-shares': (round, { shares }) => void (round.canopyShares = shares),
+	groups: (round, { groups }) => void (round.groups = groups),
+	jug: (round, { graduation }) => void (round.jug = entered(fields.jug, graduation)),
+	gauge: (round, { pressure }) => void (round.gauge = entered(fields.pressure, pressure)),
+	'catch-time': (round, { time }) => void (round.catchTime = mayEnter(fields.catchTime, time)),
+	catch: (round, entry) => void round.nozzles.set(entry.nozzle, withTake(round.nozzles.get(entry.nozzle), entry)),
+	'not-caught': (round, { nozzle }) => {
+		const before = round.nozzles.get(nozzle)?.takes ?? [];
+		round.nozzles.set(nozzle, { nozzle, takes: before.map((t) => ({ ...t, counts: false })), passedOver: true });
+	},
+	plot: (round, { ground }) => void (round.plot = enteredGround(ground)),
+	'tank-by': (round, { how }) => void (round.tankBy = how),
+	used: (round, { id, reading }) =>
+		void (round.used = [...round.used, { id, reading: enteredUsed(reading), struck: false }]),
+	'parked-time': (round, { time }) => void (round.parkedTime = mayEnter(fields.runTime, time)),
+	noted: (round, { what, text }) => void round.notes.set(what, text),
+	aim: (round, { aim }) => void (round.aim = aim),
+	change: (round, { change }) => void (round.change = change),
+	sheet: (round, { sheet }) => void (round.sheet = sheet),
+	'sign-off': (round, entry) => {
+		round.signOff = entry;
+		if (entry.pressure) round.gauge = entered(fields.pressure, entry.pressure);
 	}
+};
+
+function take<K extends EntryKind>(round: Growing, entry: EntryOf<K> & { readonly kind: K }): void {
+	const way: (round: Growing, entry: EntryOf<K>) => void = takes[entry.kind];
+	way(round, entry);
 }
 
 const runOf = (entry: Extract<Entry, { kind: 'run' | 'plot-run' }>): Run => ({
 	id: entry.id,
-	time: entry.time,
+	time: entered(fields.runTime, entry.time),
 	by: entry.by,
 	struck: false
 });
@@ -309,6 +263,7 @@ function withTake(before: NozzleTakes | undefined, entry: Extract<Entry, { kind:
 		if (entry.why === 'slip') return i === lastCounted ? { ...take, counts: false } : take;
 		return { ...take, counts: false };
 	});
-	const take: Take = { id: entry.id, at: entry.at, amount: entry.amount, why: entry.why, counts: true };
+	const amount = entered(fields.catchAmount, entry.amount);
+	const take: Take = { id: entry.id, at: entry.at, amount, why: entry.why, counts: true };
 	return { nozzle: entry.nozzle, takes: [...kept, take], passedOver: false };
 }

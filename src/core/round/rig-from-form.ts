@@ -1,6 +1,7 @@
 import type { Issue } from '../quantity/issue';
 import type { Typed } from '../quantity/typed';
-import type { Carried, Carrier, Drive, Rig, SprayerKind, TypedBand, TypedRated } from './rig';
+import type { TypedBand } from './entered-parts';
+import type { Carried, Carrier, Drive, Rig, SprayerKind, TypedRated } from './rig';
 import { readRig } from './rig';
 
 /** The texts of a sprayer's form. What a kind does not ask for is left empty. */

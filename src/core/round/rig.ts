@@ -3,8 +3,12 @@ import type { Issue, Result } from '../quantity/issue';
 import { bad, good } from '../quantity/issue';
 import type { Flow, Kind, Length, Pressure, Quantity, Speed, Volume } from '../quantity/quantity';
 import type { Typed } from '../quantity/typed';
+import type { Entered } from '../quantity/entered';
+import { mayEnter } from '../quantity/entered';
 import type { Field } from '../quantity/fields';
 import { fields, readField } from '../quantity/fields';
+import type { EnteredBand, TypedBand } from './entered-parts';
+import { enteredBand } from './entered-parts';
 
 export const sprayerKinds = ['boom', 'boomless', 'airblast', 'knapsack'] as const;
 export type SprayerKind = (typeof sprayerKinds)[number];
@@ -20,14 +24,6 @@ export type Carrier = (typeof carriers)[number];
 /** What a person carries: pumped all the while, pumped up before, by battery, or a motor-driven mist blower. */
 export const carried = ['lever', 'compressed', 'battery', 'mist'] as const;
 export type Carried = (typeof carried)[number];
-
-/** Bands or directed spraying, as typed. */
-export interface TypedBand {
-	readonly band: Typed;
-	readonly bands: number;
-	readonly rowSpacing: Typed;
-	readonly rows: number;
-}
 
 export interface TypedRated {
 	readonly flow: Typed;
@@ -93,9 +89,9 @@ export interface RigNumbers {
 	readonly ratings: Readonly<Record<string, Rated>> | null;
 	readonly pressures: { readonly low: Pressure; readonly high: Pressure } | null;
 	readonly fan: { readonly angle: number; readonly height: Length } | null;
-	readonly band: TypedBand | null;
-	readonly rowSpacing: Typed | null;
-	readonly makerSwath: Typed | null;
+	readonly band: EnteredBand | null;
+	readonly rowSpacing: Entered<'length'> | null;
+	readonly makerSwath: Entered<'length'> | null;
 	readonly makerHeights: { readonly low: Length; readonly high: Length } | null;
 	readonly dead: Volume | null;
 	readonly pump: Flow | null;
@@ -118,6 +114,13 @@ class RigReader {
 
 	may<K extends Kind>(field: Field<K>, typed: Typed | undefined, path: string): Quantity<K> | null {
 		return typed === undefined ? null : this.read(field, typed, path);
+	}
+
+	/** Read, and kept as it was typed: it can be typed over in a calibration. */
+	keep<K extends Kind>(field: Field<K>, typed: Typed | undefined, path: string): Entered<K> | null {
+		const reading = mayEnter(field, typed);
+		if (reading && !reading.read.ok) this.issues.push(...reading.read.issues.map((issue) => ({ ...issue, path })));
+		return reading;
 	}
 
 	rated(typed: TypedRated, path: string): Rated | null {
@@ -151,8 +154,8 @@ export function readRig(rig: Rig): Result<RigNumbers> {
 	r.issues.push(...countIssues(rig));
 	r.may(fields.tank, rig.agitation, 'agitation');
 	const dead = r.may(fields.tank, rig.dead, 'dead');
-	r.may(fields.swath, rig.rowSpacing, 'rowSpacing');
-	r.may(fields.swath, rig.makerSwath, 'makerSwath');
+	const rowSpacing = r.keep(fields.swath, rig.rowSpacing, 'rowSpacing');
+	const makerSwath = r.keep(fields.swath, rig.makerSwath, 'makerSwath');
 	if (rig.band) {
 		r.read(fields.swath, rig.band.band, 'band.band');
 		r.read(fields.swath, rig.band.rowSpacing, 'band.rowSpacing');
@@ -184,9 +187,9 @@ export function readRig(rig: Rig): Result<RigNumbers> {
 		ratings: rig.ratings ? ratings : null,
 		pressures,
 		fan: rig.fan && height !== null ? { angle: rig.fan.angle, height } : null,
-		band: rig.band ?? null,
-		rowSpacing: rig.rowSpacing ?? null,
-		makerSwath: rig.makerSwath ?? null,
+		band: rig.band ? enteredBand(rig.band) : null,
+		rowSpacing,
+		makerSwath,
 		makerHeights,
 		dead,
 		pump,

@@ -1,6 +1,6 @@
 import type { Before } from '../adjust/predict-volume';
 import type { MethodCalibration } from '../calibration/calibrate-sheet';
-import { fields, readField } from '../quantity/fields';
+import { quantityOf } from '../quantity/entered';
 import type { Round } from './fold-round';
 import type { RigNumbers } from './rig';
 import { nozzlesOn } from './round-readings';
@@ -10,11 +10,5 @@ import { nozzlesOn } from './round-readings';
  * pressure that a setting is meant to have was read by nobody: without a gauge there is none.
  */
 export function roundBefore(rig: RigNumbers, round: Round, calibration: MethodCalibration): Before {
-	const typed = round.signOff?.pressure ?? round.gauge;
-	const read = typed ? readField(fields.pressure, typed, 'flow.pressure') : null;
-	return {
-		calibration,
-		pressure: read?.ok ? read.value.value : null,
-		on: nozzlesOn(rig.sections, round.off)
-	};
+	return { calibration, pressure: quantityOf(round.gauge), on: nozzlesOn(rig.sections, round.off) };
 }

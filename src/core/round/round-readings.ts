@@ -12,9 +12,7 @@ import type { Issue, Result } from '../quantity/issue';
 import { bad, good } from '../quantity/issue';
 import type { Flow, Kind, Mass, Quantity, Speed, Time, Volume } from '../quantity/quantity';
 import { si } from '../quantity/quantity';
-import type { Field } from '../quantity/fields';
-import { fields, readField } from '../quantity/fields';
-import type { Typed } from '../quantity/typed';
+import type { Entered } from '../quantity/entered';
 import { trackSpeed } from '../track/track-speed';
 import type { Round, Run, Take } from './fold-round';
 import type { RigNumbers } from './rig';
@@ -25,29 +23,25 @@ export function nozzlesOn(sections: readonly number[], off: readonly number[]): 
 	return sectionOfNozzles(sections).flatMap((section, i) => (off.includes(section) ? [] : [i + 1]));
 }
 
-/** Reads typed fields one after the other and gathers what is missing or wrong. */
+/** Takes the readings of a round one after the other and gathers what is missing or wrong, each with its place. */
 class Reader {
 	readonly issues: Issue[] = [];
 
-	need<K extends Kind>(field: Field<K>, typed: Typed | null | undefined, path: string): Quantity<K> {
-		if (!typed) {
-			this.issues.push({ code: 'missing', path });
-			return si<K>(NaN);
-		}
-		const read = readField(field, typed, path);
-		if (read.ok) return read.value.value;
-		this.issues.push(...read.issues);
+	need<K extends Kind>(reading: Entered<K> | null | undefined, path: string): Quantity<K> {
+		if (!reading) this.issues.push({ code: 'missing', path });
+		else if (reading.read.ok) return reading.read.value.value;
+		else this.issues.push(...reading.read.issues.map((issue) => ({ ...issue, path })));
 		return si<K>(NaN);
 	}
 
-	may<K extends Kind>(field: Field<K>, typed: Typed | null | undefined, path: string): Quantity<K> | undefined {
-		return typed ? this.need(field, typed, path) : undefined;
+	may<K extends Kind>(reading: Entered<K> | null | undefined, path: string): Quantity<K> | undefined {
+		return reading ? this.need(reading, path) : undefined;
 	}
 
 	times(runs: readonly Run[], path: string): Time[] {
 		const counted = runs.filter((r) => !r.struck);
 		if (counted.length === 0) this.issues.push({ code: 'no-runs', path });
-		return counted.map((run, i) => this.need(fields.runTime, run.time, `${path}.${i}`));
+		return counted.map((run, i) => this.need(run.time, `${path}.${i}`));
 	}
 
 	result<T>(value: T): Result<T> {
@@ -58,9 +52,9 @@ class Reader {
 /** The course's part of a round, or what is still missing. */
 export function roundCourse(round: Round): Result<TimedCourse> {
 	const r = new Reader();
-	const course = r.need(fields.course, round.course, 'speed.course');
+	const course = r.need(round.course, 'speed.course');
 	const times = r.times(round.runs, 'speed.times');
-	const dial = r.may(fields.dial, round.dial, 'speed.dial') as Speed | undefined;
+	const dial = r.may(round.dial, 'speed.dial') as Speed | undefined;
 	return r.result({ course, times, dial });
 }
 
@@ -74,12 +68,8 @@ export function roundSpeed(round: Round): Result<SpeedReading> {
 }
 
 const readTake = (r: Reader, take: Take, path: string): Catch => {
-	const read = readField(fields.catchAmount, take.amount, path);
-	if (!read.ok) {
-		r.issues.push(...read.issues);
-		return { volume: si<'volume'>(NaN) };
-	}
-	const { kind, value } = read.value;
+	const value = r.need(take.amount, path);
+	const kind = take.amount.read.ok ? take.amount.read.value.kind : 'volume';
 	if (kind === 'mass') return { mass: si<'mass'>(value) as Mass };
 	return kind === 'flow' ? { flow: si<'flow'>(value) as Flow } : { volume: si<'volume'>(value) as Volume };
 };
@@ -97,17 +87,17 @@ export function roundFlow(rig: RigNumbers, round: Round): Result<FlowReading> {
 	const sides = sidesOfNozzles(rig);
 	const groups = round.groups === undefined ? rig.groups : round.groups;
 	return r.result({
-		time: r.may(fields.catchTime, round.catchTime, 'flow.time'),
+		time: r.may(round.catchTime, 'flow.time'),
 		catches,
 		numbers: on,
 		sections: on.map((n) => sections[n - 1]!),
 		sides: sides && on.map((n) => sides[n - 1]!),
 		groups: groups ? on.map((n) => groups[n - 1]!) : undefined,
 		oneSize: round.groups === null ? true : undefined,
-		graduation: r.may(fields.jug, round.jug, 'flow.graduation'),
+		graduation: r.may(round.jug, 'flow.graduation'),
 		rated: rig.rated ?? undefined,
 		ratings: rig.ratings ?? undefined,
-		pressure: r.may(fields.pressure, round.gauge, 'flow.pressure')
+		pressure: r.may(round.gauge, 'flow.pressure')
 	});
 }
 
@@ -120,9 +110,9 @@ export function roundWidth(rig: RigNumbers, round: Round): Result<WidthReading> 
 			if (band)
 				return r.result<WidthReading>({
 					kind: 'band',
-					band: r.need(fields.swath, band.band, 'width.band'),
+					band: r.need(band.band, 'width.band'),
 					bands: band.bands,
-					rowSpacing: r.need(fields.swath, band.rowSpacing, 'width.rowSpacing'),
+					rowSpacing: r.need(band.rowSpacing, 'width.rowSpacing'),
 					rows: band.rows
 				});
 			const on = nozzlesOn(rig.sections, round.off).length;
@@ -133,7 +123,7 @@ export function roundWidth(rig: RigNumbers, round: Round): Result<WidthReading> 
 		case 'knapsack':
 			return r.result<WidthReading>({
 				kind: 'measured',
-				wetted: r.need(fields.swath, round.wetted, 'width.wetted'),
+				wetted: r.need(round.wetted, 'width.wetted'),
 				usable: 'as-is',
 				...guessedOf(round)
 			});
@@ -148,7 +138,7 @@ export function roundWidth(rig: RigNumbers, round: Round): Result<WidthReading> 
  */
 export function alleyWidth(rig: RigNumbers, round: Round): Result<Extract<WidthReading, { kind: 'rows' }>> {
 	const r = new Reader();
-	const rowSpacing = r.need(fields.swath, round.rows?.spacing ?? rig.rowSpacing, 'width.rowSpacing');
+	const rowSpacing = r.need(round.rows?.spacing ?? rig.rowSpacing, 'width.rowSpacing');
 	const one = rig.sections.length === 2 && round.off.length === 1;
 	const otherSide = one ? (round.otherSide ?? (round.signOff ? 'sprayed' : null)) : null;
 	if (one && otherSide === null) r.issues.push({ code: 'other-side', path: 'width.otherSide' });
@@ -177,14 +167,14 @@ const guessedOf = ({ wettedGuessed }: Round) => (wettedGuessed ? { estimated: tr
 function boomlessWidth(rig: RigNumbers, round: Round): Result<WidthReading> {
 	const r = new Reader();
 	const school = schoolOf(round);
-	const asIs = (typed: Typed | null | undefined, path: string): WidthReading => ({
+	const asIs = (reading: Entered<'length'> | null | undefined, path: string): WidthReading => ({
 		kind: 'measured',
-		wetted: r.need(fields.swath, typed, path),
+		wetted: r.need(reading, path),
 		usable: 'as-is'
 	});
 	switch (school) {
 		case null:
-			r.need(fields.swath, round.wetted, 'width.wetted');
+			r.need(round.wetted, 'width.wetted');
 			r.issues.push({ code: 'missing', path: 'width.school' });
 			return bad(...r.issues);
 		case 'pans':
@@ -192,20 +182,20 @@ function boomlessWidth(rig: RigNumbers, round: Round): Result<WidthReading> {
 		case 'maker':
 			return r.result(asIs(round.school?.length ?? rig.makerSwath, 'width.maker'));
 		case 'asked': {
-			const width = r.need(fields.swath, round.school?.length, 'width.asked');
+			const width = r.need(round.school?.length, 'width.asked');
 			const pans = roundPans(round);
 			return pans.ok && pans.value.kind === 'pans'
 				? r.result<WidthReading>({ ...pans.value, asked: width })
 				: r.result<WidthReading>({ kind: 'measured', wetted: width, usable: 'as-is' });
 		}
 		case 'edges': {
-			const wetted = r.need(fields.swath, round.wetted, 'width.wetted');
-			const edge = r.need(fields.swath, round.school?.length, 'width.edgeOverlap');
+			const wetted = r.need(round.wetted, 'width.wetted');
+			const edge = r.need(round.school?.length, 'width.edgeOverlap');
 			if (edge * 2 >= wetted)
 				r.issues.push({
 					code: 'too-large',
 					path: 'width.edgeOverlap',
-					text: round.school?.length?.text,
+					text: round.school?.length?.typed.text,
 					bound: 'less than half of the wetted width'
 				});
 			return r.result<WidthReading>({ kind: 'measured', wetted, usable: { edgeOverlap: edge }, ...guessedOf(round) });
@@ -213,7 +203,7 @@ function boomlessWidth(rig: RigNumbers, round: Round): Result<WidthReading> {
 		case 'full':
 			return r.result<WidthReading>({ ...asIs(round.wetted, 'width.wetted'), ...guessedOf(round) } as WidthReading);
 		case 'share': {
-			const wetted = r.need(fields.swath, round.wetted, 'width.wetted');
+			const wetted = r.need(round.wetted, 'width.wetted');
 			return r.result<WidthReading>({
 				kind: 'measured',
 				wetted,
@@ -228,9 +218,9 @@ function boomlessWidth(rig: RigNumbers, round: Round): Result<WidthReading> {
 export function roundPans(round: Round): Result<WidthReading> {
 	const r = new Reader();
 	if (!round.pans) return bad({ code: 'missing', path: 'width.pans' });
-	const spacing = r.need(fields.swath, round.pans.spacing, 'width.spacing');
+	const spacing = r.need(round.pans.spacing, 'width.spacing');
 	const catches = Array.from({ length: round.pans.count }, (_, i) =>
-		r.need(fields.pan, round.panCatches.get(i + 1), `width.catches.${i}`)
+		r.need(round.panCatches.get(i + 1), `width.catches.${i}`)
 	);
 	const unread = r.issues.find((i) => i.code === 'missing');
 	if (unread) return bad({ code: 'missing', path: 'width.catches' });
@@ -245,22 +235,22 @@ export function roundGround(rig: RigNumbers, round: Round): Result<AreaReading> 
 	if (!ground) return bad({ code: 'missing', path: 'area' });
 	switch (ground.by) {
 		case 'area':
-			return r.result<AreaReading>({ by: 'stated', area: r.need(fields.area, ground.area, 'area') });
+			return r.result<AreaReading>({ by: 'stated', area: r.need(ground.area, 'area') });
 		case 'sides':
 			return r.result<AreaReading>({
 				by: 'sides',
-				length: r.need(fields.side, ground.length, 'area.length'),
-				width: r.need(fields.side, ground.width, 'area.width')
+				length: r.need(ground.length, 'area.length'),
+				width: r.need(ground.width, 'area.width')
 			});
 		case 'row': {
 			const width = alleyWidth(rig, round);
-			const row = r.need(fields.side, ground.row, 'area.row');
+			const row = r.need(ground.row, 'area.row');
 			return width.ok ? r.result<AreaReading>({ by: 'row', row, width: width.value }) : width;
 		}
 		case 'block':
 			return r.result<AreaReading>({
 				by: 'block',
-				block: r.need(fields.area, ground.block, 'area.block'),
+				block: r.need(ground.block, 'area.block'),
 				share: ground.share
 			});
 	}
@@ -276,10 +266,10 @@ export function roundUsed(
 	if (counted.length === 0) return bad({ code: 'missing', path: 'used' });
 	const used = counted.map(({ reading }, i): UsedReading =>
 		'added' in reading
-			? { added: r.need(fields.tankReading, reading.added, `used.${i}.added`) }
+			? { added: r.need(reading.added, `used.${i}.added`) }
 			: {
-					start: r.need(fields.tankReading, reading.start, `used.${i}.start`),
-					left: r.need(fields.tankReading, reading.left, `used.${i}.left`)
+					start: r.need(reading.start, `used.${i}.start`),
+					left: r.need(reading.left, `used.${i}.left`)
 				}
 	);
 	return r.result({ used, tank: round.tankBy === 'mark' ? rig.tank : undefined });
@@ -294,5 +284,5 @@ export function roundPlotTimes(round: Round): Result<readonly Time[]> {
 /** How long the rig ran parked, where it was not for as long as the course took. */
 export function roundParkedTime(round: Round): Result<Time | undefined> {
 	const r = new Reader();
-	return r.result(r.may(fields.runTime, round.parkedTime, 'run'));
+	return r.result(r.may(round.parkedTime, 'run'));
 }

@@ -99,7 +99,7 @@ const carrierOf = ({ kind, carrier, tank }: RigNumbers) =>
 function drivenSheet(rig: RigNumbers, round: Round, flow: ReturnType<typeof roundFlow>): Result<AnySheet> {
 	const parked =
 		flow.ok && (flow.value.time !== undefined || flow.value.catches.some((c) => c?.some((one) => 'flow' in one)));
-	if (parked) return bad({ code: 'parked-ground-drive', path: 'flow.time', text: round.catchTime?.text });
+	if (parked) return bad({ code: 'parked-ground-drive', path: 'flow.time', text: round.catchTime?.typed.text });
 	const speed = roundCourse(round);
 	const width = roundWidth(rig, round);
 	if (!speed.ok || !flow.ok || !width.ok) return bad(...gather(speed, width, flow));

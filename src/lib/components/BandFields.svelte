@@ -1,6 +1,6 @@
 <!-- @component Bands or directed spraying: switched on and told by band, bands, row spacing and rows. -->
 <script lang="ts">
-	import type { TypedBand } from '$core';
+	import type { EnteredBand } from '$core';
 	import { Dialog, Portal } from '@skeletonlabs/skeleton-svelte';
 	import { typed } from '$lib/formats/field-units';
 	import { typedText } from '$lib/formats/typed-text';
@@ -8,7 +8,7 @@
 	import { wordIssue } from '$lib/wording/issues';
 	import FormField from './FormField.svelte';
 
-	let { round, band }: { round: RoundState; band: TypedBand | null } = $props();
+	let { round, band }: { round: RoundState; band: EnteredBand | null } = $props();
 
 	let open = $state(false);
 	let text = $state({ band: '', bands: '', rowSpacing: '', rows: '' });
@@ -17,9 +17,9 @@
 
 	function begin() {
 		text = {
-			band: band ? typedText(band.band) : '',
+			band: band ? typedText(band.band.typed) : '',
 			bands: band ? `${band.bands}` : '',
-			rowSpacing: band ? typedText(band.rowSpacing) : '',
+			rowSpacing: band ? typedText(band.rowSpacing.typed) : '',
 			rows: band ? `${band.rows}` : ''
 		};
 		problem = '';

@@ -20,7 +20,7 @@
 			? step.heldFor === null
 				? ''
 				: showFigure(step.heldFor, 3, comma)
-			: keptText(round.round.catchTime, 's', round.settings)
+			: keptText(round.round.catchTime?.typed, 's', round.settings)
 	);
 </script>
 
@@ -41,7 +41,7 @@
 	<QuantityField
 		small
 		label="Jug marked every"
-		kept={keptText(round.round.jug, 'ml', round.settings)}
+		kept={keptText(round.round.jug?.typed, 'ml', round.settings)}
 		unit="ml"
 		hint={round.round.jug ? '' : 'Empty counts as 10 ml.'}
 		disabled={round.signedOff}
@@ -50,7 +50,7 @@
 	<QuantityField
 		small
 		label="Gauge reads"
-		kept={keptText(round.round.gauge, round.units.pressure, round.settings)}
+		kept={keptText(round.round.gauge?.typed, round.units.pressure, round.settings)}
 		unit={round.units.pressure}
 		disabled={round.signedOff}
 		commit={(text) => round.add({ kind: 'gauge', pressure: typed(text, round.units.pressure, round.settings) })}

@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { show } from '$lib/shown/show';
 	import { untrack } from 'svelte';
-	import { fields, readField, readShare, showFigure, factor } from '$core';
+	import { fields, readField, readShare, showFigure, factor, quantityOf } from '$core';
 	import { Dialog, Portal } from '@skeletonlabs/skeleton-svelte';
 	import { typed } from '$lib/formats/field-units';
 	import { helperWords, readingCourses } from '$lib/state/course-helper';
@@ -30,18 +30,9 @@
 	const courses = $derived(width === null ? [] : readingCourses(width));
 	const told = (m: number) => show('length', m, round.settings, { digits: 4 }).text;
 	const wanted = $derived(readShare(asked));
-	const course = $derived.by(() => {
-		const read = round.round.course && readField(fields.course, round.round.course, '');
-		return read?.ok ? (read.value.value as number) : null;
-	});
-	const held = $derived.by(() => {
-		const read = round.catchTime && readField(fields.catchTime, round.catchTime, '');
-		return read ? (read.ok ? (read.value.value as number) : null) : round.ownTime;
-	});
-	const marks = $derived.by(() => {
-		const read = round.round.jug && readField(fields.jug, round.round.jug, '');
-		return read?.ok ? (read.value.value as number) : round.skill.jugMarks;
-	});
+	const course = $derived(quantityOf(round.round.course));
+	const held = $derived(round.catchTime ? quantityOf(round.catchTime) : round.ownTime);
+	const marks = $derived(quantityOf(round.round.jug) ?? round.skill.jugMarks);
 	const flow = $derived(
 		round.flow ? round.flow.meanCatch / round.flow.time : ((round.rig.rated?.flow as number | undefined) ?? null)
 	);

@@ -3,7 +3,7 @@
 	import type { RoundState } from '$lib/state/round.svelte';
 
 	let { round }: { round: RoundState } = $props();
-	const width = $derived(round.round.wetted);
+	const width = $derived(round.round.wetted?.typed);
 </script>
 
 {#if width}

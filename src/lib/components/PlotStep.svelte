@@ -3,7 +3,7 @@
 	import { show } from '$lib/shown/show';
 	import { untrack } from 'svelte';
 	import type { TypedGround } from '$core';
-	import { fields, mean, readField, showDecimals } from '$core';
+	import { fields, mean, readField, showDecimals, quantityOf } from '$core';
 	import Alley from '$lib/drawings/Alley.svelte';
 	import PlotGround from '$lib/drawings/PlotGround.svelte';
 	import { typed } from '$lib/formats/field-units';
@@ -38,10 +38,7 @@
 	const area = $derived(round.area === null ? '?' : show('area', round.area, round.settings, { digits: 4 }).text);
 	const runs = $derived(round.round.plotRuns);
 	const counted = $derived(runs.filter((r) => !r.struck));
-	const seconds = (run: (typeof runs)[number]): number | null => {
-		const read = readField(fields.runTime, run.time, '');
-		return read.ok ? read.value.value : null;
-	};
+	const seconds = (run: (typeof runs)[number]): number | null => quantityOf(run.time);
 	const expected = $derived(counted.length > 0 ? mean(counted.map((r) => seconds(r) ?? 60)) : 60);
 	const done = $derived(watch.running ? Math.min(1, watch.elapsed / expected) : counted.length > 0 || !timed ? 1 : 0);
 	const ground = $derived(plot.ground);
@@ -57,7 +54,7 @@
 	);
 	let problem = $state<string | null>(null);
 	let typing = $state('');
-	let block = $state(untrack(() => (round.round.plot?.by === 'block' ? typedText(round.round.plot.block) : '')));
+	let block = $state(untrack(() => (round.round.plot?.by === 'block' ? typedText(round.round.plot.block.typed) : '')));
 	let percent = $state(untrack(() => (round.round.plot?.by === 'block' ? `${round.round.plot.share * 100}` : '')));
 	const nothing: readonly never[] = [];
 
@@ -82,7 +79,7 @@
 		return issues;
 	};
 	const sideText = (which: 'length' | 'width') =>
-		ground?.by === 'sides' ? ground[which].text : plot.half?.which === which ? plot.half.text : '';
+		ground?.by === 'sides' ? ground[which].typed.text : plot.half?.which === which ? plot.half.text : '';
 </script>
 
 <svelte:window {@attach spaceBar(() => void press())} />
@@ -142,7 +139,7 @@
 			{:else if plot.by === 'area'}
 				<QuantityField
 					label="Area sprayed"
-					kept={ground?.by === 'area' ? ground.area.text : ''}
+					kept={ground?.by === 'area' ? ground.area.typed.text : ''}
 					unit={round.units.area}
 					hint="As stated or mapped: it counts 1 %."
 					disabled={round.signedOff}
@@ -151,7 +148,7 @@
 			{:else if plot.by === 'row'}
 				<QuantityField
 					label="Length of the row"
-					kept={ground?.by === 'row' ? ground.row.text : ''}
+					kept={ground?.by === 'row' ? ground.row.typed.text : ''}
 					{unit}
 					hint="Once along it, both sides on."
 					disabled={round.signedOff}
@@ -159,7 +156,7 @@
 				/>
 				<QuantityField
 					label="Row to row"
-					kept={keptText(round.round.rows?.spacing ?? round.rig.rowSpacing, unit, round.settings)}
+					kept={keptText((round.round.rows?.spacing ?? round.rig.rowSpacing)?.typed, unit, round.settings)}
 					{unit}
 					disabled={round.signedOff}
 					commit={(text) =>

@@ -32,7 +32,7 @@
 				{i + 1}
 				{what === 'Go' ? '' : i % 2 ? 'back' : 'out'}{#if run.by === 'typed'}<small>typed</small>{/if}</span
 			>
-			<span class="num">{time === null ? run.time.text : showDecimals(time, 2, decimalComma)} s</span>
+			<span class="num">{time === null ? run.time.typed.text : showDecimals(time, 2, decimalComma)} s</span>
 			{#if what === 'Run' || run.struck}<span class="each">{run.struck ? 'struck' : speedOf(time)}</span>{/if}
 			{#if !run.struck && !readOnly}
 				<button

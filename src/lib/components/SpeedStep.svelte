@@ -2,18 +2,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import type { Issue } from '$core';
-	import {
-		dialFor,
-		fields,
-		inUnit,
-		mean,
-		readField,
-		relativeU,
-		showDecimals,
-		showWithInterval,
-		factor,
-		si
-	} from '$core';
+	import { dialFor, inUnit, mean, relativeU, showDecimals, showWithInterval, factor, si, quantityOf } from '$core';
 	import type { RoundState } from '$lib/state/round.svelte';
 	import { usualRuns } from '$lib/state/round-steps';
 	import type { WatchDevice } from '$lib/state/kept-watch';
@@ -41,16 +30,10 @@
 	const comma = $derived(round.settings.decimalComma);
 	const runs = $derived(round.round.runs);
 	const counted = $derived(runs.filter((r) => !r.struck));
-	const courseText = $derived(keptText(round.round.course, round.units.course, round.settings));
-	const course = $derived.by(() => {
-		const read = round.round.course && readField(fields.course, round.round.course, '');
-		return read?.ok ? read.value.value : null;
-	});
-	const courseShown = $derived(round.round.course ? typedText(round.round.course) : '');
-	const seconds = (run: (typeof runs)[number]): number | null => {
-		const read = readField(fields.runTime, run.time, '');
-		return read.ok ? read.value.value : null;
-	};
+	const courseText = $derived(keptText(round.round.course?.typed, round.units.course, round.settings));
+	const course = $derived(quantityOf(round.round.course));
+	const courseShown = $derived(round.round.course ? typedText(round.round.course.typed) : '');
+	const seconds = (run: (typeof runs)[number]): number | null => quantityOf(run.time);
 	const speedOf = (time: number | null) =>
 		course === null || time === null ? '' : `${showDecimals(course / time / factor('speed', unit), 2, comma)} ${unit}`;
 	const meanShown = $derived.by(() => {
@@ -61,9 +44,8 @@
 	});
 	const dial = $derived.by(() => {
 		const s = round.speed;
-		const said = round.round.dial && readField(fields.dial, round.round.dial, '');
-		if (!s || !said?.ok) return null;
-		const read = said.value.value;
+		const read = quantityOf(round.round.dial);
+		if (!s || read === null) return null;
 		const off = read / s.measured.value - 1;
 		const want = unit === 'mph' ? 5 : 8;
 		const hold = dialFor(
@@ -142,7 +124,7 @@
 			/>
 			<QuantityField
 				label="Dial or screen said"
-				kept={keptText(round.round.dial, unit, round.settings)}
+				kept={keptText(round.round.dial?.typed, unit, round.settings)}
 				{unit}
 				hint={dial?.hold ?? 'To learn how far it is off.'}
 				disabled={round.signedOff}
@@ -177,7 +159,7 @@
 			</div>
 			<div class="beside">
 				{#if meanShown}± {meanShown.interval}{/if}
-				{#if dial}<br />dial said {round.round.dial ? typedText(round.round.dial) : ''}: <b>{dial.words}</b>{/if}
+				{#if dial}<br />dial said {round.round.dial ? typedText(round.round.dial.typed) : ''}: <b>{dial.words}</b>{/if}
 				{#if track}<br />{track.name}{:else if counted.length > 0 && counted.length < usualRuns}<br />{usualRuns -
 						counted.length} more would narrow the ±{/if}
 			</div>

@@ -10,7 +10,8 @@
 		showDecimals,
 		tidyText,
 		treeRowVolume,
-		factor
+		factor,
+		quantityOf
 	} from '$core';
 	import Alley from '$lib/drawings/Alley.svelte';
 	import { typed } from '$lib/formats/field-units';
@@ -26,7 +27,7 @@
 	const comma = $derived(round.settings.decimalComma);
 	const metric = $derived(round.units.course === 'm');
 	const unit = $derived(round.units.course);
-	const spacing = $derived(round.round.rows?.spacing ?? round.rig.rowSpacing);
+	const spacing = $derived((round.round.rows?.spacing ?? round.rig.rowSpacing)?.typed);
 	const alleys = $derived(round.round.rows?.alleys ?? 'every');
 	const sides: 'both' | 'left' | 'right' = $derived(
 		round.round.off.includes(0) ? 'right' : round.round.off.includes(1) ? 'left' : 'both'
@@ -54,13 +55,9 @@
 	const canopy = $derived(round.round.canopy);
 	const asked = $derived.by(() => {
 		if (!canopy) return null;
-		const [h, w, r] = [
-			readField(fields.tree, canopy.height, ''),
-			readField(fields.tree, canopy.width, ''),
-			readField(fields.swath, canopy.rowSpacing, '')
-		];
-		if (!h.ok || !w.ok || !r.ok) return null;
-		return treeRowVolume(h.value.value, w.value.value, r.value.value, canopy.coefficient);
+		const [h, w, r] = [quantityOf(canopy.height), quantityOf(canopy.width), quantityOf(canopy.rowSpacing)];
+		if (h === null || w === null || r === null) return null;
+		return treeRowVolume(h, w, r, canopy.coefficient);
 	});
 	const rate = (value: number) => show('rate', value, round.settings).text;
 	const gap = $derived(asked === null || !round.calibration ? null : round.calibration.rate.value / asked - 1);
@@ -72,8 +69,8 @@
 	/** The canopy is kept once height, width and coefficient are all there. */
 	async function setCanopy(change: Partial<typeof draft>) {
 		draft = {
-			height: draft.height || (canopy ? typedText(canopy.height) : ''),
-			width: draft.width || (canopy ? typedText(canopy.width) : ''),
+			height: draft.height || (canopy ? typedText(canopy.height.typed) : ''),
+			width: draft.width || (canopy ? typedText(canopy.width.typed) : ''),
 			coefficient: draft.coefficient || coefficientText,
 			...change
 		};
@@ -156,7 +153,7 @@
 			<QuantityField
 				small
 				label="Tree height"
-				kept={canopy ? typedText(canopy.height) : draft.height}
+				kept={canopy ? typedText(canopy.height.typed) : draft.height}
 				{unit}
 				disabled={round.signedOff}
 				commit={(text) => setCanopy({ height: text })}
@@ -164,7 +161,7 @@
 			<QuantityField
 				small
 				label="Canopy across the row"
-				kept={canopy ? typedText(canopy.width) : draft.width}
+				kept={canopy ? typedText(canopy.width.typed) : draft.width}
 				{unit}
 				disabled={round.signedOff}
 				commit={(text) => setCanopy({ width: text })}

@@ -1,6 +1,6 @@
 <!-- @component Swath of a boom: nozzles × spacing or bands, sections switched off by touching them, and its fans from behind. -->
 <script lang="ts">
-	import { fanReach, fields, inUnit, readField, showDecimals, showFigure, si, factor } from '$core';
+	import { fanReach, inUnit, showDecimals, showFigure, si, factor, quantityOf } from '$core';
 	import type { Issue } from '$core';
 	import BoomBehind from '$lib/drawings/BoomBehind.svelte';
 	import Swath from '$lib/drawings/Swath.svelte';
@@ -28,10 +28,7 @@
 	);
 	let problem = $state<Issue | null>(null);
 
-	const height = $derived.by(() => {
-		const read = round.round.height && readField(fields.height, round.round.height, '');
-		return read?.ok ? read.value.value : (round.rig.fan?.height ?? null);
-	});
+	const height = $derived(quantityOf(round.round.height) ?? round.rig.fan?.height ?? null);
 	const reach = $derived(round.rig.fan && height !== null ? fanReach(round.rig.fan.angle, height) : null);
 	const stripe = new GroundStripeState((...asked) => groundWorker()(...asked));
 	// Even nozzles: what angle, spacing and height alone make of the ground.
@@ -87,7 +84,7 @@
 					<QuantityField
 						small
 						label="Nozzles above the target"
-						kept={round.round.height?.text ?? showFigure(inUnit('length', height, round.units.spacing), 3, comma)}
+						kept={round.round.height?.typed.text ?? showFigure(inUnit('length', height, round.units.spacing), 3, comma)}
 						unit={round.units.spacing}
 						disabled={round.signedOff}
 						commit={(text) => round.add({ kind: 'height', height: typed(text, round.units.spacing, round.settings) })}

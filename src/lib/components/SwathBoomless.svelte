@@ -1,7 +1,7 @@
 <!-- @component Swath of a boomless rig: the schools' answers side by side, and pans entered on the drawing. -->
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import type { SwathSchool } from '$core';
+	import type { EntryBody, SwathSchool } from '$core';
 	import { readShare, showDecimals, showFigure, factor } from '$core';
 	import Pans from '$lib/drawings/Pans.svelte';
 	import Thrown from '$lib/drawings/Thrown.svelte';
@@ -38,12 +38,13 @@
 			kind: 'school',
 			school,
 			...(same?.share ? { share: same.share } : {}),
-			...(same?.length ? { length: same.length } : {})
+			...(same?.length ? { length: same.length.typed } : {})
 		});
 		problem = issues[0] ? wordIssue(issues[0]) : '';
 	}
-	const setPans = (change: Partial<NonNullable<typeof pans>>) => {
-		const now = pans ?? {
+	type PansEntry = Extract<EntryBody, { kind: 'pans' }>;
+	const setPans = (change: Partial<PansEntry>) => {
+		const now: Omit<PansEntry, 'kind'> = (pans && { ...pans, spacing: pans.spacing.typed }) ?? {
 			spacing: typed(metric ? '0.5' : '1.5', unit, round.settings),
 			count: 12,
 			driving: 'back-and-forth' as const,
@@ -52,7 +53,7 @@
 		const { spacing, count, driving, maxCv } = { ...now, ...change };
 		return round.add({ kind: 'pans', spacing, count, driving, maxCv });
 	};
-	const panText = (n: number) => swath.drafts[n] ?? round.round.panCatches.get(n)?.text ?? '';
+	const panText = (n: number) => swath.drafts[n] ?? round.round.panCatches.get(n)?.typed.text ?? '';
 	const focusPan = () => document.getElementById(`pan-${swath.at}`)?.focus();
 	async function enterPan(n: number) {
 		if (await swath.enter(n)) {
@@ -72,7 +73,7 @@
 		round.add({ kind: 'wetted', width: typed(text, unit, round.settings), estimated: round.round.wettedGuessed });
 	const schoolLength = (school: SwathSchool) => (text: string) =>
 		round.add({ kind: 'school', school, length: typed(text, unit, round.settings) });
-	const typedLength = $derived(round.round.school?.length ? typedText(round.round.school.length) : '');
+	const typedLength = $derived(round.round.school?.length ? typedText(round.round.school.length.typed) : '');
 </script>
 
 <div class="swath">
@@ -144,7 +145,7 @@
 					<QuantityField
 						small
 						label="Pan to pan"
-						kept={keptText(pans?.spacing, unit, round.settings)}
+						kept={keptText(pans?.spacing.typed, unit, round.settings)}
 						{unit}
 						disabled={round.signedOff}
 						commit={(text) => setPans({ spacing: typed(text, unit, round.settings) })}
@@ -193,7 +194,7 @@
 			<div class="settings three">
 				<QuantityField
 					label="Wetted width, edge to edge"
-					kept={keptText(round.round.wetted, unit, round.settings)}
+					kept={keptText(round.round.wetted?.typed, unit, round.settings)}
 					{unit}
 					hint="On dry hard ground, taped."
 					disabled={round.signedOff}
@@ -201,7 +202,7 @@
 				/>
 				<QuantityField
 					label="Nozzles above the ground"
-					kept={keptText(round.round.height, round.units.spacing, round.settings)}
+					kept={keptText(round.round.height?.typed, round.units.spacing, round.settings)}
 					unit={round.units.spacing}
 					hint={round.head.rig.makerHeights
 						? `Maker: ${typedText(round.head.rig.makerHeights.low)} to ${typedText(round.head.rig.makerHeights.high)}.`

@@ -25,7 +25,7 @@
 	<div class="asked">
 		<QuantityField
 			label={swung ? 'Width of the sweep' : 'Width of the wet strip'}
-			kept={keptText(round.round.wetted, round.units.course, round.settings)}
+			kept={keptText(round.round.wetted?.typed, round.units.course, round.settings)}
 			unit={round.units.course}
 			hint="On dry ground, at the height you spray from."
 			disabled={round.signedOff}

@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import type { TankReading } from '$core';
-	import { fields, readField, showDecimals, showFigure, factor } from '$core';
+	import { fields, readField, showDecimals, showFigure, factor, quantityOf } from '$core';
 	import TankSight from '$lib/drawings/TankSight.svelte';
 	import { shortUnit, typed } from '$lib/formats/field-units';
 	import { typedText } from '$lib/formats/typed-text';
@@ -56,19 +56,14 @@
 				: shown(now.added)
 	);
 	const courseTime = $derived(round.speed && 'times' in round.speed.reading ? round.ownTime : null);
-	const runFor = $derived.by(() => {
-		const kept = round.round.parkedTime;
-		if (!kept) return courseTime;
-		const read = readField(fields.runTime, kept, '');
-		return read.ok ? read.value.value : null;
-	});
+	const runFor = $derived(round.round.parkedTime ? quantityOf(round.round.parkedTime) : courseTime);
 	const readings = $derived(
 		round.round.used.map((u) => ({
 			...u,
 			words:
 				'added' in u.reading
-					? `${typedText(u.reading.added)} added`
-					: `${typedText(u.reading.start)} to ${typedText(u.reading.left)}`
+					? `${typedText(u.reading.added.typed)} added`
+					: `${typedText(u.reading.start.typed)} to ${typedText(u.reading.left.typed)}`
 		}))
 	);
 
@@ -197,7 +192,7 @@
 			<div class="ran">
 				<QuantityField
 					label={round.round.parkedTime ? 'Ran parked for' : 'Ran parked as long as the course'}
-					kept={round.round.parkedTime?.text ?? (courseTime === null ? '' : showDecimals(courseTime, 1, comma))}
+					kept={round.round.parkedTime?.typed.text ?? (courseTime === null ? '' : showDecimals(courseTime, 1, comma))}
 					unit="s"
 					hint="Same rpm and pressure, brake set, nobody in the spray."
 					disabled={round.signedOff}

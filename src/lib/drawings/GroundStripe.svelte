@@ -1,6 +1,6 @@
 <!-- @component What the ground gets under each nozzle: dye where it is covered, paler where a nozzle gives less, straw where nothing is known. -->
 <script lang="ts">
-	import { fanReach, fields, readField } from '$core';
+	import { fanReach, quantityOf } from '$core';
 	import { untrack } from 'svelte';
 	import { GroundStripeState, stripeFaults } from '$lib/state/ground-stripe.svelte';
 	import { groundWorker } from '$lib/state/ground-worker';
@@ -23,8 +23,7 @@
 	const reach = $derived.by(() => {
 		const { fan } = round.rig;
 		if (!fan) return null;
-		const height = round.round.height && readField(fields.height, round.round.height, '');
-		return fanReach(fan.angle, height?.ok ? height.value.value : fan.height);
+		return fanReach(fan.angle, quantityOf(round.round.height) ?? fan.height);
 	});
 	// What the fans lay over each other is worked out beside the page, from the catches as they are typed.
 	$effect(() => {

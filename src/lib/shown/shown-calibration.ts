@@ -40,7 +40,7 @@ export function nozzleLines(rig: Rig, read: ReadCalibration, settings: FarmSetti
 		name: names.nozzle(n.n),
 		group: n.group,
 		takes: (read.round.nozzles.get(n.n)?.takes ?? []).map((take) => ({
-			text: typedText(take.amount),
+			text: typedText(take.amount.typed),
 			counts: take.counts,
 			why: reasonWords[take.why]
 		})),
@@ -68,52 +68,52 @@ export function readingLines(
 		if (text) lines.push({ name, text, ...(struck ? { struck } : {}) });
 	};
 	add('Carried by', round.person);
-	add('Course', round.course && typedText(round.course));
-	round.runs.forEach((run, i) => add(`Run ${i + 1}`, typedText(run.time), run.struck));
-	add('Dial', round.dial && typedText(round.dial));
+	add('Course', round.course && typedText(round.course.typed));
+	round.runs.forEach((run, i) => add(`Run ${i + 1}`, typedText(run.time.typed), run.struck));
+	add('Dial', round.dial && typedText(round.dial.typed));
 	add(
 		'Track',
 		round.track && `${round.track.name}, steady from ${Math.round(round.track.from)} to ${Math.round(round.track.to)} s`
 	);
-	add('Wetted width', round.wetted && `${typedText(round.wetted)}${round.wettedGuessed ? ', estimated' : ''}`);
+	add('Wetted width', round.wetted && `${typedText(round.wetted.typed)}${round.wettedGuessed ? ', estimated' : ''}`);
 	add(
 		'Rows',
 		round.rows &&
-			`${typedText(round.rows.spacing)}, ${round.rows.alleys === 'every' ? 'every alley' : 'every second alley'}`
+			`${typedText(round.rows.spacing.typed)}, ${round.rows.alleys === 'every' ? 'every alley' : 'every second alley'}`
 	);
 	add(
 		'Pans',
 		round.pans &&
-			`${round.pans.count} every ${typedText(round.pans.spacing)}: ${[...round.panCatches.values()].map(typedText).join(', ')}`
+			`${round.pans.count} every ${typedText(round.pans.spacing.typed)}: ${[...round.panCatches.values()].map(({ typed }) => typedText(typed)).join(', ')}`
 	);
-	add('Nozzle height', round.height && typedText(round.height));
+	add('Nozzle height', round.height && typedText(round.height.typed));
 	if (round.plot)
 		add(
 			'Ground',
 			round.plot.by === 'sides'
-				? `${typedText(round.plot.length)} × ${typedText(round.plot.width)}`
+				? `${typedText(round.plot.length.typed)} × ${typedText(round.plot.width.typed)}`
 				: round.plot.by === 'area'
-					? typedText(round.plot.area)
+					? typedText(round.plot.area.typed)
 					: round.plot.by === 'row'
-						? `row of ${typedText(round.plot.row)}`
-						: `${showDecimals(round.plot.share * 100, 1)} % of ${typedText(round.plot.block)}`
+						? `row of ${typedText(round.plot.row.typed)}`
+						: `${showDecimals(round.plot.share * 100, 1)} % of ${typedText(round.plot.block.typed)}`
 		);
-	round.plotRuns.forEach((run, i) => add(`Go ${i + 1}`, typedText(run.time), run.struck));
+	round.plotRuns.forEach((run, i) => add(`Go ${i + 1}`, typedText(run.time.typed), run.struck));
 	round.used.forEach(({ reading, struck }, i) =>
 		add(
 			`Tank ${i + 1}`,
 			'added' in reading
-				? `${typedText(reading.added)} added`
-				: `${typedText(reading.start)} to ${typedText(reading.left)}`,
+				? `${typedText(reading.added.typed)} added`
+				: `${typedText(reading.start.typed)} to ${typedText(reading.left.typed)}`,
 			struck
 		)
 	);
-	add('Ran parked', round.parkedTime && typedText(round.parkedTime));
+	add('Ran parked', round.parkedTime && typedText(round.parkedTime.typed));
 	if (round.nozzles.size > 0) {
-		add('Jugs held', round.catchTime ? typedText(round.catchTime) : 'as long as the course or plot took');
-		add('Jug marked every', round.jug ? typedText(round.jug) : 'not stated, counted as 10 ml');
+		add('Jugs held', round.catchTime ? typedText(round.catchTime.typed) : 'as long as the course or plot took');
+		add('Jug marked every', round.jug ? typedText(round.jug.typed) : 'not stated, counted as 10 ml');
 	}
-	add('Gauge', round.gauge && typedText(round.gauge));
+	add('Gauge', round.gauge && typedText(round.gauge.typed));
 	for (const [what, text] of round.notes) add(what[0]!.toUpperCase() + what.slice(1), text);
 	add('Wanted', round.aim && aimText(round.aim));
 	for (const line of round.change ? changeLines(round.change) : [])

@@ -22,12 +22,10 @@ import {
 	adjust,
 	aimAt,
 	dialFor,
-	fields,
 	inUnit,
 	predictVolume,
 	pressureOn,
 	pumpMargin,
-	readField,
 	roundBefore,
 	showFigure,
 	si,
@@ -35,7 +33,8 @@ import {
 	usualAgitation,
 	volumeAt,
 	wantedLine,
-	waterEquivalent
+	waterEquivalent,
+	quantityOf
 } from '$core';
 import type { FarmSettings } from '$lib/formats/farm-settings';
 import { fieldUnits, measuresOf, typed } from '$lib/formats/field-units';
@@ -207,8 +206,8 @@ export class AdjustState {
 	/** What the dial has to show at a speed, by what it showed in the round. */
 	dialAt(speed: Speed): Speed | null {
 		const { round, calibration } = this.source;
-		const dial = round.dial && readField(fields.dial, round.dial, '');
-		return dial?.ok && calibration?.speed ? dialFor(speed, calibration.speed.value, dial.value.value) : null;
+		const dial = quantityOf(round.dial);
+		return dial !== null && calibration?.speed ? dialFor(speed, calibration.speed.value, dial) : null;
 	}
 
 	/** What would be written down; null while nothing is picked. */

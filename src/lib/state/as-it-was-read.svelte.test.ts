@@ -16,7 +16,7 @@ const settled = async () => {
 describe('how long a jug is held', () => {
 	it('follows the mean time of the course by itself, until somebody sets another', async () => {
 		const { state } = await roundState([{ kind: 'course', length: t('60', 'm') }]);
-		expect(state.catchTime?.text).toBe('30');
+		expect(state.catchTime?.typed.text).toBe('30');
 		for (const body of timed) await state.add(body);
 		expect(state.catchTime).toBeNull();
 		const step = new FlowStepState(state);
@@ -58,7 +58,7 @@ describe('a catch far from the others', () => {
 		expect(state.countedTakes(3)).toHaveLength(0);
 		expect(step.enter(3)).toBe(4);
 		await settled();
-		expect(state.countedTakes(3)[0]!.amount.text).toBe('59');
+		expect(state.countedTakes(3)[0]!.amount.typed.text).toBe('59');
 	});
 });
 
@@ -154,8 +154,8 @@ describe('a calibration that checks a change', () => {
 		const next = foldRound([], { off: [], change });
 		expect(next).toMatchObject({
 			method: 'speed-width-flow',
-			course: t('60', 'm'),
-			rows: { spacing: t('4', 'm'), alleys: 'second' },
+			course: { typed: t('60', 'm') },
+			rows: { spacing: { typed: t('4', 'm') }, alleys: 'second' },
 			otherSide: 'not',
 			off: [1],
 			aim,

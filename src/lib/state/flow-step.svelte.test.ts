@@ -21,7 +21,7 @@ describe('typing catches along the boom', () => {
 		s.drafts[2] = '1 pt 3 oz';
 		expect(s.enter(2)).toBe(3);
 		await settled();
-		expect(state.countedTakes(1).map((x) => x.amount.text)).toEqual(['602']);
+		expect(state.countedTakes(1).map((x) => x.amount.typed.text)).toEqual(['602']);
 		expect(s.drafts).toEqual({});
 		expect(s.board.jugs[0]?.figure).toBe('602');
 	});
@@ -50,7 +50,7 @@ describe('typing catches along the boom', () => {
 		expect(s.asked).toEqual({ nozzle: 3, text: '590', before: '605 ml' });
 		s.choose('sure');
 		await settled();
-		expect(state.countedTakes(3).map((x) => x.amount.text)).toEqual(['605', '590']);
+		expect(state.countedTakes(3).map((x) => x.amount.typed.text)).toEqual(['605', '590']);
 		expect(s.board.jugs[2]).toMatchObject({ takes: 2 });
 	});
 

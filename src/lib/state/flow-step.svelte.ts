@@ -1,5 +1,5 @@
 import type { CatchReason } from '$core';
-import { checkEntry, fields, median, readField, showFigure } from '$core';
+import { checkEntry, median, showFigure, quantityOf } from '$core';
 import { wordIssue } from '$lib/wording/issues';
 import { views } from '$lib/drawings/boom-geometry';
 import { shortUnit } from '$lib/formats/field-units';
@@ -49,8 +49,7 @@ export class FlowStepState {
 	heldFor: number | null = $derived.by(() => {
 		const time = this.round.catchTime;
 		if (time === null) return this.round.ownTime;
-		const read = readField(fields.catchTime, time, '');
-		return read.ok ? read.value.value : null;
+		return quantityOf(time);
 	});
 	unit: string = $derived.by(() => this.#pickedUnit ?? this.round.catchUnit);
 	#source = $derived.by(() => ({

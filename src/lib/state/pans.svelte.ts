@@ -1,5 +1,15 @@
 import type { PanSwath, SwathSchool } from '$core';
-import { fields, overlapCv, panSwath, readField, schoolOf, showDecimals, showFigure, usualShare } from '$core';
+import {
+	fields,
+	overlapCv,
+	panSwath,
+	schoolOf,
+	showDecimals,
+	showFigure,
+	usualShare,
+	quantityOf,
+	entered
+} from '$core';
 import { typed } from '$lib/formats/field-units';
 import { typedText } from '$lib/formats/typed-text';
 import type { RoundState } from './round.svelte';
@@ -25,28 +35,21 @@ export class BoomlessSwath {
 	}
 
 	school: SwathSchool | null = $derived.by(() => schoolOf(this.#round.round));
-	wetted: number | null = $derived.by(() => {
-		const read = this.#round.round.wetted && readField(fields.swath, this.#round.round.wetted, '');
-		return read?.ok ? read.value.value : null;
-	});
-	spacing: number | null = $derived.by(() => {
-		const pans = this.#round.round.pans;
-		const read = pans && readField(fields.swath, pans.spacing, '');
-		return read?.ok ? read.value.value : null;
-	});
+	wetted: number | null = $derived.by(() => quantityOf(this.#round.round.wetted));
+	spacing: number | null = $derived.by(() => quantityOf(this.#round.round.pans?.spacing));
 	/** Catch of each pan, m³; null is not read. */
 	catches: readonly (number | null)[] = $derived.by(() => {
 		const count = this.#round.round.pans?.count ?? 0;
 		return Array.from({ length: count }, (_, i) => {
 			const kept = this.#round.round.panCatches.get(i + 1);
 			const draft = this.drafts[i + 1];
-			const shown = draft === undefined ? kept : typed(draft, this.unit, this.#round.settings);
-			const read = shown && readField(fields.pan, shown, '');
-			return read?.ok ? (read.value.value as number) : null;
+			return quantityOf(
+				draft === undefined ? kept : entered(fields.pan, typed(draft, this.unit, this.#round.settings))
+			) as number | null;
 		});
 	});
 	/** Unit of the next pan: that of the last one read. */
-	unit: string = $derived.by(() => [...this.#round.round.panCatches.values()].at(-1)?.unit ?? 'ml');
+	unit: string = $derived.by(() => [...this.#round.round.panCatches.values()].at(-1)?.typed.unit ?? 'ml');
 	/** Swath from the pans, once all are read. */
 	result: PanSwath | null = $derived.by(() => {
 		const pans = this.#round.round.pans;
@@ -81,15 +84,10 @@ export class BoomlessSwath {
 		const { round, rig, settings } = this.#round;
 		const comma = settings.decimalComma;
 		const { school, share, length } = round.school ?? { school: null, share: undefined, length: undefined };
-		const typedLength = (of: SwathSchool) => {
-			const text = school === of ? length : undefined;
-			const read = text && readField(fields.swath, text, '');
-			return read?.ok ? (read.value.value as number) : null;
-		};
+		const typedLength = (of: SwathSchool) => (school === of ? (quantityOf(length) as number | null) : null);
 		const edge = typedLength('edges');
 		const usable = school === 'share' && share !== undefined ? share : usualShare;
 		const best = this.result?.best;
-		const maker = rig.makerSwath ? readField(fields.swath, rig.makerSwath, '') : null;
 		const w = this.wetted;
 		return [
 			{
@@ -112,13 +110,14 @@ export class BoomlessSwath {
 				school: 'edges',
 				name: 'Edges off',
 				width: w === null || edge === null || w <= 2 * edge ? null : w - 2 * edge,
-				note: edge === null ? 'wetted less an overlap at each edge' : `wetted less ${typedText(length!)} at each edge`
+				note:
+					edge === null ? 'wetted less an overlap at each edge' : `wetted less ${typedText(length!.typed)} at each edge`
 			},
 			{ school: 'full', name: 'Full width', width: w, note: 'all that is wetted' },
 			{
 				school: 'maker',
 				name: 'Maker',
-				width: typedLength('maker') ?? (maker?.ok ? (maker.value.value as number) : null),
+				width: typedLength('maker') ?? (quantityOf(rig.makerSwath) as number | null),
 				note: 'the sheet’s figure at its height'
 			},
 			{ school: 'asked', name: 'As I drive it', width: typedLength('asked'), note: 'a width that you set' }

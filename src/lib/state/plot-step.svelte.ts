@@ -1,6 +1,6 @@
 import type { TypedGround } from '$core';
 import { keptText } from '$lib/formats/typed-text';
-import { bounds, fields, readField, readShare, showFigure, factor } from '$core';
+import { bounds, fields, readField, readShare, showFigure, factor, quantityOf } from '$core';
 import { measuresOf, typed } from '$lib/formats/field-units';
 import type { RoundState } from './round.svelte';
 
@@ -48,11 +48,7 @@ export class PlotStepState {
 	sides = $derived.by(() => {
 		const ground = this.ground;
 		if (ground?.by !== 'sides') return { length: null, width: null };
-		const [length, width] = [readField(fields.side, ground.length, ''), readField(fields.side, ground.width, '')];
-		return {
-			length: length.ok ? (length.value.value as number) : null,
-			width: width.ok ? (width.value.value as number) : null
-		};
+		return { length: quantityOf(ground.length) as number | null, width: quantityOf(ground.width) as number | null };
 	});
 
 	/** Both sides are there: a plot that nobody laid out is picked by nobody. */
@@ -82,7 +78,7 @@ export class PlotStepState {
 		const kept = this.ground?.by === 'sides' ? this.ground : null;
 		const across = which === 'length' ? 'width' : 'length';
 		const waiting = this.half?.which === across ? this.half.text : undefined;
-		const other = this.otherSide(read.value.value) || (waiting ?? keptText(kept?.[across], units.side, settings));
+		const other = this.otherSide(read.value.value) || (waiting ?? keptText(kept?.[across].typed, units.side, settings));
 		if (other === '') {
 			this.half = { which, text };
 			return [];

@@ -6,7 +6,7 @@ describe('a round as it is worked on', () => {
 	it('keeps an entry on the device before it shows it, and asks for it to be sent', async () => {
 		const { state, store, head, kicks } = await roundState();
 		expect(await state.add({ kind: 'course', length: t('60', 'm') })).toEqual([]);
-		expect(state.round.course?.text).toBe('60');
+		expect(state.round.course?.typed.text).toBe('60');
 		expect((await store.open(head.id))?.entries).toHaveLength(1);
 		expect(kicks()).toBe(1);
 	});
@@ -33,7 +33,7 @@ describe('a round as it is worked on', () => {
 	it('keeps the order of a quick hand', async () => {
 		const { state } = await roundState();
 		await Promise.all(['1', '2', '3', '4'].map((n) => state.add({ kind: 'run', time: t(`2${n}`), by: 'typed' })));
-		expect(state.round.runs.map((r) => r.time.text)).toEqual(['21', '22', '23', '24']);
+		expect(state.round.runs.map((r) => r.time.typed.text)).toEqual(['21', '22', '23', '24']);
 		expect(state.entries.map((e) => e.seq)).toEqual([0, 1, 2, 3]);
 	});
 
@@ -62,7 +62,7 @@ describe('a round as it is worked on', () => {
 		await state.keepCatch(1, '602', 'first', 'ml');
 		await state.keepCatch(2, '600', 'first', 'ml');
 		expect(state.entries.map((e) => e.kind)).toEqual(['catch-time', 'catch', 'catch']);
-		expect(state.round.catchTime?.text).toBe('30');
+		expect(state.round.catchTime?.typed.text).toBe('30');
 	});
 
 	it('carries a changed course through to the answer', async () => {

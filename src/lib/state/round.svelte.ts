@@ -33,7 +33,9 @@ import {
 	roundWidth,
 	si,
 	speedOf,
-	swathWidth
+	swathWidth,
+	fields,
+	entered
 } from '$core';
 import type { KeptRound, RoundStore } from '$lib/device/round-store';
 import type { FarmSettings } from '$lib/formats/farm-settings';
@@ -196,7 +198,7 @@ export class RoundState {
 		this.round.catchTime === undefined
 			? this.method === 'plot-catch' || this.rig.groundDriven || this.timed
 				? null
-				: typed('30', 's', this.settings)
+				: entered(fields.catchTime, typed('30', 's', this.settings))
 			: this.round.catchTime
 	);
 
@@ -234,7 +236,7 @@ export class RoundState {
 	keepCatch(nozzle: number, text: string, why: CatchReason, unit: string): Promise<readonly Issue[]> {
 		if (this.round.catchTime === undefined && !this.#catchTimeKept) {
 			this.#catchTimeKept = true;
-			void this.add({ kind: 'catch-time', time: this.catchTime });
+			void this.add({ kind: 'catch-time', time: this.catchTime?.typed ?? null });
 		}
 		return this.add(this.catchEntry(nozzle, text, why, unit));
 	}

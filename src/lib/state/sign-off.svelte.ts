@@ -63,7 +63,7 @@ export class SignOffState {
 		this.carried = isCarried(round.rig);
 		this.asksCarrier = personIssues(round.rig, round.round).length > 0;
 		this.person = this.carried ? round.round.person : '';
-		this.pressure = round.round.gauge ? typedText(round.round.gauge) : '';
+		this.pressure = round.round.gauge ? typedText(round.round.gauge.typed) : '';
 		this.meant = setting?.pressure ? typedText(setting.pressure) : '';
 		this.gear = setting?.gear ?? '';
 		this.rpm = setting?.rpm ? `${setting.rpm}` : '';

@@ -79,7 +79,7 @@ describe('a column that is pasted', () => {
 		const step = new FlowStepState(state);
 		expect(step.paste(2, '602\n598\r\n605\t600')).toBe(4);
 		await state.add({ kind: 'tick', check: 'kit', done: true });
-		expect([2, 3, 4, 5].map((n) => state.countedTakes(n)[0]?.amount.text)).toEqual(['602', '598', '605', '600']);
+		expect([2, 3, 4, 5].map((n) => state.countedTakes(n)[0]?.amount.typed.text)).toEqual(['602', '598', '605', '600']);
 		expect(step.at).toBe(6);
 	});
 	it('is typing where it is one figure, and says what it left out where it is too many', async () => {
@@ -115,7 +115,11 @@ describe('laying out a plot', () => {
 		await plot.pick(100);
 		expect(state.area).toBeCloseTo(100, 2);
 		await plot.setSide('length', '20');
-		expect(state.round.plot).toMatchObject({ by: 'sides', length: { text: '20' }, width: { text: '5' } });
+		expect(state.round.plot).toMatchObject({
+			by: 'sides',
+			length: { typed: { text: '20' } },
+			width: { typed: { text: '5' } }
+		});
 		expect(await plot.setSide('length', '3 L')).toMatchObject([{ code: 'wrong-kind' }]);
 	});
 	it('any sides: the first waits for the second', async () => {

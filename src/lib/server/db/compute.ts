@@ -1,5 +1,5 @@
 import type { Entry, EvenRule, Rig, RigNumbers } from '../../../core';
-import { calibrateRound, fields, goesOf, foldRound, readField, readRig, setWear, unevenness } from '../../../core';
+import { calibrateRound, goesOf, foldRound, readRig, setWear, unevenness, quantityOf } from '../../../core';
 import type { FarmSettings } from '../../formats/farm-settings';
 import { skillOf } from '../../formats/skill';
 import type { Setting } from '../../formats/rig';
@@ -31,9 +31,8 @@ export function computedColumns(raw: RawRound) {
 	if (!result.ok) throw fromIssue(result.issues[0]!, 'round');
 	const { calibration: c, sheet } = result.value;
 
-	const signed = round.signOff?.pressure ?? round.gauge;
-	const pressure = signed ? readField(fields.pressure, signed, 'pressure') : null;
-	if (pressure && !pressure.ok) throw fromIssue(pressure.issues[0]!, 'round');
+	if (round.gauge && !round.gauge.read.ok)
+		throw fromIssue({ ...round.gauge.read.issues[0]!, path: 'pressure' }, 'round');
 	const fromSheet = 'flow' in sheet ? sheet.flow.pressure : undefined;
 	const nozzles = c.nozzles?.nozzles ?? [];
 	return {
@@ -41,7 +40,7 @@ export function computedColumns(raw: RawRound) {
 		calibration: c,
 		columns: {
 			method: c.method,
-			pressure_pa: pressure?.ok ? (pressure.value.value as number) : (fromSheet ?? null),
+			pressure_pa: (quantityOf(round.gauge) as number | null) ?? fromSheet ?? null,
 			rate_m3_per_m2: c.rate.value as number,
 			relative_u95: c.relativeUncertainty95,
 			goes: goesOf(sheet),
