@@ -95,6 +95,30 @@ export default ts.config(
 		rules: { 'no-restricted-syntax': ['error', ...noCasts, ...onePlace, ...pureSyntax] }
 	},
 	{
+		// What is typed is read at a door (`read-*`, `typed-*`, `check-*`, an `entered` reading); behind it the quantity is carried.
+		files: [
+			'src/lib/{shown,drawings,wording}/**',
+			'src/lib/server/pdf/**',
+			'src/core/{calibration,measurement,track,run,records,due,safety}/**'
+		],
+		// `show` looks in which unit something was written, and computes nothing with it.
+		ignores: ['**/*.test.ts', 'src/lib/shown/show.ts', 'src/core/run/check-run-entry.ts'],
+		rules: {
+			'no-restricted-imports': [
+				'error',
+				{
+					patterns: [
+						{
+							group: ['**'],
+							importNamePattern: '^read(Field|Typed|Quantity|Dose|Amount|Label|Content)$',
+							message: 'Read once: take the quantity that was read where it entered.'
+						}
+					]
+				}
+			]
+		}
+	},
+	{
 		files: ['scripts/**', 'bench/**', 'demo/**', 'simulators/**', 'tests/**'],
 		rules: { 'no-console': 'off' }
 	}

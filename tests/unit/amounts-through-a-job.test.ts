@@ -81,6 +81,7 @@ function wholeJob(dose: string, hectares: number, farm: FarmSettings) {
 		{
 			job,
 			sheet,
+			checks: read.value.checks,
 			run: run.value,
 			sprayer: 'Boom',
 			calibrationId: null,
@@ -112,7 +113,7 @@ describe('an amount through a whole job', () => {
 				fc.constantFrom(...farms),
 				(dose, hectares, farm) => {
 					const { job, typedDose, sheet, plan, lines, run, record } = wholeJob(dose, hectares, farm);
-					const cards = shownLoads(plan, sheet, productsOfJob(job, plan), farm);
+					const cards = shownLoads(plan, sheet, productsOfJob(job, sheet, plan), farm);
 					cards.forEach((card, i) => {
 						const tank = lines[i]!.find((l) => l.poured)!;
 						const product = card.products[0]!;

@@ -133,11 +133,16 @@ export function readJob(
 			before: before.season[i] ?? null,
 			drops: job.drops ?? null
 		});
-		const pack = [...packs].sort((a, b) => a.amount - b.amount)[0];
+		const pack = packs.map((p) => p.holds).sort((a, b) => a.amount - b.amount)[0];
 		// What a label allows on the treated area is less on all of the field.
 		const cap = max && scaled(max, ctx.perField ? 1 : treated);
 		return [
-			{ name: label.name, dose: inTank(read.value, ctx), ...(cap ? { max: cap } : {}), ...(pack ? { pack } : {}) }
+			{
+				name: label.name,
+				dose: inTank(read.value, ctx),
+				...(cap ? { max: cap } : {}),
+				...(pack ? { pack, packs } : {})
+			}
 		];
 	});
 	if (issues.length > 0 || tank === null || !rate.ok) return bad(...issues);

@@ -1,5 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { entered } from '../quantity/entered';
+import { fields } from '../quantity/fields';
 import { si } from '../quantity/quantity';
 import { containerRinse, pouredLoad } from '../run/poured-load';
 import type { MixedProduct } from './mixing-order';
@@ -85,7 +87,7 @@ describe('what was poured', () => {
 		{ mixes: 'emulsion', takesUp: 0.006, fill: 'half-product' },
 		{ mixes: 'dry', takesUp: 0 }
 	]);
-	const tick = (text: string, unit: string) => ({ poured: { text, unit, gallon: 'US' as const } });
+	const tick = (text: string, unit: string) => ({ poured: entered(fields.poured, { text, unit, gallon: 'US' }) });
 	it('is told by the ticks, halves and all; what nobody ticked is as planned', () => {
 		// Water, dry, half of the emulsion, water, the other half, top up.
 		expect(order.map((s) => (s.do === 'product' ? s.product : s.do))).toEqual(['water', 1, 0, 'water', 0, 'top-up']);

@@ -1,3 +1,4 @@
+import type { Typed } from '../quantity/typed';
 import type { Area, Length, Mass, MassPerArea, Volume, VolumePerArea } from '../quantity/quantity';
 
 /** How much of a product goes on: per area as liquid or dry, or as a share of the finished mix. */
@@ -25,6 +26,12 @@ export type AreaCap =
 	| { readonly kind: 'volume'; readonly perArea: VolumePerArea }
 	| { readonly kind: 'mass'; readonly perArea: MassPerArea };
 
+/** What one container of a product holds: as its label has it, and the amount. */
+export interface LabelPack {
+	readonly typed: Typed;
+	readonly holds: Amount;
+}
+
 export interface PlannedProduct {
 	readonly name: string;
 	readonly dose: Dose;
@@ -32,6 +39,8 @@ export interface PlannedProduct {
 	readonly max?: AreaCap | undefined;
 	/** What one container holds. */
 	readonly pack?: Amount | undefined;
+	/** All containers that its label names. */
+	readonly packs?: readonly LabelPack[] | undefined;
 }
 
 export const splits = ['full-then-part', 'equal', 'whole-rows', 'whole-packs'] as const;

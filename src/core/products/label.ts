@@ -1,5 +1,5 @@
 import type { NeighbourKind } from '../ground/block';
-import type { Active, AreaCap, Amount, Dose } from '../loads/sheet';
+import type { Active, Amount, AreaCap, Dose, LabelPack } from '../loads/sheet';
 import type { LabelFill, MixingClass } from '../loads/mixing-order';
 import type { DropletClass } from '../nozzles/nozzle';
 import type { Length, Speed, VolumePerArea } from '../quantity/quantity';
@@ -96,7 +96,7 @@ export interface LabelNumbers {
 	readonly max: AreaCap | null;
 	readonly seasonMax: AreaCap | null;
 	readonly volume: { readonly low: VolumePerArea; readonly high: VolumePerArea } | null;
-	readonly packs: readonly Amount[];
+	readonly packs: readonly LabelPack[];
 	readonly packet: Amount | null;
 	readonly wind: Speed | null;
 	readonly windLeast: Speed | null;

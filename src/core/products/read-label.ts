@@ -1,7 +1,7 @@
 import { readTemperature } from '../conditions/read-temperature';
 import { readContent, readDensity } from '../loads/read-content';
 import { readAmount, readDose } from '../loads/read-dose';
-import type { Active, Amount, AreaCap, Dose } from '../loads/sheet';
+import type { Active, Amount, AreaCap, Dose, LabelPack } from '../loads/sheet';
 import { fields, readField } from '../quantity/fields';
 import type { Issue, Result } from '../quantity/issue';
 import { bad, good } from '../quantity/issue';
@@ -85,7 +85,10 @@ export function readLabel(label: TypedLabel, rowSpacing: Length | null = null): 
 	for (const { days } of label.plantBack) interval(days, 'plantBack', mostDays, issues);
 	const max = cap(label.max, 'max');
 	const seasonMax = cap(label.seasonMax, 'seasonMax');
-	const packs = label.packs.flatMap((pack) => amount(pack, 'packs') ?? []);
+	const packs = label.packs.flatMap((typed): LabelPack[] => {
+		const holds = amount(typed, 'packs');
+		return holds ? [{ typed, holds }] : [];
+	});
 	const wind = label.wind ? (take(readField(fields.wind, label.wind, 'wind'))?.value ?? null) : null;
 	const windLeast = label.windLeast
 		? (take(readField(fields.wind, label.windLeast, 'windLeast'))?.value ?? null)

@@ -1,7 +1,6 @@
 import type { TypedJob } from '../jobs/job';
+import type { CheckedProduct } from '../jobs/label-checks';
 import type { PlanSheet } from '../loads/sheet';
-import { readLabel } from '../products/read-label';
-import type { TypedLabel } from '../products/label';
 import { blockEnds } from '../run/block-ends';
 import type { JobRun } from '../run/fold-run';
 import type { PassedStop } from '../safety/rules';
@@ -10,6 +9,8 @@ import type { AskedRecord, RecordedRig, SprayRecord } from './record';
 export interface RecordSource {
 	readonly job: TypedJob;
 	readonly sheet: PlanSheet;
+	/** Of the job's products, in their order: what their labels were read as. */
+	readonly checks: readonly Pick<CheckedProduct, 'actives'>[];
 	readonly run: JobRun;
 	readonly sprayer: string;
 	readonly calibrationId: string | null;
@@ -27,7 +28,7 @@ export interface RecordSource {
  * passed: stops whose reason was written with the record itself.
  */
 export function buildRecord(
-	{ job, sheet, run, sprayer, calibrationId, rig, day, dayOf }: RecordSource,
+	{ job, sheet, checks, run, sprayer, calibrationId, rig, day, dayOf }: RecordSource,
 	asked: AskedRecord,
 	passed: readonly PassedStop[] = []
 ): SprayRecord | null {
@@ -69,7 +70,7 @@ export function buildRecord(
 			entryHours: label.entryHours,
 			harvestDays: label.harvestDays,
 			...(label.plantBack.length > 0 ? { plantBack: label.plantBack } : {}),
-			...activesOn(label, (closed.used[i] ?? 0) / closed.area),
+			...activesOn(checks[i]?.actives ?? [], (closed.used[i] ?? 0) / closed.area),
 			poured: measured
 		})),
 		plannedVolume: sheet.rate * share,
@@ -90,8 +91,10 @@ export function buildRecord(
 }
 
 /** The active ingredients of a product on the ground, kg/m², where its label tells them. */
-function activesOn(label: TypedLabel, perGround: number): Pick<SprayRecord['products'][number], 'actives'> {
-	const read = readLabel(label);
-	if (!read.ok || read.value.actives.length === 0) return {};
-	return { actives: read.value.actives.map(({ name, content }) => ({ name, perGround: content * perGround })) };
+function activesOn(
+	actives: CheckedProduct['actives'],
+	perGround: number
+): Pick<SprayRecord['products'][number], 'actives'> {
+	if (actives.length === 0) return {};
+	return { actives: actives.map(({ name, content }) => ({ name, perGround: content * perGround })) };
 }

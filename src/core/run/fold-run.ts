@@ -7,12 +7,13 @@ import { planLoads } from '../loads/plan-loads';
 import type { PlanSheet } from '../loads/sheet';
 import type { TrueVolume } from '../loads/true-volume';
 import { trueVolume } from '../loads/true-volume';
-import { fields, readField } from '../quantity/fields';
+import type { Entered } from '../quantity/entered';
+import { entered, mayEnter, quantityOf } from '../quantity/entered';
+import { fields } from '../quantity/fields';
 import type { Result } from '../quantity/issue';
 import { good } from '../quantity/issue';
 import type { Area, Volume } from '../quantity/quantity';
 import { si } from '../quantity/quantity';
-import type { Typed } from '../quantity/typed';
 import { inOrder } from '../round/in-order';
 import type { PassedStop } from '../safety/rules';
 import type { RunEntry, TypedDone } from './entries';
@@ -48,7 +49,8 @@ export interface Closed {
 export interface StepDone {
 	readonly id: string;
 	readonly at: string;
-	readonly poured: Typed | null;
+	/** What went in, as it was measured; null where the tick says no amount. */
+	readonly poured: Entered<'volume' | 'mass'> | null;
 }
 
 export interface RunLoad {
@@ -180,13 +182,13 @@ function groundDone(run: readonly RunLoad[], seen: Seen | null): number {
 
 /** The end of a job: all that was mixed of the loads that went out, less what is over, on the ground that was done. */
 function closeOf(sheet: PlanSheet, run: readonly RunLoad[], entry: CloseEntry): Closed | null {
-	const left = readField(fields.tankReading, entry.left, 'left');
+	const left = quantityOf(entered(fields.tankReading, entry.left));
 	const area = doneArea(sheet, entry.done);
 	const gone = run.filter((l) => l.state !== 'dry' && l.state !== 'mixing');
 	const out = gone.map((l) => l.poured);
-	if (!left.ok || area === null) return null;
+	if (left === null || area === null) return null;
 	const mixed = out.reduce((sum, l) => sum + l.mix, 0);
-	const over = Math.min(left.value.value, mixed);
+	const over = Math.min(left, mixed);
 	const perGround = si<'volumePerArea'>(sheet.rate * (sheet.sprayedShare ?? 1));
 	return {
 		entry,
@@ -241,7 +243,7 @@ function runLoad(
 	let blocks: readonly string[] | null = null;
 	for (const e of entries) {
 		if (e.kind === 'tick' && e.load === n && e.step < steps.length)
-			done[e.step] = { id: e.id, at: e.at, poured: e.poured };
+			done[e.step] = { id: e.id, at: e.at, poured: mayEnter(fields.poured, e.poured) };
 		if (e.kind !== 'spray' || e.load !== n) continue;
 		spray = e.act;
 		if (e.act === 'start') startedAt ??= e.at;
@@ -270,16 +272,16 @@ function runLoad(
 
 /** A progress entry against the loads as they stand; null where it says nothing yet. */
 function read(sheet: PlanSheet, loads: readonly Load[], entry: Extract<RunEntry, { kind: 'progress' }>): Seen | null {
-	const left = readField(fields.tankReading, entry.left, 'left');
+	const left = quantityOf(entered(fields.tankReading, entry.left));
 	const area = doneArea(sheet, entry.done);
-	if (!left.ok || area === null || entry.load > loads.length) return null;
+	if (left === null || area === null || entry.load > loads.length) return null;
 	const mixed = loads.slice(0, entry.load).reduce((sum, l) => sum + l.mix, 0);
 	const share = sheet.sprayedShare ?? 1;
 	const perGround = si<'volumePerArea'>(sheet.rate * share);
-	const volume = trueVolume(si<'volume'>(mixed), left.value.value, area, sheet.area, perGround);
+	const volume = trueVolume(si<'volume'>(mixed), left, area, sheet.area, perGround);
 	if (!volume) return null;
 	const rowsDone = entry.done.by === 'rows' ? entry.done.rows : null;
-	const rest = remainingLoads(sheet, { rate: volume.rate, done: area, rowsDone, left: left.value.value });
+	const rest = remainingLoads(sheet, { rate: volume.rate, done: area, rowsDone, left });
 	return {
 		id: entry.id,
 		at: entry.at,
@@ -287,7 +289,7 @@ function read(sheet: PlanSheet, loads: readonly Load[], entry: Extract<RunEntry,
 		done: entry.done,
 		area,
 		rowsDone,
-		left: left.value.value,
+		left,
 		volume,
 		// A rest that cannot be planned (a row over the tank at the true volume) leaves the loads as they are.
 		loads: rest.ok ? rest.value.loads : loads.slice(entry.load),
@@ -303,6 +305,6 @@ function doneArea(sheet: PlanSheet, done: TypedDone): Area | null {
 		const { rows } = sheet;
 		return rows && done.rows > 0 ? si<'area'>(Math.min(sheet.area, (sheet.area * done.rows) / rows.count)) : null;
 	}
-	const area = readField(fields.area, done.area, 'done');
-	return area.ok ? si<'area'>(Math.min(sheet.area, area.value.value)) : null;
+	const area = quantityOf(entered(fields.area, done.area));
+	return area === null ? null : si<'area'>(Math.min(sheet.area, area));
 }

@@ -1,9 +1,8 @@
 import type { MixingStep } from '../loads/mixing-order';
 import type { Load } from '../loads/plan-loads';
 import type { Amount } from '../loads/sheet';
-import { fields, readField } from '../quantity/fields';
+import type { Entered } from '../quantity/entered';
 import { si } from '../quantity/quantity';
-import type { Typed } from '../quantity/typed';
 
 /** Water that rinsing a container three times brings into the tank, as a share of what it held. */
 const rinseShare = 0.3;
@@ -25,12 +24,12 @@ export const containerRinse = (amount: Amount, pack: Amount | undefined): number
  *
  * steps: of its mixing; done: each step's tick, or null.
  * @example
- * pouredLoad({ mix: 0.6, products: [{ kind: 'volume', amount: 0.006 }] }, [{ do: 'water', to: 0.3 }, { do: 'product', product: 0, in: 0.306, part: 1 }], [null, { poured: { text: '9 L', unit: 'L', gallon: 'US' } }]).poured.products[0].amount.toFixed(6) // => "0.009000"
+ * pouredLoad({ mix: 0.6, products: [{ kind: 'volume', amount: 0.006 }] }, [{ do: 'water', to: 0.3 }, { do: 'product', product: 0, in: 0.306, part: 1 }], [null, { poured: { read: { ok: true, value: { kind: 'volume', value: 0.009 } } } }]).poured.products[0].amount.toFixed(6) // => "0.009000"
  */
 export function pouredLoad(
 	load: Load,
 	steps: readonly MixingStep[],
-	done: readonly ({ readonly poured: Typed | null } | null)[]
+	done: readonly ({ readonly poured: Entered<'volume' | 'mass'> | null } | null)[]
 ): { readonly poured: Load; readonly measured: boolean } {
 	let measured = true;
 	const products = load.products.map((planned, product): Amount => {
@@ -49,7 +48,6 @@ export function pouredLoad(
 }
 
 /** What a tick says was poured, m³ or kg; null where it says nothing of that kind. */
-function pouredAmount(typed: Typed | null, kind: Amount['kind']): number | null {
-	const read = typed && readField(fields.poured, typed, 'poured');
-	return read?.ok && read.value.kind === kind ? read.value.value : null;
+function pouredAmount(reading: Entered<'volume' | 'mass'> | null, kind: Amount['kind']): number | null {
+	return reading?.read.ok && reading.read.value.kind === kind ? reading.read.value.value : null;
 }

@@ -1,5 +1,5 @@
-import type { Amount, Load, PlanSheet, Poured, Typed, TypedJob } from '../../core';
-import { factor, isUnit, pourAmount, readLabel, showDecimals, showFigure } from '../../core';
+import type { Amount, Load, PlanSheet, PlannedProduct, Poured, Typed, TypedJob } from '../../core';
+import { factor, isUnit, pourAmount, showDecimals, showFigure } from '../../core';
 import type { FarmSettings } from '../formats/farm-settings';
 import { shortUnit } from '../formats/field-units';
 import { farmMeasures } from '../formats/measures';
@@ -76,14 +76,10 @@ export interface Pack {
 }
 
 /** Containers of a product that its label names, of the kind of its dose. */
-export function packsOf(job: Pick<TypedJob, 'products'>, index: number, kind: Amount['kind']): Pack[] {
-	const label = job.products[index]?.label;
-	const read = label && readLabel(label);
-	if (!read?.ok) return [];
-	return read.value.packs.flatMap((p, i) =>
-		p.kind === kind ? [{ amount: p.amount, text: typedText(label!.packs[i]!) }] : []
+export const packsOf = (product: Pick<PlannedProduct, 'packs'> | undefined, kind: Amount['kind']): Pack[] =>
+	(product?.packs ?? []).flatMap(({ typed, holds }) =>
+		holds.kind === kind ? [{ amount: holds.amount, text: typedText(typed) }] : []
 	);
-}
 
 /** Most of a product that the label allows on the ground of a load. */
 function mostOf(sheet: PlanSheet, load: Load, last: boolean, index: number): number {

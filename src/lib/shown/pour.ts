@@ -101,7 +101,7 @@ export function mixingLines(
 		}
 		const { label, dose } = job.products[step.product]!;
 		const { kind } = load.products[step.product]!;
-		const packs = packsOf(job, step.product, kind);
+		const packs = packsOf(sheet.products[step.product], kind);
 		const pour = pourOf({ sheet, load, last, index: step.product, part: step.part, packs }, settings);
 		const { made, mark, wanted } = pour;
 		const amount = amountOf(kind, made.amount);

@@ -15,10 +15,10 @@ export interface PlannedProduct {
 }
 
 /** The products of a job, with what their labels say of measuring them. */
-export const productsOfJob = (job: Pick<TypedJob, 'products'>, plan: LoadPlan): PlannedProduct[] =>
+export const productsOfJob = (job: Pick<TypedJob, 'products'>, sheet: PlanSheet, plan: LoadPlan): PlannedProduct[] =>
 	job.products.map(({ label, dose }, i) => {
 		const kind = plan.totals[i]?.kind;
-		return { name: label.name, dose, packs: kind ? packsOf(job, i, kind) : [], parts: partsOf(label.fill) };
+		return { name: label.name, dose, packs: kind ? packsOf(sheet.products[i], kind) : [], parts: partsOf(label.fill) };
 	});
 
 /** The products of a tank plan, of which no label is known. */

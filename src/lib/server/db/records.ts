@@ -82,6 +82,7 @@ export const recordsOf = (scope: Scope) => {
 		return {
 			job: kept.job,
 			sheet,
+			checks: read.value.checks,
 			run: run.value,
 			sprayer: kept.sprayer,
 			calibrationId: kept.calibrationId,

@@ -153,7 +153,7 @@
 		</section>
 	{/if}
 	{#if plan && read.ok}
-		<LoadCards {plan} sheet={read.value.sheet} products={productsOfJob(job, plan)} {settings} />
+		<LoadCards {plan} sheet={read.value.sheet} products={productsOfJob(job, read.value.sheet, plan)} {settings} />
 		{#if basis.by !== 'calibration' && job.products.length > 0}<DilutionTable
 				sheet={read.value.sheet}
 				{settings}

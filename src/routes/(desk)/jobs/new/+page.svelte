@@ -182,7 +182,7 @@
 				<LoadCards
 					plan={plan.chosen.plan}
 					sheet={plan.read.value.sheet}
-					products={productsOfJob(plan.job, plan.chosen.plan)}
+					products={productsOfJob(plan.job, plan.read.value.sheet, plan.chosen.plan)}
 					{settings}
 				/>
 			{/if}
