@@ -2,6 +2,7 @@
 	import '../app.css';
 	import type { Snippet } from 'svelte';
 	import { onMount } from 'svelte';
+	import { bringIntoSight } from '$lib/device/in-sight';
 
 	let { children }: { children: Snippet } = $props();
 
@@ -13,6 +14,7 @@
 			await navigator.serviceWorker.ready;
 			document.documentElement.dataset.offline = 'ready';
 		});
+		return bringIntoSight(document.body, () => performance.now());
 	});
 </script>
 

@@ -94,16 +94,25 @@ export const test = base.extend<{ problems: string[] }, { app: App; bareApp: App
 		};
 		await use(page);
 	},
-	/** What the page threw: a test that passes over a broken page is no test. */
+	/** What the page threw, and rounds of its own that it asked for before the server had them: a test that passes over a broken page is no test. */
 	problems: [
 		async ({ page }, use) => {
 			const problems: string[] = [];
+			const own = new Set<string>();
+			const missed = new Set<string>();
+			page.on('response', (response) => {
+				const id = /\/api\/rounds\/([0-9a-f-]{36})$/.exec(response.url())?.[1];
+				if (!id) return;
+				if (response.request().method() === 'PUT') own.add(id);
+				else if (response.status() === 404) missed.add(id);
+			});
 			page.on('pageerror', (error) => problems.push(error.message));
 			page.on('console', (message) => {
 				if (message.type() === 'error' && !/Failed to load resource|net::ERR/.test(message.text()))
 					problems.push(message.text());
 			});
 			await use(problems);
+			for (const id of missed) if (own.has(id)) problems.push(`round ${id} was asked for before it was sent`);
 			expect(problems).toEqual([]);
 		},
 		{ auto: true }

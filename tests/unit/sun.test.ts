@@ -75,3 +75,36 @@ describe('the sun', () => {
 		);
 	});
 });
+
+describe('the sun far from the turn of the century and far north', () => {
+	const noon = (y: number, m: number, d: number, h = 12) => Date.UTC(y, m, d, h) / 1000;
+	it('drifts over centuries as its equations have it', () => {
+		// Declination, degrees, and equation of time, minutes, at noon of 5 April.
+		const kept = [
+			[1700, 6.17841196, -2.67055563],
+			[1900, 6.00818459, -2.8153263],
+			[2400, 6.32713236, -2.48832682],
+			[2900, 6.25508231, -2.28419093]
+		] as const;
+		for (const [year, declination, equation] of kept) {
+			expect(sunPath(noon(year, 3, 5)).declination).toBeCloseTo(declination, 7);
+			expect(sunPath(noon(year, 3, 5)).equation).toBeCloseTo(equation, 7);
+		}
+	});
+	it('neither rises nor sets in the polar night, and cold air lies on the ground all through it', () => {
+		const north = { latitude: 75, longitude: 20 };
+		expect(sunTimes(noon(2026, 11, 21), north)).toMatchObject({ rise: null, set: null, stays: 'down' });
+		expect(inversionHours(noon(2026, 11, 21), north)).toBe(true);
+		expect(inversionHours(noon(2026, 5, 21), north)).toBe(false);
+		expect(inversionTurns(noon(2026, 11, 20), noon(2026, 11, 22), north)).toEqual([]);
+	});
+	it('turns twice a day, in order, none told twice', () => {
+		const place = { latitude: 47, longitude: 0 };
+		const turns = inversionTurns(noon(2026, 2, 20, 0), noon(2026, 2, 23, 0), place);
+		expect(turns).toHaveLength(6);
+		expect(turns).toEqual([...turns].sort((a, b) => a - b));
+		for (const turn of turns) expect(inversionHours(turn - 60, place)).not.toBe(inversionHours(turn + 60, place));
+		// A turn at the very end belongs to what comes after.
+		expect(inversionTurns(turns[0]!, turns[1]!, place)).toEqual([]);
+	});
+});

@@ -23,12 +23,14 @@
 	);
 	provideRound(round);
 
-	// Another device may have worked on this round: what it added is taken in when the server can be asked.
-	void getJson<{ entries: typeof data.kept.entries }>(`/api/rounds/${untrack(() => data.kept.head.id)}`).then(
-		(stored) => {
+	// Another device may have worked on this round: what it added is taken in when the server can be asked. What this device
+	// has goes first, or the server would not know a round that has just begun.
+	void device.outbox
+		.kick()
+		.then(() => getJson<{ entries: typeof data.kept.entries }>(`/api/rounds/${untrack(() => data.kept.head.id)}`))
+		.then((stored) => {
 			if (stored) round.takeIn(stored.entries);
-		}
-	);
+		});
 	// The farm's settings may have changed since; the next round opens with them.
 	void device.farm();
 
