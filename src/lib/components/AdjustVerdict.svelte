@@ -30,7 +30,7 @@
 		<div>
 			<p class="lab">Measured{heavy ? ', of this liquid' : ''}</p>
 			<p class="big">
-				<span class="num">{f.sure(measured, 2 * relativeU(calibration.rate)).value}</span>
+				<span class="num">{f.sure(measured, 2 * relativeU(calibration.rate)).figure}</span>
 				<span class="unit">{f.rateUnit}</span>
 			</p>
 		</div>

@@ -26,7 +26,7 @@
 		<div class="brings">
 			<dt>Predicted, with water</dt>
 			<dd>
-				<span class="num" data-testid="predicted">{shown.value}</span>
+				<span class="num" data-testid="predicted">{shown.figure}</span>
 				{f.rateUnit} <small>± {shown.interval}</small>
 			</dd>
 		</div>

@@ -22,7 +22,7 @@
 		<b>against the prediction</b>
 	</p>
 	<p class="lab">
-		{shown.value} ± {shown.interval}
+		{shown.figure} ± {shown.interval}
 		{f.rateUnit} was predicted when the rig was changed on {change.day}; the two may differ by ± {f.percent(gap.joint)}.
 		{gap.held
 			? 'The change did what it should.'

@@ -2,11 +2,12 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import type { Issue } from '$core';
-	import { dialFor, inUnit, mean, relativeU, showDecimals, showWithInterval, factor, si, quantityOf } from '$core';
+	import { dialFor, inUnit, mean, relativeU, showDecimals, factor, si, quantityOf } from '$core';
 	import type { RoundState } from '$lib/state/round.svelte';
 	import { usualRuns } from '$lib/state/round-steps';
 	import type { WatchDevice } from '$lib/state/kept-watch';
 	import { keptWatch } from '$lib/state/kept-watch';
+	import { show } from '$lib/shown/show';
 	import { typed } from '$lib/formats/field-units';
 	import { keptText, typedText } from '$lib/formats/typed-text';
 	import { everyFrame, spaceBar } from '$lib/state/attachments';
@@ -38,9 +39,7 @@
 		course === null || time === null ? '' : `${showDecimals(course / time / factor('speed', unit), 2, comma)} ${unit}`;
 	const meanShown = $derived.by(() => {
 		const m = round.speed?.measured;
-		if (!m) return null;
-		const value = inUnit('speed', m.value, unit);
-		return showWithInterval(value, 2 * relativeU(m) * value, comma);
+		return m ? show('speed', m.value, round.settings, { u95: 2 * relativeU(m) }) : null;
 	});
 	const dial = $derived.by(() => {
 		const s = round.speed;
@@ -155,7 +154,7 @@
 		<div class="mean" aria-live="polite">
 			<div class="figure">
 				<span class="lab">{meanOf}</span><br />
-				<span class="num" data-testid="mean-speed">{meanShown?.value ?? '–'}</span> <b>{unit}</b>
+				<span class="num" data-testid="mean-speed">{meanShown?.figure ?? '–'}</span> <b>{unit}</b>
 			</div>
 			<div class="beside">
 				{#if meanShown}± {meanShown.interval}{/if}

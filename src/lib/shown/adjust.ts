@@ -1,7 +1,8 @@
 import type { Flow, Pressure, Speed, VolumePerArea } from '$core';
-import { factor, inUnit, showFigure, showWithInterval } from '$core';
+import { factor, inUnit, showFigure } from '$core';
 import type { OutFigures } from '$lib/wording/adjust';
 import type { FarmSettings } from '$lib/formats/farm-settings';
+import { show } from './show';
 import { fieldUnits, longUnit, shortUnit } from '$lib/formats/field-units';
 
 /** Figures of adjusting, in the farm's measures. */
@@ -13,10 +14,7 @@ export function adjustFigures(settings: FarmSettings) {
 		/** A spray volume without its unit. */
 		rate: (rate: VolumePerArea | number) => figure(inUnit('volumePerArea', rate as VolumePerArea, settings.rateUnit)),
 		/** The same with how sure it is. */
-		sure: (rate: VolumePerArea | number, u95: number) => {
-			const value = inUnit('volumePerArea', rate as VolumePerArea, settings.rateUnit);
-			return showWithInterval(value, value * u95, settings.decimalComma);
-		},
+		sure: (rate: VolumePerArea | number, u95: number) => show('rate', rate, settings, { u95 }),
 		speed: (speed: Speed, paced = false) => (paced ? figure(speed * 100) : figure(inUnit('speed', speed, units.speed))),
 		speedUnit: (paced = false) => (paced ? '% of the present speed' : units.speed),
 		pressure: (pressure: Pressure) => figure(inUnit('pressure', pressure, units.pressure)),

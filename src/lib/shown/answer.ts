@@ -1,9 +1,8 @@
 import type { Budget, BudgetInput, MethodCalibration } from '$core';
-import { factor, judgeGap, nearEnough, showFigure, showWithInterval } from '$core';
+import { factor, judgeGap, nearEnough, showFigure } from '$core';
 import type { FarmSettings } from '$lib/formats/farm-settings';
 import type { RateUnit } from '$lib/formats/rate-units';
-import { longUnit } from '$lib/formats/field-units';
-import { show } from './show';
+import { show, shownSure } from './show';
 
 /** What an input of the budget is called. */
 export const inputNames: Record<BudgetInput, string> = {
@@ -59,7 +58,8 @@ export interface ShownRate {
 export function shownRate(rate: number, relativeU95: number, unit: RateUnit, decimalComma: boolean): ShownRate {
 	const value = rate / factor('volumePerArea', unit);
 	const tooWide = judgeGap(0, nearEnough, relativeU95) === 'cannot-tell';
-	return { ...showWithInterval(value, value * relativeU95, decimalComma), unit: longUnit(unit), tooWide };
+	const { figure, interval, unit: word } = shownSure(value, relativeU95, decimalComma, unit, true);
+	return { value: figure, interval, unit: word, tooWide };
 }
 
 /** A spray volume without a ±, to three figures: one that was told, not measured here. */

@@ -1,5 +1,5 @@
 import type { Amount, Kind, Typed, UnitOf } from '../../core';
-import { factor, isUnit, readTyped, showFigure } from '../../core';
+import { factor, isUnit, readTyped, showFigure, showWithInterval } from '../../core';
 import type { FarmSettings } from '../formats/farm-settings';
 import type { FieldUnits } from '../formats/field-units';
 import { fieldUnits, longUnit, measuresOf, shortUnit } from '../formats/field-units';
@@ -11,9 +11,17 @@ export interface Shown {
 	readonly text: string;
 }
 
+/** A figure that was measured, with digits that follow its ±. */
+export interface ShownSure extends Shown {
+	/** Half of the 95 % interval, in the same unit. */
+	readonly interval: string;
+}
+
 export interface ShowAs {
 	/** Significant digits. */
 	readonly digits?: number;
+	/** How sure it is: half of its 95 % interval as a share of it. The digits then follow it. */
+	readonly u95?: number | undefined;
 	/** What somebody typed and this follows from: told in its unit, whatever the farm's. */
 	readonly typed?: Typed | null | undefined;
 }
@@ -80,17 +88,38 @@ export const shownIn = (figure: string, unit: string, long = false): Shown => {
  * The one way a quantity is shown: in the unit that it was typed in, else in the farm's measures and the unit of its size,
  * in the farm's decimal sign.
  *
- * value: SI.
+ * value: SI. With `u95` its digits follow its ±, which is told beside it.
  */
 export function show(
 	what: keyof typeof things,
 	value: number,
 	settings: FarmSettings,
-	{ digits = 3, typed }: ShowAs = {}
-): Shown {
+	as?: ShowAs & { readonly u95?: undefined }
+): Shown;
+export function show(
+	what: keyof typeof things,
+	value: number,
+	settings: FarmSettings,
+	as: ShowAs & { readonly u95: number }
+): ShownSure;
+export function show(
+	what: keyof typeof things,
+	value: number,
+	settings: FarmSettings,
+	{ digits = 3, typed, u95 }: ShowAs = {}
+): Shown | ShownSure {
 	const { kind, unit: usual, long }: Thing<Kind> = things[what];
 	const unit = unitOf(kind, typed) ?? usual(value, settings, fieldUnits(settings));
-	return shownIn(showFigure(tidy(value / factor(kind, unit)), digits, settings.decimalComma), unit, long);
+	const figure = tidy(value / factor(kind, unit));
+	if (u95 === undefined) return shownIn(showFigure(figure, digits, settings.decimalComma), unit, long);
+	return shownSure(figure, u95, settings.decimalComma, unit, long);
+}
+
+/** A figure in a unit with its ±: the digits of both follow the ±. */
+export function shownSure(figure: number, u95: number, comma: boolean, unit: string, long = false): ShownSure {
+	const sure = showWithInterval(figure, figure * u95, comma);
+	const shown = shownIn(sure.value, unit, long);
+	return { ...shown, interval: sure.interval, text: `${shown.figure} ± ${sure.interval} ${shown.unit}` };
 }
 
 /** The large unit of a small one, from how many of the large one on. */

@@ -1,6 +1,7 @@
 import type { Measured, MethodCalibration, RigNumbers, Round, RoundMethod, SprayerKind } from '$core';
-import { checksOf, inUnit, relativeU, showDecimals, showWithInterval, factor } from '$core';
+import { checksOf, inUnit, relativeU, showDecimals, factor } from '$core';
 import type { FarmSettings } from '$lib/formats/farm-settings';
+import { show } from '$lib/shown/show';
 import { measuresOf } from '$lib/formats/field-units';
 
 export const stepNames = ['ready', 'speed', 'swath', 'plot', 'flow', 'tank', 'volume', 'adjust', 'sign-off'] as const;
@@ -152,11 +153,9 @@ export function stepStates(source: StepSource): StepState[] {
 		volume() {
 			const c = source.calibration;
 			if (!c) return state('volume', 0);
-			const unit = source.settings.rateUnit;
-			const value = inUnit('volumePerArea', c.rate.value, unit);
-			const shown = showWithInterval(value, 2 * relativeU(c.rate) * value, comma);
+			const shown = show('rate', c.rate.value, source.settings, { u95: 2 * relativeU(c.rate) });
 			const whole = !c.nozzles || c.nozzles.caught === c.nozzles.count;
-			return state('volume', whole ? 1 : 0.5, shown.value, `± ${shown.interval}`);
+			return state('volume', whole ? 1 : 0.5, shown.figure, `± ${shown.interval}`);
 		},
 		adjust() {
 			const { aim, change } = source.round;
