@@ -1,13 +1,27 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { demoProducts } from '../../demo/products';
-import { fields, isBareNumber, oneGroup, readField, readTyped } from '../../src/core';
-import type { Typed } from '../../src/core';
+import {
+	checkRunEntry,
+	fields,
+	isBareNumber,
+	oneGroup,
+	readAmount,
+	readDensity,
+	readDose,
+	readField,
+	readQuantity,
+	readTemperature,
+	readTyped,
+	si
+} from '../../src/core';
+import type { Field, Kind, Result, Typed } from '../../src/core';
 import { bothReadings, decimalSign } from '../../src/lib/formats/decimal-sign';
 import { defaultSettings } from '../../src/lib/formats/farm-settings';
 import { lastingText } from '../../src/lib/formats/lasting-text';
 import { productCsv, readProductFile } from '../../src/lib/formats/product-files';
 import { typedText } from '../../src/lib/formats/typed-text';
+import { wordIssue } from '../../src/lib/wording/issues';
 
 const csv = (...doses: string[]) => `name,state,dose\n${doses.map((d, i) => `P${i},liquid,"${d}"`).join('\n')}`;
 const point = { ...defaultSettings, decimalComma: false };
@@ -132,5 +146,77 @@ describe('text that lasts', () => {
 			null,
 			null
 		]);
+	});
+});
+
+describe('what a farm with the decimal comma is told', () => {
+	const typed = (text: string, unit: string) => ({ text, unit, gallon: 'US' as const, comma: true });
+	const bareUnits: Partial<Record<Kind, string>> = {
+		length: 'm',
+		area: 'ha',
+		volume: 'L',
+		time: 's',
+		mass: 'g',
+		speed: 'km/h',
+		pressure: 'bar',
+		flow: 'L/min',
+		volumePerArea: 'L/ha',
+		massPerArea: 'kg/ha'
+	};
+	/** Everything in words that looks like a figure with a unit. */
+	const figures = (words: string) =>
+		words.replace(/“[^”]*”/g, '').match(/\d[\d.,: ]*\d*\s?(?:US |Imp )?[a-zA-Z]+[²\d]?(?: oz)?(?:\/[a-zA-Z]+)?/g) ?? [];
+
+	it('can be typed again: bounds and examples of every field', () => {
+		let told = 0;
+		for (const [name, field] of Object.entries(fields) as [string, Field<Kind>][])
+			for (const kind of field.kinds)
+				for (const text of ['0,000000001', '99999999', 'x', '1.5', '']) {
+					const read = readField(field, typed(text, bareUnits[kind]!), name);
+					if (read.ok) continue;
+					const words = wordIssue(read.issues[0]!);
+					expect(words.replace(`“${text}”`, '')).not.toMatch(/\d\.\d{1,2}(?!\d)/);
+					for (const figure of figures(words).filter((f) => /[.,]/.test(f))) {
+						const again = readQuantity(
+							figure.trim().replace(/,$/, ''),
+							{ kinds: field.kinds, unit: bareUnits[kind]!, gallon: 'US', decimalComma: true },
+							''
+						);
+						expect([name, words, figure, again.ok]).toEqual([name, words, figure, true]);
+						told += 1;
+					}
+				}
+		expect(told).toBeGreaterThan(40);
+	});
+
+	it('in a job’s bounds, a label’s temperatures, contents and doses as well', () => {
+		const sheet = {
+			area: si<'area'>(63_500),
+			rate: si<'volumePerArea'>(2e-5),
+			tank: si<'volume'>(0.6),
+			split: 'equal',
+			products: []
+		} as const;
+		const over = checkRunEntry(
+			{ kind: 'progress', load: 1, done: { by: 'area', area: typed('9', 'ha') }, left: typed('0', 'L') },
+			sheet
+		);
+		expect(wordIssue(over[0]!)).toContain('6,350 ha is the most');
+		const words = (read: Result<unknown>) => (read.ok ? '' : wordIssue(read.issues[0]!));
+		expect(words(readDensity(typed('9', ''), 'density'))).toBe(
+			'“9” is too large to be true here; 2,5 kg/L is the most. Write it like 1,28 kg/L or 10,7 lb/gal.'
+		);
+		expect(words(readTemperature(typed('-99 F', 'C'), 'air'))).not.toMatch(/\d\.\d/);
+		expect(words(readDose('x', { gallon: 'US', state: 'liquid', decimalComma: true }, 'dose'))).toContain('0,1 %');
+		expect(words(readAmount('x', { gallon: 'US', state: 'liquid', decimalComma: true }, 'pack'))).toContain(
+			'19,2 fl oz'
+		);
+	});
+
+	it('with a point where the farm has one, and for a corner of a boundary always', () => {
+		const plain = { text: 'x', unit: 'm', gallon: 'US' as const };
+		const read = readField(fields.tank, { ...plain, unit: 'L' }, 'tank');
+		expect(read.ok ? '' : wordIssue(read.issues[0]!)).toContain('19.2 fl oz');
+		expect(wordIssue({ code: 'unreadable', path: '', text: 'x', wanted: 'corner', comma: true })).toContain('47.10512');
 	});
 });

@@ -1,5 +1,5 @@
 import type { Result } from '../quantity/issue';
-import { bad, good } from '../quantity/issue';
+import { bad, good, inSign } from '../quantity/issue';
 import { readNumber, tidyText } from '../quantity/read-number';
 import type { Typed } from '../quantity/typed';
 
@@ -14,7 +14,10 @@ const limits = { min: -20, max: 50 };
  * readTemperature({ text: '64.4 F', unit: 'C', gallon: 'US' }, '').value.toFixed(6) // => "18.000000"
  * readTemperature({ text: '-3', unit: 'C', gallon: 'US' }, '').value // => -3
  */
-export function readTemperature({ text, unit, comma }: Typed, path: string): Result<number> {
+export const readTemperature = (typed: Typed, path: string): Result<number> =>
+	inSign(temperatureOf(typed, path), typed.comma);
+
+function temperatureOf({ text, unit, comma }: Typed, path: string): Result<number> {
 	const wanted = 'temperature';
 	const tidy = tidyText(text);
 	if (tidy === '') return bad({ code: 'empty', path, wanted });

@@ -1,5 +1,5 @@
 import type { Result } from '../quantity/issue';
-import { bad, good } from '../quantity/issue';
+import { bad, good, inSign } from '../quantity/issue';
 import { readNumber, tidyText } from '../quantity/read-number';
 import { readQuantity } from '../quantity/read-quantity';
 import type { Typed } from '../quantity/typed';
@@ -31,7 +31,9 @@ function readPart(text: string, typed: Typed, oz: 'fluid' | 'weight', path: stri
  * readDensity({ text: '1.35', unit: '', gallon: 'US' }, 'density').value // => 1350
  * readDensity({ text: '10 lb/gal', unit: '', gallon: 'US' }, 'density').value.toFixed(1) // => "1198.3"
  */
-export function readDensity(typed: Typed, path: string): Result<number> {
+export const readDensity = (typed: Typed, path: string): Result<number> => inSign(densityOf(typed, path), typed.comma);
+
+function densityOf(typed: Typed, path: string): Result<number> {
 	const tidy = tidyText(typed.text);
 	const wanted = 'density';
 	if (tidy === '') return bad({ code: 'empty', path, wanted });
@@ -66,12 +68,14 @@ export function readDensity(typed: Typed, path: string): Result<number> {
  * readContent({ text: '75 %', unit: '', gallon: 'US' }, 'dry', null, '').value // => 0.75
  * readContent({ text: '41 % w/w', unit: '', gallon: 'US' }, 'liquid', 1170, '').value.toFixed(1) // => "479.7"
  */
-export function readContent(
+export const readContent = (
 	typed: Typed,
 	state: 'liquid' | 'dry',
 	density: number | null,
 	path: string
-): Result<number> {
+): Result<number> => inSign(contentOf(typed, state, density, path), typed.comma);
+
+function contentOf(typed: Typed, state: 'liquid' | 'dry', density: number | null, path: string): Result<number> {
 	const { text } = typed;
 	const tidy = tidyText(text);
 	const wanted = 'content';

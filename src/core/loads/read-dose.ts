@@ -1,5 +1,5 @@
 import type { Issue, Result } from '../quantity/issue';
-import { bad, good } from '../quantity/issue';
+import { bad, good, inSign } from '../quantity/issue';
 import type { Length } from '../quantity/quantity';
 import { si } from '../quantity/quantity';
 import { isBareNumber, readNumber, tidyText } from '../quantity/read-number';
@@ -58,7 +58,10 @@ const ofActive = / ?(?:\bof )?\b(?:a\.? ?i\.?|a\.? ?e\.?|active(?: ingredient)?)
  * readDose('480 g a.i./ha', { gallon: 'US', state: 'liquid', actives: [{ name: 'A', content: 480 }] }, '').value.dose.toFixed(12) // => "0.000000100000"
  * readDose('14 oz/ac', { gallon: 'US' }, 'dose').issues[0].code // => "ambiguous-oz"
  */
-export function readDose(text: string, reading: DoseReading, path: string): Result<Dose> {
+export const readDose = (text: string, reading: DoseReading, path: string): Result<Dose> =>
+	inSign(doseOf(text, reading, path), reading.decimalComma);
+
+function doseOf(text: string, reading: DoseReading, path: string): Result<Dose> {
 	const tidy = tidyText(text);
 	const active = ofActive.test(tidy);
 	const ppm = millionths.exec(active ? tidy.replace(ofActive, '').trim() : tidy);
@@ -180,7 +183,10 @@ function readParts(text: string, left: string, right: string, reading: DoseReadi
 }
 
 /** An amount of product as a label tells it: a volume of a liquid (or its weight, with the density), a weight of a dry one. */
-export function readAmount(text: string, reading: DoseReading, path: string): Result<Amount> {
+export const readAmount = (text: string, reading: DoseReading, path: string): Result<Amount> =>
+	inSign(amountOf(text, reading, path), reading.decimalComma);
+
+function amountOf(text: string, reading: DoseReading, path: string): Result<Amount> {
 	const { gallon, decimalComma = false, unit } = reading;
 	const read = readQuantity(
 		text,

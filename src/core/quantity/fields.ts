@@ -1,4 +1,5 @@
 import type { Result } from './issue';
+import { inSign } from './issue';
 import type { Kind } from './quantity';
 import type { ReadQuantity } from './read-quantity';
 import type { Typed } from './typed';
@@ -63,7 +64,7 @@ export const fields = {
 /** Reads one typed field and holds it against its bounds. */
 export function readField<K extends Kind>(f: Field<K>, typed: Typed, path: string): Result<ReadQuantity<K>> {
 	const read = readTyped(typed, f.kinds, path);
-	if (!read.ok) return read;
+	if (!read.ok) return inSign(read, typed.comma);
 	const limits = f.bounds[read.value.kind];
-	return limits ? within(read.value, limits, path) : read;
+	return limits ? inSign(within(read.value, limits, path), typed.comma) : read;
 }

@@ -11,6 +11,8 @@ export interface Issue {
 	/** What was wanted there, for choosing an example. */
 	readonly wanted?: string | undefined;
 	readonly bound?: string | undefined;
+	/** It was read with the comma as decimal sign: the figures told beside it are written so. */
+	readonly comma?: true | undefined;
 }
 
 export type IssueCode =
@@ -82,3 +84,7 @@ export const bad = (...issues: Issue[]): { readonly ok: false; readonly issues: 
 	ok: false,
 	issues
 });
+
+/** A result whose issues know in which decimal sign they were read, so that what is told of them can be read in turn. */
+export const inSign = <T>(result: Result<T>, comma: boolean | undefined): Result<T> =>
+	result.ok || !comma ? result : bad(...result.issues.map((issue): Issue => ({ ...issue, comma: true })));

@@ -1,6 +1,17 @@
 import { z } from 'zod';
 import type { Boundary, Issue, Place, Result, TypedBlock, TypedExtent } from '../../core';
-import { bad, blockKinds, compass, fields, good, neighbourKinds, readBlock, readField, readNumber } from '../../core';
+import {
+	bad,
+	blockKinds,
+	compass,
+	fields,
+	good,
+	inSign,
+	neighbourKinds,
+	readBlock,
+	readField,
+	readNumber
+} from '../../core';
 import { boundaryArea } from '../ground/geodesic';
 import { boundarySchema } from './boundary';
 import type { FarmSettings } from './farm-settings';
@@ -120,7 +131,7 @@ export function readBlockForm(
 		const read = readField(fields.altitude, side(form.altitude), 'altitude');
 		if (!read.ok) issues.push(...read.issues);
 	}
-	if (issues.length > 0 || !kind) return bad(...issues);
+	if (issues.length > 0 || !kind) return inSign(bad(...issues), settings.decimalComma);
 	const own = form.by !== 'rows' && form.by !== 'trees' && form.spacing.trim() !== '';
 	const block: TypedBlock = {
 		name,
@@ -135,7 +146,7 @@ export function readBlockForm(
 		...rest
 	};
 	const read = readBlock(block, outlinedArea(block.boundary));
-	return read.ok ? good(block) : bad(...read.issues);
+	return read.ok ? good(block) : inSign(read, settings.decimalComma);
 }
 
 /** A block as its form again. */

@@ -1,5 +1,5 @@
 import type { ClassPoint, Issue, Result, Typed, TypedNozzle } from '../../core';
-import { bad, dropletClasses, good, nozzleKinds, readNozzle, readNumber } from '../../core';
+import { bad, dropletClasses, good, inSign, nozzleKinds, readNozzle, readNumber } from '../../core';
 import type { FarmSettings } from './farm-settings';
 import { fieldUnits, typed } from './field-units';
 import { lastingText } from './lasting-text';
@@ -81,7 +81,7 @@ export function readNozzleText(text: NozzleText, settings: FarmSettings): Result
 		if (end === '' && ends[1 - i] !== '')
 			issues.push({ code: 'empty', path: i === 0 ? 'range.low' : 'range.high', wanted: 'pressure' });
 	});
-	if (issues.length > 0 || !kind) return bad(...issues);
+	if (issues.length > 0 || !kind) return inSign(bad(...issues), settings.decimalComma);
 	const range =
 		ends[0] === ''
 			? {}
@@ -96,7 +96,7 @@ export function readNozzleText(text: NozzleText, settings: FarmSettings): Result
 		classes
 	};
 	const read = readNozzle('', nozzle, false);
-	return read.ok ? good(nozzle) : bad(...read.issues);
+	return read.ok ? good(nozzle) : inSign(read, settings.decimalComma);
 }
 
 /** A typed nozzle as text, a line a point; `;` as the parting keeps it on one line. */

@@ -5,6 +5,7 @@ import {
 	doseAreas,
 	dropletClasses,
 	good,
+	inSign,
 	labelFills,
 	mixesByState,
 	mixingClasses,
@@ -157,7 +158,7 @@ export function readProductText(text: ProductText, settings: FarmSettings): Resu
 	const counts = { applications: number('applications'), daysBetween: number('daysBetween') };
 	const air = { humidityLow: number('humidityLow'), humidityHigh: number('humidityHigh') };
 	const scale = units.speed === 'mph' ? 'F' : 'C';
-	if (issues.length > 0 || !state || !mixes) return bad(...issues);
+	if (issues.length > 0 || !state || !mixes) return inSign(bad(...issues), settings.decimalComma);
 	const label: TypedLabel = {
 		name: text.name.trim(),
 		state,
@@ -197,7 +198,7 @@ export function readProductText(text: ProductText, settings: FarmSettings): Resu
 		notes: text.notes.trim()
 	};
 	const read = readLabel(label);
-	return read.ok ? good(label) : bad(...read.issues);
+	return read.ok ? good(label) : inSign(read, settings.decimalComma);
 }
 
 /** Only what somebody wrote. */

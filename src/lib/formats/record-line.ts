@@ -1,5 +1,16 @@
 import type { AskedRecord, Issue, Result, SprayRecord, Typed } from '../../core';
-import { askedFields, bad, fields, good, readAmount, readDose, readField, readNumber, readWeather } from '../../core';
+import {
+	askedFields,
+	bad,
+	fields,
+	good,
+	inSign,
+	readAmount,
+	readDose,
+	readField,
+	readNumber,
+	readWeather
+} from '../../core';
 import { dayStart, momentAt } from '../shown/farm-time';
 import type { FarmSettings } from './farm-settings';
 import { fieldUnits, typed } from './field-units';
@@ -106,7 +117,7 @@ export function readRecordLine(at: (column: string) => string, settings: FarmSet
 		lastRain: at('last_rain')
 	};
 	take(readWeather(told));
-	if (issues.length > 0 || day === null || area === null) return bad(...issues);
+	if (issues.length > 0 || day === null || area === null) return inSign(bad(...issues), settings.decimalComma);
 	const empty = Object.values(told).every((v) => v === null || v === '');
 	return good({
 		id: at('record').slice(0, 80),

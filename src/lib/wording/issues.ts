@@ -134,8 +134,30 @@ const places: Record<string, string> = {
  * codes become sentences.
  */
 export function wordIssue(issue: Issue): string {
+	const { bound, comma = false } = issue;
+	if (bound === undefined || typedBounds.has(issue.code)) return words(issue);
+	return words({ ...issue, bound: asWritten(bound, comma) });
+}
+
+/** Their bound is what somebody typed, and stays as it is. */
+const typedBounds: ReadonlySet<Issue['code']> = new Set([
+	'comma',
+	'upside-down',
+	'no-orifice',
+	'which-active',
+	'ring-open'
+]);
+
+/** A corner of a boundary is in degrees with a point wherever it is written; all else has the farm's sign. */
+const asWritten = (text: string, comma: boolean): string =>
+	(comma
+		? text.replace(/\d[\d.,]*\d/g, (figure) => figure.replace(/[.,]/g, (sign) => (sign === '.' ? ',' : '.')))
+		: text
+	).replace(/\b(m|ft)2\b/g, '$1²');
+
+function words(issue: Issue): string {
 	const typed = issue.text === undefined || issue.text === '' ? '' : `“${issue.text}”`;
-	const example = examples[issue.wanted ?? ''];
+	const example = exampleOf(issue.wanted ?? '', issue.comma);
 	const such = example ? ` Write it like ${example}.` : '';
 	const wanted = thing[issue.wanted ?? ''] ?? 'what belongs here';
 	switch (issue.code) {
@@ -262,5 +284,8 @@ export function wordIssue(issue: Issue): string {
 	}
 }
 
-/** The example alone, for a field's hint. */
-export const exampleOf = (wanted: string): string | undefined => examples[wanted];
+/** The example alone, for a field's hint, in the decimal sign that it is read in. */
+export function exampleOf(wanted: string, comma: boolean | undefined): string | undefined {
+	const example = examples[wanted];
+	return example === undefined || wanted === 'corner' ? example : asWritten(example, comma ?? false);
+}
