@@ -101,7 +101,7 @@ describe('how well a farm measures', () => {
 		expect(skillOf({ skill: {} })).toEqual(usualSkill);
 		expect(skillOf({ skill: { stopwatch: 0.1 } }).stopwatch).toBe(0.1);
 		expect(new Set(skillFields.map((f) => f.name))).toEqual(new Set(Object.keys(usualSkill)));
-		for (const field of skillFields) expect(usualText(field)).toMatch(/^usual: [\d.]+ /);
+		for (const field of skillFields) expect(usualText(field, false)).toMatch(/^usual: [\d.]+ /);
 	});
 	it('goes through its form and back', () => {
 		const { skill, problems } = readSkillForm(
@@ -111,7 +111,8 @@ describe('how well a farm measures', () => {
 		expect(Object.keys(skill).sort()).toEqual(['jugMarks', 'steadyDriven']);
 		expect(skill.steadyDriven).toBeCloseTo(0.02, 12);
 		expect(skill.jugMarks).toBeCloseTo(25e-6, 12);
-		expect(skillTexts(skill)).toMatchObject({ steadyDriven: '2', jugMarks: '25', tape: '' });
+		expect(skillTexts({ skill, decimalComma: false })).toMatchObject({ steadyDriven: '2', jugMarks: '25', tape: '' });
+		expect(skillTexts({ skill: { stopwatch: 0.25 }, decimalComma: true })).toMatchObject({ stopwatch: '0,25' });
 	});
 	it('refuses what is no measure of anything', () => {
 		const { problems } = readSkillForm((name) => ({ stopwatch: '-1', tape: '300', tester: 'good' })[name] ?? '');

@@ -103,7 +103,7 @@ describe.each(Object.keys(rigs) as SprayerKind[])(
 		});
 		it('lists as readings what was read, and says of the rest that it was not stated', () => {
 			for (const { has, round, result } of all) {
-				const lines = readingLines({ round, ...result });
+				const lines = readingLines({ round, ...result }, false);
 				const told = new Set(lines.map((l) => l.name));
 				const line = (name: string, part: Part) =>
 					expect(told.has(name), `${name} of ${[...has].join(', ')}`).toBe(has.has(part));

@@ -31,6 +31,6 @@ export interface Told {
 	readonly area: UnitOf<'area'>;
 }
 
-/** A figure of the working, to five digits from the unrounded value. */
-export const five = (value: number) => showFigure(value, 5);
+/** A figure of the working, to five digits from the unrounded value; with a point: who shows it writes it in the farm's sign. */
+export const five = (value: number) => showFigure(value, 5, false);
 export const sign = (unit: string) => unit.replace('m2', 'm²').replace('ft2', 'ft²');

@@ -111,7 +111,7 @@ function widthLine(width: WidthReading, result: MethodCalibration, u: Told): Wor
 			return best
 				? line(
 						'swath = widest the pans keep even',
-						`${best.spacings} × ${m(width.spacing)} ${u.width} = ${whole}, CV ${showFigure(best.cv * 100, 3)} %`
+						`${best.spacings} × ${m(width.spacing)} ${u.width} = ${whole}, CV ${showFigure(best.cv * 100, 3, false)} %`
 					)
 				: line('swath, as chosen', whole);
 		}
@@ -120,7 +120,7 @@ function widthLine(width: WidthReading, result: MethodCalibration, u: Told): Wor
 			return 'share' in width.usable
 				? line(
 						'swath = usable share × wetted width',
-						`${showFigure(width.usable.share * 100, 3)} % × ${m(width.wetted)} ${u.width} = ${whole}`
+						`${showFigure(width.usable.share * 100, 3, false)} % × ${m(width.wetted)} ${u.width} = ${whole}`
 					)
 				: line(
 						'swath = wetted width − 2 × edge',
@@ -146,7 +146,7 @@ function areaLine(area: AreaReading, u: Told): WorkingLine {
 		case 'block':
 			return line(
 				'area = share × block',
-				`${showFigure(area.share * 100, 3)} % × ${a(area.block)} = ${a(area.block * area.share)}`
+				`${showFigure(area.share * 100, 3, false)} % × ${a(area.block)} = ${a(area.block * area.share)}`
 			);
 	}
 }

@@ -13,14 +13,14 @@ describe('shown figures', () => {
 		[1234.5, 19.7, '1,235', '20'],
 		[181.48, 0, '181.5', '0']
 	])('%d ± %d is shown as %s ± %s', (value, interval, shown, pm) => {
-		expect(showWithInterval(value, interval)).toEqual({ value: shown, interval: pm });
+		expect(showWithInterval(value, interval, false)).toEqual({ value: shown, interval: pm });
 	});
 
 	it('groups thousands, and writes the farm’s decimal sign', () => {
-		expect(showDecimals(1234567.891, 2)).toBe('1,234,567.89');
+		expect(showDecimals(1234567.891, 2, false)).toBe('1,234,567.89');
 		expect(showDecimals(1234567.891, 2, true)).toBe('1.234.567,89');
-		expect(showDecimals(-0.04, 1)).toBe('0.0');
-		expect(showDecimals(-15.04, 1)).toBe('−15.0');
+		expect(showDecimals(-0.04, 1, false)).toBe('0.0');
+		expect(showDecimals(-15.04, 1, false)).toBe('−15.0');
 	});
 
 	it('never shows more digits than the interval is worth', () => {
@@ -30,7 +30,7 @@ describe('shown figures', () => {
 				fc.double({ min: 1e-4, max: 0.3, noNaN: true }),
 				(value, share) => {
 					const interval = value * share;
-					const shown = showWithInterval(value, interval);
+					const shown = showWithInterval(value, interval, false);
 					const back = Number(shown.value.replace(/,/g, ''));
 					// What is lost by showing is under the interval itself, and the ± is right to a tenth or so of itself.
 					return (
@@ -43,9 +43,9 @@ describe('shown figures', () => {
 	});
 
 	it('keeps the digits asked for', () => {
-		expect(showFigure(20, 4)).toBe('20');
-		expect(showFigure(0.0172176, 4)).toBe('0.01722');
-		expect(showFigure(226.93, 4)).toBe('226.9');
-		expect(showFigure(0, 3)).toBe('0');
+		expect(showFigure(20, 4, false)).toBe('20');
+		expect(showFigure(0.0172176, 4, false)).toBe('0.01722');
+		expect(showFigure(226.93, 4, false)).toBe('226.9');
+		expect(showFigure(0, 3, false)).toBe('0');
 	});
 });

@@ -1,5 +1,5 @@
 /** Fixed decimals with thousands grouped; a proper minus sign; a decimal comma where the farm writes one. */
-export function showDecimals(value: number, decimals: number, decimalComma = false): string {
+export function showDecimals(value: number, decimals: number, decimalComma: boolean): string {
 	const fixed = Math.abs(value).toFixed(Math.max(0, decimals));
 	const [whole, part] = fixed.split('.') as [string, string?];
 	const grouped = whole.replace(/\B(?=(\d{3})+(?!\d))/g, decimalComma ? '.' : ',');
@@ -13,7 +13,7 @@ export function showDecimals(value: number, decimals: number, decimalComma = fal
  * showFigure(0.0172176, 3) // => "0.0172"
  * showFigure(12345.6, 3) // => "12,346"
  */
-export function showFigure(value: number, digits: number, decimalComma = false): string {
+export function showFigure(value: number, digits: number, decimalComma: boolean): string {
 	if (value === 0 || !Number.isFinite(value)) return '0';
 	const decimals = digits - 1 - Math.floor(Math.log10(Math.abs(value)));
 	const shown = showDecimals(value, Math.min(12, Math.max(0, decimals)), decimalComma);
@@ -29,7 +29,7 @@ export function showFigure(value: number, digits: number, decimalComma = false):
 export function showWithInterval(
 	value: number,
 	interval: number,
-	decimalComma = false
+	decimalComma: boolean
 ): { readonly value: string; readonly interval: string } {
 	if (!(interval > 0)) return { value: showFigure(value, 4, decimalComma), interval: '0' };
 	const exponent = Math.floor(Math.log10(interval));

@@ -64,4 +64,4 @@ export function within<K extends Kind>(
 
 /** A bound in the unit that the person used. */
 const told = (bound: number, { kind, unit }: ReadQuantity): string =>
-	`${showFigure(bound / factor(kind, unit), 3)} ${unit}`;
+	`${showFigure(bound / factor(kind, unit), 3, false)} ${unit}`;

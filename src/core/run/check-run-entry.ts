@@ -103,7 +103,7 @@ function doneIssues(done: TypedDone, sheet: PlanSheet): Issue[] {
 			code: 'too-large',
 			path: 'done',
 			text: done.area.text,
-			bound: `${showFigure(inUnit('area', sheet.area, unit), 4)} ${unit}`,
+			bound: `${showFigure(inUnit('area', sheet.area, unit), 4, false)} ${unit}`,
 			...(done.area.comma ? { comma: true } : {})
 		}
 	];

@@ -50,7 +50,7 @@
 	<section class="card kept" aria-label="Kept change">
 		<h3>
 			{round.signedOff ? 'Changed after this round' : 'Kept as the change'}{round.round.aim
-				? `: ${aimText(round.round.aim)} wanted`
+				? `: ${aimText(round.round.aim, round.settings.decimalComma)} wanted`
 				: ''}
 		</h3>
 		<ChangeFacts change={kept} prediction={null} settings={round.settings} />

@@ -9,6 +9,7 @@
 	import { wordIssue } from '$lib/wording/issues';
 	import BudgetBar from './BudgetBar.svelte';
 	import { findingKey } from '$lib/wording/finding-key';
+	import { asWritten } from '$lib/wording/as-written';
 
 	let { state, unit }: { state: RoundState; unit: RateUnit } = $props();
 
@@ -124,7 +125,9 @@
 			{/each}
 		</dl>
 		{#if rateLine}
-			<p class="eq"><span>{rateLine.rule}</span><br /><b>{rateLine.figures}</b></p>
+			<p class="eq">
+				<span>{rateLine.rule}</span><br /><b>{asWritten(rateLine.figures, state.settings.decimalComma)}</b>
+			</p>
 		{/if}
 	{/if}
 </section>

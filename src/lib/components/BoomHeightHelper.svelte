@@ -66,8 +66,8 @@
 			<p class="lab">
 				Now at {figure(height)}
 				{unit}: {is < 0
-					? `a gap of ${showFigure(-is * 100, 2)} % of the spacing between the fans`
-					: `${showFigure(is * 100, 3)} % overlap`}
+					? `a gap of ${showFigure(-is * 100, 2, settings.decimalComma)} % of the spacing between the fans`
+					: `${showFigure(is * 100, 3, settings.decimalComma)} % overlap`}
 			</p>
 		{/if}
 		<p class="lab">Above the crop’s tops, not the ground, where the crop is what is sprayed.</p>

@@ -16,7 +16,7 @@
 </script>
 
 <dl>
-	{#each changeLines(change) as line (line.name)}
+	{#each changeLines(change, settings.decimalComma) as line (line.name)}
 		<div>
 			<dt>{line.name}</dt>
 			<dd class:num={line.name !== 'Nozzles' && line.name !== 'Set'}>{line.text}</dd>

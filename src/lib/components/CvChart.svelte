@@ -54,7 +54,7 @@
 					y: limit * 100,
 					borderColor: 'var(--moss)',
 					label: {
-						text: `even up to ${showDecimals(limit * 100, 0)} %`,
+						text: `even up to ${showDecimals(limit * 100, 0, decimalComma)} %`,
 						position: 'left',
 						textAnchor: 'start' as const
 					}
@@ -78,7 +78,7 @@
 	class="chart card"
 	role="img"
 	aria-label="CV against swath width. {best
-		? `Taken: ${showDecimals(best.spacings * spacing, 1)} ${unit} at ${showDecimals(best.cv * 100, 1)} %.`
+		? `Taken: ${showDecimals(best.spacings * spacing, 1, decimalComma)} ${unit} at ${showDecimals(best.cv * 100, 1, decimalComma)} %.`
 		: 'No width is even enough.'}"
 	{@attach chart(() => options)}
 ></div>

@@ -13,6 +13,7 @@
 	import CatchSettings from './CatchSettings.svelte';
 	import CatchTimer from './CatchTimer.svelte';
 	import JugColumns from './JugColumns.svelte';
+	import { asWritten } from '$lib/wording/as-written';
 
 	interface Props {
 		step: FlowStepState;
@@ -140,8 +141,8 @@
 <div class="foot">
 	{#if !round.rig.groundDriven}<CatchTimer {watch} target={step.heldFor} {onpress} decimalComma={comma} />{/if}
 	<p class="lab">
-		Type a reading, <b>Enter</b> goes to the next. <b>19.2 oz</b>, <b>1 pt 3 oz</b>, <b>568 ml</b>, <b>566 g</b> all
-		work.
+		Type a reading, <b>Enter</b> goes to the next. <b>{asWritten('19.2 oz', comma)}</b>, <b>1 pt 3 oz</b>,
+		<b>568 ml</b>, <b>566 g</b> all work.
 		{lead}
 	</p>
 	<button type="button" class="btn ink big" onclick={ondone}

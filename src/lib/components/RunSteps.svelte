@@ -22,8 +22,8 @@
 				<span class="what">
 					<b>{line.text}</b>
 					<small>{line.why}{done ? ` · done ${clockOf(done.at, run.settings)}` : ''}</small>
-					{#if done?.poured && line.poured && typedText(done.poured.typed) !== typedText(line.poured)}<small class="look"
-							>▲ {typedText(done.poured.typed)} went in</small
+					{#if done?.poured && line.poured && typedText(done.poured.typed) !== typedText(line.poured)}<small
+							class="look">▲ {typedText(done.poured.typed)} went in</small
 						>{/if}
 					{#if line.poured && i === load.next && load.n === run.current?.n}<RunPour {run} unit={line.unit} />{/if}
 					{#if line.look && !done}<small class="look">▲ {line.look}</small>{/if}

@@ -12,6 +12,7 @@
 	import { carriedWords, carrierWords, driveWords, kindWords } from '$lib/wording/describe-rig';
 	import FormField from './FormField.svelte';
 	import RigDrawing from './RigDrawing.svelte';
+	import { asWritten } from '$lib/wording/as-written';
 
 	interface Props {
 		form: SuperValidated<{ -readonly [K in keyof RigForm]: RigForm[K] } & Record<string, unknown>>;
@@ -36,14 +37,14 @@
 		const spacing = rig.spacing ? readField(fields.spacing, rig.spacing, '') : null;
 		const unit = units.course;
 		const width = spacing?.ok
-			? `${showFigure(inUnit('length', si(spacing.value.value * rig.nozzles), unit), 4)} ${unit}`
+			? `${showFigure(inUnit('length', si(spacing.value.value * rig.nozzles), unit), 4, settings.decimalComma)} ${unit}`
 			: rig.kind === 'boom'
 				? '?'
 				: '';
 		return { rig: { ...rig, sections: sum === rig.nozzles ? rig.sections : [rig.nozzles] }, width };
 	});
 	const first = (name: RigText) => ($errors[name] as string[] | undefined)?.[0];
-	const ratingExample = '1.0 = 1.00 L/min\n1.5 = 1.50 L/min';
+	const ratingExample = $derived(asWritten('1.0 = 1.00 L/min\n1.5 = 1.50 L/min', settings.decimalComma));
 	const bare = (unit: string) => `A bare number is ${shortUnit(unit)}.`;
 </script>
 

@@ -53,13 +53,15 @@
 			return lineOptions(
 				traces.map((t) => ({ day: t.signedDay, value: t.rate / factor('volumePerArea', settings.rateUnit) })),
 				`spray volume, ${unit}`,
+				settings.decimalComma,
 				[]
 			);
-		if (shown === 'wear') return wearLine(traces, newNozzles);
-		if (shown === 'field') return fieldLine(jobs);
+		if (shown === 'wear') return wearLine(traces, newNozzles, settings.decimalComma);
+		if (shown === 'field') return fieldLine(jobs, settings.decimalComma);
 		return lineOptions(
 			traces.flatMap((t) => (t.unevenness === null ? [] : [{ day: t.signedDay, value: t.unevenness * 100 }])),
 			'unevenness (CV), %',
+			settings.decimalComma,
 			[]
 		);
 	});

@@ -16,6 +16,7 @@
 	import SchoolAnswers from './SchoolAnswers.svelte';
 	import Segmented from './Segmented.svelte';
 	import SideSwitches from './SideSwitches.svelte';
+	import { asWritten } from '$lib/wording/as-written';
 
 	let { state: round }: { state: RoundState } = $props();
 	const swath = untrack(() => new BoomlessSwath(round));
@@ -59,7 +60,8 @@
 		if (await swath.enter(n)) {
 			problem = '';
 			focusPan();
-		} else problem = `Pan ${n}: “${swath.drafts[n]}” is not a volume. Write it like 42 ml or 1.4 fl oz.`;
+		} else
+			problem = `Pan ${n}: “${swath.drafts[n]}” is not a volume. Write it like ${asWritten('42 ml or 1.4 fl oz', comma)}.`;
 	}
 	function panKey(event: KeyboardEvent, n: number) {
 		if (event.key === 'Enter') void enterPan(n);

@@ -13,6 +13,7 @@
 	import CatchTimer from './CatchTimer.svelte';
 	import QuantityField from './QuantityField.svelte';
 	import Segmented from './Segmented.svelte';
+	import { asWritten } from '$lib/wording/as-written';
 
 	interface Props {
 		state: RoundState;
@@ -72,7 +73,9 @@
 		const empty = by === 'dip' ? start.trim() === '' || left.trim() === '' : added.trim() === '';
 		if (empty) {
 			problem =
-				by === 'dip' ? 'Both levels are needed: what was in, and what is left.' : 'Write what was added, like 12.4 L.';
+				by === 'dip'
+					? 'Both levels are needed: what was in, and what is left.'
+					: asWritten('Write what was added, like 12.4 L.', comma);
 			return;
 		}
 		if (by === 'dip' && now.start !== null && now.left !== null && now.left >= now.start) {

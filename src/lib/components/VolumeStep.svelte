@@ -40,6 +40,7 @@
 				calibration={c}
 				school={round.settings.school}
 				measures={measuresOf(round.settings)}
+				decimalComma={round.settings.decimalComma}
 			/>
 		</div>
 		{#if round.head.setting?.change}

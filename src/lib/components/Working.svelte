@@ -3,6 +3,7 @@
 	import type { AnySheet, Measures, MethodCalibration, School } from '$core';
 	import { workingOf } from '$core';
 	import Segmented from './Segmented.svelte';
+	import { asWritten } from '$lib/wording/as-written';
 
 	interface Props {
 		sheet: AnySheet;
@@ -10,12 +11,18 @@
 		/** The farm's school; the reader may look at another. */
 		school: School;
 		measures: Measures;
+		decimalComma: boolean;
 	}
-	let { sheet, calibration, school, measures }: Props = $props();
+	let { sheet, calibration, school, measures, decimalComma }: Props = $props();
 
 	let picked = $state<School | null>(null);
 	const shown = $derived(picked ?? school);
-	const lines = $derived(workingOf(sheet, calibration, shown, measures));
+	const lines = $derived(
+		workingOf(sheet, calibration, shown, measures).map((line) => ({
+			...line,
+			figures: asWritten(line.figures, decimalComma)
+		}))
+	);
 	const names = {
 		speed: 'Ground speed',
 		width: 'Swath',

@@ -31,16 +31,21 @@ export const skillFields: readonly SkillField[] = [
 ];
 
 /** The form's texts: what the farm has set, empty where it is as usual. */
-export const skillTexts = (skill: FarmSettings['skill']): Record<string, string> =>
+export const skillTexts = ({
+	skill,
+	decimalComma
+}: Pick<FarmSettings, 'skill' | 'decimalComma'>): Record<string, string> =>
 	Object.fromEntries(
 		skillFields.map(({ name, factor }) => [
 			name,
-			skill[name] === undefined ? '' : showFigure(skill[name] / factor, 6).replace(/,/g, '')
+			skill[name] === undefined
+				? ''
+				: `${Number((skill[name] / factor).toPrecision(6))}`.replace('.', decimalComma ? ',' : '.')
 		])
 	);
 
-export const usualText = ({ name, unit, factor }: SkillField): string =>
-	`usual: ${showFigure(usualSkill[name] / factor, 3)} ${unit}`;
+export const usualText = ({ name, unit, factor }: SkillField, comma: boolean): string =>
+	`usual: ${showFigure(usualSkill[name] / factor, 3, comma)} ${unit}`;
 
 /** Reads the form: empty is as usual; what is no number over zero is told at its place. */
 export function readSkillForm(texts: (name: string) => string): {
@@ -56,7 +61,7 @@ export function readSkillForm(texts: (name: string) => string): {
 		if (value > 0 && value * factor < (unit === '%' ? 1 : 100)) skill[name] = value * factor;
 		else
 			problems[name] =
-				`“${text}” is not what a measure is good to. Write it like ${showFigure(usualSkill[name] / factor, 3)}, or leave it empty.`;
+				`“${text}” is not what a measure is good to. Write it like ${showFigure(usualSkill[name] / factor, 3, text.includes(','))}, or leave it empty.`;
 	}
 	return { skill: skill as FarmSettings['skill'], problems };
 }

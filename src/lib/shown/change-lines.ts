@@ -8,12 +8,12 @@ export interface ChangeLine {
 }
 
 /** What a change consists of, a line each, as it was written down. */
-export function changeLines(change: TypedChange): ChangeLine[] {
+export function changeLines(change: TypedChange, comma: boolean): ChangeLine[] {
 	const lines: ChangeLine[] = [];
 	const add = (name: string, text: string | undefined | false) => text && lines.push({ name, text });
 	add('Ground speed', change.speed && typedText(change.speed));
 	add('Dial', change.dial && typedText(change.dial));
-	add('Pace', change.pace !== undefined && `${showFigure(change.pace * 100, 3)} % of the one measured`);
+	add('Pace', change.pace !== undefined && `${showFigure(change.pace * 100, 3, comma)} % of the one measured`);
 	add('Pressure', change.pressure && typedText(change.pressure));
 	add('Nozzles', change.nozzle?.name);
 	if (change.set) {
@@ -25,12 +25,12 @@ export function changeLines(change: TypedChange): ChangeLine[] {
 }
 
 /** What was wanted, as it was typed. */
-export function aimText({ wanted, specificGravity }: TypedAim): string {
+export function aimText({ wanted, specificGravity }: TypedAim, comma: boolean): string {
 	const what =
 		wanted.by === 'volume'
 			? typedText(wanted.volume)
 			: wanted.by === 'range'
 				? `${typedText(wanted.low)} to ${typedText(wanted.high)}`
 				: `${typedText(wanted.area)} with one tank`;
-	return specificGravity === 1 ? what : `${what}, of a liquid of ${showFigure(specificGravity, 3)}`;
+	return specificGravity === 1 ? what : `${what}, of a liquid of ${showFigure(specificGravity, 3, comma)}`;
 }

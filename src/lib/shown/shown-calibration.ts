@@ -60,7 +60,8 @@ export function nozzleLines(rig: Rig, read: ReadCalibration, settings: FarmSetti
 
 /** All readings but the catches, as taken, a line each; what does not apply is left out. */
 export function readingLines(
-	read: ReadCalibration
+	read: ReadCalibration,
+	comma: boolean
 ): { readonly name: string; readonly text: string; readonly struck?: boolean }[] {
 	const { round } = read;
 	const lines: { name: string; text: string; struck?: boolean }[] = [];
@@ -96,7 +97,7 @@ export function readingLines(
 					? typedText(round.plot.area.typed)
 					: round.plot.by === 'row'
 						? `row of ${typedText(round.plot.row.typed)}`
-						: `${showDecimals(round.plot.share * 100, 1)} % of ${typedText(round.plot.block.typed)}`
+						: `${showDecimals(round.plot.share * 100, 1, comma)} % of ${typedText(round.plot.block.typed)}`
 		);
 	round.plotRuns.forEach((run, i) => add(`Go ${i + 1}`, typedText(run.time.typed), run.struck));
 	round.used.forEach(({ reading, struck }, i) =>
@@ -115,8 +116,8 @@ export function readingLines(
 	}
 	add('Gauge', round.gauge && typedText(round.gauge.typed));
 	for (const [what, text] of round.notes) add(what[0]!.toUpperCase() + what.slice(1), text);
-	add('Wanted', round.aim && aimText(round.aim));
-	for (const line of round.change ? changeLines(round.change) : [])
+	add('Wanted', round.aim && aimText(round.aim, comma));
+	for (const line of round.change ? changeLines(round.change, comma) : [])
 		add(`Change: ${line.name.toLowerCase()}`, line.text);
 	return lines;
 }

@@ -39,7 +39,7 @@ export class ArcSetState {
 		this.#adjust = adjust;
 		this.#maths = maths;
 		const kept = adjust.source.round.canopyShares;
-		if (kept) this.shares = kept.map((s) => showFigure(s * 100, 3));
+		if (kept) this.shares = kept.map((s) => showFigure(s * 100, 3, false));
 	}
 
 	pressure: Pressure | null = $derived.by(() => this.#adjust.present?.pressure ?? null);

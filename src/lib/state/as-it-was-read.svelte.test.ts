@@ -109,11 +109,14 @@ describe('what was not measured', () => {
 		expect(calibration!.rate.value).toBe(taped.state.calibration!.rate.value);
 		const ofWidth = Math.sqrt(calibration!.budget.width!) * calibration!.relativeUncertainty95;
 		expect(ofWidth).toBeCloseTo(0.2, 9);
-		const lines = readingLines({ round: foldRound(guess.state.entries) } as Parameters<typeof readingLines>[0]);
+		const lines = readingLines({ round: foldRound(guess.state.entries) } as Parameters<typeof readingLines>[0], false);
 		expect(lines.find((l) => l.name === 'Wetted width')?.text).toBe('1.5 m, estimated');
 	});
 	it('marks of a jug that nobody stated are not told as read', async () => {
-		const lines = readingLines({ round: foldRound(entriesOf(wholeRound)) } as Parameters<typeof readingLines>[0]);
+		const lines = readingLines(
+			{ round: foldRound(entriesOf(wholeRound)) } as Parameters<typeof readingLines>[0],
+			false
+		);
 		const marks = lines.find((l) => l.name === 'Jug marked every')?.text;
 		expect(marks).toBe(wholeRound.some((b) => b.kind === 'jug') ? '10 ml' : 'not stated, counted as 10 ml');
 	});

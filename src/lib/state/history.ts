@@ -46,6 +46,7 @@ interface Dated {
 export function lineOptions(
 	points: readonly Dated[],
 	title: string,
+	comma: boolean,
 	limits: readonly { readonly at: number; readonly words: string }[],
 	/** A second line, dashed: where the first one goes. */
 	trend: readonly Dated[] = []
@@ -59,7 +60,7 @@ export function lineOptions(
 	return {
 		points: points.length,
 		words: last
-			? `${title}: ${points.map((p) => `${showFigure(p.value, 3)} on ${p.day}`).join(', ')}`
+			? `${title}: ${points.map((p) => `${showFigure(p.value, 3, comma)} on ${p.day}`).join(', ')}`
 			: `${title}: nothing yet`,
 		options: {
 			chart: { type: 'line', height: 260 },
@@ -77,7 +78,7 @@ export function lineOptions(
 				title: { text: title },
 				min: Math.max(values.every((v) => v >= 0) ? 0 : -Infinity, low - room),
 				max: high + room,
-				labels: { formatter: (v: number) => showFigure(v, 3) }
+				labels: { formatter: (v: number) => showFigure(v, 3, comma) }
 			},
 			annotations: {
 				yaxis: limits.map((l) => ({ y: l.at, borderColor: 'var(--amber)', label: { text: l.words } })),
@@ -87,7 +88,7 @@ export function lineOptions(
 								x: Date.parse(last.day),
 								y: Number(last.value.toPrecision(4)),
 								marker: { size: 0 },
-								label: { text: showFigure(last.value, 3), offsetY: -6 }
+								label: { text: showFigure(last.value, 3, comma), offsetY: -6 }
 							}
 						]
 					: []
@@ -109,10 +110,11 @@ export interface FieldVolume {
 const doubtful = 5;
 
 /** Each job's true volume against what its calibration said, over time. */
-export const fieldLine = (jobs: readonly FieldVolume[]) =>
+export const fieldLine = (jobs: readonly FieldVolume[], comma: boolean) =>
 	lineOptions(
 		jobs.map((j) => ({ day: j.day, value: (j.truth / j.planned - 1) * 100 })),
 		'true over calibrated, %',
+		comma,
 		[
 			{ at: doubtful, words: '5 % over: in doubt' },
 			{ at: -doubtful, words: '5 % under: in doubt' }
@@ -127,7 +129,7 @@ const scatter = 0.01;
 const farAhead = 3660;
 
 /** The wear of the set that is fitted now, where it goes, and how sure that is. Older sets are left out. */
-export function wearLine(traces: readonly TraceLike[], newNozzles: string | null) {
+export function wearLine(traces: readonly TraceLike[], newNozzles: string | null, comma: boolean) {
 	const set = traces.flatMap((t) =>
 		t.wear === null || (newNozzles !== null && t.signedDay < newNozzles) ? [] : [{ day: t.signedDay, wear: t.wear }]
 	);
@@ -143,6 +145,7 @@ export function wearLine(traces: readonly TraceLike[], newNozzles: string | null
 	const line = lineOptions(
 		set.map((p) => ({ day: p.day, value: p.wear * 100 })),
 		'over new, %',
+		comma,
 		[{ at: wornOut * 100, words: 'worn out at 10 %' }],
 		trend && crossing && last && crossing > last.day
 			? [
@@ -156,7 +159,7 @@ export function wearLine(traces: readonly TraceLike[], newNozzles: string | null
 	function outlook(): string {
 		if (!last || !trend) return '';
 		if (last.wear >= wornOut)
-			return `This set is past 10 % already: ${showFigure(last.wear * 100, 2)} % on ${last.day}. Fit new nozzles.`;
+			return `This set is past 10 % already: ${showFigure(last.wear * 100, 2, comma)} % on ${last.day}. Fit new nozzles.`;
 		if (crossing === null)
 			return trend.slope > 0
 				? 'At the present trend 10 % is over ten years off.'

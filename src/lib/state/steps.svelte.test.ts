@@ -355,11 +355,12 @@ describe('a history', () => {
 				{ day: '2026-02-01', value: 18.6 }
 			],
 			'spray volume',
+			false,
 			[]
 		);
 		expect(line.points).toBe(2);
 		expect(line.words).toContain('18.6 on 2026-02-01');
 		expect(line.options.annotations?.points).toHaveLength(1);
-		expect(lineOptions([], 'wear', [{ at: 10, words: 'worn' }]).words).toContain('nothing yet');
+		expect(lineOptions([], 'wear', false, [{ at: 10, words: 'worn' }]).words).toContain('nothing yet');
 	});
 });

@@ -12,7 +12,8 @@ interface YearUse {
 export function usedBars(
 	used: readonly YearUse[],
 	kind: 'volume' | 'mass',
-	unit: { readonly name: string; readonly of: (total: number) => number }
+	unit: { readonly name: string; readonly of: (total: number) => number },
+	comma: boolean
 ): { readonly options: ApexOptions; readonly words: string; readonly products: number } {
 	const mine = used.filter((u) => u.kind === kind);
 	const products = [...new Set(mine.map((u) => u.product))].sort();
@@ -28,7 +29,7 @@ export function usedBars(
 				(year) =>
 					`${year}: ${products
 						.filter((p) => at(p, year) > 0)
-						.map((p) => `${p} ${showFigure(unit.of(at(p, year)), 3)} ${unit.name}`)
+						.map((p) => `${p} ${showFigure(unit.of(at(p, year)), 3, comma)} ${unit.name}`)
 						.join(', ')}`
 			)
 			.join('. '),
@@ -48,7 +49,7 @@ export function usedBars(
 				background: { enabled: false },
 				offsetX: 76,
 				formatter: (value: number, { seriesIndex }: { seriesIndex: number }) =>
-					value === 0 ? '' : `${years[seriesIndex]}  ${showFigure(value, 3)} ${unit.name}`
+					value === 0 ? '' : `${years[seriesIndex]}  ${showFigure(value, 3, comma)} ${unit.name}`
 			},
 			xaxis: {
 				categories: products,
@@ -56,7 +57,7 @@ export function usedBars(
 				// Room for what stands beside the longest bar.
 				max: Math.max(...mine.map((u) => unit.of(u.total)), 0) * 1.2 || 1,
 				title: { text: unit.name },
-				labels: { formatter: (v: string) => showFigure(Number(v), 2) }
+				labels: { formatter: (v: string) => showFigure(Number(v), 2, comma) }
 			},
 			yaxis: { labels: { maxWidth: 220, style: { fontSize: '14px' } } }
 		}

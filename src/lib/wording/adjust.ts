@@ -2,7 +2,7 @@ import type { Advice, Impossible } from '../../core';
 import { leverReach, showFigure, factor } from '../../core';
 
 const both = (value: number, a: readonly [number, string], b: readonly [number, string]) =>
-	`${showFigure(value / a[0], 3)} ${a[1]} (${showFigure(value / b[0], 3)} ${b[1]})`;
+	`${showFigure(value / a[0], 3, false)} ${a[1]} (${showFigure(value / b[0], 3, false)} ${b[1]})`;
 const speed = (v: number) => both(v, [factor('speed', 'km/h'), 'km/h'], [factor('speed', 'mph'), 'mph']);
 const pressure = (p: number) => both(p, [factor('pressure', 'bar'), 'bar'], [factor('pressure', 'psi'), 'psi']);
 const flow = (q: number) => both(q, [factor('flow', 'L/min'), 'L/min'], [factor('flow', 'US gal/min'), 'US gal/min']);

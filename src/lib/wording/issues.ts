@@ -1,3 +1,4 @@
+import { asWritten } from './as-written';
 import type { Issue } from '../../core';
 
 /** An example that works, by what was wanted. */
@@ -148,13 +149,6 @@ const typedBounds: ReadonlySet<Issue['code']> = new Set([
 	'ring-open'
 ]);
 
-/** A corner of a boundary is in degrees with a point wherever it is written; all else has the farm's sign. */
-const asWritten = (text: string, comma: boolean): string =>
-	(comma
-		? text.replace(/\d[\d.,]*\d/g, (figure) => figure.replace(/[.,]/g, (sign) => (sign === '.' ? ',' : '.')))
-		: text
-	).replace(/\b(m|ft)2\b/g, '$1²');
-
 function words(issue: Issue): string {
 	const typed = issue.text === undefined || issue.text === '' ? '' : `“${issue.text}”`;
 	const example = exampleOf(issue.wanted ?? '', issue.comma);
@@ -287,5 +281,6 @@ function words(issue: Issue): string {
 /** The example alone, for a field's hint, in the decimal sign that it is read in. */
 export function exampleOf(wanted: string, comma: boolean | undefined): string | undefined {
 	const example = examples[wanted];
+	// A corner is in degrees with a point, wherever it is written.
 	return example === undefined || wanted === 'corner' ? example : asWritten(example, comma ?? false);
 }

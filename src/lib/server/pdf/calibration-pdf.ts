@@ -14,6 +14,7 @@ import { namesOf } from '../../wording/nozzle-names';
 import type { CalibrationPage } from '../calibration-page';
 import { readPage } from '../calibration-page';
 import type { Paper } from './make-pdf';
+import { asWritten } from '../../wording/as-written';
 
 const soft = '#4f594f';
 const rule = '#cfc8b2';
@@ -120,7 +121,7 @@ export function calibrationPdf(
 				? [
 						heading('Readings as taken'),
 						{
-							text: readingLines(read).flatMap((line, i): Content[] => [
+							text: readingLines(read, comma).flatMap((line, i): Content[] => [
 								{ text: `${i > 0 ? '   ' : ''}${line.name} `, color: soft },
 								{ text: line.text, ...(line.struck ? { decoration: 'lineThrough' as const } : {}) }
 							])
@@ -146,7 +147,7 @@ export function calibrationPdf(
 							text: [
 								{ text: `${schoolNames[school]}: `, bold: true },
 								workingOf(read.sheet, read.calibration, school, measuresOf(settings))
-									.map((line) => line.figures)
+									.map((line) => asWritten(line.figures, comma))
 									.join(';  ')
 							]
 						}))

@@ -11,7 +11,7 @@ import { readSkillForm, skillTexts } from '$lib/formats/skill-form';
 import { readWeatherForm, weatherTexts } from '$lib/formats/weather-form';
 
 export const load: PageServerLoad = async ({ locals }) => ({
-	skill: skillTexts(locals.farm.settings.skill),
+	skill: skillTexts(locals.farm.settings),
 	measures: measureTexts(locals.farm.settings),
 	weather: weatherTexts(locals.farm.settings),
 	due: dueTexts(locals.farm.settings),

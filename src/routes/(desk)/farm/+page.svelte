@@ -225,7 +225,7 @@
 						inputmode="decimal"
 						bind:value={() => skill[field.name] ?? '', (v) => (skill[field.name] = v)}
 						problem={problems[field.name]}
-						hint={usualText(field)}
+						hint={usualText(field, data.farm.settings.decimalComma)}
 					/>
 				{/each}
 			</div>

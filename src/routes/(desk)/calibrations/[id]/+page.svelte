@@ -93,6 +93,7 @@
 					calibration={read.calibration}
 					school={settings.school}
 					measures={measuresOf(settings)}
+					decimalComma={data.farm.settings.decimalComma}
 				/>
 			</div>
 			{#if data.setting?.change && data.setting.change.after !== c.id}
@@ -112,7 +113,7 @@
 			<div class="card">
 				<h2>Readings as taken</h2>
 				<dl class="readings">
-					{#each readingLines(read) as line, i (i)}
+					{#each readingLines(read, data.farm.settings.decimalComma) as line, i (i)}
 						<div class:struck={line.struck}>
 							<dt>{line.name}</dt>
 							<dd>{line.text}{line.struck ? ' (struck)' : ''}</dd>

@@ -22,7 +22,12 @@
 		)
 			.map(([kind, title, unit]) => ({
 				title,
-				bars: usedBars(data.used, kind, { name: unit, of: (total) => total / factor(kind, unit) })
+				bars: usedBars(
+					data.used,
+					kind,
+					{ name: unit, of: (total) => total / factor(kind, unit) },
+					settings.decimalComma
+				)
 			}))
 			.filter((c) => c.bars.products > 0)
 	);

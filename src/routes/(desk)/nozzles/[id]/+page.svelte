@@ -8,6 +8,7 @@
 	import { readNozzleText } from '$lib/formats/nozzle-text';
 	import { adjustFigures } from '$lib/shown/adjust';
 	import { nozzleKindWords } from '$lib/wording/nozzles';
+	import { asWritten } from '$lib/wording/as-written';
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
 	const settings = $derived(data.farm.settings);
@@ -92,7 +93,10 @@
 				rows={5}
 				bind:value={text.points}
 				problem={problems.points}
-				hint="Like 2 bar = 0.98 L/min. A bare number is {f.pressureUnit} and {f.flowUnit}."
+				hint="{asWritten(
+					'Like 2 bar = 0.98 L/min.',
+					settings.decimalComma
+				)} A bare number is {f.pressureUnit} and {f.flowUnit}."
 				required
 			/>
 			{#each odd as line (line)}<p class="look" role="status">▲ {line}. Check it on the sheet; it may stay.</p>{/each}

@@ -8,6 +8,7 @@
 	import ProductLimits from '$lib/components/ProductLimits.svelte';
 	import { fieldUnits, longUnit, shortUnit } from '$lib/formats/field-units';
 	import { dilutionWords, doseAreaWords, fillWords, mixingWords } from '$lib/wording/products';
+	import { asWritten } from '$lib/wording/as-written';
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
 	const settings = $derived(data.farm.settings);
@@ -66,7 +67,7 @@
 					label="Density"
 					bind:value={text.density}
 					problem={problems.density}
-					hint="Like 1.12 kg/L. Needed where a dose is a weight."
+					hint="{asWritten('Like 1.12 kg/L.', settings.decimalComma)} Needed where a dose is a weight."
 				/>{/if}
 			<div class="field">
 				<span id="state">Liquid or dry <span aria-hidden="true">*</span></span>
@@ -167,7 +168,7 @@
 				rows={3}
 				bind:value={text.packs}
 				problem={problems.packs}
-				hint={text.state === 'dry' ? 'Like 5 kg or 10 lb.' : 'Like 5 L or 2.5 gal.'}
+				hint={text.state === 'dry' ? 'Like 5 kg or 10 lb.' : asWritten('Like 5 L or 2.5 gal.', settings.decimalComma)}
 			/>
 		</fieldset>
 		<ProductLimits bind:text {problems} {settings} />

@@ -109,7 +109,7 @@
 								>
 								{#if setting.change}
 									<span class="pending"
-										>Changed {setting.change.day}: {changeLines(setting.change)
+										>Changed {setting.change.day}: {changeLines(setting.change, settings.decimalComma)
 											.map((line) => `${line.name.toLowerCase()} ${line.text}`)
 											.join(', ')}. <b>A round has to check it.</b></span
 									>

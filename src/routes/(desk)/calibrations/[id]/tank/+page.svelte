@@ -14,6 +14,7 @@
 	import { shownRate, wideWords } from '$lib/shown/answer';
 	import { TankPlanState } from '$lib/state/tank-plan.svelte';
 	import { wordIssue } from '$lib/wording/issues';
+	import { asWritten } from '$lib/wording/as-written';
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
 	const c = $derived(data.calibration);
@@ -71,7 +72,10 @@
 						label="Area"
 						bind:value={plan.area}
 						problem={plan.problem('area')}
-						hint="A bare number is {plan.units.area}. 6.3 ha, 15.5 ac and 1000 ft2 all work."
+						hint="A bare number is {plan.units.area}. {asWritten(
+							'6.3 ha, 15.5 ac and 1000 ft2',
+							settings.decimalComma
+						)} all work."
 					/>
 				</div>
 			{:else}

@@ -17,19 +17,17 @@
 	const names = $derived(run.head.job.blocks.map((b) => b.name).join(', '));
 	const rows = $derived(run.sheet?.rows ?? null);
 	const comma = $derived(run.settings.decimalComma);
+	/** A figure as somebody would type it into its field here. */
+	const inFieldOf = (kind: 'area' | 'volume', value: number, unit: string) =>
+		`${Number((value / factor(kind, unit)).toPrecision(6))}`.replace('.', run.settings.decimalComma ? ',' : '.');
 	/** What is asked about first: the ground that the loads that are out have done, and what cannot be sprayed out. */
 	const start = untrack(() => {
 		const { sheet, firstRow, units } = run;
 		if (!sheet) return { done: '', left: '' };
 		const area = run.run?.state === 'sprayed' ? sheet.area : (run.run?.area ?? 0);
 		const rows = sheet.rows ? Math.floor((sheet.rows.count * area) / sheet.area + 1e-6) : 0;
-		const done =
-			area === 0
-				? ''
-				: sheet.rows
-					? `${rows + (firstRow ?? 1) - 1}`
-					: `${Number((area / factor('area', units.area)).toPrecision(6))}`;
-		return { done, left: sheet.dead ? `${Number((sheet.dead / factor('volume', units.tank)).toPrecision(4))}` : '' };
+		const done = area === 0 ? '' : sheet.rows ? `${rows + (firstRow ?? 1) - 1}` : inFieldOf('area', area, units.area);
+		return { done, left: sheet.dead ? inFieldOf('volume', sheet.dead, units.tank) : '' };
 	});
 	let done = $state(start.done);
 	let left = $state(start.left);
