@@ -149,6 +149,35 @@ test('a tap is not lost while a new farm takes the zone of its first browser', a
 	await expect(page.getByLabel('What you call it')).toBeVisible();
 });
 
+test('an answer that appears below the fold comes into sight, and a page that opens stays at its top', async ({
+	page,
+	app
+}) => {
+	await page.setViewportSize({ width: 390, height: 844 });
+	const round = await beginRound(page, app, 'Hazel-row blower');
+	// A step with a status far down, opened by a tap.
+	await page.goto(`${app.origin}/rounds/${round}/speed`);
+	await page.getByRole('button', { name: 'To the alley' }).click();
+	await page.waitForURL(/swath/);
+	await expect(page.getByText('Row to row')).toBeVisible();
+	expect(await page.evaluate(() => window.scrollY)).toBe(0);
+	await page.goto(`${app.origin}/rounds/${round}/plot`);
+	await page.evaluate(() => {
+		// What a step would tell at its end.
+		const end = document.createElement('div');
+		end.style.marginTop = '2000px';
+		document.querySelector('main')!.append(end);
+		addEventListener('pointerdown', () => {
+			const answer = document.createElement('p');
+			answer.setAttribute('role', 'alert');
+			answer.textContent = 'Too short';
+			setTimeout(() => end.append(answer));
+		});
+	});
+	await page.mouse.click(195, 400);
+	await expect(page.getByText('Too short')).toBeInViewport();
+});
+
 test.describe('a phone in another zone than the farm', () => {
 	test.use({ timezoneId: 'America/New_York' });
 	test('is told whose clock the times are of', async ({ page, app }) => {
