@@ -2,9 +2,13 @@ import { describe, expect, it } from 'vitest';
 import type { PlanSheet } from '../loads/sheet';
 import { si } from '../quantity/quantity';
 import type { Typed } from '../quantity/typed';
+import { blockEnds } from './block-ends';
 import { checkClose, checkRunEntry } from './check-run-entry';
 import type { RunEntry, RunEntryBody } from './entries';
+import type { RunLoad } from './fold-run';
 import { foldRun } from './fold-run';
+import { pouredOverMax } from './poured-over-max';
+import { sprayedTime } from './sprayed-time';
 
 const t = (text: string, unit = 'L'): Typed => ({ text, unit, gallon: 'US' });
 const field: PlanSheet = {
@@ -172,5 +176,125 @@ describe('a run', () => {
 		const { loads } = run(tick(1, 2), tick(1, 3), tick(1, 9));
 		expect(loads[0]!.done.map(Boolean)).toEqual([false, false, true]);
 		expect(loads[0]!.state).toBe('mixing');
+	});
+});
+
+describe('when blocks were done', () => {
+	type Load = Parameters<typeof blockEnds>[0][number];
+	const load = (state: Load['state'], blocks: readonly string[] | null, endedAt: string | null): Load => ({
+		state,
+		blocks,
+		endedAt
+	});
+	const early = '2026-03-20T08:00:00Z';
+	const late = '2026-03-20T09:00:00Z';
+	it('is the latest end of the loads that went there, whatever their order', () => {
+		const loads = [load('out', ['a'], late), load('out', null, early)];
+		expect(blockEnds(loads, ['a', 'b'], null)).toEqual({ a: late, b: early });
+		expect(blockEnds([...loads].reverse(), ['a', 'b'], null)).toEqual({ a: late, b: early });
+	});
+	it('counts no load that is dry or being mixed, and is not known of one that went out and has no end', () => {
+		const waiting = [load('dry', null, null), load('mixing', null, null)];
+		expect(blockEnds([load('out', null, early), ...waiting], ['a'], null)).toEqual({ a: early });
+		expect(blockEnds(waiting, ['a'], late)).toEqual({ a: null });
+		expect(blockEnds([load('out', null, early), load('mixed', null, null)], ['a'], null)).toEqual({ a: null });
+		expect(blockEnds([load('out', null, early), load('spraying', null, null)], ['a'], late)).toEqual({ a: late });
+	});
+	it('of a block that no load names is that of all of them', () => {
+		expect(blockEnds([load('out', ['a'], early), load('out', ['b'], late)], ['c'], null)).toEqual({ c: late });
+	});
+});
+
+describe('more than the label allows in a load', () => {
+	const capped: PlanSheet = {
+		...field,
+		dead: si(0.06),
+		products: [{ ...field.products[0]!, max: { kind: 'volume', perArea: si(2e-7) } }]
+	};
+	const load = (n: number, state: RunLoad['state'], litres: number, area = 30_000) =>
+		({
+			n,
+			state,
+			poured: { mix: si(0.6), area: si(area), products: [{ kind: 'volume', amount: si(litres / 1000) }] }
+		}) as unknown as RunLoad;
+	const over = (...loads: readonly RunLoad[]) =>
+		pouredOverMax(loads, capped).map((o) => [o.load, Number(o.ratio.toFixed(6))]);
+	it('is told of what is in the tank, and not before it is mixed', () => {
+		const first = load(1, 'mixed', 9);
+		expect(over(first, load(2, 'dry', 9))).toEqual([[1, 1.5]]);
+		expect(over(first, load(2, 'mixing', 9))).toEqual([[1, 1.5]]);
+		expect(over(load(1, 'mixed', 6), load(2, 'dry', 9))).toEqual([]);
+		expect(over(load(1, 'mixed', 6.001), load(2, 'dry', 9))).toEqual([[1, 1.000167]]);
+	});
+	it('leaves out what stays in the tank after the last load, and a load without ground', () => {
+		// A tenth of the last mix cannot be sprayed out.
+		expect(over(load(1, 'out', 6), load(2, 'mixed', 9))).toEqual([[2, 1.35]]);
+		expect(over(load(1, 'mixed', 9, 0), load(2, 'dry', 9))).toEqual([]);
+	});
+	it('is not told of a weight against a volume, nor without a most', () => {
+		const heavy = load(1, 'mixed', 9);
+		const dry: PlanSheet = {
+			...capped,
+			products: [{ ...capped.products[0]!, max: { kind: 'mass', perArea: si(1e-7) } }]
+		};
+		expect(pouredOverMax([heavy, load(2, 'dry', 1)], dry)).toEqual([]);
+		expect(pouredOverMax([heavy, load(2, 'dry', 1)], field)).toEqual([]);
+	});
+});
+
+it('sprays at most 16 hours on end, and counts nothing before a start', () => {
+	const hours = (n: number) => n * 3600;
+	expect(
+		sprayedTime([
+			{ act: 'start', at: 0 },
+			{ act: 'end', at: hours(16) }
+		])
+	).toBe(hours(16));
+	expect(
+		sprayedTime([
+			{ act: 'start', at: 0 },
+			{ act: 'end', at: hours(16) + 1 }
+		])
+	).toBe(0);
+	expect(
+		sprayedTime([
+			{ act: 'pause', at: 0 },
+			{ act: 'end', at: 60 }
+		])
+	).toBe(0);
+});
+
+describe('rows and shares of ground in a run', () => {
+	const entry = (body: RunEntryBody, seq: number): RunEntry => ({
+		...body,
+		id: `e${seq}`,
+		seq,
+		at: `2026-03-20T08:0${seq}:00Z`
+	});
+	it('begins each load after the rows of those before it', () => {
+		const rows: PlanSheet = { ...rowed, split: 'whole-rows' };
+		const made = foldRun(rows, [{ mixes: 'emulsion' }], []);
+		expect(made.ok && made.value.loads.map((l) => [l.rowsBefore, l.load.rows])).toEqual([
+			[0, 15],
+			[15, 15]
+		]);
+		const plain = foldRun(field, [{ mixes: 'emulsion' }], []);
+		expect(plain.ok && plain.value.loads.map((l) => l.rowsBefore)).toEqual([null, null]);
+	});
+	it('tells the true volume of the ground that is really sprayed', () => {
+		// Half of it: 6 ha take 0.6 m³ at 2e-5 on what is sprayed.
+		const bodies: readonly RunEntryBody[] = [
+			tick(1, 0),
+			tick(1, 1),
+			tick(1, 2),
+			{ kind: 'spray', load: 1, act: 'start' },
+			{ kind: 'spray', load: 1, act: 'end' },
+			{ kind: 'close', done: { by: 'area', area: t('6', 'ha') }, left: t('0'), remarks: '' }
+		];
+		const half = foldRun({ ...field, sprayedShare: 0.5 }, [{ mixes: 'emulsion' }], bodies.map(entry));
+		if (!half.ok) throw new Error(half.issues[0]!.code);
+		const { volume } = half.value.closed!;
+		expect(volume!.rate).toBeCloseTo(1e-5, 12);
+		expect(volume!.gap).toBeCloseTo(0, 9);
 	});
 });
