@@ -70,10 +70,18 @@ class Device {
 	}
 }
 
+/** How long an answer is waited for, ms: where the device can go on without it, and where nothing goes on before it is there. */
+const usualWait = 4000;
+export const longWait = 30_000;
+
 /** A JSON answer, or null where the server cannot be reached or knows nothing. */
-export async function getJson<T>(path: string, fetcher: typeof fetch = fetch): Promise<T | null> {
+export async function getJson<T>(
+	path: string,
+	fetcher: typeof fetch = fetch,
+	wait: number = usualWait
+): Promise<T | null> {
 	try {
-		const response = await fetcher(path, { signal: AbortSignal.timeout(4000) });
+		const response = await fetcher(path, { signal: AbortSignal.timeout(wait) });
 		return response.ok ? ((await response.json()) as T) : null;
 	} catch {
 		return null;

@@ -1,7 +1,7 @@
 import { error } from '@sveltejs/kit';
 import type { LayoutLoad } from './$types';
 import type { KeptRound } from '$lib/device/round-store';
-import { device as theDevice, getJson } from '$lib/state/device.svelte';
+import { device as theDevice, getJson, longWait } from '$lib/state/device.svelte';
 
 interface StoredRound {
 	readonly round: KeptRound['head'];
@@ -13,7 +13,7 @@ export const load: LayoutLoad = async ({ params, fetch }) => {
 	const device = theDevice();
 	let kept = await device.store.open(params.id);
 	if (!kept) {
-		const stored = await getJson<StoredRound>(`/api/rounds/${params.id}`, fetch);
+		const stored = await getJson<StoredRound>(`/api/rounds/${params.id}`, fetch, longWait);
 		if (!stored)
 			error(404, { message: 'This round is not on this device, and the farm cannot be asked or does not know it.' });
 		kept = { head: stored.round, entries: stored.entries };

@@ -5,7 +5,7 @@
 	import type { Rig } from '$core';
 	import type { Setting } from '$lib/formats/rig';
 	import AppBar from '$lib/components/AppBar.svelte';
-	import { device as theDevice, getJson } from '$lib/state/device.svelte';
+	import { device as theDevice, getJson, longWait } from '$lib/state/device.svelte';
 
 	let problem = $state('');
 	/** Opened by its address, or gone back to: nothing begins before somebody says so. */
@@ -25,13 +25,20 @@
 
 	async function begin() {
 		asks = false;
+		problem = '';
 		const device = theDevice();
 		const sprayerId = page.url.searchParams.get('sprayer') ?? '';
+		const kept = await device.store.rig(sprayerId);
+		// A sprayer that this device has never seen is worth waiting for; one that it knows is not held up by a slow answer.
 		const answer = /^[0-9a-f-]{36}$/.test(sprayerId)
-			? await getJson<{ rig: Rig; settings: readonly Setting[] }>(`/api/sprayers/${sprayerId}`)
+			? await getJson<{ rig: Rig; settings: readonly Setting[] }>(
+					`/api/sprayers/${sprayerId}`,
+					fetch,
+					kept ? undefined : longWait
+				)
 			: null;
 		if (answer) await device.store.keepRig(sprayerId, { rig: answer.rig, settings: answer.settings });
-		const known = answer ?? (await device.store.rig(sprayerId));
+		const known = answer ?? kept;
 		const rig = known?.rig;
 		if (!rig) {
 			problem = 'This sprayer is not known here. Open it once while the farm can be reached, then begin the round.';
@@ -57,6 +64,7 @@
 <main>
 	{#if problem}
 		<p role="alert">{problem}</p>
+		<button type="button" class="btn go" onclick={() => void begin()}>Try again</button>
 		<a class="btn" href="/sprayers">To the sprayers</a>
 	{:else if asks}
 		<h1>New calibration{name ? ` of ${name}` : ''}</h1>
