@@ -20,7 +20,11 @@ where this phone's clock differs from the farm's, it says so.
 
 	/** Reads the page anew. Read anew while somebody is on the way to another page, that way would be given up: it is awaited. */
 	async function refresh() {
-		while (navigating.complete) await navigating.complete.catch(() => undefined);
+		while (navigating.complete) {
+			await navigating.complete.catch(() => undefined);
+			// The page is told of its end in a turn of its own.
+			await new Promise((resolve) => setTimeout(resolve));
+		}
 		await invalidateAll();
 	}
 
