@@ -144,6 +144,23 @@ describe('drift', () => {
 	});
 });
 
+const drift = (from: number, side: 'N' | 'E' | 'S' | 'W') =>
+	judgeWeather({ ...fair, from }, usualLimits, [{ what: 'water', side, note: '' }]).find((f) => f.rule === 'drift')!
+		.state;
+
+describe('downwind', () => {
+	it('is a side within 67.5° of where the wind goes, the limit included', () => {
+		// From the north it goes south.
+		expect(drift(0, 'S')).toBe('look');
+		expect(drift(67.5, 'S')).toBe('look');
+		expect(drift(68, 'S')).toBe('good');
+		expect(drift(292.5, 'S')).toBe('look');
+		expect(drift(292, 'S')).toBe('good');
+		expect(drift(0, 'E')).toBe('good');
+		expect(drift(0, 'N')).toBe('good');
+	});
+});
+
 describe('several findings together', () => {
 	const of = (...states: ('good' | 'look' | 'unknown' | 'stop')[]) =>
 		states.map((state) => ({ rule: 'wind', state }) as const);

@@ -1,41 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { afterSunrise, beforeSunset, inversionHours } from './inversion-hours';
 import { sunTimes } from './sun-times';
-import { usualLimits } from './weather';
-import type { Weather } from './weather';
-import { judgeWeather } from './weather-rules';
-
-const calm: Weather = {
-	from: 0,
-	wind: 3,
-	gust: 3,
-	height: 2,
-	temperature: 20,
-	humidity: 50,
-	pressure: 1013.25,
-	sky: 'clear',
-	dew: false,
-	smoke: null,
-	sinceRain: 9,
-	untilRain: 12,
-	inversionHours: false
-};
-const drift = (from: number, side: 'N' | 'E' | 'S' | 'W') =>
-	judgeWeather({ ...calm, from }, usualLimits, [{ what: 'water', side, note: '' }]).find((f) => f.rule === 'drift')!
-		.state;
-
-describe('downwind', () => {
-	it('is a side within 67.5° of where the wind goes, the limit included', () => {
-		// From the north it goes south.
-		expect(drift(0, 'S')).toBe('look');
-		expect(drift(67.5, 'S')).toBe('look');
-		expect(drift(68, 'S')).toBe('good');
-		expect(drift(292.5, 'S')).toBe('look');
-		expect(drift(292, 'S')).toBe('good');
-		expect(drift(0, 'E')).toBe('good');
-		expect(drift(0, 'N')).toBe('good');
-	});
-});
 
 describe('the hours in which cold air lies on the ground', () => {
 	const place = { latitude: 47, longitude: 0 };

@@ -56,8 +56,8 @@ class Device {
 	}
 
 	/** The farm as the server has it, or as this device last saw it. */
-	async farm(fetcher: typeof fetch = fetch): Promise<KeptFarm | null> {
-		const fresh = await getJson<KeptFarm>('/api/farm', fetcher);
+	async farm(fetcher: typeof fetch = fetch, wait = usualWait): Promise<KeptFarm | null> {
+		const fresh = await getJson<KeptFarm>('/api/farm', fetcher, wait);
 		if (fresh) await this.store.keepFarm(fresh);
 		return fresh ?? this.store.farm();
 	}

@@ -221,7 +221,7 @@ describe('what stops a job under way', () => {
 		expect([await state.go(), state.next.act]).toEqual([false, 'weather']);
 	});
 
-	it('gives back what was never poured', async () => {
+	it('gives back what nobody poured', async () => {
 		const { state } = await running();
 		await state.go();
 		expect(await state.pourOther('lots')).toContain('“lots”');

@@ -3,19 +3,19 @@ import type { LayoutLoad } from './$types';
 import type { RunEntry } from '$core';
 import type { KeptLog } from '$lib/device/round-store';
 import type { JobHead } from '$lib/formats/run-message';
-import { device as theDevice, getJson } from '$lib/state/device.svelte';
+import { device as theDevice, getJson, longWait } from '$lib/state/device.svelte';
 
-/** The job from the device's memory; only one that the device has never seen is waited for from the server. */
+/** The job from the device's memory; only one that is new to the device is waited for from the server. */
 export const load: LayoutLoad = async ({ params, fetch }) => {
 	const device = theDevice();
 	let kept = await device.runs.open(params.id);
 	if (!kept) {
-		kept = await getJson<KeptLog<JobHead, RunEntry>>(`/api/jobs/${params.id}`, fetch);
+		kept = await getJson<KeptLog<JobHead, RunEntry>>(`/api/jobs/${params.id}`, fetch, longWait);
 		if (!kept)
 			error(404, { message: 'This job is not on this device, and the farm cannot be asked or does not know it.' });
 		await device.runs.merge(kept);
 	}
-	const farm = (await device.store.farm()) ?? (await device.farm(fetch));
+	const farm = (await device.store.farm()) ?? (await device.farm(fetch, longWait));
 	if (!farm)
 		error(503, {
 			message: 'This device does not know the farm yet. Open Fallow once while the server can be reached.'

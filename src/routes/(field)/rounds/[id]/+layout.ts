@@ -8,7 +8,7 @@ interface StoredRound {
 	readonly entries: KeptRound['entries'];
 }
 
-/** The round from the device's memory; only one that the device has never seen is waited for from the server. */
+/** The round from the device's memory; only one that is new to the device is waited for from the server. */
 export const load: LayoutLoad = async ({ params, fetch }) => {
 	const device = theDevice();
 	let kept = await device.store.open(params.id);
@@ -19,7 +19,7 @@ export const load: LayoutLoad = async ({ params, fetch }) => {
 		kept = { head: stored.round, entries: stored.entries };
 		await device.store.merge(kept);
 	}
-	const farm = (await device.store.farm()) ?? (await device.farm(fetch));
+	const farm = (await device.store.farm()) ?? (await device.farm(fetch, longWait));
 	if (!farm)
 		error(503, {
 			message: 'This device does not know the farm yet. Open Fallow once while the server can be reached.'

@@ -29,7 +29,7 @@
 		const device = theDevice();
 		const sprayerId = page.url.searchParams.get('sprayer') ?? '';
 		const kept = await device.store.rig(sprayerId);
-		// A sprayer that this device has never seen is worth waiting for; one that it knows is not held up by a slow answer.
+		// A sprayer that is new to this device is worth waiting for; one that it knows is not held up by a slow answer.
 		const answer = /^[0-9a-f-]{36}$/.test(sprayerId)
 			? await getJson<{ rig: Rig; settings: readonly Setting[] }>(
 					`/api/sprayers/${sprayerId}`,
