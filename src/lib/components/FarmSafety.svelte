@@ -2,12 +2,15 @@
 <script lang="ts">
 	import FormField from './FormField.svelte';
 	import type { SafetyTexts } from '$lib/formats/safety-form';
+	import { asWritten } from '$lib/wording/as-written';
 
 	interface Props {
 		texts: SafetyTexts;
 		problems: Readonly<Record<string, string | undefined>>;
+		/** The farm's decimal sign. */
+		comma: boolean;
 	}
-	let { texts = $bindable(), problems }: Props = $props();
+	let { texts = $bindable(), problems, comma }: Props = $props();
 	let locating = $state('');
 
 	function locate() {
@@ -87,7 +90,7 @@
 				<option value="2">2 m, where people stand</option>
 				<option value="10">10 m, as forecasts tell it</option>
 			</select>
-			<span class="lab">Between the two Fallow counts with 1.4.</span>
+			<span class="lab">Between the two Fallow counts with {asWritten('1.4', comma)}.</span>
 		</label>
 	</div>
 </fieldset>

@@ -52,7 +52,10 @@ export function calibrationPdf(
 		.map((u) => shownRate(c.rate, c.relativeU95, u, comma))
 		.map((r) => `${r.value} ${r.unit}`)
 		.join('   ');
-	const pressure = c.pressure === null ? 'pressure not measured' : show('pressure', c.pressure, settings).text;
+	const pressure =
+		c.pressure === null
+			? 'pressure not measured'
+			: show('pressure', c.pressure, settings, { typed: read?.round.gauge?.typed }).text;
 	const nozzles = read ? nozzleLines(rig, read, settings) : [];
 	const names = namesOf(rig);
 	const signed = [

@@ -196,7 +196,7 @@
 				{/each}
 			</div>
 		</fieldset>
-		<FarmSafety bind:texts={safety} {problems} />
+		<FarmSafety bind:texts={safety} {problems} comma={data.farm.settings.decimalComma} />
 		<fieldset>
 			<legend>A record has to have</legend>
 			<p class="lab">The operator always; tick what your rules ask for besides.</p>

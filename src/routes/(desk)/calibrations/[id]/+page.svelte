@@ -47,7 +47,9 @@
 	const signed = $derived(
 		[
 			`Signed off by ${c.signedBy}`,
-			c.pressure === null ? 'pressure not measured' : `at ${show('pressure', c.pressure, settings).text}`,
+			c.pressure === null
+				? 'pressure not measured'
+				: `at ${show('pressure', c.pressure, settings, { typed: read?.round.gauge?.typed }).text}`,
 			c.gear ? `gear ${c.gear}` : !isCarried(data.rig) && 'gear not entered',
 			c.rpm && `${c.rpm} rpm`
 		]
