@@ -23,13 +23,22 @@ async function admin(sql: string) {
 	await client.query(sql).finally(() => client.end());
 }
 
+/** The demo farm as it was loaded, once for each worker; every test gets a copy of its own, so that none rests on another. */
+let demoFarm: Promise<string> | null = null;
+async function loadDemoFarm(base: string): Promise<string> {
+	const name = `demo_${v7().replace(/-/g, '')}`;
+	await admin(`create database ${name}`);
+	await loadDemo(base.replace(/\/[^/]*$/, `/${name}`));
+	return name;
+}
+
 async function startApp(demo: boolean, env: Record<string, string> = {}): Promise<App & { end(): Promise<void> }> {
 	const base = process.env.FALLOW_TEST_DATABASE_URL;
 	if (!base) throw new Error('FALLOW_TEST_DATABASE_URL is not set; `npm test` sets it');
 	const name = `browser_${v7().replace(/-/g, '')}`;
-	await admin(`create database ${name}`);
+	const template = demo ? ` template ${await (demoFarm ??= loadDemoFarm(base))}` : '';
+	await admin(`create database ${name}${template}`);
 	const databaseUrl = base.replace(/\/[^/]*$/, `/${name}`);
-	if (demo) await loadDemo(databaseUrl);
 	const log = `test-results/server-${name}.log`;
 	let server = await startServer({
 		env: { DATABASE_URL: databaseUrl, PORT: '0', HOST: '127.0.0.1', ORIGIN: '', ...env },
@@ -65,24 +74,16 @@ async function startApp(demo: boolean, env: Record<string, string> = {}): Promis
 	};
 }
 
-export const test = base.extend<{ problems: string[] }, { app: App; bareApp: App }>({
-	app: [
-		async ({}, use) => {
-			const app = await startApp(true);
-			await use(app);
-			await app.end();
-		},
-		{ scope: 'worker', timeout: 300_000 }
-	],
+async function withApp(demo: boolean, use: (app: App) => Promise<void>) {
+	const app = await startApp(demo);
+	await use(app);
+	await app.end();
+}
+
+export const test = base.extend<{ problems: string[]; app: App; bareApp: App }>({
+	app: [({}, use) => withApp(true, use), { timeout: 300_000 }],
 	/** A farm with nothing in it. */
-	bareApp: [
-		async ({}, use) => {
-			const app = await startApp(false);
-			await use(app);
-			await app.end();
-		},
-		{ scope: 'worker', timeout: 300_000 }
-	],
+	bareApp: [({}, use) => withApp(false, use), { timeout: 300_000 }],
 	/** A page that was gone to takes taps when the test goes on: before that it is only a picture. */
 	page: async ({ page }, use) => {
 		const go = page.goto.bind(page);

@@ -4,7 +4,7 @@ where this phone's clock differs from the farm's, it says so.
 -->
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import { invalidateAll } from '$app/navigation';
+	import { afterNavigate, invalidateAll } from '$app/navigation';
 	import { navigating } from '$app/state';
 	import { clockAt, machineZone } from '$lib/shown/farm-time';
 	import { phone, sameClock } from '$lib/state/phone-clock.svelte';
@@ -18,15 +18,31 @@ where this phone's clock differs from the farm's, it says so.
 	let now = $state(0);
 	const differs = $derived(told && now > 0 && phone.zone !== null && !sameClock(timeZone, phone.zone, now));
 
-	/** Reads the page anew. Read anew while somebody is on the way to another page, that way would be given up: it is awaited. */
+	/** Whether somebody has typed or picked something on this page. */
+	let typed = false;
+	let stale = false;
+
+	/**
+	 * Reads the page anew, where that takes nothing away: on the way to another page it would give that way up, so the way is
+	 * awaited; on a page where somebody has typed it would set the form back, so that page stays as it is until they leave it.
+	 */
 	async function refresh() {
+		stale = true;
 		while (navigating.complete) {
 			await navigating.complete.catch(() => undefined);
 			// The page is told of its end in a turn of its own.
 			await new Promise((resolve) => setTimeout(resolve));
 		}
+		if (typed || !stale) return;
+		stale = false;
 		await invalidateAll();
 	}
+
+	afterNavigate(({ type }) => {
+		if (type === 'enter') return;
+		typed = false;
+		if (stale) void refresh();
+	});
 
 	onMount(() => {
 		now = Date.now();
@@ -43,6 +59,8 @@ where this phone's clock differs from the farm's, it says so.
 		);
 	});
 </script>
+
+<svelte:window oninputcapture={() => (typed = true)} />
 
 {#if differs && phone.zone}
 	<p role="note">

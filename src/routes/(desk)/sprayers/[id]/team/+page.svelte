@@ -71,8 +71,9 @@
 					<p class="figure">
 						<span class="num">{shown.value}</span> ± {shown.interval}
 						<b class="off">{member.verdict === 'out' ? (member.off > 0 ? '▲ ' : '▼ ') : ''}{percent(member.off)}</b>
-						{#if member.verdict === 'one-go'}<small>one go: do another, then it can be judged</small>
-						{:else if member.verdict === 'cannot-tell'}<small>cannot tell yet: the ± is too wide</small>{/if}
+						{#if member.verdict === 'one-go'}<small class="why">one go: do another, then it can be judged</small>
+						{:else if member.verdict === 'cannot-tell'}<small class="why">cannot tell yet: the ± is too wide</small
+							>{/if}
 					</p>
 				</div>
 			{/each}
@@ -131,7 +132,7 @@
 	}
 	.person {
 		display: grid;
-		grid-template-columns: 170px 1fr 250px;
+		grid-template-columns: 170px minmax(0, 1fr) minmax(250px, max-content);
 		gap: 16px;
 		align-items: center;
 		min-height: 62px;
@@ -179,6 +180,10 @@
 	.off {
 		margin-left: 10px;
 	}
+	.why {
+		display: block;
+		white-space: normal;
+	}
 	.out .off,
 	.look {
 		color: var(--amber-text);
@@ -211,7 +216,7 @@
 	}
 	@media (max-width: 859px) {
 		.person {
-			grid-template-columns: 1fr;
+			grid-template-columns: minmax(0, 1fr);
 			gap: 4px;
 			padding-bottom: 8px;
 		}
