@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { readFileSync, readdirSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { demoProducts } from '../../demo/products';
 import {
@@ -218,5 +219,27 @@ describe('what a farm with the decimal comma is told', () => {
 		const read = readField(fields.tank, { ...plain, unit: 'L' }, 'tank');
 		expect(read.ok ? '' : wordIssue(read.issues[0]!)).toContain('19.2 fl oz');
 		expect(wordIssue({ code: 'unreadable', path: '', text: 'x', wanted: 'corner', comma: true })).toContain('47.10512');
+	});
+});
+
+describe('text that stands in a page', () => {
+	/** A figure with a point before a unit, a comma or an end, outside of what puts it into the farm's sign. */
+	const pointed = /\d\.\d+(?= ?(?:%|L\b|kg|ml|gal|fl|mm|m\b|km|mph|bar|psi|s\b|,|\)|$))/;
+	const files = readdirSync('src', { recursive: true, encoding: 'utf8' }).filter((file) => file.endsWith('.svelte'));
+	const told = (source: string) =>
+		(
+			source
+				.replace(/<style[\s\S]*?<\/style>|<!--[\s\S]*?-->/g, '')
+				.replace(/asWritten\((?:[^()]|\([^()]*\))*\)/g, '')
+				.match(/>[^<>{}]*<|'[^'\n]*'|"[^"\n]*"|`[^`]*`/g) ?? []
+		)
+			// Geometry of a drawing; rows of a file, whose sign the file says; and a place on the earth, which has a point everywhere.
+			.filter((text) => pointed.test(text) && !/^"(?:M|\d|rotate|translate)|Math\.|\\n|Latitude|47\.10512/.test(text));
+
+	it('has its figures put into the sign of the farm', () => {
+		expect(told(`<p>like 2.5 gal</p>`)).toEqual(['>like 2.5 gal<']);
+		expect(told(`hint={asWritten('like 2.5 gal', comma)}`)).toEqual([]);
+		const found = files.flatMap((file) => told(readFileSync(`src/${file}`, 'utf8')).map((text) => `${file} ${text}`));
+		expect(found).toEqual([]);
 	});
 });

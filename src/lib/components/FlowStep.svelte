@@ -52,8 +52,7 @@
 			step.problem = read.problem;
 			return;
 		}
-		step.pickUnit('L/min');
-		focus(step.take(at, read.litresPerMinute.toFixed(3)));
+		focus(step.takeMeter(at, read.litresPerMinute));
 	}
 
 	// The focus starts in the first open jug, so that a desk can type at once.

@@ -1,6 +1,7 @@
 <!-- @component Loads as tanks: mix, area, water and each product of every load, from the unrounded plan. -->
 <script lang="ts">
 	import type { LoadPlan, PlanSheet } from '$core';
+	import { asWritten } from '$lib/wording/as-written';
 	import Tank from '$lib/drawings/Tank.svelte';
 	import type { FarmSettings } from '$lib/formats/farm-settings';
 	import { show, showAmount } from '$lib/shown/show';
@@ -60,7 +61,7 @@
 							<dd class="num">{p.figure} <small>{p.unit}</small></dd>
 							{#if p.mark}<dd class="at-mark">at the mark {p.mark}</dd>
 							{:else if p.coarse}<dd class="at-mark coarse">
-									▲ no mark within 2.5 %: a finer measure, or a pre-mix
+									▲ no mark within {asWritten('2.5 %', settings.decimalComma)}: a finer measure, or a pre-mix
 								</dd>{/if}
 						</div>{/each}
 				</dl>

@@ -71,7 +71,10 @@
 			time: typed(time.toFixed(2), 's', { ...round.settings, decimalComma: false }),
 			by: 'stopwatch'
 		});
-		problem = issues.length > 0 ? `${time.toFixed(2)} s is too short for a plot: it was not kept.` : null;
+		problem =
+			issues.length > 0
+				? `${showDecimals(time, 2, round.settings.decimalComma)} s is too short for a plot: it was not kept.`
+				: null;
 	}
 	const typeTime = async (text: string) => {
 		const issues = await round.add({ kind: 'plot-run', time: typed(text, 's', round.settings), by: 'typed' });

@@ -2,6 +2,7 @@
 <script lang="ts">
 	import { checksOf, isCarried } from '$core';
 	import type { MadeChange, NotedThing } from '$core';
+	import { asWritten } from '$lib/wording/as-written';
 	import type { RoundState } from '$lib/state/round.svelte';
 	import { methodWords } from '$lib/wording/methods';
 	import { measuresOf } from '$lib/formats/field-units';
@@ -25,7 +26,11 @@
 					mist
 						? { what: 'engine', label: 'Engine speed', hint: '6,500 rpm, or full throttle' }
 						: { what: 'strokes', label: 'Strokes or gauge', hint: '20 a minute, or 2 bar held' },
-					{ what: 'orifice', label: 'Orifice or dial', hint: 'number 3, or 1.2 mm' }
+					{
+						what: 'orifice',
+						label: 'Orifice or dial',
+						hint: asWritten('number 3, or 1.2 mm', state.settings.decimalComma)
+					}
 				]
 	);
 	const nothing: readonly never[] = [];

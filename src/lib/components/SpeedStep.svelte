@@ -3,6 +3,7 @@
 	import { untrack } from 'svelte';
 	import type { Issue } from '$core';
 	import { dialFor, inUnit, mean, relativeU, showDecimals, factor, si, quantityOf } from '$core';
+	import { asWritten } from '$lib/wording/as-written';
 	import type { RoundState } from '$lib/state/round.svelte';
 	import { usualRuns } from '$lib/state/round-steps';
 	import type { WatchDevice } from '$lib/state/kept-watch';
@@ -92,7 +93,10 @@
 			time: typed(time.toFixed(2), 's', { ...round.settings, decimalComma: false }),
 			by: 'stopwatch'
 		});
-		problem = issues.length > 0 ? `${time.toFixed(2)} s is too short for a run: it was not kept.` : null;
+		problem =
+			issues.length > 0
+				? `${showDecimals(time, 2, round.settings.decimalComma)} s is too short for a run: it was not kept.`
+				: null;
 	}
 
 	const typeTime = async (text: string): Promise<readonly Issue[]> => {
@@ -169,7 +173,7 @@
 				label="Or type a time"
 				kept={typing}
 				unit="s"
-				hint="27.4, 0:55 or 1 min 5 s"
+				hint={asWritten('27.4, 0:55 or 1 min 5 s', comma)}
 				disabled={round.signedOff}
 				commit={typeTime}
 			/>

@@ -43,6 +43,9 @@
 				: '';
 		return { rig: { ...rig, sections: sum === rig.nozzles ? rig.sections : [rig.nozzles] }, width };
 	});
+	const sizesExample = $derived(
+		settings.decimalComma ? asWritten('1.0; 1.5; 1.5; 2.0', true) : asWritten('1.0, 1.5, 1.5, 2.0', false)
+	);
 	const first = (name: RigText) => ($errors[name] as string[] | undefined)?.[0];
 	const ratingExample = $derived(asWritten('1.0 = 1.00 L/min\n1.5 = 1.50 L/min', settings.decimalComma));
 	const bare = (unit: string) => `A bare number is ${shortUnit(unit)}.`;
@@ -89,7 +92,7 @@
 			{:else if kind === 'airblast'}
 				{@render field('perSide', 'Nozzles a side', 'On one side of the arc, like 8.', true, true)}
 				{@render field('rowSpacing', 'Row spacing', bare(units.course))}
-				{@render field('groups', 'Sizes, bottom to top', 'Of one side, like 1.0, 1.5, 1.5, 2.0. Empty: all one size.')}
+				{@render field('groups', 'Sizes, bottom to top', `Of one side, like ${sizesExample}. Empty: all one size.`)}
 			{:else}
 				<div class="select">
 					<label for="carried">How it is carried</label>

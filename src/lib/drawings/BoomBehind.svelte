@@ -34,9 +34,9 @@ stripe that the ground gets.
 <svg
 	viewBox="0 0 {W} {ground + 50}"
 	role="img"
-	aria-label="{nozzles} fans of {angle} degrees, {height} above the target, each reaching {reach.toFixed(
-		2
-	)} spacings to its sides"
+	aria-label="{nozzles} fans of {angle} degrees, {height} above the target, each reaching {Math.round(
+		reach * 100
+	)} % of a spacing to its sides"
 >
 	<path d="M0 {boom - 6}H{W}" stroke="var(--ink)" stroke-width="6" stroke-linecap="round" />
 	{#each { length: shown }, i (i)}

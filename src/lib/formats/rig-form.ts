@@ -52,7 +52,7 @@ export function formOfRig(rig: Rig): RigForm {
 		makerHigh: text(rig.makerHeights?.high),
 		perSide: arc ? String(rig.nozzles / 2) : '',
 		rowSpacing: text(rig.rowSpacing),
-		groups: groups.join(', '),
+		groups: groups.join(groups.some((name) => name.includes(',')) ? '; ' : ', '),
 		ratings: ratings.map(([name, rated]) => `${name} = ${typedText(rated.flow)}`).join('\n'),
 		pump: text(rig.pump),
 		stir: text(rig.stir),

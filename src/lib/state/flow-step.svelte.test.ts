@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { EntryBody } from '$core';
+import { quantityOf } from '$core';
 import { t, testRig, wholeRound } from '../../../tests/support/entries';
 import { roundState } from '../../../tests/support/round-state';
 import { FlowStepState } from './flow-step.svelte';
@@ -41,6 +42,21 @@ describe('typing catches along the boom', () => {
 		expect(s.enter(1)).toBeNull();
 		expect(s.problem).toContain('“3 m”');
 		expect(s.drafts[1]).toBe('3 m');
+	});
+
+	it('takes what a flow meter reads as somebody on this farm would type it', async () => {
+		for (const [decimalComma, text] of [
+			[false, '1.234'],
+			[true, '1,234']
+		] as const) {
+			const { state } = await roundState(wholeRound.slice(0, 7), { decimalComma });
+			const s = new FlowStepState(state);
+			expect(s.takeMeter(1, 1.2344)).toBe(2);
+			await settled();
+			const { amount } = state.countedTakes(1)[0]!;
+			expect(amount.typed).toMatchObject({ text, unit: 'L/min' });
+			expect(quantityOf(amount)).toBeCloseTo(1.234 / 60_000, 12);
+		}
 	});
 
 	it('asks why when a nozzle that has a catch is typed again', async () => {

@@ -1,5 +1,5 @@
 import type { CatchReason } from '$core';
-import { checkEntry, median, showFigure, quantityOf } from '$core';
+import { checkEntry, median, quantityOf, showDecimals, showFigure } from '$core';
 import { wordIssue } from '$lib/wording/issues';
 import { views } from '$lib/drawings/boom-geometry';
 import { shortUnit } from '$lib/formats/field-units';
@@ -146,6 +146,12 @@ export class FlowStepState {
 		this.drafts[n] = text;
 		this.#doubted = `${n} ${text}`;
 		return this.enter(n);
+	}
+
+	/** A flow meter's reading, as somebody on this farm would type it. */
+	takeMeter(n: number, litresPerMinute: number): number | null {
+		this.pickUnit('L/min');
+		return this.take(n, showDecimals(litresPerMinute, 3, this.round.settings.decimalComma));
 	}
 
 	/** The answer to the question. */

@@ -1,6 +1,6 @@
 import type { Transaction } from 'kysely';
 import type { JobRun, RunEntry, TypedJob, VolumePerArea } from '../../../core';
-import { basisOf, checkClose, checkRunEntry, foldRun, mixingOf, readJob } from '../../../core';
+import { basisOf, checkClose, checkRunEntry, foldRun, mixingOf, readJob, showDecimals } from '../../../core';
 import { dayAt } from '../../shown/farm-time';
 import { Failure, fromIssue, notFound } from '../failure';
 import { knownIds } from './entry-log';
@@ -50,7 +50,7 @@ export const jobRunsOf = (scope: Scope) => {
 				day: dayAt(settings.timeZone, Date.parse(drifted.at)),
 				what: 'drift',
 				setting_id: job.setting_id,
-				note: `${Math.abs(gap).toFixed(1)} % ${gap > 0 ? 'over' : 'under'}, on ${job.body.blocks
+				note: `${showDecimals(Math.abs(gap), 1, settings.decimalComma)} % ${gap > 0 ? 'over' : 'under'}, on ${job.body.blocks
 					.map((b) => b.name)
 					.join(', ')}`.slice(0, 400)
 			})

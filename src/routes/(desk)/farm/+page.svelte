@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { onMount, untrack } from 'svelte';
 	import { superForm } from 'sveltekit-superforms';
+	import { asWritten } from '$lib/wording/as-written';
 	import { machineZone } from '$lib/shown/farm-time';
 	import { requirable } from '$core';
 	import type { ActionData, PageData } from './$types';
@@ -62,8 +63,8 @@
 			title: 'A bare gallon is',
 			why: 'And so pint, quart and fluid ounce. US or Imp before a unit always wins.',
 			options: [
-				{ value: 'US', label: 'US (3.785 L)' },
-				{ value: 'Imperial', label: 'Imperial (4.546 L)' }
+				{ value: 'US', label: asWritten('US (3.785 L)', $form.decimalComma) },
+				{ value: 'Imperial', label: asWritten('Imperial (4.546 L)', $form.decimalComma) }
 			]
 		},
 		{

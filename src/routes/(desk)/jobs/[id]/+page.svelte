@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import type { VolumePerArea } from '$core';
-	import { basisOf, checkJob, foldRun, jobTime, mixingOf, planLoads, readJob, showFigure } from '$core';
+	import { basisOf, checkJob, foldRun, jobTime, mixingOf, planLoads, readJob, showDecimals, showFigure } from '$core';
 	import type { ActionData, PageData } from './$types';
 	import DilutionTable from '$lib/components/DilutionTable.svelte';
 	import LabelCards from '$lib/components/LabelCards.svelte';
@@ -45,6 +45,8 @@
 	const thick = $derived(read.ok ? read.value.concentration : null);
 	const clock = (at: string) => clockAt(settings.timeZone, Date.parse(at));
 	const begun = $derived(data.entries.length > 0);
+	const offPlan = (gap: number) =>
+		`${showDecimals(Math.abs(gap) * 100, 1, settings.decimalComma)} % ${gap < 0 ? 'under' : 'over'}`;
 	/** The one thing to do next with this job. */
 	const next = $derived.by(() => {
 		const to = (path: string, words: string) => ({ href: `/jobs/${data.id}/${path}`, words });
@@ -137,15 +139,14 @@
 			</ol>
 			{#if run.closed?.volume}
 				<p>
-					True volume over all of it <b>{plainRate(run.closed.volume.rate, settings)}</b>, {Math.abs(
-						Math.round(run.closed.volume.gap * 1000) / 10
-					)} % {run.closed.volume.gap < 0 ? 'under' : 'over'} what was planned.
+					True volume over all of it <b>{plainRate(run.closed.volume.rate, settings)}</b>, {offPlan(
+						run.closed.volume.gap
+					)} what was planned.
 				</p>
 			{:else if run.seen}
 				<p>
-					True volume so far <b>{plainRate(run.seen.volume.rate, settings)}</b>, {Math.abs(
-						Math.round(run.seen.volume.gap * 1000) / 10
-					)} % {run.seen.volume.gap < 0 ? 'under' : 'over'} what was planned.{run.seen.volume.calibrateAgain
+					True volume so far <b>{plainRate(run.seen.volume.rate, settings)}</b>, {offPlan(run.seen.volume.gap)} what was planned.{run
+						.seen.volume.calibrateAgain
 						? ' Calibrate again before it is used for another job.'
 						: ''}
 				</p>

@@ -3,6 +3,7 @@
 	import CsvImport from '$lib/components/CsvImport.svelte';
 	import { nozzleColumns, readNozzleCsv } from '$lib/formats/nozzle-csv';
 	import { typedText } from '$lib/formats/typed-text';
+	import { asWritten } from '$lib/wording/as-written';
 	import { nozzleKindWords } from '$lib/wording/nozzles';
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
@@ -15,8 +16,9 @@
 	<div>
 		<h1>Nozzles from CSV</h1>
 		<p class="lab">
-			Columns {nozzleColumns.join(', ')}; name, kind and points are needed. Points are <b>2 bar = 0.98 L/min</b>, parted
-			by semicolons. One of a known kind and name is brought up to date.
+			Columns {nozzleColumns.join(', ')}; name, kind and points are needed. Points are
+			<b>{asWritten('2 bar = 0.98 L/min', data.farm.settings.decimalComma)}</b>, parted by semicolons. One of a known
+			kind and name is brought up to date.
 		</p>
 	</div>
 	<CsvImport

@@ -114,7 +114,10 @@
 				label="Dose, or the least"
 				bind:value={text.dose}
 				problem={problems.dose}
-				hint="2 L/ha, 14 oz/ac, 0.1 %, 0.25 % v/v, 100 ml/100 L, 1:50, 240 g a.i./ha, 2 packets/ac, 30 ml/100 m row. Bare: {bare}."
+				hint="{asWritten(
+					'2 L/ha, 14 oz/ac, 0.1 %, 0.25 % v/v, 100 ml/100 L, 1:50, 240 g a.i./ha, 2 packets/ac, 30 ml/100 m row.',
+					settings.decimalComma
+				)} Bare: {bare}."
 				required
 			/>
 			<FormField name="doseHigh" label="The most of its range" bind:value={text.doseHigh} problem={problems.doseHigh} />

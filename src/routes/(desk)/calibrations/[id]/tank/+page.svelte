@@ -110,7 +110,7 @@
 							label="Dose"
 							bind:value={line.dose}
 							problem={plan.doseProblem(line)}
-							hint={`Per area or %: 2 L/ha, 14 oz/ac, 0.1 %. ${line.state === '' ? 'Say whether it is liquid or dry.' : `Bare: ${shortUnit(line.state === 'dry' ? plan.units.dryDose : plan.units.dose)}.`}`}
+							hint={`Per area or %: ${asWritten('2 L/ha, 14 oz/ac, 0.1 %', settings.decimalComma)}. ${line.state === '' ? 'Say whether it is liquid or dry.' : `Bare: ${shortUnit(line.state === 'dry' ? plan.units.dryDose : plan.units.dose)}.`}`}
 						/>
 					</div>
 					<div class="kind">
