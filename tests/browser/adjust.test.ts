@@ -234,6 +234,11 @@ test.describe('on a phone', () => {
 		await onDevice(page);
 		await page.goto(`${at}/adjust`);
 		await page.getByLabel(/^Wanted, /).fill('60 L/ha');
+		await page.getByLabel(/^Wanted, /).press('Enter');
+		await onDevice(page);
+		await page.reload();
+		await expect(page.getByLabel(/^Wanted, /)).toHaveValue('60 L/ha');
+		await expect(page.getByText('Aim at')).toContainText('Aim at 60 L/ha');
 		await page.getByRole('button', { name: 'Take the speed' }).tap();
 		await expect(page.getByText(/Do the plot in/)).toBeVisible();
 		await expect(page.getByRole('button', { name: /Make this change/ })).toBeInViewport({ ratio: 0.99 });

@@ -26,6 +26,8 @@ async function visit(page: Page, origin: string, paths: readonly string[]): Prom
 		await page.locator('h1:visible, h2:visible').first().waitFor();
 		for (const one of await findings(page)) found.push(`${path} ${one}`);
 		const wide = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+		const stray = /.*(?:\bundefined\b|\bNaN\b|\[object |(?:^|\n)>).*/.exec(await page.locator('body').innerText());
+		if (stray) found.push(`${path} shows ${stray[0]}`);
 		if (wide > 0) found.push(`${path} is ${wide} px too wide`);
 	}
 	return found;

@@ -224,7 +224,7 @@ describe('what a farm with the decimal comma is told', () => {
 
 describe('text that stands in a page', () => {
 	/** A figure with a point before a unit, a comma or an end, outside of what puts it into the farm's sign. */
-	const pointed = /\d\.\d+(?= ?(?:%|L\b|kg|ml|gal|fl|mm|m\b|km|mph|bar|psi|s\b|,|\)|$))/;
+	const pointed = /\d\.\d+(?= ?(?:%|L\b|kg|ml|gal|fl|mm|m\b|km|mph|bar|psi|s\b|or\b|to\b|;|,|\)|$))/;
 	const files = readdirSync('src', { recursive: true, encoding: 'utf8' }).filter((file) => file.endsWith('.svelte'));
 	const told = (source: string) =>
 		(

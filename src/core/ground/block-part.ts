@@ -1,3 +1,4 @@
+import { asTold } from '../quantity/show-figure';
 import { fields, readField } from '../quantity/fields';
 import type { Result } from '../quantity/issue';
 import { bad, good } from '../quantity/issue';
@@ -59,7 +60,7 @@ export function blockPart(part: TypedPart, area: number, rows: number | null): R
 			if (!width.ok) return width;
 			if (!length.ok) return length;
 			const share = (width.value.value * length.value.value) / area;
-			if (share > 1 + 1e-9)
+			if (share > 1 + asTold)
 				return bad({ code: 'too-large', path: 'length', text: part.length.text, bound: 'all of the block' });
 			return good({ share: Math.min(1, share), rows: null });
 		}

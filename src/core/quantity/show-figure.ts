@@ -1,3 +1,9 @@
+/**
+ * What rounding to three digits moves at the most, as a share: a bound that was told to so many may be typed again, and is not
+ * gone over by it.
+ */
+export const asTold = 0.005;
+
 /** Fixed decimals with thousands grouped; a proper minus sign; a decimal comma where the farm writes one. */
 export function showDecimals(value: number, decimals: number, decimalComma: boolean): string {
 	const fixed = Math.abs(value).toFixed(Math.max(0, decimals));

@@ -7,7 +7,7 @@ import { fields, readField } from '../quantity/fields';
 import type { Issue } from '../quantity/issue';
 import { inUnit } from '../quantity/units';
 import type { Typed } from '../quantity/typed';
-import { showFigure } from '../quantity/show-figure';
+import { asTold, showFigure } from '../quantity/show-figure';
 import { shortestReason } from '../safety/open-stops';
 import type { RunEntryBody, TypedDone } from './entries';
 import type { JobRun } from './fold-run';
@@ -19,6 +19,8 @@ const whole = (n: number, least: number, most: number) => Number.isInteger(n) &&
 
 /**
  * What is wrong with an entry of a run, held against the job that it belongs to; empty where it can be kept.
+ *
+ * What is told may be typed again: a bound holds to the three digits that it is shown to.
  *
  * Errors: `not-whole` loads, steps and rows; `too-large` where more is done than there is, or more left than the tank
  * holds; `level-over-load` for more poured than the tank takes; `empty` reasons; those of the fields.
@@ -77,7 +79,7 @@ export function checkClose(run: Pick<JobRun, 'closed' | 'loads'>): Issue[] {
 function leftIssues(typed: Typed, sheet: PlanSheet): Issue[] {
 	const left = readField(fields.tankReading, typed, 'left');
 	if (!left.ok) return [...left.issues];
-	return left.value.value > sheet.tank * (1 + slack)
+	return left.value.value > sheet.tank * (1 + asTold)
 		? [{ code: 'too-large', path: 'left', text: typed.text, bound: 'a full tank' }]
 		: [];
 }
@@ -96,7 +98,7 @@ function doneIssues(done: TypedDone, sheet: PlanSheet): Issue[] {
 	}
 	const area = readField(fields.area, done.area, 'done');
 	if (!area.ok) return [...area.issues];
-	if (area.value.value <= sheet.area * (1 + 1e-6)) return [];
+	if (area.value.value <= sheet.area * (1 + asTold)) return [];
 	const unit = area.value.unit as 'ha';
 	return [
 		{

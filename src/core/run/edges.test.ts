@@ -59,8 +59,10 @@ describe('what is wrong with an entry, with its place and its bound', () => {
 			left: t(left)
 		});
 		expect(wrong(progress('6', '600'))).toEqual([]);
-		expect(wrong(progress('6.01', '0'))).toEqual([['too-large', 'done', '6.01', undefined, '6 ha']]);
-		expect(wrong(progress('3', '601'))).toEqual([['too-large', 'left', '601', undefined, 'a full tank']]);
+		expect(wrong(progress('6.04', '0'))).toEqual([['too-large', 'done', '6.04', undefined, '6 ha']]);
+		expect(wrong(progress('3', '604'))).toEqual([['too-large', 'left', '604', undefined, 'a full tank']]);
+		// What was told, rounded to three digits, may be typed again.
+		expect(wrong(progress('6.02', '602'))).toEqual([]);
 		expect(wrong(progress('x', '0'))).toEqual([['unreadable', 'done', 'x', 'area', undefined]]);
 		expect(wrong(progress('3', 'x'))).toEqual([['unreadable', 'left', 'x', 'volume', undefined]]);
 		const rows = (n: number): RunEntryBody => ({

@@ -201,7 +201,7 @@ describe('an entry against its job', () => {
 		expect(codes(progress({ done: { by: 'rows', rows: 2.5 } }))).toEqual([['not-whole', 'done']]);
 		expect(codes(progress(), field)).toEqual([['missing', 'rows']]);
 		expect(codes(progress({ done: { by: 'area', area: t('3 ha', 'ha') } }))).toEqual([['too-large', 'done']]);
-		expect(codes(progress({ left: t('601') }))).toEqual([['too-large', 'left']]);
+		expect(codes(progress({ left: t('610') }))).toEqual([['too-large', 'left']]);
 		expect(codes(progress({ left: t('5 m') }))).toEqual([['wrong-kind', 'left']]);
 		expect(codes(spray(0, 'start'))).toEqual([['not-whole', 'load']]);
 		expect(codes({ kind: 'tick', load: 1, step: -1, poured: t('much') })).toEqual([

@@ -39,11 +39,16 @@
 	);
 	onMount(async () => (table = nozzleTable(await device.nozzles(), round.settings)));
 	const kept = $derived(round.round.change);
-	/** What is wanted is kept as soon as it reads: it is there again after another step or a reload. */
+	/** What is wanted is kept as soon as it reads and the fingers rest: it is there again after another step or a reload. */
 	const keepAim = () => {
 		const aim = adjust?.form.aim;
 		if (aim && !round.signedOff) void keepAdjusted(round, aim, null);
 	};
+	$effect(() => {
+		if (!adjust?.form.aim) return;
+		const rest = setTimeout(keepAim, 700);
+		return () => clearTimeout(rest);
+	});
 </script>
 
 {#if kept}
@@ -68,8 +73,10 @@
 		>.
 	</p>
 {:else if adjust}
-	<!-- What was typed is kept when its field is left; the panel inside is what is used. -->
-	<div onfocusout={keepAim}><AdjustPanel {adjust} /></div>
+	<!-- Kept at once when a field is left or entered; the panel inside is what is used. -->
+	<div onfocusout={keepAim} onkeydown={(e) => e.key === 'Enter' && keepAim()} role="presentation">
+		<AdjustPanel {adjust} />
+	</div>
 {/if}
 
 <style>

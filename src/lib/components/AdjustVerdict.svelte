@@ -3,6 +3,7 @@
 	import { relativeU } from '$core';
 	import type { AdjustState } from '$lib/state/adjust.svelte';
 	import { adjustFigures } from '$lib/shown/adjust';
+	import { wantedText } from '$lib/shown/change-lines';
 	import { budgetAdvice, budgetShares } from '$lib/shown/answer';
 	import { adviceText } from '$lib/wording/adjust';
 
@@ -16,6 +17,8 @@
 		const wanted = adjust.form.wanted;
 		return wanted?.by === 'volume' && measured !== null ? measured / wanted.volume - 1 : null;
 	});
+	/** What is wanted, as it was typed. */
+	const asked = $derived(adjust.form.aim ? wantedText(adjust.form.aim.wanted) : '');
 	const k = $derived(adjust.levers?.factor ?? 1);
 	/** Where the speed alone would do it, was measured and can be driven. */
 	const byGear = $derived(
@@ -49,8 +52,7 @@
 				<h2>Keep it</h2>
 				<p>
 					{#if aim.why === 'in-range' && adjust.form.wanted?.by === 'range'}
-						It lies inside the label’s {f.rate(adjust.form.wanted.low)} to {f.rate(adjust.form.wanted.high)}
-						{f.rateUnit}.
+						It lies inside the label’s {asked}.
 					{:else if off !== null}
 						It is {f.percent(off)} {off > 0 ? 'over' : 'under'} what is wanted: within 5 %.
 					{/if}
@@ -63,7 +65,8 @@
 			{:else}
 				<h2>{f.percent(k - 1)} {k > 1 ? 'more' : 'less'} is wanted</h2>
 				<p>
-					Aim at <b>{f.rate(aim.volume)} {f.rateUnit}</b>{adjust.form.by === 'range'
+					Aim at <b>{adjust.form.by === 'volume' ? asked : `${f.rate(aim.volume)} ${f.rateUnit}`}</b>{adjust.form.by ===
+					'range'
 						? ', inside the label’s range by as much as the ± of this round'
 						: adjust.form.by === 'tank'
 							? ', so that one tank does that ground'

@@ -15,12 +15,10 @@
 		{/each}
 	</div>
 	<p class="words">
-		{#each shares as part, i (part.input)}{i > 0 ? ' · ' : ''}<span
-				class="key"
-				style="background:{fills[i]}"
-				aria-hidden="true"
-			></span>{part.name}
-			{Math.round(part.share * 100)} %{/each}
+		{#each shares as part, i (part.input)}{i > 0 ? ' · ' : ''}<span class="part"
+				><span class="key" style="background:{fills[i]}" aria-hidden="true"></span>{part.name}
+				{Math.round(part.share * 100)} %</span
+			>{/each}
 	</p>
 	{#if advise && shares.length > 0}<p class="advice">{budgetAdvice(shares)}</p>{/if}
 </div>
@@ -39,6 +37,9 @@
 	.words {
 		color: var(--soft);
 		font-size: 0.9rem;
+	}
+	.part {
+		white-space: nowrap;
 	}
 	.key {
 		display: inline-block;

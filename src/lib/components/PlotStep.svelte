@@ -8,6 +8,7 @@
 	import PlotGround from '$lib/drawings/PlotGround.svelte';
 	import { typed } from '$lib/formats/field-units';
 	import { keptText, typedText } from '$lib/formats/typed-text';
+	import { asWritten } from '$lib/wording/as-written';
 	import { everyFrame, spaceBar } from '$lib/state/attachments';
 	import { PlotStepState } from '$lib/state/plot-step.svelte';
 	import { usualRuns } from '$lib/state/round-steps';
@@ -237,7 +238,7 @@
 							label="Or type a time"
 							kept={typing}
 							unit="s"
-							hint="48.2 or 0:48"
+							hint={asWritten('48.2 or 0:48', round.settings.decimalComma)}
 							disabled={round.signedOff}
 							commit={typeTime}
 						/>

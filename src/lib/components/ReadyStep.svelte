@@ -87,8 +87,8 @@
 				>
 				<span class="title">{rigCheckWords[check].title}</span>
 				<span class="why" id="why-{check}">
-					>{rigCheckWhy(check, state.rig.kind, measuresOf(state.settings) === 'metric')}</span
-				>
+					{rigCheckWhy(check, state.rig.kind, measuresOf(state.settings) === 'metric')}
+				</span>
 			</button>
 		</li>
 	{/each}

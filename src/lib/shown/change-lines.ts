@@ -24,13 +24,16 @@ export function changeLines(change: TypedChange, comma: boolean): ChangeLine[] {
 	return lines;
 }
 
-/** What was wanted, as it was typed. */
+/** What is wanted, as it was typed. */
+export const wantedText = (wanted: TypedAim['wanted']): string =>
+	wanted.by === 'volume'
+		? typedText(wanted.volume)
+		: wanted.by === 'range'
+			? `${typedText(wanted.low)} to ${typedText(wanted.high)}`
+			: `${typedText(wanted.area)} with one tank`;
+
+/** The same of a liquid that is no water. */
 export function aimText({ wanted, specificGravity }: TypedAim, comma: boolean): string {
-	const what =
-		wanted.by === 'volume'
-			? typedText(wanted.volume)
-			: wanted.by === 'range'
-				? `${typedText(wanted.low)} to ${typedText(wanted.high)}`
-				: `${typedText(wanted.area)} with one tank`;
+	const what = wantedText(wanted);
 	return specificGravity === 1 ? what : `${what}, of a liquid of ${showFigure(specificGravity, 3, comma)}`;
 }

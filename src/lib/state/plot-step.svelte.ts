@@ -2,6 +2,7 @@ import type { TypedGround } from '$core';
 import { keptText } from '$lib/formats/typed-text';
 import { bounds, fields, readField, readShare, showFigure, factor, quantityOf } from '$core';
 import { measuresOf, typed } from '$lib/formats/field-units';
+import { asWritten } from '$lib/wording/as-written';
 import type { RoundState } from './round.svelte';
 
 /** A plot whose reading is easily turned into an answer. */
@@ -16,7 +17,7 @@ const acre = factor('area', 'ac');
 const foot2 = factor('area', 'ft2');
 
 /** Plots of the trade, those of the farm's own measures first. */
-export function usualPlots(measures: 'metric' | 'US' | 'Imperial'): UsualPlot[] {
+export function usualPlots(measures: 'metric' | 'US' | 'Imperial', comma: boolean): UsualPlot[] {
 	const metric: UsualPlot[] = [
 		{ name: '10 m²', area: 10, why: 'ml read as L/ha' },
 		{ name: '100 m²', area: 100, why: '100 ml read as 10 L/ha' }
@@ -24,7 +25,7 @@ export function usualPlots(measures: 'metric' | 'US' | 'Imperial'): UsualPlot[] 
 	const imperial: UsualPlot[] = [
 		{ name: '1/128 ac', area: acre / 128, why: 'US fl oz read as gal/ac' },
 		{ name: '1/160 ac', area: acre / 160, why: 'Imp fl oz read as gal/ac' },
-		{ name: '1,000 ft²', area: 1000 * foot2, why: 'for turf labels' }
+		{ name: asWritten('1,000 ft²', comma), area: 1000 * foot2, why: 'for turf labels' }
 	];
 	return measures === 'metric' ? [...metric, ...imperial] : [...imperial, ...metric];
 }
@@ -40,10 +41,10 @@ export class PlotStepState {
 		this.#round = round;
 		const kept = round.round.plot;
 		this.by = kept?.by ?? (round.rig.kind === 'airblast' ? 'row' : 'sides');
-		if (!kept && round.method === 'plot-catch') this.wanted = usualPlots(measuresOf(round.settings))[0]!.area;
+		if (!kept && round.method === 'plot-catch') this.wanted = this.plots[0]!.area;
 	}
 
-	plots = $derived.by(() => usualPlots(measuresOf(this.#round.settings)));
+	plots = $derived.by(() => usualPlots(measuresOf(this.#round.settings), this.#round.settings.decimalComma));
 	ground = $derived.by(() => this.#round.round.plot);
 	sides = $derived.by(() => {
 		const ground = this.ground;

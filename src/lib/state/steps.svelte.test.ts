@@ -132,9 +132,9 @@ describe('laying out a plot', () => {
 		expect(state.area).toBe(24);
 	});
 	it('knows the plots of the trade', () => {
-		const [first] = usualPlots('US');
+		const [first] = usualPlots('US', false);
 		expect(first!.area / 0.09290304).toBeCloseTo(340.3125, 6);
-		expect(usualPlots('metric')[0]!.area).toBe(10);
+		expect(usualPlots('metric', true)[0]!.area).toBe(10);
 	});
 });
 
