@@ -1,8 +1,42 @@
 // The walls of the house. `npm run walls` (and `npm test`) prints the chain that breaks one.
 const rule = (name, comment, from, to) => ({ name, comment, severity: 'error', from, to });
 
+/** The floors of src/lib, lowest first: what stands on a floor may rest on those below it. */
+const floors = [
+	['wire'],
+	['settings'],
+	['wording', 'ground'],
+	['forms'],
+	['show', 'files', 'workers'],
+	['drawings', 'entries'],
+	['kit'],
+	['device'],
+	['frame']
+];
+/** What people do; on top of all floors, and beside each other. */
+const rooms = ['calibration', 'job', 'field', 'product', 'sprayer', 'record', 'today', 'farm'];
+const within = (names) => `^src/lib/(${names.join('|')})/`;
+const noArrowUp = floors.map((names, i) =>
+	rule(
+		`no-arrow-up-from-${names[0]}`,
+		'A floor rests on those below it, never on one above.',
+		{ path: within(names), pathNot: '\\.test\\.ts$' },
+		{ path: within([...floors.slice(i + 1).flat(), ...rooms]) }
+	)
+);
+const roomsApart = rooms.map((name) =>
+	rule(
+		`${name}-stands-alone`,
+		'What two rooms share stands on a floor below them.',
+		{ path: within([name]), pathNot: '\\.test\\.ts$' },
+		{ path: within(rooms.filter((other) => other !== name)) }
+	)
+);
+
 module.exports = {
 	forbidden: [
+		...noArrowUp,
+		...roomsApart,
 		rule(
 			'core-imports-itself',
 			'The core imports nothing but itself.',
@@ -25,7 +59,7 @@ module.exports = {
 			'server-without-components',
 			'The server draws nothing.',
 			{ path: '^src/lib/server/' },
-			{ path: '^src/(lib/(components|drawings|state|device|workers)|routes)/' }
+			{ path: `${within(['drawings', 'kit', 'device', 'frame', 'workers', ...rooms])}|^src/routes/` }
 		),
 		rule(
 			'only-server-routes-use-the-server',

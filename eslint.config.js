@@ -97,12 +97,12 @@ export default ts.config(
 	{
 		// What is typed is read at a door (`read-*`, `typed-*`, `check-*`, an `entered` reading); behind it the quantity is carried.
 		files: [
-			'src/lib/{shown,drawings,wording}/**',
+			'src/lib/{show,drawings,wording}/**',
 			'src/lib/server/pdf/**',
 			'src/core/{calibration,measurement,track,run,records,due,safety}/**'
 		],
 		// `show` looks in which unit something was written, and computes nothing with it.
-		ignores: ['**/*.test.ts', 'src/lib/shown/show.ts', 'src/core/run/check-run-entry.ts'],
+		ignores: ['**/*.test.ts', 'src/lib/show/show.ts', 'src/core/run/check-run-entry.ts'],
 		rules: {
 			'no-restricted-imports': [
 				'error',

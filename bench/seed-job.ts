@@ -4,7 +4,7 @@ import { demoProducts } from '../demo/products';
 import { t } from '../demo/rigs';
 import { connect } from '../src/lib/server/db/connect';
 import { farmHandle, firstFarm } from '../src/lib/server/db/farm';
-import type { AskedJob } from '../src/lib/formats/job';
+import type { AskedJob } from '../src/lib/wire/job';
 
 // A job of 40 loads, on the farm of a database; prints its id.
 const url = process.env.DATABASE_URL;

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
-import { calc } from '../src/lib/formats/calc';
-import { calibrationSheetSchema } from '../src/lib/formats/calibration-sheet';
-import { readCalibrationSheet } from '../src/lib/formats/read-sheet';
+import { calc } from '../src/lib/files/calc';
+import { calibrationSheetSchema } from '../src/lib/files/calibration-sheet';
+import { readCalibrationSheet } from '../src/lib/files/read-sheet';
 import { calibrateSheet, si, usualSkill } from '../src/core';
 import type { Volume } from '../src/core';
 

@@ -1,10 +1,10 @@
 import { v7 } from 'uuid';
 import type { Entry, EntryBody, Rig } from '../src/core';
 import { checksOf } from '../src/core';
-import type { FarmSettings } from '../src/lib/formats/farm-settings';
-import type { Setting } from '../src/lib/formats/rig';
-import type { RoundMessage } from '../src/lib/formats/round-message';
-import type { TankPlanInput } from '../src/lib/formats/tank-plan';
+import type { FarmSettings } from '../src/lib/settings/farm-settings';
+import type { Setting } from '../src/lib/wire/rig';
+import type { RoundMessage } from '../src/lib/wire/round-message';
+import type { TankPlanInput } from '../src/lib/wire/tank-plan';
 import { barleyBoom, hazelBlower, longMeadow, nurseryKnapsack, t, trackThrower } from './rigs';
 
 /** The invented farm: it grows hazels, cider pears, linseed and spring barley, and exists nowhere. */

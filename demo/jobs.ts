@@ -1,6 +1,6 @@
 import { v7 } from 'uuid';
 import type { AskedRecord, RunEntry, RunEntryBody } from '../src/core';
-import type { AskedJob } from '../src/lib/formats/job';
+import type { AskedJob } from '../src/lib/wire/job';
 import { barleyBoom, hazelBlower, t } from './rigs';
 
 interface Names {

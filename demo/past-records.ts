@@ -1,4 +1,4 @@
-import type { RecordIn } from '../src/lib/formats/record-files';
+import type { RecordIn } from '../src/lib/files/record-files';
 import type { SprayRecord } from '../src/core';
 import { demoAsked } from './jobs';
 import { demoProducts } from './products';

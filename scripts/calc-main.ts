@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { calc, isCalcError } from '../src/lib/formats/calc';
+import { calc, isCalcError } from '../src/lib/files/calc';
 
 const limit = 20 * 1024 * 1024;
 const usage = 'npm run -s calc -- sheet.json | sheets.ndjson | -';

@@ -16,8 +16,8 @@ export interface Sample {
 }
 
 /** Hours of the day at which the sun of the stand-in rises and sets. */
-export const sunrise = 6.5;
-export const sunset = 19.5;
+const sunrise = 6.5;
+const sunset = 19.5;
 
 const hourMs = 3_600_000;
 const hourOf = (at: number) => (at / hourMs) % 24;
@@ -29,7 +29,7 @@ const round = (value: number, step = 0.1) => Number((Math.round(value / step) * 
  * The weather at a time, ms. Every day of a kind is alike but for a little that comes from its number, so that two asked
  * one after the other agree.
  */
-export function weatherAt(kind: WeatherDay, at: number): Sample {
+function weatherAt(kind: WeatherDay, at: number): Sample {
 	const hour = hourOf(at);
 	const wobble = Math.sin(Math.floor(at / (24 * hourMs)) * 1.7) * 0.8 + Math.sin(at / hourMs) * 0.3;
 	const warm = warmth(hour);

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import AppBar from '$lib/components/AppBar.svelte';
+	import AppBar from '$lib/frame/AppBar.svelte';
 </script>
 
 <svelte:head><title>{page.status} · Fallow</title></svelte:head>

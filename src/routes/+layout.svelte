@@ -2,7 +2,7 @@
 	import '../app.css';
 	import type { Snippet } from 'svelte';
 	import { onMount } from 'svelte';
-	import { bringIntoSight } from '$lib/device/in-sight';
+	import { bringIntoSight } from '$lib/kit/in-sight';
 
 	let { children }: { children: Snippet } = $props();
 

@@ -8,7 +8,7 @@ import type { RunEntry } from '../../src/core';
 import { loadDemo } from '../../scripts/lib/demo.mjs';
 import { startPostgres } from '../../scripts/lib/postgres.mjs';
 import { startServer } from '../../scripts/lib/server.mjs';
-import { Outbox, sendByHttp } from '../../src/lib/device/outbox';
+import { Outbox, sendByHttp } from '../../src/lib/entries/outbox';
 import type { Connection } from '../../src/lib/server/db/connect';
 import { connect } from '../../src/lib/server/db/connect';
 import type { FarmHandle } from '../../src/lib/server/db/farm';

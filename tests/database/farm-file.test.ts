@@ -1,8 +1,8 @@
 import { v7 } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { fillDemo } from '../../demo/fill';
-import { farmTables } from '../../src/lib/formats/farm-file';
-import { logFilterSchema } from '../../src/lib/formats/record';
+import { farmTables } from '../../src/lib/files/farm-file';
+import { logFilterSchema } from '../../src/lib/wire/record';
 import type { FarmHandle } from '../../src/lib/server/db/farm';
 import { farmHandle } from '../../src/lib/server/db/farm';
 import { zipped, zippedLines } from '../../src/lib/server/zip';

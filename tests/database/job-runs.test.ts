@@ -3,7 +3,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { demoBlocks } from '../../demo/ground';
 import { demoProducts } from '../../demo/products';
 import type { RunEntry, RunEntryBody } from '../../src/core';
-import type { AskedJob } from '../../src/lib/formats/job';
+import type { AskedJob } from '../../src/lib/wire/job';
 import { recompute } from '../../src/lib/server/db/recompute';
 import { t } from '../support/entries';
 import { farmDatabase } from '../support/database';

@@ -2,7 +2,7 @@ import { v7 } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { demoBlocks } from '../../demo/ground';
 import { demoProducts } from '../../demo/products';
-import type { AskedJob } from '../../src/lib/formats/job';
+import type { AskedJob } from '../../src/lib/wire/job';
 import { farmDatabase } from '../support/database';
 import { refused } from '../support/refused';
 import { entriesOf, signOff, t, testRig, wholeRound } from '../support/entries';

@@ -2,7 +2,7 @@ import { v7 } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { EntryBody, TypedAim, TypedChange, TypedNozzle } from '../../src/core';
 import { inUnit, si } from '../../src/core';
-import { nozzleTable } from '../../src/lib/formats/nozzle-table';
+import { nozzleTable } from '../../src/lib/settings/nozzle-table';
 import { farmDatabase } from '../support/database';
 import { refused } from '../support/refused';
 import { entriesOf, signOff, t, testRig, wholeRound } from '../support/entries';

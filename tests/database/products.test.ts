@@ -1,7 +1,7 @@
 import { v7 } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { TypedLabel } from '../../src/core';
-import { emptyProductText, readProductText } from '../../src/lib/formats/product-text';
+import { emptyProductText, readProductText } from '../../src/lib/forms/product-text';
 import { farmDatabase } from '../support/database';
 import { refused } from '../support/refused';
 import { metric } from '../support/round-state';

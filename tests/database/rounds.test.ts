@@ -4,7 +4,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { calibrateSheet, foldRound, readRig, roundSheet } from '../../src/core';
 import { farmHandle } from '../../src/lib/server/db/farm';
 import { Failure } from '../../src/lib/server/failure';
-import type { RoundMessage } from '../../src/lib/formats/round-message';
+import type { RoundMessage } from '../../src/lib/wire/round-message';
 import { farmDatabase } from '../support/database';
 import { entriesOf, signOff, t, testRig, wholeRound } from '../support/entries';
 

@@ -4,7 +4,7 @@ import { demoBlocks } from '../../demo/ground';
 import { demoAsked } from '../../demo/jobs';
 import { demoProducts } from '../../demo/products';
 import type { RunEntry, RunEntryBody } from '../../src/core';
-import type { AskedJob } from '../../src/lib/formats/job';
+import type { AskedJob } from '../../src/lib/wire/job';
 import { seasonSums } from '../../src/lib/server/season-page';
 import { t } from '../support/entries';
 import { farmDatabase } from '../support/database';

@@ -1,6 +1,6 @@
 import type { Entry } from '../../src/core';
 import { inOrder } from '../../src/core';
-import type { KeptNozzles } from '../../src/lib/formats/nozzle-table';
+import type { KeptNozzles } from '../../src/lib/settings/nozzle-table';
 import type {
 	KeptFarm,
 	KeptLog,
@@ -9,7 +9,7 @@ import type {
 	KeptWatch,
 	LogStore,
 	RoundStore
-} from '../../src/lib/device/round-store';
+} from '../../src/lib/entries/round-store';
 
 /** Logs as plain maps: the slow, obvious ones that the IndexedDB store is held against. */
 export class MemoryLog<

@@ -1,7 +1,7 @@
 import type { EntryBody, Rig } from '../../src/core';
-import { RoundState } from '../../src/lib/state/round.svelte';
-import type { FarmSettings } from '../../src/lib/formats/farm-settings';
-import { defaultSettings } from '../../src/lib/formats/farm-settings';
+import { RoundState } from '../../src/lib/calibration/round.svelte';
+import type { FarmSettings } from '../../src/lib/settings/farm-settings';
+import { defaultSettings } from '../../src/lib/settings/farm-settings';
 import { MemoryStore } from './memory-store';
 import { entriesOf, idOf, testRig } from './entries';
 

@@ -13,13 +13,13 @@ import {
 	seasonUse,
 	si
 } from '../../src/core';
-import type { FarmSettings } from '../../src/lib/formats/farm-settings';
-import { recordColumns, recordLines } from '../../src/lib/formats/record-csv';
-import { readRecordFile } from '../../src/lib/formats/record-files';
-import { mixingLines } from '../../src/lib/shown/pour';
-import { recordFacts } from '../../src/lib/shown/record-facts';
-import { amountOf, showAmount } from '../../src/lib/shown/show';
-import { productsOfJob, shownLoads } from '../../src/lib/shown/shown-plan';
+import type { FarmSettings } from '../../src/lib/settings/farm-settings';
+import { recordColumns, recordLines } from '../../src/lib/files/record-csv';
+import { readRecordFile } from '../../src/lib/files/record-files';
+import { mixingLines } from '../../src/lib/show/pour';
+import { recordFacts } from '../../src/lib/show/record-facts';
+import { amountOf, showAmount } from '../../src/lib/show/show';
+import { productsOfJob, shownLoads } from '../../src/lib/show/shown-plan';
 import { t } from '../support/entries';
 import { plannedJob, plannedLabel } from '../support/planned-job';
 import { metric } from '../support/round-state';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { addDays, daysBetween, sprayedTime } from '../../src/core';
-import { dayAt, dayStart, isZone, machineZone, timeAt } from '../../src/lib/shown/farm-time';
-import { keepsOf, shownLeft } from '../../src/lib/shown/keeps';
+import { dayAt, dayStart, isZone, machineZone, timeAt } from '../../src/lib/settings/farm-time';
+import { keepsOf, shownLeft } from '../../src/lib/show/keeps';
 import { Seeded } from '../support/seeded';
 
 const utcDay = (ms: number) => new Date(ms).toISOString().slice(0, 10);

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
 import { daysBetween } from '../../src/core';
-import { goodStretches } from '../../src/lib/shown/day-strip';
-import { spanAt } from '../../src/lib/shown/farm-time';
-import { clockOf } from '../../src/lib/shown/run-facts';
+import { goodStretches } from '../../src/lib/show/day-strip';
+import { spanAt } from '../../src/lib/settings/farm-time';
+import { clockOf } from '../../src/lib/job/run/run-facts';
 import { Seeded } from '../support/seeded';
 
 it('days between two days are the same as a clock that knows no summer time counts them', () => {

@@ -17,11 +17,11 @@ import {
 	si
 } from '../../src/core';
 import type { Field, Kind, Result, Typed } from '../../src/core';
-import { bothReadings, decimalSign } from '../../src/lib/formats/decimal-sign';
-import { defaultSettings } from '../../src/lib/formats/farm-settings';
-import { lastingText } from '../../src/lib/formats/lasting-text';
-import { productCsv, readProductFile } from '../../src/lib/formats/product-files';
-import { typedText } from '../../src/lib/formats/typed-text';
+import { bothReadings, decimalSign } from '../../src/lib/files/decimal-sign';
+import { defaultSettings } from '../../src/lib/settings/farm-settings';
+import { lastingText } from '../../src/lib/settings/lasting-text';
+import { productCsv, readProductFile } from '../../src/lib/files/product-files';
+import { typedText } from '../../src/lib/settings/typed-text';
 import { wordIssue } from '../../src/lib/wording/issues';
 
 const csv = (...doses: string[]) => `name,state,dose\n${doses.map((d, i) => `P${i},liquid,"${d}"`).join('\n')}`;

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { DueCode, DueReason } from '../../src/core';
 import { calibrationDue } from '../../src/core';
-import { defaultSettings } from '../../src/lib/formats/farm-settings';
+import { defaultSettings } from '../../src/lib/settings/farm-settings';
 import { dueReasonText, dueShort } from '../../src/lib/wording/due';
 import { eventWords, sprayerEventKinds } from '../../src/lib/wording/events';
 

@@ -13,14 +13,14 @@ import {
 	si,
 	usualSkill
 } from '../../src/core';
-import type { FarmSettings } from '../../src/lib/formats/farm-settings';
-import { typed } from '../../src/lib/formats/field-units';
-import { rateUnits } from '../../src/lib/formats/rate-units';
-import { entrySchema } from '../../src/lib/formats/round-message';
-import { keptText } from '../../src/lib/formats/typed-text';
-import { shownRate } from '../../src/lib/shown/answer';
-import { jugUnits } from '../../src/lib/state/flow-step.svelte';
-import { amountIn } from '../../src/lib/state/jug-board';
+import type { FarmSettings } from '../../src/lib/settings/farm-settings';
+import { typed } from '../../src/lib/settings/field-units';
+import { rateUnits } from '../../src/lib/settings/rate-units';
+import { entrySchema } from '../../src/lib/wire/round-message';
+import { keptText } from '../../src/lib/settings/typed-text';
+import { shownRate } from '../../src/lib/show/answer';
+import { jugUnits } from '../../src/lib/calibration/flow/flow-step.svelte';
+import { amountIn } from '../../src/lib/drawings/jug-board';
 import { entriesOf, testRig } from '../support/entries';
 import { numbersOf } from '../support/rigs';
 import { metric } from '../support/round-state';

@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { judgeWeather, jobLimits, usualLimits } from '../../src/core';
-import type { DueField } from '../../src/lib/formats/due-form';
-import { dueTexts, readDueForm } from '../../src/lib/formats/due-form';
-import { defaultSettings, farmSettingsSchema } from '../../src/lib/formats/farm-settings';
-import { readSafetyForm, safetyTexts } from '../../src/lib/formats/safety-form';
-import { farmWeather, readWeatherForm, weatherTexts } from '../../src/lib/formats/weather-form';
-import { machineZone } from '../../src/lib/shown/farm-time';
+import type { DueField } from '../../src/lib/forms/due-form';
+import { dueTexts, readDueForm } from '../../src/lib/forms/due-form';
+import { defaultSettings, farmSettingsSchema } from '../../src/lib/settings/farm-settings';
+import { readSafetyForm, safetyTexts } from '../../src/lib/forms/safety-form';
+import { farmWeather, readWeatherForm, weatherTexts } from '../../src/lib/forms/weather-form';
+import { machineZone } from '../../src/lib/settings/farm-time';
 import { demoProducts } from '../../demo/products';
 
 const comma = { ...defaultSettings, decimalComma: true };

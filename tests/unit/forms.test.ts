@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { usualSkill } from '../../src/core';
 import { arcBox, arcNozzles, crossMark, sprayPath } from '../../src/lib/drawings/arc-geometry';
-import { formOfRig, readRigForm } from '../../src/lib/formats/rig-form';
-import { skillOf } from '../../src/lib/formats/skill';
-import { readSkillForm, skillFields, skillTexts, usualText } from '../../src/lib/formats/skill-form';
-import { readSettingForm } from '../../src/lib/formats/setting-form';
-import { sprayerFormSchema } from '../../src/lib/formats/sprayer-form';
+import { formOfRig, readRigForm } from '../../src/lib/forms/rig-form';
+import { skillOf } from '../../src/lib/settings/skill';
+import { readSkillForm, skillFields, skillTexts, usualText } from '../../src/lib/forms/skill-form';
+import { readSettingForm } from '../../src/lib/forms/setting-form';
+import { sprayerFormSchema } from '../../src/lib/forms/sprayer-form';
 import { describeRig } from '../../src/lib/wording/describe-rig';
 import { methodName } from '../../src/lib/wording/methods';
 import { namesOf } from '../../src/lib/wording/nozzle-names';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { calc, isCalcError } from '../../src/lib/formats/calc';
+import { calc, isCalcError } from '../../src/lib/files/calc';
 import golden from '../golden/golden.json';
 
 interface GoldenCase {

@@ -2,8 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { demoBlocks } from '../../demo/ground';
 import type { Boundary } from '../../src/core';
 import { readGround } from '../../src/lib/device/read-ground';
-import { blockForm, emptyBlockForm, readBlockForm } from '../../src/lib/formats/block';
-import { blocksGeoJson, cornersText, groundOfGeoJson, readCorners } from '../../src/lib/formats/boundary';
+import { blockForm, emptyBlockForm, readBlockForm } from '../../src/lib/forms/block';
+import { blocksGeoJson, cornersText, groundOfGeoJson, readCorners } from '../../src/lib/ground/boundary';
 import { wordIssue } from '../../src/lib/wording/issues';
 import { metric } from '../support/round-state';
 

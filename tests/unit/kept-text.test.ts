@@ -2,9 +2,9 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Typed } from '../../src/core';
 import { readTyped } from '../../src/core';
-import { defaultSettings } from '../../src/lib/formats/farm-settings';
-import { fieldUnits, typed } from '../../src/lib/formats/field-units';
-import { keptText } from '../../src/lib/formats/typed-text';
+import { defaultSettings } from '../../src/lib/settings/farm-settings';
+import { fieldUnits, typed } from '../../src/lib/settings/field-units';
+import { keptText } from '../../src/lib/settings/typed-text';
 
 const farms = (['L/ha', 'US gal/ac', 'Imp gal/ac'] as const).flatMap((rateUnit) =>
 	[true, false].map((decimalComma) => ({

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { si, inUnit } from '../../src/core';
-import { defaultSettings } from '../../src/lib/formats/farm-settings';
+import { defaultSettings } from '../../src/lib/settings/farm-settings';
 import { wordLabelFinding } from '../../src/lib/wording/jobs';
 
 describe('spot work within the label’s most', () => {

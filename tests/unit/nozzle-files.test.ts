@@ -2,9 +2,9 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { nozzleKinds, readNozzle } from '../../src/core';
 import type { TypedNozzle } from '../../src/core';
-import { nozzleColumns, nozzleCsv, readNozzleCsv } from '../../src/lib/formats/nozzle-csv';
-import { noNozzles, nozzleTable } from '../../src/lib/formats/nozzle-table';
-import { emptyNozzleText, nozzleText, readNozzleText } from '../../src/lib/formats/nozzle-text';
+import { nozzleColumns, nozzleCsv, readNozzleCsv } from '../../src/lib/files/nozzle-csv';
+import { noNozzles, nozzleTable } from '../../src/lib/settings/nozzle-table';
+import { emptyNozzleText, nozzleText, readNozzleText } from '../../src/lib/forms/nozzle-text';
 import { wordIssue } from '../../src/lib/wording/issues';
 import { metric } from '../support/round-state';
 

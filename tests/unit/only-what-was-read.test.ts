@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import type { EntryBody, Rig, Round, RoundCalibration, SprayerKind } from '../../src/core';
 import { calibrateRound, foldRound, methodsOf } from '../../src/core';
-import { answerFacts } from '../../src/lib/shown/answer';
-import { readingLines } from '../../src/lib/shown/shown-calibration';
-import { presentOf } from '../../src/lib/state/adjust-reach';
+import { answerFacts } from '../../src/lib/show/answer';
+import { readingLines } from '../../src/lib/show/shown-calibration';
+import { presentOf } from '../../src/lib/calibration/adjust/adjust-reach';
 import { roundBefore } from '../../src/core';
 import { entriesOf, t, testRig } from '../support/entries';
 import { blower, knapsack, numbersOf, thrower } from '../support/rigs';

@@ -2,10 +2,10 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { TypedLabel } from '../../src/core';
 import { labelFills, mixesByState, readLabel, si } from '../../src/core';
-import { productCsv, productJson, readProductFile } from '../../src/lib/formats/product-files';
-import type { ProductText } from '../../src/lib/formats/product-text';
-import { emptyProductText, productText, readProductText } from '../../src/lib/formats/product-text';
-import { doseText, productFacts } from '../../src/lib/shown/product-facts';
+import { productCsv, productJson, readProductFile } from '../../src/lib/files/product-files';
+import type { ProductText } from '../../src/lib/forms/product-text';
+import { emptyProductText, productText, readProductText } from '../../src/lib/forms/product-text';
+import { doseText, productFacts } from '../../src/lib/show/product-facts';
 import { wordIssue } from '../../src/lib/wording/issues';
 import { metric } from '../support/round-state';
 

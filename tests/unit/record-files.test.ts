@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import type { Boundary, SprayRecord } from '../../src/core';
 import { calibrationDue } from '../../src/core';
-import { calendarFile } from '../../src/lib/formats/calendar';
-import { defaultSettings } from '../../src/lib/formats/farm-settings';
-import { recordColumns, recordLines } from '../../src/lib/formats/record-csv';
-import { readRecordFile } from '../../src/lib/formats/record-files';
-import { recordFeatures } from '../../src/lib/formats/record-geojson';
-import { recordFacts } from '../../src/lib/shown/record-facts';
+import { calendarFile } from '../../src/lib/files/calendar';
+import { defaultSettings } from '../../src/lib/settings/farm-settings';
+import { recordColumns, recordLines } from '../../src/lib/files/record-csv';
+import { readRecordFile } from '../../src/lib/files/record-files';
+import { recordFeatures } from '../../src/lib/files/record-geojson';
+import { recordFacts } from '../../src/lib/show/record-facts';
 import { sealWords } from '../../src/lib/wording/seals';
 import { wordIssue } from '../../src/lib/wording/issues';
 import { t } from '../support/entries';

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays } from '../../src/core';
-import { defaultSettings } from '../../src/lib/formats/farm-settings';
-import { recordColumns, recordLines } from '../../src/lib/formats/record-csv';
-import { readRecordFile } from '../../src/lib/formats/record-files';
-import { recordSchema } from '../../src/lib/formats/record-schema';
+import { defaultSettings } from '../../src/lib/settings/farm-settings';
+import { recordColumns, recordLines } from '../../src/lib/files/record-csv';
+import { readRecordFile } from '../../src/lib/files/record-files';
+import { recordSchema } from '../../src/lib/wire/record-schema';
 import { canonicalJson } from '../../src/lib/server/canonical-json';
 import { SealCheck, firstSeal, sealOf } from '../../src/lib/server/seal';
 

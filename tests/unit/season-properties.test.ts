@@ -12,11 +12,11 @@ import {
 	sprayedTime,
 	wearTrend
 } from '../../src/core';
-import { defaultSettings } from '../../src/lib/formats/farm-settings';
+import { defaultSettings } from '../../src/lib/settings/farm-settings';
 import { openUntil } from '../../src/lib/server/db/record-uses';
-import { dayAt, dayStart } from '../../src/lib/shown/farm-time';
-import type { TodayJob, TodaySprayer } from '../../src/lib/state/today';
-import { todayItems } from '../../src/lib/state/today';
+import { dayAt, dayStart } from '../../src/lib/settings/farm-time';
+import type { TodayJob, TodaySprayer } from '../../src/lib/today/today';
+import { todayItems } from '../../src/lib/today/today';
 import { dueReasonText } from '../../src/lib/wording/due';
 
 const hour = 3600;

@@ -3,8 +3,8 @@ import { parse } from '../../src/lib/server/api';
 import { canonicalJson } from '../../src/lib/server/canonical-json';
 import { Failure } from '../../src/lib/server/failure';
 import { bodyLimit, checkBodySize, checkSameOrigin, farmFilePath, readJson } from '../../src/lib/server/guards';
-import { roundMessageSchema } from '../../src/lib/formats/round-message';
-import { farmSettingsSchema } from '../../src/lib/formats/farm-settings';
+import { roundMessageSchema } from '../../src/lib/wire/round-message';
+import { farmSettingsSchema } from '../../src/lib/settings/farm-settings';
 
 const origin = 'http://127.0.0.1:4310';
 const request = (method: string, headers: Record<string, string>, body?: BodyInit) =>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { settingLabel } from '../../src/lib/shown/setting-label';
+import { settingLabel } from '../../src/lib/show/setting-label';
 import { blower } from '../support/rigs';
 import { testRig } from '../support/entries';
 

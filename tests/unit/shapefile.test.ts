@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { outlinedArea } from '../../src/lib/formats/block';
+import { outlinedArea } from '../../src/lib/forms/block';
 import { readGround } from '../../src/lib/device/read-ground';
 import { shapefile } from '../support/shapefile';
 

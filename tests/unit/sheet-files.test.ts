@@ -1,10 +1,10 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { calibrateSheet, workingOf, schools } from '../../src/core';
-import { calibrationSheetSchema } from '../../src/lib/formats/calibration-sheet';
-import { readCalibrationSheet } from '../../src/lib/formats/read-sheet';
-import { readSheetText } from '../../src/lib/formats/sheet-text';
-import { writeCalibrationSheet } from '../../src/lib/formats/write-sheet';
+import { calibrationSheetSchema } from '../../src/lib/files/calibration-sheet';
+import { readCalibrationSheet } from '../../src/lib/files/read-sheet';
+import { readSheetText } from '../../src/lib/files/sheet-text';
+import { writeCalibrationSheet } from '../../src/lib/files/write-sheet';
 
 const golden = (
 	JSON.parse(readFileSync(new URL('../golden/golden.json', import.meta.url), 'utf8')) as {

@@ -2,8 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Kind } from '../../src/core';
 import { factor, readTyped, units } from '../../src/core';
-import type { FarmSettings } from '../../src/lib/formats/farm-settings';
-import { amountOf, show, showAmount } from '../../src/lib/shown/show';
+import type { FarmSettings } from '../../src/lib/settings/farm-settings';
+import { amountOf, show, showAmount } from '../../src/lib/show/show';
 import { t } from '../support/entries';
 import { metric } from '../support/round-state';
 

@@ -23,9 +23,12 @@ describe('the walls', () => {
 		file('src/core/bad.ts', "import '../lib/words';");
 		file('src/lib/words.ts', "import { one } from '$core';\nexport const words = one;");
 		file('src/lib/server/db.ts', "import { words } from '../words';\nexport const db = words;");
-		file('src/lib/state/bad.ts', "import '$lib/server/db';");
-		file('src/lib/server/bad.ts', "import '../components/part';");
-		file('src/lib/components/part.ts', 'export const part = 1;');
+		file('src/lib/job/bad.ts', "import '$lib/server/db';");
+		file('src/lib/job/worse.ts', "import '../sprayer/card';");
+		file('src/lib/sprayer/card.ts', "import '../kit/part';");
+		file('src/lib/show/bad.ts', "import '../kit/part';");
+		file('src/lib/server/bad.ts', "import '../kit/part';");
+		file('src/lib/kit/part.ts', 'export const part = 1;');
 		file('src/routes/+page.ts', "import '$lib/server/db';");
 		file('src/routes/+page.server.ts', "import '$lib/server/db';");
 		file('src/routes/bad.ts', "import '../../tests/help';");
@@ -51,7 +54,9 @@ describe('the walls', () => {
 		const broken = summary.violations.map((v) => `${v.rule.name}: ${v.from}`).sort();
 		expect([...new Set(broken)]).toEqual([
 			'core-imports-itself: src/core/bad.ts',
-			'lib-stays-off-server-and-routes: src/lib/state/bad.ts',
+			'job-stands-alone: src/lib/job/worse.ts',
+			'lib-stays-off-server-and-routes: src/lib/job/bad.ts',
+			'no-arrow-up-from-show: src/lib/show/bad.ts',
 			'no-circles: src/lib/a.ts',
 			'nobody-imports-tests: src/routes/bad.ts',
 			'only-server-routes-use-the-server: src/routes/+page.ts',

@@ -3,7 +3,7 @@ import type { AddressInfo } from 'node:net';
 import { afterEach, describe, expect, it } from 'vitest';
 import { startSimulators } from '../../scripts/lib/simulators.mjs';
 import { forecastAt, stationAt, weatherDays } from '../../simulators/weather-days';
-import { forecastSchema, stationSchema } from '../../src/lib/formats/weather';
+import { forecastSchema, stationSchema } from '../../src/lib/wire/weather';
 import { addressOf } from '../../src/lib/server/instruments/address';
 import { askWeather } from '../../src/lib/server/instruments/weather';
 

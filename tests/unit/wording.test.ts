@@ -3,7 +3,7 @@ import type { Finding, Issue, IssueCode } from '../../src/core';
 import { si } from '../../src/core';
 import { rigChecks } from '../../src/core';
 import { findingKey } from '../../src/lib/wording/finding-key';
-import { defaultSettings } from '../../src/lib/formats/farm-settings';
+import { defaultSettings } from '../../src/lib/settings/farm-settings';
 import { wordFinding } from '../../src/lib/wording/findings';
 import { wordIssue } from '../../src/lib/wording/issues';
 import { rigCheckWords } from '../../src/lib/wording/rig-checks';

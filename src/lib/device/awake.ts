@@ -1,5 +1,5 @@
 /** The part of the browser's wake lock that is used. */
-export interface WakeLocks {
+interface WakeLocks {
 	request(type: 'screen'): Promise<{ release(): Promise<void> }>;
 }
 

@@ -4,7 +4,7 @@ import { MemoryStore } from '../../../tests/support/memory-store';
 import { entriesOf, idOf, testRig, wholeRound } from '../../../tests/support/entries';
 import { Seeded } from '../../../tests/support/seeded';
 import { IdbStore } from './idb-store';
-import type { RoundStore } from './round-store';
+import type { RoundStore } from '../entries/round-store';
 
 let n = 0;
 let store: RoundStore;

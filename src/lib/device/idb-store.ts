@@ -2,9 +2,9 @@ import type { DBSchema, IDBPDatabase } from 'idb';
 import { openDB } from 'idb';
 import type { Entry, Rig } from '$core';
 import { inOrder } from '$core';
-import type { KeptNozzles } from '$lib/formats/nozzle-table';
-import type { RoundHead } from '$lib/formats/round-message';
-import type { KeptFarm, KeptLog, KeptRig, KeptWatch, LogStore, RoundStore } from './round-store';
+import type { KeptNozzles } from '$lib/settings/nozzle-table';
+import type { RoundHead } from '$lib/wire/round-message';
+import type { KeptFarm, KeptLog, KeptRig, KeptWatch, LogStore, RoundStore } from '../entries/round-store';
 
 interface HeadRow<Head> {
 	readonly id: string;

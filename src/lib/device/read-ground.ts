@@ -1,8 +1,8 @@
-import type { FoundGround } from '$lib/formats/boundary';
-import { groundOfGeoJson } from '$lib/formats/boundary';
+import type { FoundGround } from '$lib/ground/boundary';
+import { groundOfGeoJson } from '$lib/ground/boundary';
 
 /** Larger files are refused by their size, before they are read. */
-export const groundFileLimit = 10_000_000;
+const groundFileLimit = 10_000_000;
 
 export type GroundRead =
 	| { readonly ok: true; readonly found: readonly FoundGround[]; readonly others: number }

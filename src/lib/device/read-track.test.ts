@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { driveAt } from '../../../simulators/drive';
 import { rmc, sentence } from '../../../simulators/nmea';
 import { steadyPart, trackSpeed, trackSpeeds } from '$core';
-import { mostTrackPoints } from '$lib/formats/track-limit';
+import { mostTrackPoints } from '$lib/wire/track-limit';
 import { nmeaReader, pointsOf, readTrack } from './read-track';
 
 const log = (seconds: number, valid = true) =>

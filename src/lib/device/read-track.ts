@@ -1,5 +1,5 @@
 import type { TrackPoint, TrackSource } from '$core';
-import { mostTrackPoints } from '$lib/formats/track-limit';
+import { mostTrackPoints } from '$lib/wire/track-limit';
 
 export interface ReadTrack {
 	readonly source: TrackSource;

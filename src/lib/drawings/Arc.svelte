@@ -3,7 +3,7 @@
 band (and the rated one, where it is known) as marks across it.
 -->
 <script lang="ts">
-	import type { ShownJug } from '$lib/state/jug-board';
+	import type { ShownJug } from './jug-board';
 	import { arcBox, arcNozzles, crossMark, sprayPath } from './arc-geometry';
 
 	interface Props {

@@ -1,8 +1,8 @@
 <!-- @component Days of a forecast hour by hour: where all rules hold, where to look, where to stop; start times that fit lie under them. -->
 <script lang="ts">
 	import type { RuleState } from '$core';
-	import type { DayStrip } from '$lib/shown/day-strip';
-	import { clockAt, dayAt } from '$lib/shown/farm-time';
+	import type { DayStrip } from '$lib/show/day-strip';
+	import { clockAt, dayAt } from '$lib/settings/farm-time';
 
 	interface Props {
 		strips: readonly DayStrip[];

@@ -29,7 +29,7 @@ export function sectionName(index: number, count: number): string {
 }
 
 /** Most jugs side by side that can still be read and typed into. */
-export const jugsInView = 12;
+const jugsInView = 12;
 
 /** Nozzles cut into views of at most `most`, as even as they come, so that no view holds a lone jug. */
 export function views(nozzles: readonly number[], most: number = jugsInView): number[][] {

@@ -1,7 +1,7 @@
-import { skillOf } from '../formats/skill';
-import { readCalibration } from '../shown/read-calibration';
+import { skillOf } from '../settings/skill';
+import { readCalibration } from '../show/read-calibration';
 import type { FarmHandle } from './db/farm';
-import { settingLabel } from '../shown/setting-label';
+import { settingLabel } from '../show/setting-label';
 
 /** All that a calibration's page, its print and its files are made of. */
 export async function calibrationPage(farm: FarmHandle, id: string) {

@@ -1,6 +1,6 @@
 import type { BlockState } from '../../core';
 import { addDays, blockStates, openIntervals } from '../../core';
-import { dayAt, dayStart } from '../shown/farm-time';
+import { dayAt, dayStart } from '../settings/farm-time';
 import type { FarmHandle } from './db/farm';
 
 /** What the records keep off the blocks of a farm, at a moment (ms). */

@@ -1,5 +1,5 @@
 import { activeUse, groupRuns, readLabel, seasonAround, seasonUse } from '../../core';
-import { dayAt } from '../shown/farm-time';
+import { dayAt } from '../settings/farm-time';
 import type { FarmHandle } from './db/farm';
 
 /** Sprayings of one group in a row from which it is told. */

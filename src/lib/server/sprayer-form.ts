@@ -1,9 +1,9 @@
 import type { Infer, SuperValidated } from 'sveltekit-superforms';
 import { setError } from 'sveltekit-superforms';
-import type { FarmSettings } from '../formats/farm-settings';
-import type { sprayerFormSchema } from '../formats/sprayer-form';
-import { rigSchema } from '../formats/rig';
-import { readRigForm } from '../formats/rig-form';
+import type { FarmSettings } from '../settings/farm-settings';
+import type { sprayerFormSchema } from '../forms/sprayer-form';
+import { rigSchema } from '../wire/rig';
+import { readRigForm } from '../forms/rig-form';
 import { wordIssue } from '../wording/issues';
 
 type Form = SuperValidated<Infer<typeof sprayerFormSchema>>;

@@ -1,7 +1,7 @@
 import { fail } from '@sveltejs/kit';
-import type { ReadCsv } from '../formats/csv-rows';
-import { csvLimit } from '../formats/csv-rows';
-import type { DecimalSign } from '../formats/decimal-sign';
+import type { ReadCsv } from '../files/csv-rows';
+import { csvLimit } from '../files/csv-rows';
+import type { DecimalSign } from '../files/decimal-sign';
 
 /** What a CSV form asks of its kind of record. */
 interface Taking<T> {

@@ -1,5 +1,5 @@
 import type { Carried, Carrier, Drive, Rig, SprayerKind } from '$core';
-import { typedText } from '$lib/formats/typed-text';
+import { typedText } from '$lib/settings/typed-text';
 
 export const kindWords: Readonly<Record<SprayerKind, { readonly name: string; readonly what: string }>> = {
 	boom: { name: 'Boom', what: 'nozzles in a row at one spacing' },

@@ -1,7 +1,7 @@
 import type { CalibrationDue, DueReason } from '../../core';
 import { inUnit, showFigure, si } from '../../core';
-import type { FarmSettings } from '../formats/farm-settings';
-import { fieldUnits } from '../formats/field-units';
+import type { FarmSettings } from '../settings/farm-settings';
+import { fieldUnits } from '../settings/field-units';
 import type { SprayerEventKind } from './events';
 import { eventWords } from './events';
 

@@ -1,7 +1,7 @@
 import type { Finding } from '../../core';
 import { factor, showDecimals, showFigure, usualSpeeds } from '../../core';
-import type { FarmSettings } from '../formats/farm-settings';
-import { fieldUnits } from '../formats/field-units';
+import type { FarmSettings } from '../settings/farm-settings';
+import { fieldUnits } from '../settings/field-units';
 import { methodWords } from './methods';
 import type { NozzleNames } from './nozzle-names';
 import { boomNames } from './nozzle-names';

@@ -1,9 +1,9 @@
 import type { JobBlock, JobState, LabelFinding, RunLoad, Split } from '../../core';
 import { factor, showFigure } from '../../core';
-import type { FarmSettings } from '../formats/farm-settings';
-import { fieldUnits, longUnit, shortUnit } from '../formats/field-units';
-import { typedText } from '../formats/typed-text';
-import { timeAt } from '../shown/farm-time';
+import type { FarmSettings } from '../settings/farm-settings';
+import { fieldUnits, longUnit, shortUnit } from '../settings/field-units';
+import { typedText } from '../settings/typed-text';
+import { timeAt } from '../settings/farm-time';
 import { dropletWords } from './nozzles';
 
 export const splitWords: Readonly<Record<Split, { readonly name: string; readonly why: string }>> = {

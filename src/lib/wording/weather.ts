@@ -1,7 +1,7 @@
 import type { RuleFinding, Sky, SmokeTest, WeatherLimits, WeatherRule } from '../../core';
 import { inUnit, showDecimals, si } from '../../core';
-import type { FarmSettings } from '../formats/farm-settings';
-import { fieldUnits } from '../formats/field-units';
+import type { FarmSettings } from '../settings/farm-settings';
+import { fieldUnits } from '../settings/field-units';
 import { compassWords, neighbourWords } from './ground';
 
 export const ruleNames: Readonly<Record<WeatherRule, string>> = {

@@ -4,13 +4,13 @@
 	import { page } from '$app/state';
 	import type { Rig } from '$core';
 	import type { LayoutData } from './$types';
-	import AppBar from '$lib/components/AppBar.svelte';
-	import OutboxStatus from '$lib/components/OutboxStatus.svelte';
-	import ZoneNote from '$lib/components/ZoneNote.svelte';
-	import type { KeptRig } from '$lib/device/round-store';
-	import type { Setting } from '$lib/formats/rig';
-	import type { Device } from '$lib/state/device.svelte';
-	import { longUnit } from '$lib/formats/field-units';
+	import AppBar from '$lib/frame/AppBar.svelte';
+	import OutboxStatus from '$lib/frame/OutboxStatus.svelte';
+	import ZoneNote from '$lib/frame/ZoneNote.svelte';
+	import type { KeptRig } from '$lib/entries/round-store';
+	import type { Setting } from '$lib/wire/rig';
+	import type { Device } from '$lib/device/device.svelte';
+	import { longUnit } from '$lib/settings/field-units';
 
 	interface Sprayer {
 		readonly id: string;
@@ -22,7 +22,7 @@
 
 	// The device's memory is loaded after the page: the farm is kept for working out of range, the outbox sends what waits.
 	onMount(async () => {
-		device = (await import('$lib/state/device.svelte')).device();
+		device = (await import('$lib/device/device.svelte')).device();
 	});
 	$effect(() => {
 		void device?.store.keepFarm($state.snapshot(data.farm));

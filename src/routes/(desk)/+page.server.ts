@@ -1,7 +1,7 @@
 import type { PageServerLoad } from './$types';
 import { addDays } from '$core';
 import { openStates } from '$lib/server/open-states';
-import { dayAt } from '$lib/shown/farm-time';
+import { dayAt } from '$lib/settings/farm-time';
 
 /** Days ahead that are a matter of today, and of an interval that only crops wait for. */
 const ahead = 7;

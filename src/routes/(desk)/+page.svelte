@@ -1,10 +1,10 @@
 <script lang="ts">
 	import type { PageData } from './$types';
-	import BlockKeeps from '$lib/components/BlockKeeps.svelte';
-	import SprayerCard from '$lib/components/SprayerCard.svelte';
-	import TodayWeather from '$lib/components/TodayWeather.svelte';
-	import type { TodayJob } from '$lib/state/today';
-	import { todayHeading, todayItems } from '$lib/state/today';
+	import BlockKeeps from '$lib/field/BlockKeeps.svelte';
+	import SprayerCard from '$lib/sprayer/SprayerCard.svelte';
+	import TodayWeather from '$lib/today/TodayWeather.svelte';
+	import type { TodayJob } from '$lib/today/today';
+	import { todayHeading, todayItems } from '$lib/today/today';
 	import { dueReasonText } from '$lib/wording/due';
 
 	let { data }: { data: PageData } = $props();

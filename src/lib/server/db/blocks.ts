@@ -2,7 +2,7 @@ import { now } from '../clock';
 import type { TypedBlock } from '../../../core';
 import { checkBoundary, readBlock } from '../../../core';
 import { z } from 'zod';
-import { outlinedArea } from '../../formats/block';
+import { outlinedArea } from '../../forms/block';
 import { Failure, fromIssue, notFound } from '../failure';
 import type { Scope } from './scope';
 

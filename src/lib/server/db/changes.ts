@@ -4,7 +4,7 @@ import { v7 } from 'uuid';
 import type { MadeChange, MethodCalibration, Round, TypedAim, TypedChange } from '../../../core';
 import { applyChange, carriedRound, predictVolume, roundBefore } from '../../../core';
 import type { Rig } from '../../../core';
-import type { Setting } from '../../formats/rig';
+import type { Setting } from '../../wire/rig';
 import { fromIssue, notFound } from '../failure';
 import { rigNumbers } from './compute';
 import type { Database } from './schema';

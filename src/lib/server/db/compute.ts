@@ -1,8 +1,8 @@
 import type { Entry, EvenRule, Rig, RigNumbers } from '../../../core';
 import { calibrateRound, goesOf, foldRound, readRig, setWear, unevenness, quantityOf } from '../../../core';
-import type { FarmSettings } from '../../formats/farm-settings';
-import { skillOf } from '../../formats/skill';
-import type { Setting } from '../../formats/rig';
+import type { FarmSettings } from '../../settings/farm-settings';
+import { skillOf } from '../../settings/skill';
+import type { Setting } from '../../wire/rig';
 import { fromIssue } from '../failure';
 import type { StoredNozzle } from './schema';
 

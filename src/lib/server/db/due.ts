@@ -1,11 +1,11 @@
 import { sql } from 'kysely';
 import type { CalibrationDue, DueRules, SinceCalibrated } from '../../../core';
 import { calibrationDue, fields, isCarried, readField } from '../../../core';
-import type { FarmSettings } from '../../formats/farm-settings';
+import type { FarmSettings } from '../../settings/farm-settings';
 import type { Scope } from './scope';
 
 /** The farm's rules as the core takes them. */
-export function dueRules({ due }: FarmSettings): DueRules {
+function dueRules({ due }: FarmSettings): DueRules {
 	const area = due.area ? readField(fields.area, due.area, 'area') : null;
 	return { ...due, area: area?.ok ? area.value.value : null };
 }

@@ -1,7 +1,7 @@
 import type { Transaction } from 'kysely';
 import { sql } from 'kysely';
-import type { FarmTableName } from '../../formats/farm-file';
-import { farmFileFormat, farmTables } from '../../formats/farm-file';
+import type { FarmTableName } from '../../files/farm-file';
+import { farmFileFormat, farmTables } from '../../files/farm-file';
 import type { Database } from './schema';
 import { migrations } from './migrations';
 import type { Scope } from './scope';

@@ -1,8 +1,8 @@
 import type { Kysely } from 'kysely';
 import { sql } from 'kysely';
 import { v7 } from 'uuid';
-import type { FarmSettings } from '../../formats/farm-settings';
-import { farmSettingsSchema } from '../../formats/farm-settings';
+import type { FarmSettings } from '../../settings/farm-settings';
+import { farmSettingsSchema } from '../../settings/farm-settings';
 import { blocksOf } from './blocks';
 import { calibrationsOf } from './calibrations';
 import { farmLines, isEmptyFarm } from './farm-file';

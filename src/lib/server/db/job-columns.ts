@@ -1,7 +1,7 @@
 import type { Transaction } from 'kysely';
 import type { JobRun, ReadJob, RunEntry, TypedJob } from '../../../core';
 import { inOrder, sprayedTime } from '../../../core';
-import { dayAt } from '../../shown/farm-time';
+import { dayAt } from '../../settings/farm-time';
 import { keepUses } from './job-use';
 import type { Database } from './schema';
 import type { Scope } from './scope';

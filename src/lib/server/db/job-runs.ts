@@ -1,7 +1,7 @@
 import type { Transaction } from 'kysely';
 import type { JobRun, RunEntry, TypedJob, VolumePerArea } from '../../../core';
 import { basisOf, checkClose, checkRunEntry, foldRun, mixingOf, readJob, showDecimals } from '../../../core';
-import { dayAt } from '../../shown/farm-time';
+import { dayAt } from '../../settings/farm-time';
 import { Failure, fromIssue, notFound } from '../failure';
 import { knownIds } from './entry-log';
 import { keepRun } from './job-columns';

@@ -2,14 +2,14 @@ import type { Transaction } from 'kysely';
 import { sql } from 'kysely';
 import type { GroundUse, JobBefore, JobRun, ReadJob, TypedJob } from '../../../core';
 import { addDays, blockEnds, jobBefore, seasonAround } from '../../../core';
-import { dayAt, dayStart } from '../../shown/farm-time';
+import { dayAt, dayStart } from '../../settings/farm-time';
 import type { Database } from './schema';
 import type { Scope } from './scope';
 
 /** Changes with the way in which the uses of a job are computed: an older one is computed again at the next start. */
 export const jobComputing = 3;
 
-export interface UsedJob {
+interface UsedJob {
 	readonly id: string;
 	readonly job: TypedJob;
 	readonly read: ReadJob;

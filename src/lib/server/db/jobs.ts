@@ -11,9 +11,9 @@ import {
 	readBlock,
 	readJob
 } from '../../../core';
-import { altitudeOf, middleOf, outlinedArea } from '../../formats/block';
-import type { AskedJob } from '../../formats/job';
-import { dayAt } from '../../shown/farm-time';
+import { altitudeOf, middleOf, outlinedArea } from '../../forms/block';
+import type { AskedJob } from '../../wire/job';
+import { dayAt } from '../../settings/farm-time';
 import { canonicalJson } from '../canonical-json';
 import { Failure, fromIssue, notFound } from '../failure';
 import { blocksOf } from './blocks';

@@ -3,7 +3,7 @@ import { v7 } from 'uuid';
 import { z } from 'zod';
 import type { TypedNozzle } from '../../../core';
 import { flowAt, isoNozzles, readNozzle } from '../../../core';
-import type { KeptNozzle, KeptNozzles } from '../../formats/nozzle-table';
+import type { KeptNozzle, KeptNozzles } from '../../settings/nozzle-table';
 import { fromIssue, notFound } from '../failure';
 import type { Scope } from './scope';
 

@@ -1,7 +1,7 @@
 import type { Kysely } from 'kysely';
 import type { VolumePerArea } from '../../../core';
 import { foldRun, mixingOf, readJob } from '../../../core';
-import { farmSettingsSchema } from '../../formats/farm-settings';
+import { farmSettingsSchema } from '../../settings/farm-settings';
 import { Failure } from '../failure';
 import { computedColumns, computing } from './compute';
 import { inTransaction } from './in-transaction';

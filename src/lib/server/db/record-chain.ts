@@ -3,7 +3,7 @@ import { sql } from 'kysely';
 import type { Amendment, SprayRecord } from '../../../core';
 import { groupsOf } from '../../../core';
 import { canonicalJson } from '../canonical-json';
-import { dayAt } from '../../shown/farm-time';
+import { dayAt } from '../../settings/farm-time';
 import { keepRecordUses, openUntil } from './record-uses';
 import type { BrokenSeal } from '../seal';
 import { SealCheck, firstSeal, sealOf } from '../seal';

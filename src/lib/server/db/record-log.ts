@@ -1,10 +1,10 @@
 import { sql } from 'kysely';
 import type { Amendment, SprayRecord } from '../../../core';
-import type { LogFilter } from '../../formats/record';
+import type { LogFilter } from '../../wire/record';
 import type { RecordName } from './record-chain';
 import type { Scope } from './scope';
 
-export interface LogLine {
+interface LogLine {
 	readonly id: string;
 	readonly day: string;
 	readonly blocks: readonly string[];

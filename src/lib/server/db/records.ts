@@ -13,13 +13,13 @@ import type {
 	WeatherEntry
 } from '../../../core';
 import { buildRecord, checkJob, foldRun, labelStops, mixingOf, openStops, pouredOverMax, readJob } from '../../../core';
-import { lacking, lacksWeather } from '../../formats/record';
-import type { RecordIn } from '../../formats/record-files';
+import { lacking, lacksWeather } from '../../wire/record';
+import type { RecordIn } from '../../files/record-files';
 import { noWeatherWords, recordFieldWords } from '../../wording/records';
 import { stopMessage } from '../../wording/safety';
-import { dayAt } from '../../shown/farm-time';
-import { settingLabel } from '../../shown/setting-label';
-import { jobWeatherStops } from '../../shown/job-weather';
+import { dayAt } from '../../settings/farm-time';
+import { settingLabel } from '../../show/setting-label';
+import { jobWeatherStops } from '../../show/job-weather';
 import { canonicalJson } from '../canonical-json';
 import { Failure, fromIssue, notFound } from '../failure';
 import { sprayDay } from './job-columns';

@@ -1,7 +1,7 @@
 import type { Kysely, Transaction } from 'kysely';
 import type { AnySheet, Entry, MadeChange, RigNumbers, TypedAim, TypedChange } from '../../../core';
 import { checkEntry, isCarried, personIssues } from '../../../core';
-import type { RoundHead, RoundMessage } from '../../formats/round-message';
+import type { RoundHead, RoundMessage } from '../../wire/round-message';
 import { canonicalJson } from '../canonical-json';
 import { Failure, fromIssue, notFound } from '../failure';
 import { changeChecked, recordChange } from './changes';

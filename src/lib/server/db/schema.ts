@@ -14,10 +14,10 @@ import type {
 	TypedNozzle,
 	Verdict
 } from '../../../core';
-import type { FarmSettings } from '../../formats/farm-settings';
-import type { Setting } from '../../formats/rig';
+import type { FarmSettings } from '../../settings/farm-settings';
+import type { Setting } from '../../wire/rig';
 import type { SprayerEventKind } from '../../wording/events';
-import type { TankPlanInput } from '../../formats/tank-plan';
+import type { TankPlanInput } from '../../wire/tank-plan';
 
 /** jsonb: read as a value, written as JSON text (pg would send an array as a PostgreSQL array). */
 type Json<T> = ColumnType<T, string, string>;
@@ -29,14 +29,14 @@ interface Owned {
 	farm_id: string;
 }
 
-export interface FarmTable {
+interface FarmTable {
 	id: string;
 	name: string;
 	settings: Json<FarmSettings>;
 	created_at: Stamp;
 }
 
-export interface SprayerTable extends Owned {
+interface SprayerTable extends Owned {
 	id: string;
 	/** As typed, with units. */
 	rig: Json<Rig>;
@@ -52,7 +52,7 @@ export interface SprayerTable extends Owned {
 	updated_at: ColumnType<Date, never, Date>;
 }
 
-export interface SettingTable extends Owned {
+interface SettingTable extends Owned {
 	id: string;
 	sprayer_id: string;
 	position: number;
@@ -63,7 +63,7 @@ export interface SettingTable extends Owned {
 	updated_at: ColumnType<Date, never, Date>;
 }
 
-export interface SprayerEventTable extends Owned {
+interface SprayerEventTable extends Owned {
 	id: string;
 	sprayer_id: string;
 	/** Local day, YYYY-MM-DD. */
@@ -75,7 +75,7 @@ export interface SprayerEventTable extends Owned {
 	created_at: Stamp;
 }
 
-export interface RoundTable extends Owned {
+interface RoundTable extends Owned {
 	id: string;
 	sprayer_id: string;
 	/** The rig as it was when the round began, as typed. */
@@ -87,7 +87,7 @@ export interface RoundTable extends Owned {
 	received_at: Stamp;
 }
 
-export interface RoundEntryTable extends Owned {
+interface RoundEntryTable extends Owned {
 	id: string;
 	round_id: string;
 	seq: number;
@@ -108,7 +108,7 @@ export interface StoredNozzle {
 	readonly verdict: Verdict;
 }
 
-export interface CalibrationTable extends Owned {
+interface CalibrationTable extends Owned {
 	/** The id of the round that it closes. */
 	id: string;
 	sprayer_id: string;
@@ -149,7 +149,7 @@ export interface CalibrationTable extends Owned {
 	created_at: Stamp;
 }
 
-export interface TankPlanTable extends Owned {
+interface TankPlanTable extends Owned {
 	id: string;
 	calibration_id: string;
 	/** As typed. */
@@ -161,7 +161,7 @@ export interface TankPlanTable extends Owned {
 	created_at: Stamp;
 }
 
-export interface NozzleTable extends Owned {
+interface NozzleTable extends Owned {
 	id: string;
 	kind: string;
 	name: string;
@@ -176,7 +176,7 @@ export interface NozzleTable extends Owned {
 	updated_at: ColumnType<Date, never, Date>;
 }
 
-export interface ProductTable extends Owned {
+interface ProductTable extends Owned {
 	id: string;
 	name: string;
 	/** As typed from the label. */
@@ -186,7 +186,7 @@ export interface ProductTable extends Owned {
 	updated_at: ColumnType<Date, never, Date>;
 }
 
-export interface BlockTable extends Owned {
+interface BlockTable extends Owned {
 	id: string;
 	name: string;
 	kind: string;
@@ -199,7 +199,7 @@ export interface BlockTable extends Owned {
 	updated_at: ColumnType<Date, never, Date>;
 }
 
-export interface JobTable extends Owned {
+interface JobTable extends Owned {
 	id: string;
 	/** Null for work of its own: a trial patch or a surface tells its volume. */
 	calibration_id: string | null;
@@ -230,7 +230,7 @@ export interface JobTable extends Owned {
 }
 
 /** Computed from a job: what one product comes to on one block. */
-export interface JobUseTable extends Owned {
+interface JobUseTable extends Owned {
 	job_id: string;
 	block_id: string;
 	product_id: string;
@@ -248,7 +248,7 @@ export interface JobUseTable extends Owned {
 }
 
 /** A sealed record, or an addition to one: links of one chain a farm. Never changed. */
-export interface RecordTable extends Owned {
+interface RecordTable extends Owned {
 	id: string;
 	/** bigint, as text. */
 	place: ColumnType<string, number, never>;
@@ -273,7 +273,7 @@ export interface RecordTable extends Owned {
 }
 
 /** Computed from a record: what one block had of one product by it. */
-export interface RecordUseTable extends Owned {
+interface RecordUseTable extends Owned {
 	record_id: string;
 	day: string;
 	block: string;
@@ -288,7 +288,7 @@ export interface RecordUseTable extends Owned {
 }
 
 /** Sums of those over a season, by the year in which it begins. */
-export interface SeasonUseTable extends Owned {
+interface SeasonUseTable extends Owned {
 	year: number;
 	block: string;
 	product: string;
@@ -299,12 +299,12 @@ export interface SeasonUseTable extends Owned {
 }
 
 /** A name that is in the log, once. */
-export interface RecordNameTable extends Owned {
+interface RecordNameTable extends Owned {
 	kind: 'block' | 'product' | 'operator' | 'target' | 'sprayer';
 	name: string;
 }
 
-export interface JobEntryTable extends Owned {
+interface JobEntryTable extends Owned {
 	id: string;
 	job_id: string;
 	seq: number;
@@ -315,7 +315,7 @@ export interface JobEntryTable extends Owned {
 	received_at: Stamp;
 }
 
-export interface ShedNozzleTable extends Owned {
+interface ShedNozzleTable extends Owned {
 	/** Id of a nozzle, or key of a generic entry. */
 	nozzle_key: string;
 }
@@ -342,7 +342,6 @@ export interface Database {
 	season_use: SeasonUseTable;
 }
 
-export type SprayerRow = Selectable<SprayerTable>;
 export type CalibrationRow = Selectable<CalibrationTable>;
 export type NewCalibration = Insertable<CalibrationTable>;
 export type TankPlanRow = Selectable<TankPlanTable>;

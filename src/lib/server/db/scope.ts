@@ -1,5 +1,5 @@
 import type { Kysely } from 'kysely';
-import type { FarmSettings } from '../../formats/farm-settings';
+import type { FarmSettings } from '../../settings/farm-settings';
 import type { Database } from './schema';
 
 /** What every query is bound to: one farm on one database. Only `farmHandle` makes one. */

@@ -1,7 +1,7 @@
 import { now } from '../clock';
 import type { Rig } from '../../../core';
 import { readRig } from '../../../core';
-import type { Setting } from '../../formats/rig';
+import type { Setting } from '../../wire/rig';
 import { Failure, notFound } from '../failure';
 import type { Scope } from './scope';
 

@@ -4,7 +4,7 @@ import type { Rig } from '../../../core';
 import { v7 } from 'uuid';
 import { twoSided } from '../../../core';
 import { notFound } from '../failure';
-import type { Setting } from '../../formats/rig';
+import type { Setting } from '../../wire/rig';
 import { doubtOf } from './doubt';
 import { dueOf } from './due';
 import type { SprayerEventKind } from '../../wording/events';

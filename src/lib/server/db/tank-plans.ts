@@ -1,6 +1,6 @@
 import type { VolumePerArea } from '../../../core';
 import { planLoads, readTankPlan } from '../../../core';
-import type { TankPlanInput } from '../../formats/tank-plan';
+import type { TankPlanInput } from '../../wire/tank-plan';
 import { canonicalJson } from '../canonical-json';
 import { Failure, fromIssue, notFound } from '../failure';
 import type { TankPlanRow } from './schema';

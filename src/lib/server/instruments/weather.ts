@@ -1,6 +1,6 @@
 import type { z } from 'zod';
-import type { WeatherAnswer } from '../../formats/weather';
-import { forecastSchema, stationSchema } from '../../formats/weather';
+import type { WeatherAnswer } from '../../wire/weather';
+import { forecastSchema, stationSchema } from '../../wire/weather';
 import type { Address } from './address';
 
 /** How long a station may take to answer, ms. */

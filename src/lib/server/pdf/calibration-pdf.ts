@@ -1,11 +1,11 @@
-import { show } from '../../shown/show';
+import { show } from '../../show/show';
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
 import { isCarried, schools, workingOf } from '../../../core';
-import type { FarmSettings } from '../../formats/farm-settings';
-import { measuresOf } from '../../formats/field-units';
-import { rateUnits } from '../../formats/rate-units';
-import { budgetShares, shownRate, wideWords } from '../../shown/answer';
-import { nozzleLines, readingLines } from '../../shown/shown-calibration';
+import type { FarmSettings } from '../../settings/farm-settings';
+import { measuresOf } from '../../settings/field-units';
+import { rateUnits } from '../../settings/rate-units';
+import { budgetShares, shownRate, wideWords } from '../../show/answer';
+import { nozzleLines, readingLines } from '../../show/shown-calibration';
 import { describeRig } from '../../wording/describe-rig';
 import { eventWords } from '../../wording/events';
 import { wordFinding } from '../../wording/findings';

@@ -1,10 +1,10 @@
 import type { Content, Margins, TDocumentDefinitions } from 'pdfmake/interfaces';
 import type { Rig, RoundMethod } from '../../../core';
 import { checksOf, methodsFor } from '../../../core';
-import type { FarmSettings } from '../../formats/farm-settings';
-import { fieldUnits, shortUnit } from '../../formats/field-units';
-import type { Setting } from '../../formats/rig';
-import { typedText } from '../../formats/typed-text';
+import type { FarmSettings } from '../../settings/farm-settings';
+import { fieldUnits, shortUnit } from '../../settings/field-units';
+import type { Setting } from '../../wire/rig';
+import { typedText } from '../../settings/typed-text';
 import { describeRig } from '../../wording/describe-rig';
 import { methodName, methodWords } from '../../wording/methods';
 import { namesOf } from '../../wording/nozzle-names';

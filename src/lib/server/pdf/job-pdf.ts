@@ -1,12 +1,12 @@
-import { show, showAmount } from '../../shown/show';
+import { show, showAmount } from '../../show/show';
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
 import type { JobRun, LabelFinding, LoadPlan, PlanSheet, RunLoad, TypedJob } from '../../../core';
 import { basisOf } from '../../../core';
-import type { FarmSettings } from '../../formats/farm-settings';
-import { isMetric } from '../../formats/field-units';
-import { typedText } from '../../formats/typed-text';
-import { plainRate } from '../../shown/answer';
-import { mixingLines } from '../../shown/pour';
+import type { FarmSettings } from '../../settings/farm-settings';
+import { isMetric } from '../../settings/field-units';
+import { typedText } from '../../settings/typed-text';
+import { plainRate } from '../../show/answer';
+import { mixingLines } from '../../show/pour';
 import { partWords, splitWords, wordLabelFinding } from '../../wording/jobs';
 import { ruled } from './calibration-pdf';
 

@@ -1,8 +1,8 @@
 import type { TDocumentDefinitions } from 'pdfmake/interfaces';
 import type { Amendment, SprayRecord } from '../../../core';
-import type { FarmSettings } from '../../formats/farm-settings';
-import { timeAt } from '../../shown/farm-time';
-import { recordFacts } from '../../shown/record-facts';
+import type { FarmSettings } from '../../settings/farm-settings';
+import { timeAt } from '../../settings/farm-time';
+import { recordFacts } from '../../show/record-facts';
 import { ruled } from './calibration-pdf';
 import type { Paper } from './make-pdf';
 

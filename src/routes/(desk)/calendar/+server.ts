@@ -1,8 +1,8 @@
 import type { RequestHandler } from './$types';
-import { calendarFile } from '$lib/formats/calendar';
+import { calendarFile } from '$lib/files/calendar';
 import { fileName, fileResponse } from '$lib/server/files';
 import { openStates } from '$lib/server/open-states';
-import { dayAt } from '$lib/shown/farm-time';
+import { dayAt } from '$lib/settings/farm-time';
 
 /** What is due at this farm, for a calendar of any make. */
 export const GET: RequestHandler = async ({ locals: { farm } }) => {

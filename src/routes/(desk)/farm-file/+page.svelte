@@ -2,9 +2,9 @@
 	import { untrack } from 'svelte';
 	import { invalidateAll } from '$app/navigation';
 	import type { PageData } from './$types';
-	import FormField from '$lib/components/FormField.svelte';
-	import { FarmTakeState } from '$lib/state/farm-take.svelte';
-	import type { TakeAnswer } from '$lib/state/farm-take.svelte';
+	import FormField from '$lib/kit/FormField.svelte';
+	import { FarmTakeState } from '$lib/farm/farm-take.svelte';
+	import type { TakeAnswer } from '$lib/farm/farm-take.svelte';
 
 	let { data }: { data: PageData } = $props();
 	const take = untrack(

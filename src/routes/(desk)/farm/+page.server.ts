@@ -3,12 +3,12 @@ import { message, superValidate } from 'sveltekit-superforms';
 import { zod4 } from 'sveltekit-superforms/adapters';
 import type { Actions, PageServerLoad } from './$types';
 import { requirable } from '$core';
-import { dueTexts, readDueForm } from '$lib/formats/due-form';
-import { farmFormSchema } from '$lib/formats/farm-settings';
-import { measureTexts, readMeasuresForm } from '$lib/formats/measures';
-import { readSafetyForm, safetyTexts } from '$lib/formats/safety-form';
-import { readSkillForm, skillTexts } from '$lib/formats/skill-form';
-import { readWeatherForm, weatherTexts } from '$lib/formats/weather-form';
+import { dueTexts, readDueForm } from '$lib/forms/due-form';
+import { farmFormSchema } from '$lib/settings/farm-settings';
+import { measureTexts, readMeasuresForm } from '$lib/forms/measures';
+import { readSafetyForm, safetyTexts } from '$lib/forms/safety-form';
+import { readSkillForm, skillTexts } from '$lib/forms/skill-form';
+import { readWeatherForm, weatherTexts } from '$lib/forms/weather-form';
 
 export const load: PageServerLoad = async ({ locals }) => ({
 	skill: skillTexts(locals.farm.settings),

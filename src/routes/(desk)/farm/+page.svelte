@@ -2,16 +2,16 @@
 	import { onMount, untrack } from 'svelte';
 	import { superForm } from 'sveltekit-superforms';
 	import { asWritten } from '$lib/wording/as-written';
-	import { machineZone } from '$lib/shown/farm-time';
+	import { machineZone } from '$lib/settings/farm-time';
 	import { requirable } from '$core';
 	import type { ActionData, PageData } from './$types';
-	import FarmSafety from '$lib/components/FarmSafety.svelte';
-	import FormField from '$lib/components/FormField.svelte';
-	import { mostMeasures } from '$lib/formats/farm-settings';
-	import { longUnit } from '$lib/formats/field-units';
-	import { rateUnits } from '$lib/formats/rate-units';
+	import FarmSafety from '$lib/farm/FarmSafety.svelte';
+	import FormField from '$lib/kit/FormField.svelte';
+	import { mostMeasures } from '$lib/settings/farm-settings';
+	import { longUnit } from '$lib/settings/field-units';
+	import { rateUnits } from '$lib/settings/rate-units';
 	import { requiredWords } from '$lib/wording/records';
-	import { skillFields, usualText } from '$lib/formats/skill-form';
+	import { skillFields, usualText } from '$lib/forms/skill-form';
 
 	let { data, form: answered }: { data: PageData; form: ActionData } = $props();
 	let skill = $state(untrack(() => ({ ...data.skill })));

@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { show } from '$lib/shown/show';
+	import { show } from '$lib/show/show';
 	import type { PageData } from './$types';
-	import BlockKeeps from '$lib/components/BlockKeeps.svelte';
+	import BlockKeeps from '$lib/field/BlockKeeps.svelte';
 	import BlockMini from '$lib/drawings/BlockMini.svelte';
 	import { blockKindWords, compassWords, neighbourWords } from '$lib/wording/ground';
 

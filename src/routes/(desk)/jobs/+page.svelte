@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { show } from '$lib/shown/show';
+	import { show } from '$lib/show/show';
 	import type { PageData } from './$types';
 	import { jobStates } from '$lib/wording/jobs';
 

@@ -1,5 +1,5 @@
 import type { Actions, PageServerLoad } from './$types';
-import { logFilterSchema } from '$lib/formats/record';
+import { logFilterSchema } from '$lib/wire/record';
 
 export const load: PageServerLoad = async ({ url, locals: { farm } }) => {
 	const filter = logFilterSchema.parse(Object.fromEntries(url.searchParams));

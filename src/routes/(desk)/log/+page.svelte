@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { show } from '$lib/shown/show';
+	import { show } from '$lib/show/show';
 	import { enhance } from '$app/forms';
 	import type { ActionData, PageData } from './$types';
 	import { sealWords } from '$lib/wording/seals';

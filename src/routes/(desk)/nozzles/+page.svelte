@@ -2,10 +2,10 @@
 	import { enhance } from '$app/forms';
 	import { flowAt, isoReference, isoSizes, passes, readNozzleFilter } from '$core';
 	import type { ActionData, PageData } from './$types';
-	import IsoDot from '$lib/components/IsoDot.svelte';
-	import { nozzleTable } from '$lib/formats/nozzle-table';
-	import { measuresOf } from '$lib/formats/field-units';
-	import { adjustFigures } from '$lib/shown/adjust';
+	import IsoDot from '$lib/drawings/IsoDot.svelte';
+	import { nozzleTable } from '$lib/settings/nozzle-table';
+	import { measuresOf } from '$lib/settings/field-units';
+	import { adjustFigures } from '$lib/show/adjust';
 	import { wordIssue } from '$lib/wording/issues';
 	import { dropletWords, nozzleKindWords, nozzleName, nozzleText } from '$lib/wording/nozzles';
 

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { PageData } from './$types';
-	import { doseText, productFacts } from '$lib/shown/product-facts';
+	import { doseText, productFacts } from '$lib/show/product-facts';
 	import { mixingWords } from '$lib/wording/products';
 
 	let { data }: { data: PageData } = $props();

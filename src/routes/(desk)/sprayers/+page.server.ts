@@ -1,5 +1,5 @@
 import type { PageServerLoad } from './$types';
-import { dayAt } from '$lib/shown/farm-time';
+import { dayAt } from '$lib/settings/farm-time';
 
 export const load: PageServerLoad = async ({ locals, url }) => {
 	const away = url.searchParams.get('away') === 'yes';

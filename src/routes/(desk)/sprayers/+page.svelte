@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { PageData } from './$types';
-	import SprayerCard from '$lib/components/SprayerCard.svelte';
+	import SprayerCard from '$lib/sprayer/SprayerCard.svelte';
 
 	let { data }: { data: PageData } = $props();
 </script>

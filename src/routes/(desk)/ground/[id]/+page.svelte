@@ -5,13 +5,13 @@
 	import { blockKinds, compass, inUnit, neighbourKinds, readBlock, showFigure } from '$core';
 	import type { Boundary, Neighbour } from '$core';
 	import type { ActionData, PageData } from './$types';
-	import BoundaryMap from '$lib/components/BoundaryMap.svelte';
-	import FormField from '$lib/components/FormField.svelte';
-	import FormText from '$lib/components/FormText.svelte';
-	import Segmented from '$lib/components/Segmented.svelte';
-	import { extents, outlinedArea, readBlockForm } from '$lib/formats/block';
-	import { cornersText, readCorners } from '$lib/formats/boundary';
-	import { fieldUnits } from '$lib/formats/field-units';
+	import BoundaryMap from '$lib/field/BoundaryMap.svelte';
+	import FormField from '$lib/kit/FormField.svelte';
+	import FormText from '$lib/kit/FormText.svelte';
+	import Segmented from '$lib/kit/Segmented.svelte';
+	import { extents, outlinedArea, readBlockForm } from '$lib/forms/block';
+	import { cornersText, readCorners } from '$lib/ground/boundary';
+	import { fieldUnits } from '$lib/settings/field-units';
 	import { blockKindWords, compassWords, extentWords, neighbourWords } from '$lib/wording/ground';
 	import { wordIssue } from '$lib/wording/issues';
 

@@ -1,5 +1,5 @@
 import type { RequestHandler } from './$types';
-import { blocksGeoJson } from '$lib/formats/boundary';
+import { blocksGeoJson } from '$lib/ground/boundary';
 import { fileResponse } from '$lib/server/files';
 
 /** The farm's boundaries as GeoJSON. */

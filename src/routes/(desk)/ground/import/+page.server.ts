@@ -1,7 +1,7 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { v7 } from 'uuid';
 import type { Actions } from './$types';
-import { pickedGroundSchema } from '$lib/formats/block';
+import { pickedGroundSchema } from '$lib/forms/block';
 import { mostBlocks } from '$lib/server/db/blocks';
 import { Failure } from '$lib/server/failure';
 

@@ -4,8 +4,8 @@
 	import type { BlockKind } from '$core';
 	import type { ActionData, PageData } from './$types';
 	import BlockMini from '$lib/drawings/BlockMini.svelte';
-	import type { FoundGround } from '$lib/formats/boundary';
-	import { fieldUnits } from '$lib/formats/field-units';
+	import type { FoundGround } from '$lib/ground/boundary';
+	import { fieldUnits } from '$lib/settings/field-units';
 	import { readGround } from '$lib/device/read-ground';
 	import { boundaryArea } from '$lib/ground/geodesic';
 	import { blockKindWords } from '$lib/wording/ground';

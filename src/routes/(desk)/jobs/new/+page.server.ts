@@ -1,11 +1,11 @@
 import { fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
-import { askedJobSchema } from '$lib/formats/job';
-import { nozzleTable } from '$lib/formats/nozzle-table';
-import { dropsOf } from '$lib/shown/drops-of';
-import { dayAt } from '$lib/shown/farm-time';
+import { askedJobSchema } from '$lib/wire/job';
+import { nozzleTable } from '$lib/settings/nozzle-table';
+import { dropsOf } from '$lib/show/drops-of';
+import { dayAt } from '$lib/settings/farm-time';
 import { Failure } from '$lib/server/failure';
-import { settingLabel } from '$lib/shown/setting-label';
+import { settingLabel } from '$lib/show/setting-label';
 
 export const load: PageServerLoad = async ({ locals: { farm } }) => {
 	const today = dayAt(farm.settings.timeZone, Date.now());

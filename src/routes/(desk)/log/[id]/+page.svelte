@@ -1,11 +1,11 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import type { ActionData, PageData } from './$types';
-	import FormField from '$lib/components/FormField.svelte';
-	import FormText from '$lib/components/FormText.svelte';
-	import { timeAt } from '$lib/shown/farm-time';
+	import FormField from '$lib/kit/FormField.svelte';
+	import FormText from '$lib/kit/FormText.svelte';
+	import { timeAt } from '$lib/settings/farm-time';
 	import BlockMini from '$lib/drawings/BlockMini.svelte';
-	import RecordFacts from '$lib/components/RecordFacts.svelte';
+	import RecordFacts from '$lib/record/RecordFacts.svelte';
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
 	const { record } = $derived(data);

@@ -1,6 +1,6 @@
 import type { RequestHandler } from './$types';
-import { logFilterSchema } from '$lib/formats/record';
-import { recordColumns, recordLines } from '$lib/formats/record-csv';
+import { logFilterSchema } from '$lib/wire/record';
+import { recordColumns, recordLines } from '$lib/files/record-csv';
 import { fileName, fileResponse } from '$lib/server/files';
 import { inPieces, textStream } from '$lib/server/stream';
 

@@ -1,6 +1,6 @@
 import type { RequestHandler } from './$types';
-import { logFilterSchema } from '$lib/formats/record';
-import { recordFeatures } from '$lib/formats/record-geojson';
+import { logFilterSchema } from '$lib/wire/record';
+import { recordFeatures } from '$lib/files/record-geojson';
 import { fileName, fileResponse } from '$lib/server/files';
 import { inPieces, textStream } from '$lib/server/stream';
 

@@ -1,6 +1,6 @@
 import type { Actions, PageServerLoad } from './$types';
-import type { KnownNames } from '$lib/formats/record-line';
-import { readRecordFile } from '$lib/formats/record-files';
+import type { KnownNames } from '$lib/files/record-line';
+import { readRecordFile } from '$lib/files/record-files';
 import { takeCsv } from '$lib/server/take-csv';
 
 /** No farm seals more than this: a file that would pass it is one of something else. */

@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { amountOf, showAmount } from '$lib/shown/show';
+	import { amountOf, showAmount } from '$lib/show/show';
 	import type { ActionData, PageData } from './$types';
-	import CsvImport from '$lib/components/CsvImport.svelte';
-	import { readRecordFile } from '$lib/formats/record-files';
-	import { plainRate } from '$lib/shown/answer';
+	import CsvImport from '$lib/kit/CsvImport.svelte';
+	import { readRecordFile } from '$lib/files/record-files';
+	import { plainRate } from '$lib/show/answer';
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
 	const settings = $derived(data.farm.settings);

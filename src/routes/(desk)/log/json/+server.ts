@@ -1,5 +1,5 @@
 import type { RequestHandler } from './$types';
-import { logFilterSchema } from '$lib/formats/record';
+import { logFilterSchema } from '$lib/wire/record';
 import { fileName, fileResponse } from '$lib/server/files';
 import { inPieces, textStream } from '$lib/server/stream';
 

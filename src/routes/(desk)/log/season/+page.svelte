@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { showFigure, factor } from '$core';
 	import type { PageData } from './$types';
-	import { measuresOf } from '$lib/formats/field-units';
-	import { shownUse } from '$lib/shown/shown-use';
-	import { chart } from '$lib/state/chart';
-	import { usedBars } from '$lib/state/used-bars';
+	import { measuresOf } from '$lib/settings/field-units';
+	import { shownUse } from '$lib/show/shown-use';
+	import { chart } from '$lib/kit/chart';
+	import { usedBars } from '$lib/record/used-bars';
 
 	let { data }: { data: PageData } = $props();
 	const settings = $derived(data.farm.settings);

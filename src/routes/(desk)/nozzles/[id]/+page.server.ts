@@ -1,7 +1,7 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { v7 } from 'uuid';
 import type { Actions, PageServerLoad } from './$types';
-import { emptyNozzleText, nozzleText, readNozzleText } from '$lib/formats/nozzle-text';
+import { emptyNozzleText, nozzleText, readNozzleText } from '$lib/forms/nozzle-text';
 import { idParam, orError } from '$lib/server/page';
 import { wordIssue } from '$lib/wording/issues';
 

@@ -3,10 +3,10 @@
 	import { enhance } from '$app/forms';
 	import { isoSizes, misfits, nozzleKinds, readNozzle } from '$core';
 	import type { ActionData, PageData } from './$types';
-	import FormField from '$lib/components/FormField.svelte';
-	import FormText from '$lib/components/FormText.svelte';
-	import { readNozzleText } from '$lib/formats/nozzle-text';
-	import { adjustFigures } from '$lib/shown/adjust';
+	import FormField from '$lib/kit/FormField.svelte';
+	import FormText from '$lib/kit/FormText.svelte';
+	import { readNozzleText } from '$lib/forms/nozzle-text';
+	import { adjustFigures } from '$lib/show/adjust';
 	import { nozzleKindWords } from '$lib/wording/nozzles';
 	import { asWritten } from '$lib/wording/as-written';
 

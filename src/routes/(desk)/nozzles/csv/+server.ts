@@ -1,5 +1,5 @@
 import type { RequestHandler } from './$types';
-import { nozzleCsv } from '$lib/formats/nozzle-csv';
+import { nozzleCsv } from '$lib/files/nozzle-csv';
 import { fileResponse } from '$lib/server/files';
 
 /** The farm's own nozzles as CSV. */

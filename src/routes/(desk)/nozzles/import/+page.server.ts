@@ -1,5 +1,5 @@
 import type { Actions } from './$types';
-import { readNozzleCsv } from '$lib/formats/nozzle-csv';
+import { readNozzleCsv } from '$lib/files/nozzle-csv';
 import { mostNozzlesKept } from '$lib/server/db/nozzles';
 import { takeCsv } from '$lib/server/take-csv';
 

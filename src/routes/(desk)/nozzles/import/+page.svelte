@@ -1,8 +1,8 @@
 <script lang="ts">
 	import type { ActionData, PageData } from './$types';
-	import CsvImport from '$lib/components/CsvImport.svelte';
-	import { nozzleColumns, readNozzleCsv } from '$lib/formats/nozzle-csv';
-	import { typedText } from '$lib/formats/typed-text';
+	import CsvImport from '$lib/kit/CsvImport.svelte';
+	import { nozzleColumns, readNozzleCsv } from '$lib/files/nozzle-csv';
+	import { typedText } from '$lib/settings/typed-text';
 	import { asWritten } from '$lib/wording/as-written';
 	import { nozzleKindWords } from '$lib/wording/nozzles';
 

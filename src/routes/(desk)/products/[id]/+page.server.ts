@@ -1,8 +1,8 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { v7 } from 'uuid';
 import type { Actions, PageServerLoad } from './$types';
-import { emptyProductText, productText, productTexts, readProductText } from '$lib/formats/product-text';
-import type { ProductText } from '$lib/formats/product-text';
+import { emptyProductText, productText, productTexts, readProductText } from '$lib/forms/product-text';
+import type { ProductText } from '$lib/forms/product-text';
 import { Failure } from '$lib/server/failure';
 import { idParam, orError } from '$lib/server/page';
 import { wordIssue } from '$lib/wording/issues';

@@ -3,10 +3,10 @@
 	import { enhance } from '$app/forms';
 	import { dilutions, doseAreas, labelFills, mixesByState, mixingClasses } from '$core';
 	import type { ActionData, PageData } from './$types';
-	import FormField from '$lib/components/FormField.svelte';
-	import FormText from '$lib/components/FormText.svelte';
-	import ProductLimits from '$lib/components/ProductLimits.svelte';
-	import { fieldUnits, longUnit, shortUnit } from '$lib/formats/field-units';
+	import FormField from '$lib/kit/FormField.svelte';
+	import FormText from '$lib/kit/FormText.svelte';
+	import ProductLimits from '$lib/product/ProductLimits.svelte';
+	import { fieldUnits, longUnit, shortUnit } from '$lib/settings/field-units';
 	import { dilutionWords, doseAreaWords, fillWords, mixingWords } from '$lib/wording/products';
 	import { asWritten } from '$lib/wording/as-written';
 

@@ -1,5 +1,5 @@
 import type { RequestHandler } from './$types';
-import { productCsv } from '$lib/formats/product-files';
+import { productCsv } from '$lib/files/product-files';
 import { fileResponse } from '$lib/server/files';
 
 export const GET: RequestHandler = async ({ locals: { farm } }) => {

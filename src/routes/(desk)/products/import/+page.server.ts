@@ -1,5 +1,5 @@
 import type { Actions } from './$types';
-import { readProductFile } from '$lib/formats/product-files';
+import { readProductFile } from '$lib/files/product-files';
 import { mostProducts } from '$lib/server/db/products';
 import { takeCsv } from '$lib/server/take-csv';
 

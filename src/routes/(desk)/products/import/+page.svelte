@@ -1,9 +1,9 @@
 <script lang="ts">
 	import type { ActionData, PageData } from './$types';
-	import CsvImport from '$lib/components/CsvImport.svelte';
-	import { readProductFile } from '$lib/formats/product-files';
-	import { productTexts } from '$lib/formats/product-text';
-	import { doseText, productFacts } from '$lib/shown/product-facts';
+	import CsvImport from '$lib/kit/CsvImport.svelte';
+	import { readProductFile } from '$lib/files/product-files';
+	import { productTexts } from '$lib/forms/product-text';
+	import { doseText, productFacts } from '$lib/show/product-facts';
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
 	const example = `name,state,dose,max,packs\nSample Ochre,liquid,2 L/ha,2.5 L/ha,5 L; 10 L`;

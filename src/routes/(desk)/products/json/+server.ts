@@ -1,5 +1,5 @@
 import type { RequestHandler } from './$types';
-import { productJson } from '$lib/formats/product-files';
+import { productJson } from '$lib/files/product-files';
 import { fileResponse } from '$lib/server/files';
 
 export const GET: RequestHandler = async ({ locals: { farm } }) =>

@@ -3,7 +3,7 @@ import { v7 } from 'uuid';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 import { idParam, orError } from '$lib/server/page';
-import { dayAt } from '$lib/shown/farm-time';
+import { dayAt } from '$lib/settings/farm-time';
 import { sprayerEventKinds } from '$lib/wording/events';
 
 export const load: PageServerLoad = async ({ params, url, locals }) => {

@@ -1,18 +1,18 @@
 <script lang="ts">
-	import { show } from '$lib/shown/show';
+	import { show } from '$lib/show/show';
 	import { enhance } from '$app/forms';
 	import { inUnit, isCarried, showFigure, si } from '$core';
 	import type { ActionData, PageData } from './$types';
-	import type { Setting } from '$lib/formats/rig';
-	import DueNote from '$lib/components/DueNote.svelte';
-	import RigDrawing from '$lib/components/RigDrawing.svelte';
-	import SprayerEvents from '$lib/components/SprayerEvents.svelte';
-	import SprayerHistory from '$lib/components/SprayerHistory.svelte';
-	import { shownRate } from '$lib/shown/answer';
-	import { changeLines } from '$lib/shown/change-lines';
-	import { fieldUnits, longUnit, shortUnit } from '$lib/formats/field-units';
-	import { typedText } from '$lib/formats/typed-text';
-	import { settingLabel } from '$lib/shown/setting-label';
+	import type { Setting } from '$lib/wire/rig';
+	import DueNote from '$lib/sprayer/DueNote.svelte';
+	import RigDrawing from '$lib/sprayer/RigDrawing.svelte';
+	import SprayerEvents from '$lib/sprayer/SprayerEvents.svelte';
+	import SprayerHistory from '$lib/sprayer/SprayerHistory.svelte';
+	import { shownRate } from '$lib/show/answer';
+	import { changeLines } from '$lib/show/change-lines';
+	import { fieldUnits, longUnit, shortUnit } from '$lib/settings/field-units';
+	import { typedText } from '$lib/settings/typed-text';
+	import { settingLabel } from '$lib/show/setting-label';
 	import { describeRig, driveWords } from '$lib/wording/describe-rig';
 	import { eventWords } from '$lib/wording/events';
 

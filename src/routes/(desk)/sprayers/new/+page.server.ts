@@ -3,7 +3,7 @@ import { superValidate } from 'sveltekit-superforms';
 import { zod4 } from 'sveltekit-superforms/adapters';
 import { v7 } from 'uuid';
 import type { Actions, PageServerLoad } from './$types';
-import { sprayerFormSchema } from '$lib/formats/sprayer-form';
+import { sprayerFormSchema } from '$lib/forms/sprayer-form';
 import { nameTaken, rigOrErrors } from '$lib/server/sprayer-form';
 
 export const load: PageServerLoad = async () => ({ form: await superValidate(zod4(sprayerFormSchema)) });

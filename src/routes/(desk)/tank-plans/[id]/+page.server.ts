@@ -1,5 +1,5 @@
 import type { PageServerLoad } from './$types';
-import { dayAt } from '$lib/shown/farm-time';
+import { dayAt } from '$lib/settings/farm-time';
 import { treatedShare } from '$lib/server/db/tank-plans';
 import { idParam, orError } from '$lib/server/page';
 

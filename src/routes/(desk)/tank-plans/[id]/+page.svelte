@@ -2,10 +2,10 @@
 	import { planLoads, readTankPlan } from '$core';
 	import type { VolumePerArea } from '$core';
 	import type { PageData } from './$types';
-	import LoadCards from '$lib/components/LoadCards.svelte';
-	import { productsOfPlan } from '$lib/shown/shown-plan';
-	import { typedText } from '$lib/formats/typed-text';
-	import { shownRate } from '$lib/shown/answer';
+	import LoadCards from '$lib/job/LoadCards.svelte';
+	import { productsOfPlan } from '$lib/show/shown-plan';
+	import { typedText } from '$lib/settings/typed-text';
+	import { shownRate } from '$lib/show/answer';
 	import { wordIssue } from '$lib/wording/issues';
 
 	let { data }: { data: PageData } = $props();

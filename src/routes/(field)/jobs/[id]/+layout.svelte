@@ -3,9 +3,9 @@
 	import { onMount, untrack } from 'svelte';
 	import type { RunEntry } from '$core';
 	import type { LayoutData } from './$types';
-	import { device as theDevice, getJson } from '$lib/state/device.svelte';
-	import { JobRunState } from '$lib/state/job-run.svelte';
-	import { provideRun } from '$lib/state/run-context';
+	import { device as theDevice, getJson } from '$lib/device/device.svelte';
+	import { JobRunState } from '$lib/job/run/job-run.svelte';
+	import { provideRun } from '$lib/job/run/run-context';
 
 	let { data, children }: { data: LayoutData; children: Snippet } = $props();
 	const device = theDevice();

@@ -1,9 +1,9 @@
 import { error } from '@sveltejs/kit';
 import type { LayoutLoad } from './$types';
 import type { RunEntry } from '$core';
-import type { KeptLog } from '$lib/device/round-store';
-import type { JobHead } from '$lib/formats/run-message';
-import { device as theDevice, getJson, longWait } from '$lib/state/device.svelte';
+import type { KeptLog } from '$lib/entries/round-store';
+import type { JobHead } from '$lib/wire/run-message';
+import { device as theDevice, getJson, longWait } from '$lib/device/device.svelte';
 
 /** The job from the device's memory; only one that is new to the device is waited for from the server. */
 export const load: LayoutLoad = async ({ params, fetch }) => {

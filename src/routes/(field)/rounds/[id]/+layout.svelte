@@ -3,12 +3,12 @@
 	import { untrack } from 'svelte';
 	import { page } from '$app/state';
 	import type { LayoutData } from './$types';
-	import RoundFrame from '$lib/components/RoundFrame.svelte';
-	import { device as theDevice, getJson } from '$lib/state/device.svelte';
-	import type { StepName } from '$lib/state/round-steps';
-	import { isStepName, stepTitle } from '$lib/state/round-steps';
-	import { RoundState } from '$lib/state/round.svelte';
-	import { provideRound } from '$lib/state/round-context';
+	import RoundFrame from '$lib/calibration/RoundFrame.svelte';
+	import { device as theDevice, getJson } from '$lib/device/device.svelte';
+	import type { StepName } from '$lib/calibration/round-steps';
+	import { isStepName, stepTitle } from '$lib/calibration/round-steps';
+	import { RoundState } from '$lib/calibration/round.svelte';
+	import { provideRound } from '$lib/calibration/round-context';
 
 	let { data, children }: { data: LayoutData; children: Snippet } = $props();
 	const device = theDevice();

@@ -1,7 +1,7 @@
 import { error } from '@sveltejs/kit';
 import type { LayoutLoad } from './$types';
-import type { KeptRound } from '$lib/device/round-store';
-import { device as theDevice, getJson, longWait } from '$lib/state/device.svelte';
+import type { KeptRound } from '$lib/entries/round-store';
+import { device as theDevice, getJson, longWait } from '$lib/device/device.svelte';
 
 interface StoredRound {
 	readonly round: KeptRound['head'];

@@ -3,9 +3,9 @@
 	import { afterNavigate, goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import type { Rig } from '$core';
-	import type { Setting } from '$lib/formats/rig';
-	import AppBar from '$lib/components/AppBar.svelte';
-	import { device as theDevice, getJson, longWait } from '$lib/state/device.svelte';
+	import type { Setting } from '$lib/wire/rig';
+	import AppBar from '$lib/frame/AppBar.svelte';
+	import { device as theDevice, getJson, longWait } from '$lib/device/device.svelte';
 
 	let problem = $state('');
 	/** Opened by its address, or gone back to: nothing begins before somebody says so. */

@@ -5,7 +5,7 @@ import { fileName, fileResponse } from '$lib/server/files';
 import { spooled } from '$lib/server/spool';
 import { byteStream } from '$lib/server/stream';
 import { zipped, zippedLines } from '$lib/server/zip';
-import { dayAt } from '$lib/shown/farm-time';
+import { dayAt } from '$lib/settings/farm-time';
 
 /** All of the farm as one file, to keep or to take into another Fallow. */
 export const GET: RequestHandler = ({ locals: { farm } }) => {

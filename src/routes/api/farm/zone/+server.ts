@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { RequestHandler } from './$types';
 import { endpoint, parse } from '$lib/server/api';
-import { isZone } from '$lib/shown/farm-time';
+import { isZone } from '$lib/settings/farm-time';
 
 const asked = z.strictObject({ timeZone: z.string().max(80).refine(isZone, 'No time zone has that name.') });
 

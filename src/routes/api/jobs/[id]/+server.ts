@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { RequestHandler } from './$types';
-import type { JobHead } from '$lib/formats/run-message';
+import type { JobHead } from '$lib/wire/run-message';
 import { endpoint, parse } from '$lib/server/api';
 
 /** A job with all that happened to it, for a device to keep. */

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { RequestHandler } from './$types';
-import { roundMessageSchema } from '$lib/formats/round-message';
+import { roundMessageSchema } from '$lib/wire/round-message';
 import { endpoint, parse } from '$lib/server/api';
 import { Failure } from '$lib/server/failure';
 import { readJson } from '$lib/server/guards';

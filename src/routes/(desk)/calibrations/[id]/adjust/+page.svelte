@@ -4,13 +4,13 @@
 	import { foldRound, readRig } from '$core';
 	import type { TypedAim, TypedChange } from '$core';
 	import type { PageData } from './$types';
-	import AdjustPanel from '$lib/components/AdjustPanel.svelte';
-	import { aimSchema } from '$lib/formats/rig';
-	import { nozzleTable } from '$lib/formats/nozzle-table';
-	import { skillOf } from '$lib/formats/skill';
-	import { readCalibration } from '$lib/shown/read-calibration';
-	import { dayAt } from '$lib/shown/farm-time';
-	import { AdjustState } from '$lib/state/adjust.svelte';
+	import AdjustPanel from '$lib/calibration/adjust/AdjustPanel.svelte';
+	import { aimSchema } from '$lib/wire/rig';
+	import { nozzleTable } from '$lib/settings/nozzle-table';
+	import { skillOf } from '$lib/settings/skill';
+	import { readCalibration } from '$lib/show/read-calibration';
+	import { dayAt } from '$lib/settings/farm-time';
+	import { AdjustState } from '$lib/calibration/adjust/adjust.svelte';
 
 	let { data }: { data: PageData } = $props();
 	const c = $derived(data.calibration);

@@ -1,6 +1,6 @@
 import { error } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
-import { writeCalibrationSheet } from '$lib/formats/write-sheet';
+import { writeCalibrationSheet } from '$lib/files/write-sheet';
 import { calibrationPage, readPage } from '$lib/server/calibration-page';
 import { fileName, fileResponse } from '$lib/server/files';
 import { idParam, orError } from '$lib/server/page';

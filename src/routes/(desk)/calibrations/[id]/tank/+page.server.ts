@@ -2,7 +2,7 @@ import { fail, redirect } from '@sveltejs/kit';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 import { treatedShare } from '$lib/server/db/tank-plans';
-import { tankPlanInputSchema } from '$lib/formats/tank-plan';
+import { tankPlanInputSchema } from '$lib/wire/tank-plan';
 import { Failure } from '$lib/server/failure';
 import { idParam, orError } from '$lib/server/page';
 

@@ -4,15 +4,15 @@
 	import { enhance } from '$app/forms';
 	import type { VolumePerArea } from '$core';
 	import type { ActionData, PageData } from './$types';
-	import DoseAreaPicker from '$lib/components/DoseAreaPicker.svelte';
-	import FormField from '$lib/components/FormField.svelte';
-	import { productsOfPlan } from '$lib/shown/shown-plan';
-	import LoadCards from '$lib/components/LoadCards.svelte';
-	import Segmented from '$lib/components/Segmented.svelte';
-	import { shortUnit } from '$lib/formats/field-units';
-	import { typedText } from '$lib/formats/typed-text';
-	import { shownRate, wideWords } from '$lib/shown/answer';
-	import { TankPlanState } from '$lib/state/tank-plan.svelte';
+	import DoseAreaPicker from '$lib/job/DoseAreaPicker.svelte';
+	import FormField from '$lib/kit/FormField.svelte';
+	import { productsOfPlan } from '$lib/show/shown-plan';
+	import LoadCards from '$lib/job/LoadCards.svelte';
+	import Segmented from '$lib/kit/Segmented.svelte';
+	import { shortUnit } from '$lib/settings/field-units';
+	import { typedText } from '$lib/settings/typed-text';
+	import { shownRate, wideWords } from '$lib/show/answer';
+	import { TankPlanState } from '$lib/job/plan/tank-plan.svelte';
 	import { wordIssue } from '$lib/wording/issues';
 	import { asWritten } from '$lib/wording/as-written';
 

@@ -4,10 +4,10 @@
 	import { page } from '$app/state';
 	import { askedFields, shortestReason } from '$core';
 	import type { ActionData, PageData } from './$types';
-	import FormField from '$lib/components/FormField.svelte';
-	import RecordFacts from '$lib/components/RecordFacts.svelte';
-	import StopReasons from '$lib/components/StopReasons.svelte';
-	import { stopKey } from '$lib/formats/passed-stops';
+	import FormField from '$lib/kit/FormField.svelte';
+	import RecordFacts from '$lib/record/RecordFacts.svelte';
+	import StopReasons from '$lib/job/StopReasons.svelte';
+	import { stopKey } from '$lib/wire/passed-stops';
 	import { recordFieldWords } from '$lib/wording/records';
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();

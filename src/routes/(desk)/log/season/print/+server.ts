@@ -1,6 +1,6 @@
 import { error } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
-import { logFilterSchema } from '$lib/formats/record';
+import { logFilterSchema } from '$lib/wire/record';
 import type { KeptRecord } from '$lib/server/db/record-log';
 import { fileName, fileResponse } from '$lib/server/files';
 import { makePdf, paperOf } from '$lib/server/pdf/make-pdf';

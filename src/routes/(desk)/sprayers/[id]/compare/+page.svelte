@@ -1,10 +1,10 @@
 <script lang="ts">
-	import { show } from '$lib/shown/show';
+	import { show } from '$lib/show/show';
 	import { showDecimals } from '$core';
 	import type { AnySheet } from '$core';
 	import type { PageData } from './$types';
-	import { fieldUnits, longUnit, shortUnit } from '$lib/formats/field-units';
-	import { shownRate } from '$lib/shown/answer';
+	import { fieldUnits, longUnit, shortUnit } from '$lib/settings/field-units';
+	import { shownRate } from '$lib/show/answer';
 	import { methodWords } from '$lib/wording/methods';
 	import { namesOf } from '$lib/wording/nozzle-names';
 

@@ -2,8 +2,8 @@ import { fail, redirect } from '@sveltejs/kit';
 import { setError, superValidate } from 'sveltekit-superforms';
 import { zod4 } from 'sveltekit-superforms/adapters';
 import type { Actions, PageServerLoad } from './$types';
-import { formOfRig } from '$lib/formats/rig-form';
-import { sprayerFormSchema } from '$lib/formats/sprayer-form';
+import { formOfRig } from '$lib/forms/rig-form';
+import { sprayerFormSchema } from '$lib/forms/sprayer-form';
 import { idParam, orError } from '$lib/server/page';
 import { nameTaken, rigOrErrors } from '$lib/server/sprayer-form';
 

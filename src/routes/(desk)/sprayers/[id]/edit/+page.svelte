@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { PageData } from './$types';
-	import SprayerForm from '$lib/components/SprayerForm.svelte';
+	import SprayerForm from '$lib/sprayer/SprayerForm.svelte';
 
 	let { data }: { data: PageData } = $props();
 </script>

@@ -4,8 +4,8 @@ import { v7 } from 'uuid';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 import { isCarried } from '$core';
-import { readSheetText } from '$lib/formats/sheet-text';
-import type { RoundHead } from '$lib/formats/round-message';
+import { readSheetText } from '$lib/files/sheet-text';
+import type { RoundHead } from '$lib/wire/round-message';
 import { Failure } from '$lib/server/failure';
 import { idParam, orError } from '$lib/server/page';
 

@@ -3,11 +3,11 @@
 	import { enhance } from '$app/forms';
 	import { calibrateSheet, isCarried, relativeU } from '$core';
 	import type { ActionData, PageData } from './$types';
-	import FormField from '$lib/components/FormField.svelte';
-	import { skillOf } from '$lib/formats/skill';
-	import { longUnit } from '$lib/formats/field-units';
-	import { readSheetText } from '$lib/formats/sheet-text';
-	import { shownRate } from '$lib/shown/answer';
+	import FormField from '$lib/kit/FormField.svelte';
+	import { skillOf } from '$lib/settings/skill';
+	import { longUnit } from '$lib/settings/field-units';
+	import { readSheetText } from '$lib/files/sheet-text';
+	import { shownRate } from '$lib/show/answer';
 	import { wordIssue } from '$lib/wording/issues';
 	import { methodWords } from '$lib/wording/methods';
 

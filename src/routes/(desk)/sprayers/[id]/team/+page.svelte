@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { show } from '$lib/shown/show';
+	import { show } from '$lib/show/show';
 	import { showDecimals, teamSpread } from '$core';
 	import type { PageData } from './$types';
-	import { longUnit } from '$lib/formats/field-units';
-	import { shownRate } from '$lib/shown/answer';
+	import { longUnit } from '$lib/settings/field-units';
+	import { shownRate } from '$lib/show/answer';
 
 	let { data }: { data: PageData } = $props();
 	const settings = $derived(data.farm.settings);

@@ -1,16 +1,16 @@
 <script lang="ts">
-	import { amountOf, show, showAmount } from '$lib/shown/show';
+	import { amountOf, show, showAmount } from '$lib/show/show';
 	import { untrack } from 'svelte';
 	import { page } from '$app/state';
 	import { showDecimals, factor } from '$core';
-	import FieldPage from '$lib/components/FieldPage.svelte';
-	import FormField from '$lib/components/FormField.svelte';
-	import { longUnit, shortUnit } from '$lib/formats/field-units';
-	import { plainRate } from '$lib/shown/answer';
-	import { dayAt, momentAt } from '$lib/shown/farm-time';
-	import { clockOf } from '$lib/shown/run-facts';
-	import { device as theDevice } from '$lib/state/device.svelte';
-	import { useRun } from '$lib/state/run-context';
+	import FieldPage from '$lib/frame/FieldPage.svelte';
+	import FormField from '$lib/kit/FormField.svelte';
+	import { longUnit, shortUnit } from '$lib/settings/field-units';
+	import { plainRate } from '$lib/show/answer';
+	import { dayAt, momentAt } from '$lib/settings/farm-time';
+	import { clockOf } from '$lib/job/run/run-facts';
+	import { device as theDevice } from '$lib/device/device.svelte';
+	import { useRun } from '$lib/job/run/run-context';
 
 	const device = theDevice();
 	const run = useRun();

@@ -3,18 +3,18 @@
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import { skies, smokeTests } from '$core';
-	import DayRules from '$lib/components/DayRules.svelte';
-	import FieldPage from '$lib/components/FieldPage.svelte';
-	import FormField from '$lib/components/FormField.svelte';
-	import Segmented from '$lib/components/Segmented.svelte';
+	import DayRules from '$lib/job/day/DayRules.svelte';
+	import FieldPage from '$lib/frame/FieldPage.svelte';
+	import FormField from '$lib/kit/FormField.svelte';
+	import Segmented from '$lib/kit/Segmented.svelte';
 	import DayHours from '$lib/drawings/DayHours.svelte';
 	import WindOnBlock from '$lib/drawings/WindOnBlock.svelte';
-	import type { WeatherAnswer } from '$lib/formats/weather';
-	import { clockAt, dayAt, spanAt } from '$lib/shown/farm-time';
-	import { shownSpan } from '$lib/shown/job-span';
-	import { device as theDevice, getJson } from '$lib/state/device.svelte';
-	import { JobDayState } from '$lib/state/job-day.svelte';
-	import { useRun } from '$lib/state/run-context';
+	import type { WeatherAnswer } from '$lib/wire/weather';
+	import { clockAt, dayAt, spanAt } from '$lib/settings/farm-time';
+	import { shownSpan } from '$lib/show/job-span';
+	import { device as theDevice, getJson } from '$lib/device/device.svelte';
+	import { JobDayState } from '$lib/job/day/job-day.svelte';
+	import { useRun } from '$lib/job/run/run-context';
 	import { skyWords, smokeWords, wordRule } from '$lib/wording/weather';
 
 	const device = theDevice();

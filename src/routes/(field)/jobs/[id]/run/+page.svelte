@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { page } from '$app/state';
-	import RunFrame from '$lib/components/RunFrame.svelte';
+	import RunFrame from '$lib/job/run/RunFrame.svelte';
 	import { keepAwake } from '$lib/device/awake';
-	import { device as theDevice } from '$lib/state/device.svelte';
-	import { useRun } from '$lib/state/run-context';
+	import { device as theDevice } from '$lib/device/device.svelte';
+	import { useRun } from '$lib/job/run/run-context';
 
 	const device = theDevice();
 	const run = useRun();

@@ -4,16 +4,16 @@
 	import { MediaQuery } from 'svelte/reactivity';
 	import { goto } from '$app/navigation';
 	import type { PageData } from './$types';
-	import ReadyStep from '$lib/components/ReadyStep.svelte';
-	import StepShell from '$lib/components/StepShell.svelte';
-	import { dayAt } from '$lib/shown/farm-time';
-	import { device as theDevice } from '$lib/state/device.svelte';
-	import { useRound } from '$lib/state/round-context';
-	import type { StepName } from '$lib/state/round-steps';
-	import { stepTitle } from '$lib/state/round-steps';
-	import type { AdjustState } from '$lib/state/adjust.svelte';
-	import { carryChange } from '$lib/state/carry-change';
-	import type { SignOffState } from '$lib/state/sign-off.svelte';
+	import ReadyStep from '$lib/calibration/ready/ReadyStep.svelte';
+	import StepShell from '$lib/calibration/StepShell.svelte';
+	import { dayAt } from '$lib/settings/farm-time';
+	import { device as theDevice } from '$lib/device/device.svelte';
+	import { useRound } from '$lib/calibration/round-context';
+	import type { StepName } from '$lib/calibration/round-steps';
+	import { stepTitle } from '$lib/calibration/round-steps';
+	import type { AdjustState } from '$lib/calibration/adjust/adjust.svelte';
+	import { carryChange } from '$lib/calibration/sign/carry-change';
+	import type { SignOffState } from '$lib/calibration/sign/sign-off.svelte';
 	import { stepLead } from '$lib/wording/step-leads';
 
 	let { data }: { data: PageData } = $props();
@@ -25,14 +25,14 @@
 
 	// The later steps are not part of the first view: they are fetched once somebody begins to work.
 	const later = {
-		speed: () => import('$lib/components/SpeedStep.svelte'),
-		swath: () => import('$lib/components/SwathStep.svelte'),
-		plot: () => import('$lib/components/PlotStep.svelte'),
-		flow: () => import('$lib/components/FlowStep.svelte'),
-		tank: () => import('$lib/components/TankStep.svelte'),
-		volume: () => import('$lib/components/VolumeStep.svelte'),
-		adjust: () => import('$lib/components/AdjustStep.svelte'),
-		signOff: () => import('$lib/components/SignOffStep.svelte')
+		speed: () => import('$lib/calibration/speed/SpeedStep.svelte'),
+		swath: () => import('$lib/calibration/swath/SwathStep.svelte'),
+		plot: () => import('$lib/calibration/plot/PlotStep.svelte'),
+		flow: () => import('$lib/calibration/flow/FlowStep.svelte'),
+		tank: () => import('$lib/calibration/tank/TankStep.svelte'),
+		volume: () => import('$lib/calibration/volume/VolumeStep.svelte'),
+		adjust: () => import('$lib/calibration/adjust/AdjustStep.svelte'),
+		signOff: () => import('$lib/calibration/sign/SignOffStep.svelte')
 	};
 	onMount(() => {
 		const begin = new AbortController();

@@ -1,6 +1,6 @@
 import { error } from '@sveltejs/kit';
 import type { PageLoad } from './$types';
-import { isStepName } from '$lib/state/round-steps';
+import { isStepName } from '$lib/calibration/round-steps';
 
 export const load: PageLoad = ({ params }) => {
 	if (!isStepName(params.step)) error(404, { message: `A round has no step “${params.step}”.` });

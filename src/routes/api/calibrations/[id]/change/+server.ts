@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { RequestHandler } from './$types';
-import { aimSchema, changeSchema } from '$lib/formats/rig';
+import { aimSchema, changeSchema } from '$lib/wire/rig';
 import { endpoint, parse } from '$lib/server/api';
 import { readJson } from '$lib/server/guards';
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { RequestHandler } from './$types';
-import { runMessageSchema } from '$lib/formats/run-message';
+import { runMessageSchema } from '$lib/wire/run-message';
 import { endpoint, parse } from '$lib/server/api';
 import { readJson } from '$lib/server/guards';
 

@@ -1,14 +1,14 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { v7 } from 'uuid';
 import type { Actions, PageServerLoad } from './$types';
-import type { FarmSettings } from '$lib/formats/farm-settings';
-import { fieldUnits, typed } from '$lib/formats/field-units';
-import type { Setting } from '$lib/formats/rig';
-import { typedText } from '$lib/formats/typed-text';
+import type { FarmSettings } from '$lib/settings/farm-settings';
+import { fieldUnits, typed } from '$lib/settings/field-units';
+import type { Setting } from '$lib/wire/rig';
+import { typedText } from '$lib/settings/typed-text';
 import { Failure } from '$lib/server/failure';
 import { idParam, orError } from '$lib/server/page';
-import type { SettingForm } from '$lib/formats/setting-form';
-import { readSettingForm } from '$lib/formats/setting-form';
+import type { SettingForm } from '$lib/forms/setting-form';
+import { readSettingForm } from '$lib/forms/setting-form';
 
 export const load: PageServerLoad = async ({ params, locals }) => {
 	const sprayer = await orError(locals.farm.sprayers.get(idParam(params.id, 'sprayer')));

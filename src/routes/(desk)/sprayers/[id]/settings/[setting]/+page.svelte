@@ -4,12 +4,12 @@
 	import { page } from '$app/state';
 	import { isCarried, otherSides, twoSided } from '$core';
 	import type { ActionData, PageData } from './$types';
-	import FormField from '$lib/components/FormField.svelte';
-	import RigDrawing from '$lib/components/RigDrawing.svelte';
+	import FormField from '$lib/kit/FormField.svelte';
+	import RigDrawing from '$lib/sprayer/RigDrawing.svelte';
 	import { sectionName } from '$lib/drawings/boom-geometry';
-	import { fieldUnits } from '$lib/formats/field-units';
-	import type { SettingForm } from '$lib/formats/setting-form';
-	import { asksOtherSide } from '$lib/formats/setting-form';
+	import { fieldUnits } from '$lib/settings/field-units';
+	import type { SettingForm } from '$lib/forms/setting-form';
+	import { asksOtherSide } from '$lib/forms/setting-form';
 	import { otherSideWords } from '$lib/wording/airblast';
 	import { namesOf } from '$lib/wording/nozzle-names';
 

@@ -1,0 +1,190 @@
+<!-- @component The answer always in sight: spray volume so far, its ±, what is odd, what it rests on, the working. -->
+<script lang="ts">
+	import type { AnySheet, Verdict } from '$core';
+	import { goesOf, relativeU, showFigure, workingOf } from '$core';
+	import type { RoundState } from './round.svelte';
+	import { answerFacts, perWhat, shownRate, wideWords } from '$lib/show/answer';
+	import { longUnit, measuresOf } from '$lib/settings/field-units';
+	import type { RateUnit } from '$lib/settings/rate-units';
+	import { wordIssue } from '$lib/wording/issues';
+	import BudgetBar from './BudgetBar.svelte';
+	import { findingKey } from '$lib/wording/finding-key';
+	import { asWritten } from '$lib/wording/as-written';
+
+	let { state, unit }: { state: RoundState; unit: RateUnit } = $props();
+
+	const c = $derived(state.calibration);
+	const shown = $derived(c ? shownRate(c.rate.value, 2 * relativeU(c.rate), unit, state.settings.decimalComma) : null);
+	const missing = $derived(state.result.ok ? [] : state.result.issues);
+	const rateLine = $derived(
+		c && state.sheet.ok
+			? workingOf(state.sheet.value, c, state.settings.school, measuresOf(state.settings)).find(
+					(l) => l.finds === 'rate'
+				)
+			: null
+	);
+	const beginWords = {
+		'speed-width-flow': 'Time a run and catch a nozzle, and the answer grows from there.',
+		'plot-catch': 'Lay out a plot, time it and catch the nozzle, and the answer is there.',
+		refill: 'Say what ground was sprayed and what the tank took, and the answer is there.',
+		'parked-drop': 'Time a run, run parked as long and read the tank, and the answer is there.'
+	};
+	const oneOf: Readonly<Partial<Record<AnySheet['method'], string>>> = {
+		'plot-catch': 'go',
+		refill: 'reading',
+		'parked-drop': 'reading'
+	};
+	/** A ± of one reading rests on what is usual. */
+	const single = $derived.by(() => {
+		if (!state.sheet.ok || goesOf(state.sheet.value) !== 1) return '';
+		return `It rests on one ${oneOf[state.sheet.value.method] ?? 'run'}, and so on what is usual. Do one more.`;
+	});
+	/** Jugs that were held for another time than the course took are scaled, and that is said. */
+	const scaled = $derived.by(() => {
+		const held = c?.nozzles?.time;
+		if (!held || state.ownTime === null || Math.abs(held / state.ownTime - 1) < 0.005) return '';
+		const s = (time: number) => `${showFigure(time, 3, state.settings.decimalComma)} s`;
+		return `Jugs held ${s(held)}, the ${state.method === 'plot-catch' ? 'plot' : 'course'} took ${s(state.ownTime)}: scaled to it.`;
+	});
+	const rests = $derived.by(() => {
+		if (!c) return '';
+		if (!c.nozzles || c.nozzles.count === 1) return '';
+		const left = c.nozzles.count - c.nozzles.caught;
+		if (left > 0) return `${left} of ${c.nozzles.count} not caught, counted as the mean`;
+		const is = (verdict: Verdict) => c.nozzles!.nozzles.some((n) => n.verdict === verdict);
+		if (is('low') || is('high') || is('blocked')) return 'every nozzle counted as caught';
+		return is('cannot tell') || c.findings.some((f) => f.code === 'catch-too-short')
+			? 'all nozzles caught, too coarsely to judge each'
+			: 'all nozzles caught and even';
+	});
+</script>
+
+{#snippet shares()}
+	{#if state.rig.kind === 'airblast' && state.flow}
+		{#await import('./CanopyShares.svelte') then { default: CanopyShares }}
+			<CanopyShares {state} flow={state.flow} />
+		{/await}
+	{/if}
+{/snippet}
+
+<section aria-label="Spray volume so far">
+	<div aria-live="polite">
+		<p class="lab">{state.signedOff ? 'Spray volume' : 'Spray volume so far'}</p>
+		{#if shown}
+			<p class="big">
+				<span class="num" data-testid="answer">{shown.value}</span> <span class="unit">{shown.unit}</span>
+			</p>
+			<p class="pm">
+				<strong>± {shown.interval}</strong> (95 %){rests ? ` · ${rests}` : ''}{c
+					? perWhat(c)
+						? ` · ${perWhat(c)}`
+						: ''
+					: ''}
+			</p>
+			{#if scaled}<p class="lab">{scaled}</p>{/if}
+			{#if single}<p class="lab">{single}</p>{/if}
+			{#if c && shown.tooWide}<p class="wide">
+					▲ {wideWords(2 * relativeU(c.rate), state.settings.decimalComma, c.budget)}
+				</p>{/if}
+		{:else}
+			<p class="big"><span class="num dry">–</span> <span class="unit">{longUnit(unit)}</span></p>
+			{#if missing.some((i) => i.code !== 'missing' && i.code !== 'no-runs' && i.code !== 'nothing-caught')}
+				<p class="problem">{wordIssue(missing[0]!)}</p>
+			{:else}
+				<p class="lab">{beginWords[state.method]}</p>
+			{/if}
+		{/if}
+	</div>
+	{#if !c}{@render shares()}{/if}
+	{#if c}
+		<div>
+			<p class="lab">Where the ± comes from</p>
+			<BudgetBar budget={c.budget} />
+		</div>
+		{#if c.findings.length > 0}
+			<!-- The words of all findings are fetched with the first one. -->
+			{#await import('./FindingCard.svelte') then { default: FindingCard }}
+				{#each c.findings.slice(0, 3) as finding (findingKey(finding))}
+					<FindingCard
+						{finding}
+						names={state.names}
+						settings={state.settings}
+						onsizes={state.signedOff ? undefined : (told) => void state.sizes(told)}
+					/>
+				{/each}
+			{/await}
+		{/if}
+		{#if c.findings.length > 3}<p class="lab">and {c.findings.length - 3} more under Spray volume</p>{/if}
+		{@render shares()}
+		<dl>
+			{#each answerFacts(c, state.settings) as fact (fact.name)}
+				<div>
+					<dt>{fact.name}</dt>
+					<dd class="num">{fact.value}</dd>
+				</div>
+			{/each}
+		</dl>
+		{#if rateLine}
+			<p class="eq">
+				<span>{rateLine.rule}</span><br /><b>{asWritten(rateLine.figures, state.settings.decimalComma)}</b>
+			</p>
+		{/if}
+	{/if}
+</section>
+
+<style>
+	section {
+		display: grid;
+		gap: 0.9rem;
+		align-content: start;
+	}
+	.big {
+		line-height: 1;
+	}
+	.big .num {
+		font-size: 4.4rem;
+		letter-spacing: -0.03em;
+	}
+	.big .dry {
+		color: var(--straw-edge);
+	}
+	.unit {
+		font-size: 1.1rem;
+		font-weight: 600;
+	}
+	.pm {
+		margin-top: 6px;
+		font-size: 0.98rem;
+	}
+	.problem {
+		margin-top: 6px;
+		color: var(--rust-text);
+		font-weight: 600;
+	}
+	dl {
+		margin: 0;
+		border-top: 1px solid var(--rule);
+		padding-top: 0.4rem;
+	}
+	dl div {
+		display: grid;
+		grid-template-columns: 1fr auto;
+		gap: 0.5rem;
+		align-items: baseline;
+		padding: 4px 0;
+		border-bottom: 1px dashed var(--rule);
+		font-size: 0.95rem;
+	}
+	dd {
+		margin: 0;
+		font-size: 1.1rem;
+	}
+	.eq {
+		font-family: var(--font-figures);
+		font-stretch: 80%;
+		line-height: 1.45;
+	}
+	.eq span {
+		color: var(--soft);
+	}
+</style>

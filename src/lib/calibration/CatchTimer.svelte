@@ -1,0 +1,110 @@
+<!-- @component The catch timer: counts up to how long a jug is held, and says when to take it away. -->
+<script lang="ts">
+	import { showDecimals } from '$core';
+	import type { Stopwatch } from '$lib/kit/stopwatch.svelte';
+	import { everyFrame } from '$lib/kit/attachments';
+
+	interface Props {
+		watch: Stopwatch;
+		/** How long a jug is held, s; null when it is not known yet. */
+		target: number | null;
+		onpress: () => void;
+		decimalComma: boolean;
+	}
+	let { watch, target, onpress, decimalComma }: Props = $props();
+
+	const over = $derived(watch.running && target !== null && watch.elapsed >= target);
+	const shown = $derived(watch.running || watch.elapsed > 0 ? watch.elapsed : (target ?? 0));
+
+	// A buzz in the glove, where the device can.
+	$effect(() => {
+		if (over) navigator.vibrate?.(400);
+	});
+</script>
+
+<button
+	type="button"
+	class="timer on-dye"
+	class:running={watch.running}
+	class:over
+	onclick={onpress}
+	{@attach everyFrame(
+		() => watch.running,
+		() => watch.tick()
+	)}
+>
+	<span>
+		<small
+			>{over
+				? 'Take the jug away'
+				: watch.running
+					? 'Catching'
+					: watch.elapsed > 0
+						? 'Last catch'
+						: 'Catch timer'}</small
+		>
+		<span class="num">{showDecimals(shown, 1, decimalComma)}<span class="s"> s</span></span>
+	</span>
+	<kbd>Space</kbd>
+	{#if watch.running && target !== null}
+		<span class="sr-only" aria-live="assertive">{over ? 'Take the jug away' : ''}</span>
+	{/if}
+</button>
+
+<style>
+	.timer {
+		display: flex;
+		align-items: center;
+		justify-content: space-between;
+		gap: 14px;
+		min-width: 190px;
+		min-height: 72px;
+		padding: 6px 18px;
+		border: 0;
+		border-radius: 8px;
+		background: var(--dye);
+		color: var(--on-dye);
+		font: inherit;
+		text-align: left;
+		cursor: pointer;
+		touch-action: manipulation;
+	}
+	.running {
+		background: #0d3d78;
+		box-shadow: inset 0 0 0 4px var(--straw);
+	}
+	.over {
+		background: var(--straw);
+		color: #17231f;
+	}
+	small {
+		display: block;
+		font-size: 0.85rem;
+	}
+	.num {
+		font-size: 2.6rem;
+		line-height: 1;
+	}
+	.s {
+		font-size: 1.3rem;
+	}
+	kbd {
+		border: 1px solid currentColor;
+		border-radius: 4px;
+		padding: 1px 6px;
+		font: 400 0.8rem var(--font-text);
+	}
+	@media (max-width: 859px) {
+		.timer {
+			min-width: 0;
+			min-height: 56px;
+			padding: 4px 12px;
+		}
+		.num {
+			font-size: 1.9rem;
+		}
+		kbd {
+			display: none;
+		}
+	}
+</style>

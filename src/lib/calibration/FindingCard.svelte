@@ -1,0 +1,53 @@
+<!-- @component One finding in words: what, how much, why, and what to do. -->
+<script lang="ts">
+	import type { Finding } from '$core';
+	import type { FarmSettings } from '$lib/settings/farm-settings';
+	import { wordFinding } from '$lib/wording/findings';
+	import type { NozzleNames } from '$lib/wording/nozzle-names';
+
+	interface Props {
+		finding: Finding;
+		names?: NozzleNames;
+		settings: FarmSettings;
+		/** The answer to what a finding asks; null: not on purpose. Left out where nothing can be answered any more. */
+		onsizes?: (groups: { readonly small: readonly number[] } | null) => void;
+	}
+	/** `names`: what the rig's nozzles are called; by number along a boom when left out. */
+	let { finding, names, settings, onsizes }: Props = $props();
+	const words = $derived(wordFinding(finding, names, settings));
+</script>
+
+<div class="finding" data-tone={words.tone} data-code={finding.code}>
+	<strong><span aria-hidden="true">{words.tone === 'stop' ? '✕' : '▲'}</span> {words.title}</strong>
+	<p>{words.body}</p>
+	{#if finding.code === 'two-sizes' && onsizes}
+		<div class="ask">
+			<button type="button" class="btn" onclick={() => onsizes({ small: finding.small })}>Yes, on purpose</button>
+			<button type="button" class="btn plain" onclick={() => onsizes(null)}>No, one size</button>
+		</div>
+	{/if}
+</div>
+
+<style>
+	.finding {
+		padding: 0.6rem 0.75rem;
+		border-left: 5px solid var(--amber);
+		background: var(--amber-wash);
+		font-size: 0.95rem;
+		line-height: 1.35;
+	}
+	.finding[data-tone='stop'] {
+		border-color: var(--rust);
+		background: var(--rust-wash);
+	}
+	.ask {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 8px;
+		margin-top: 8px;
+	}
+	strong {
+		display: block;
+		margin-bottom: 2px;
+	}
+</style>

@@ -1,0 +1,45 @@
+<!-- @component How far off the prediction was that a round began with. -->
+<script lang="ts">
+	import type { MadeChange, Measured } from '$core';
+	import { predictionGap, relativeU } from '$core';
+	import type { FarmSettings } from '$lib/settings/farm-settings';
+	import { adjustFigures } from '$lib/show/adjust';
+
+	interface Props {
+		change: MadeChange;
+		rate: Measured<'volumePerArea'>;
+		settings: FarmSettings;
+	}
+	let { change, rate, settings }: Props = $props();
+	const f = $derived(adjustFigures(settings));
+	const gap = $derived(predictionGap(change.predicted, change.sure, rate.value, 2 * relativeU(rate)));
+	const shown = $derived(f.sure(change.predicted, change.sure));
+</script>
+
+<section class="card" class:off={!gap.held} aria-label="Prediction" role="status">
+	<p>
+		<span class="num" data-testid="gap">{gap.share < 0 ? '−' : '+'}{f.percent(gap.share)}</span>
+		<b>against the prediction</b>
+	</p>
+	<p class="lab">
+		{shown.figure} ± {shown.interval}
+		{f.rateUnit} was predicted when the rig was changed on {change.day}; the two may differ by ± {f.percent(gap.joint)}.
+		{gap.held
+			? 'The change did what it should.'
+			: 'They do not meet: look at the gauge, the nozzles that were fitted, and the gear that was driven.'}
+	</p>
+</section>
+
+<style>
+	section {
+		padding: 10px 18px;
+		border-left: 8px solid var(--moss);
+	}
+	.off {
+		border-color: var(--amber);
+	}
+	.num {
+		font-size: 1.7rem;
+		line-height: 1.1;
+	}
+</style>

@@ -1,0 +1,385 @@
+<!-- @component The frame of a round: steps and what they yielded, the machine, the answer. One line of each on a phone. -->
+<script lang="ts">
+	import type { Snippet } from 'svelte';
+	import { MediaQuery } from 'svelte/reactivity';
+	import { relativeU } from '$core';
+	import { longUnit } from '$lib/settings/field-units';
+	import { describeRig } from '$lib/wording/describe-rig';
+	import { shownRate } from '$lib/show/answer';
+	import type { OutboxStatus as Status } from '$lib/entries/outbox';
+	import type { RoundState, StepName } from './round.svelte';
+	import AnswerPanel from './AnswerPanel.svelte';
+	import AppBar from '$lib/frame/AppBar.svelte';
+	import OutboxStatus from '$lib/frame/OutboxStatus.svelte';
+
+	interface Props {
+		round: RoundState;
+		step: StepName;
+		status: Status;
+		path: string;
+		children: Snippet;
+	}
+	let { round, step, status, path, children }: Props = $props();
+
+	const rig = $derived(round.head.rig);
+	const setting = $derived(round.head.setting);
+	const unit = $derived(round.settings.rateUnit);
+	const describe = $derived(describeRig(rig));
+	const shown = $derived(
+		round.calibration
+			? shownRate(
+					round.calibration.rate.value,
+					2 * relativeU(round.calibration.rate),
+					unit,
+					round.settings.decimalComma
+				)
+			: null
+	);
+	const phone = new MediaQuery('(max-width: 859px)');
+	let stepsOpen = $state(false);
+	let keysOpen = $state(false);
+
+	function onkeydown(event: KeyboardEvent) {
+		if (event.key === '?' && !(event.target instanceof HTMLInputElement && event.target.value !== '')) {
+			event.preventDefault();
+			keysOpen = !keysOpen;
+		} else if (event.key === 'Escape') keysOpen = false;
+	}
+</script>
+
+<svelte:window {onkeydown} />
+<a class="skip" href="#step">To the step</a>
+
+{#snippet rail()}
+	{#each round.steps as s (s.name)}
+		<li>
+			<a
+				href="/rounds/{round.head.id}/{s.name}"
+				class:on={s.name === step}
+				class:dry={s.done === 0}
+				aria-current={s.name === step ? 'step' : undefined}
+				onclick={() => (stepsOpen = false)}
+			>
+				<i style="--done:{s.done * 100}%" aria-hidden="true"></i>
+				<b>{s.title}</b>
+				<span class="num">{s.figure || (s.name === 'sign-off' && s.done === 1 ? '✓' : '')}<small>{s.note}</small></span>
+			</a>
+		</li>
+	{/each}
+{/snippet}
+
+{#snippet body()}
+	<main id="step">
+		{#if round.storeError}
+			<p class="shout" role="alert">
+				This device could not keep that reading ({round.storeError}). Free some room, then enter it again.
+			</p>
+		{/if}
+		{@render children()}
+	</main>
+{/snippet}
+
+{#if phone.current}
+	<div class="phone">
+		<header class="bar">
+			<button type="button" class="steps-button" aria-expanded={stepsOpen} onclick={() => (stepsOpen = !stepsOpen)}>
+				<b>{round.steps.find((s) => s.name === step)?.title}</b><span>{rig.name} ▾</span>
+			</button>
+			<span class="pill"><OutboxStatus {status} short /></span>
+		</header>
+		<div class="strip" aria-hidden="true">
+			{#each round.steps as s (s.name)}<i style="--done:{s.done * 100}%"></i>{/each}
+		</div>
+		{#if stepsOpen}
+			<nav class="sheet" aria-label="Steps of the round">
+				<ol>{@render rail()}</ol>
+				<a class="btn plain" href="/sprayers/{round.head.sprayerId}">Leave the round, it is kept</a>
+			</nav>
+		{/if}
+		<details class="line">
+			<summary>
+				<span>Spray volume{round.signedOff ? '' : ' so far'}</span>
+				{#if shown}<span><span class="num">{shown.value}</span> <b>{shown.unit}</b> ± {shown.interval}</span
+					>{:else}<span class="lab">not yet</span>{/if}
+			</summary>
+			<div class="opened"><AnswerPanel state={round} {unit} /></div>
+		</details>
+		{@render body()}
+	</div>
+{:else}
+	<div class="frame">
+		<div class="top">
+			<AppBar {path}>
+				{#snippet right()}
+					<a class="unit-chip" href="/farm" title="The farm's unit">{longUnit(unit)}</a>
+					<OutboxStatus {status} />
+				{/snippet}
+			</AppBar>
+		</div>
+		<aside class="steps" aria-label="The round">
+			<div class="rig">
+				<h2>{rig.name}</h2>
+				<p class="lab">{describe}</p>
+				{#if setting}<p class="lab"><b>{setting.name}</b>{round.round.person ? ` · ${round.round.person}` : ''}</p>{/if}
+			</div>
+			<nav aria-label="Steps of the round"><ol>{@render rail()}</ol></nav>
+			<div class="rest">
+				{#if round.signedOff}<p class="lab"><b>Signed off.</b> Read-only.</p>{/if}
+				<button type="button" class="keys" onclick={() => (keysOpen = true)}><kbd>?</kbd> Keys</button>
+			</div>
+		</aside>
+		{@render body()}
+		<aside class="answer" aria-label="The answer"><AnswerPanel state={round} {unit} /></aside>
+	</div>
+{/if}
+
+{#if keysOpen}
+	<div class="keys-card card" role="dialog" aria-label="Keys">
+		<h2>Keys</h2>
+		<dl>
+			<div>
+				<dt><kbd>Space</kbd></dt>
+				<dd>starts and stops the stopwatch</dd>
+			</div>
+			<div>
+				<dt><kbd>Enter</kbd></dt>
+				<dd>keeps a reading and goes to the next</dd>
+			</div>
+			<div>
+				<dt><kbd>←</kbd> <kbd>→</kbd></dt>
+				<dd>move along the boom, the arc or the pans</dd>
+			</div>
+			<div>
+				<dt><kbd>Esc</kbd></dt>
+				<dd>takes back what is being typed</dd>
+			</div>
+			<div>
+				<dt><kbd>?</kbd></dt>
+				<dd>shows and hides this</dd>
+			</div>
+		</dl>
+		<button type="button" class="btn plain" onclick={() => (keysOpen = false)}>Close</button>
+	</div>
+{/if}
+
+<style>
+	.frame {
+		display: grid;
+		grid-template: 56px minmax(0, 1fr) / 232px minmax(0, 1fr) 304px;
+		height: 100dvh;
+	}
+	.top {
+		grid-column: 1 / -1;
+	}
+	.steps {
+		display: flex;
+		flex-direction: column;
+		border-right: 1px solid var(--rule);
+		padding: 16px 0;
+		overflow: auto;
+	}
+	.rig {
+		padding: 0 18px 14px;
+	}
+	.rig .lab {
+		margin-top: 3px;
+		font-size: 0.9rem;
+	}
+	ol {
+		list-style: none;
+		margin: 0;
+		padding: 0;
+	}
+	li a {
+		display: grid;
+		grid-template-columns: 8px 1fr auto;
+		gap: 12px;
+		align-items: center;
+		min-height: 58px;
+		padding-right: 16px;
+		color: var(--ink);
+		text-decoration: none;
+	}
+	li i {
+		align-self: stretch;
+		background: linear-gradient(var(--dye) var(--done), var(--straw-wash) var(--done));
+		box-shadow: inset -1px 0 0 rgb(138 106 31 / 0.35);
+		margin: 3px 0;
+	}
+	li a.on {
+		background: var(--card);
+		box-shadow:
+			inset 0 1px var(--rule),
+			inset 0 -1px var(--rule);
+	}
+	li b {
+		font-weight: 600;
+	}
+	li a.dry:not(.on) b {
+		color: var(--soft);
+		font-weight: 500;
+	}
+	li .num {
+		font-size: 1.3rem;
+		line-height: 1;
+		text-align: right;
+	}
+	li small {
+		display: block;
+		margin-top: 3px;
+		color: var(--soft);
+		font: 400 0.78rem var(--font-text);
+	}
+	.rest {
+		display: flex;
+		justify-content: space-between;
+		align-items: center;
+		margin-top: auto;
+		padding: 8px 18px 0;
+	}
+	.keys {
+		min-height: 48px;
+		border: 0;
+		background: none;
+		color: var(--soft);
+		cursor: pointer;
+	}
+	kbd {
+		padding: 1px 7px;
+		border: 1px solid var(--field-border);
+		border-radius: 4px;
+		font: 600 0.85rem var(--font-text);
+	}
+	main {
+		display: flex;
+		flex-direction: column;
+		min-width: 0;
+		padding: 16px 22px;
+		overflow: auto;
+	}
+	.answer {
+		padding: 18px;
+		border-left: 1px solid var(--rule);
+		background: var(--paper-deep);
+		overflow: auto;
+	}
+	.shout {
+		margin-bottom: 12px;
+		padding: 12px;
+		border-left: 5px solid var(--rust);
+		background: var(--rust-wash);
+		font-weight: 600;
+	}
+	.keys-card {
+		position: fixed;
+		right: 24px;
+		bottom: 24px;
+		z-index: 25;
+		display: grid;
+		gap: 12px;
+		padding: 18px 20px;
+		border: 2px solid var(--ink);
+	}
+	.keys-card dl {
+		margin: 0;
+		display: grid;
+		gap: 8px;
+	}
+	.keys-card dl div {
+		display: grid;
+		grid-template-columns: 90px 1fr;
+	}
+	.keys-card dd {
+		margin: 0;
+	}
+	.phone {
+		display: flex;
+		flex-direction: column;
+		height: 100dvh;
+	}
+	.phone header {
+		display: flex;
+		align-items: center;
+		gap: 12px;
+		min-height: 52px;
+		padding-right: 8px;
+		background: var(--bar);
+		color: var(--bar-text);
+	}
+	.steps-button {
+		display: flex;
+		align-items: baseline;
+		gap: 10px;
+		flex: 1;
+		min-width: 0;
+		min-height: 52px;
+		padding: 14px 0 0 16px;
+		align-self: stretch;
+		border: 0;
+		background: none;
+		color: inherit;
+		font: inherit;
+		font-size: 0.9rem;
+		text-align: left;
+		white-space: nowrap;
+		overflow: hidden;
+	}
+	.steps-button b {
+		font: 700 1.15rem var(--font-figures);
+		font-stretch: 85%;
+	}
+	.pill {
+		padding: 4px 10px;
+		border-radius: 99px;
+		background: var(--bar-raised);
+	}
+	.strip {
+		display: flex;
+		gap: 2px;
+		height: 8px;
+	}
+	.strip i {
+		flex: 1;
+		background: linear-gradient(90deg, var(--dye) var(--done), var(--straw-wash) var(--done));
+	}
+	.sheet {
+		display: grid;
+		gap: 12px;
+		padding: 8px 0 16px;
+		background: var(--card);
+		border-bottom: 2px solid var(--ink);
+		max-height: 80dvh;
+		overflow: auto;
+	}
+	.sheet .btn {
+		margin: 0 16px;
+	}
+	.phone main {
+		flex: 1;
+		min-height: 0;
+		padding: 12px 16px 0;
+		overflow: hidden;
+	}
+	.line {
+		background: var(--paper-deep);
+		border-bottom: 1px solid var(--rule);
+	}
+	.line summary {
+		display: flex;
+		justify-content: space-between;
+		align-items: center;
+		gap: 8px;
+		min-height: 48px;
+		padding: 4px 16px;
+		font-size: 0.95rem;
+		cursor: pointer;
+	}
+	.line .num {
+		font-size: 1.5rem;
+	}
+	.opened {
+		max-height: 60dvh;
+		padding: 8px 16px 16px;
+		overflow: auto;
+	}
+</style>

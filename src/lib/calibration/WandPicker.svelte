@@ -1,0 +1,31 @@
+<!-- @component Whether the wand was held still or swung: noted with the readings, since it changes what the ground gets. -->
+<script lang="ts">
+	import type { RoundState } from './round.svelte';
+	import Segmented from '$lib/kit/Segmented.svelte';
+
+	let { round }: { round: RoundState } = $props();
+	const value = $derived(round.round.notes.get('wand') === 'swung' ? 'swung' : 'still');
+</script>
+
+<div>
+	<p class="lab">The wand was</p>
+	<Segmented
+		label="How the wand was held"
+		options={[
+			{ value: 'still', label: 'Held still' },
+			{ value: 'swung', label: 'Swung' }
+		]}
+		{value}
+		onchange={(v) => {
+			if (!round.signedOff) void round.add({ kind: 'noted', what: 'wand', text: v });
+		}}
+	/>
+</div>
+
+<style>
+	.lab {
+		margin-bottom: 4px;
+		font-weight: 600;
+		color: var(--ink);
+	}
+</style>

@@ -1,0 +1,96 @@
+<!-- @component From the measured volume to the wanted one: what is wanted, whether it can stay, else the levers side by side. -->
+<script lang="ts">
+	import type { AdjustState } from './adjust.svelte';
+	import { nozzleMaths } from './nozzles-worker';
+	import AdjustVerdict from './AdjustVerdict.svelte';
+	import AimFields from './AimFields.svelte';
+	import ArcChooser from './ArcChooser.svelte';
+	import BoomHeightHelper from './BoomHeightHelper.svelte';
+	import ChangeFacts from './ChangeFacts.svelte';
+	import LeverCards from './LeverCards.svelte';
+	import LeverMap from './LeverMap.svelte';
+	import NozzleChooser from './NozzleChooser.svelte';
+	import PumpLine from './PumpLine.svelte';
+
+	let { adjust, disabled = false }: { adjust: AdjustState; disabled?: boolean } = $props();
+	const maths = nozzleMaths();
+	let asked = $state(false);
+	const { source } = $derived(adjust);
+	const aim = $derived(adjust.aim);
+	const numbers = $derived(source.numbers);
+	const open = $derived(aim !== null && (!aim.keep || asked || adjust.moved));
+</script>
+
+<div class="adjust">
+	<AimFields form={adjust.form} settings={source.settings} {disabled} />
+	{#if !source.calibration}
+		<p class="card say">There is no measured volume yet. Once there is, it stands here beside what is wanted.</p>
+	{/if}
+	<AdjustVerdict {adjust} />
+	{#if aim && !open && !disabled}
+		<button type="button" class="btn plain" onclick={() => (asked = true)}>Change it all the same</button>
+	{/if}
+	{#if open}
+		<LeverCards {adjust} {disabled} />
+		<LeverMap {adjust} {disabled} />
+		{#if !adjust.present?.nozzle}
+			<!-- What one nozzle gives is not known: nothing to choose by. -->
+		{:else if numbers.kind === 'airblast'}<ArcChooser {adjust} {maths} {disabled} />
+		{:else}<NozzleChooser {adjust} {maths} {disabled} />{/if}
+		<PumpLine {adjust} />
+	{/if}
+	{#if numbers.kind === 'boom' && numbers.spacing !== null}
+		<details class="card">
+			<summary>How high to set the boom</summary>
+			<BoomHeightHelper
+				spacing={numbers.spacing}
+				angle={adjust.other?.angle ?? numbers.fan?.angle ?? null}
+				height={numbers.fan?.height ?? null}
+				settings={source.settings}
+			/>
+		</details>
+	{/if}
+	{#if adjust.change}
+		<section class="card change" aria-label="The change" aria-live="polite">
+			<h3>The change</h3>
+			<ChangeFacts change={adjust.change} prediction={adjust.prediction} settings={source.settings} />
+			{#if !disabled}<button type="button" class="btn plain" onclick={() => adjust.useFitted()}
+					>Leave it as it is</button
+				>{/if}
+		</section>
+	{/if}
+	{#if adjust.problem}<p class="problem" role="alert">✕ {adjust.problem}</p>{/if}
+</div>
+
+<style>
+	.adjust {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr);
+		gap: 12px;
+	}
+	.say,
+	details {
+		padding: 12px 18px;
+	}
+	summary {
+		min-height: 32px;
+		font-weight: 600;
+		cursor: pointer;
+	}
+	.change {
+		display: grid;
+		gap: 8px;
+		padding: 12px 18px;
+		border: 2px solid var(--dye);
+	}
+	h3 {
+		font: 600 1rem var(--font-text);
+	}
+	.btn.plain {
+		justify-self: start;
+	}
+	.problem {
+		color: var(--rust-text);
+		font-weight: 600;
+	}
+</style>

@@ -1,0 +1,232 @@
+<!-- @component Every nozzle of the farm's table that gives the wanted volume, best first, with filters and a chart. -->
+<script lang="ts">
+	import { untrack } from 'svelte';
+	import { dropletClasses } from '$core';
+	import type { AdjustState } from './adjust.svelte';
+	import { ChooserState } from './chooser.svelte';
+	import type { NozzleMaths } from './nozzles-worker';
+	import { adjustFigures } from '$lib/show/adjust';
+	import { dropletWords, nozzleKindWords, nozzleName } from '$lib/wording/nozzles';
+	import IsoDot from '$lib/drawings/IsoDot.svelte';
+	import RangePlace from './RangePlace.svelte';
+	import VolumeChart from './VolumeChart.svelte';
+
+	let { adjust, maths, disabled = false }: { adjust: AdjustState; maths: NozzleMaths; disabled?: boolean } = $props();
+	const chooser = untrack(() => new ChooserState(adjust, maths));
+	const id = $props.id();
+	const f = $derived(adjustFigures(adjust.source.settings));
+	const paced = $derived(adjust.present?.paced ?? false);
+	let more = $state(false);
+	const few = 6;
+
+	// What is asked is read here, so that any change of it asks again; the answer is the worker's.
+	$effect(() => {
+		void [chooser.asked, chooser.filter, adjust.source.table];
+		void untrack(() => chooser.ask());
+	});
+	const found = $derived(chooser.found);
+	const shown = $derived(found ? (more ? found.choices : found.choices.slice(0, few)) : []);
+	const picked = $derived(adjust.other?.key ?? null);
+</script>
+
+<section class="chooser card">
+	<header>
+		<div>
+			<h3>Nozzles that do it</h3>
+			<p class="lab">
+				Best first: in the middle of their pressures, in the shed, least change. <a href="/nozzles">The farm’s table</a>
+			</p>
+		</div>
+		<p class="count num" role="status">{found ? `${found.all}` : ''}<span class="sr-only"> nozzles do it</span></p>
+	</header>
+	<div class="filters">
+		<div class="field">
+			<label for="{id}-filter">Only those with</label>
+			<input
+				id="{id}-filter"
+				class="field-input"
+				type="text"
+				autocomplete="off"
+				placeholder="air-induction 03 shed <3 bar"
+				bind:value={chooser.filter}
+				aria-invalid={chooser.problem !== ''}
+				aria-describedby={chooser.problem ? `${id}-problem` : undefined}
+			/>
+			{#if chooser.problem}<p class="problem" id="{id}-problem" role="alert">✕ {chooser.problem}</p>{/if}
+		</div>
+		<div class="field">
+			<label for="{id}-drops">The label asks for drops</label>
+			<select
+				id="{id}-drops"
+				class="field-input"
+				value={chooser.drops.from}
+				onchange={(e) =>
+					(chooser.drops = {
+						...chooser.drops,
+						from: dropletClasses.find((one) => one === e.currentTarget.value) ?? ''
+					})}
+			>
+				<option value="">of any size</option>
+				{#each dropletClasses as drops (drops)}<option value={drops}>{dropletWords[drops]}</option>{/each}
+			</select>
+		</div>
+		{#if chooser.drops.from}
+			<label class="check"
+				><input
+					type="checkbox"
+					checked={chooser.drops.coarser}
+					onchange={(e) => (chooser.drops = { ...chooser.drops, coarser: e.currentTarget.checked })}
+				/> or coarser</label
+			>
+		{/if}
+	</div>
+	{#if found && found.withoutDrops > 0}
+		<p class="lab">
+			{found.withoutDrops} were left out: their entry gives no drop size. It stands on the maker’s sheet, by pressure.
+		</p>
+	{/if}
+	{#if found && found.all === 0}
+		<p>
+			<b>No nozzle of the table does that.</b> Widen the filter, add the nozzles of your shed to
+			<a href="/nozzles">the table</a>, or ask less of the speed.
+		</p>
+	{/if}
+	<ul>
+		{#each shown as choice (choice.nozzle.key)}
+			{@const n = choice.nozzle}
+			<li class:on={picked === n.key}>
+				<IsoDot size={n.size} />
+				<div class="name">
+					<b>{nozzleName(n)}</b>
+					<span class="lab"
+						>{[
+							n.key === adjust.fitted?.key ? 'fitted' : '',
+							n.key.startsWith('iso-') ? '' : nozzleKindWords[n.kind],
+							n.angle ? `${n.angle}°` : '',
+							choice.drops ? dropletWords[choice.drops] : '',
+							n.shed ? 'in the shed' : ''
+						]
+							.filter(Boolean)
+							.join(' · ')}</span
+					>
+				</div>
+				<p class="at"><span class="num">{f.speed(choice.speed, paced)}</span> <small>{f.speedUnit(paced)}</small></p>
+				<p class="at"><span class="num">{f.pressure(choice.pressure)}</span> <small>{f.pressureUnit}</small></p>
+				<RangePlace
+					place={choice.place}
+					low={f.pressure(n.low)}
+					high={f.pressure(n.high)}
+					unit={f.pressureUnit}
+					typical={n.typical}
+				/>
+				<button
+					type="button"
+					class="btn"
+					aria-pressed={picked === n.key}
+					aria-label="{picked === n.key ? 'Taken' : 'Take it'}: {nozzleName(n)}"
+					{disabled}
+					onclick={() => adjust.useNozzle(choice)}>{picked === n.key ? 'Taken' : 'Take it'}</button
+				>
+			</li>
+		{/each}
+	</ul>
+	{#if found && found.choices.length > few}
+		<button type="button" class="btn plain" aria-expanded={more} onclick={() => (more = !more)}
+			>{more ? 'Fewer' : `${found.choices.length - few} more`}</button
+		>
+	{/if}
+	{#if adjust.other && adjust.reach && adjust.aim && adjust.point}
+		<VolumeChart
+			reach={adjust.reach}
+			wanted={adjust.aim.volume}
+			speed={adjust.point.speed}
+			settings={adjust.source.settings}
+			{paced}
+			name={nozzleName(adjust.other)}
+		/>
+	{/if}
+</section>
+
+<style>
+	.chooser {
+		display: grid;
+		gap: 10px;
+		padding: 12px 14px;
+	}
+	header {
+		display: flex;
+		justify-content: space-between;
+		gap: 12px;
+	}
+	h3 {
+		font: 600 1rem var(--font-text);
+	}
+	.count {
+		font-size: 2rem;
+		line-height: 1;
+	}
+	.filters {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 8px 16px;
+		align-items: end;
+	}
+	.field {
+		display: grid;
+		gap: 2px;
+		flex: 1 1 220px;
+	}
+	.check {
+		display: flex;
+		align-items: center;
+		gap: 8px;
+		min-height: 48px;
+	}
+	.check input {
+		width: 24px;
+		height: 24px;
+		accent-color: var(--dye);
+	}
+	.problem {
+		color: var(--rust-text);
+		font-weight: 600;
+	}
+	ul {
+		list-style: none;
+		margin: 0;
+		padding: 0;
+	}
+	li {
+		display: grid;
+		grid-template-columns: 30px minmax(0, 1.3fr) auto auto minmax(110px, 1fr) auto;
+		gap: 4px 14px;
+		align-items: center;
+		padding: 6px 4px;
+		border-top: 1px solid var(--hair);
+	}
+	li.on {
+		background: var(--dye-wash);
+	}
+	.name {
+		display: grid;
+		line-height: 1.25;
+	}
+	.at {
+		white-space: nowrap;
+		text-align: right;
+	}
+	.at .num {
+		font-size: 1.5rem;
+	}
+	@media (max-width: 859px) {
+		li {
+			grid-template-columns: 30px minmax(0, 1fr) auto auto;
+		}
+		li > :global(.place) {
+			grid-column: 1 / 3;
+		}
+		li .btn {
+			grid-column: 3 / 5;
+		}
+	}
+</style>

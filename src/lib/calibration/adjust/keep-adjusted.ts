@@ -1,0 +1,24 @@
+import type { TypedAim, TypedChange } from '$core';
+import { wordIssue } from '$lib/wording/issues';
+import type { RoundState } from '$lib/calibration/round.svelte';
+
+const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
+
+/**
+ * Keeps what is wanted and what will be changed as entries of a round, each only where it differs from what the round
+ * has already: walking through the step twice adds nothing.
+ */
+export async function keepAdjusted(
+	round: Pick<RoundState, 'round' | 'add'>,
+	aim: TypedAim,
+	change: TypedChange | null
+): Promise<string> {
+	if (!same(aim, round.round.aim)) {
+		const issues = await round.add({ kind: 'aim', aim });
+		if (issues[0]) return wordIssue(issues[0]);
+	}
+	// A change that was kept stays until another is picked or it is taken back.
+	if (change === null || same(change, round.round.change)) return '';
+	const issues = await round.add({ kind: 'change', change });
+	return issues[0] ? wordIssue(issues[0]) : '';
+}

@@ -1,0 +1,119 @@
+<!-- @component How jugs are held and read: time, marks, gauge, the unit that a bare figure means. -->
+<script lang="ts">
+	import { showFigure } from '$core';
+	import { keptText } from '$lib/settings/typed-text';
+	import { typed } from '$lib/settings/field-units';
+	import type { FlowStepState } from './flow-step.svelte';
+	import { jugUnits, jugUnitWords } from './flow-step.svelte';
+	import QuantityField from '$lib/kit/QuantityField.svelte';
+
+	let { step }: { step: FlowStepState } = $props();
+
+	const round = $derived(step.round);
+	const comma = $derived(round.settings.decimalComma);
+	const asLong = $derived(round.catchTime === null);
+	const what = $derived(round.method === 'plot-catch' ? 'plot' : 'course');
+	/** A pump that the wheels turn pumps while they roll: a jug is filled over the course, and at no other time. */
+	const driven = $derived(round.rig.groundDriven);
+	const held = $derived(
+		asLong
+			? step.heldFor === null
+				? ''
+				: showFigure(step.heldFor, 3, comma)
+			: keptText(round.round.catchTime?.typed, 's', round.settings)
+	);
+</script>
+
+{#if driven}<p class="driven">
+		▲ Ground-driven pump: parked it pumps nothing. Tie a jug to the nozzle, drive the whole course, read the jug. Or
+		measure by refill.
+	</p>{/if}
+<div class="settings">
+	<QuantityField
+		small
+		label={driven ? 'Caught while the course is driven' : 'Each jug held'}
+		hint={asLong && !driven ? `As long as the ${what} took.` : ''}
+		kept={held}
+		unit="s"
+		disabled={round.signedOff || driven}
+		commit={(text) => round.add({ kind: 'catch-time', time: typed(text, 's', round.settings) })}
+	/>
+	<QuantityField
+		small
+		label="Jug marked every"
+		kept={keptText(round.round.jug?.typed, 'ml', round.settings)}
+		unit="ml"
+		hint={round.round.jug ? '' : 'Empty counts as 10 ml.'}
+		disabled={round.signedOff}
+		commit={(text) => round.add({ kind: 'jug', graduation: typed(text, 'ml', round.settings) })}
+	/>
+	<QuantityField
+		small
+		label="Gauge reads"
+		kept={keptText(round.round.gauge?.typed, round.units.pressure, round.settings)}
+		unit={round.units.pressure}
+		disabled={round.signedOff}
+		commit={(text) => round.add({ kind: 'gauge', pressure: typed(text, round.units.pressure, round.settings) })}
+	/>
+	<label class="reads">
+		<span>Jug reads in</span>
+		<select
+			class="field-input"
+			value={step.unit}
+			disabled={round.signedOff}
+			onchange={(e) => step.pickUnit(e.currentTarget.value)}
+		>
+			{#each jugUnits as unit (unit)}<option value={unit}>{jugUnitWords(unit)}</option>{/each}
+		</select>
+	</label>
+</div>
+
+{#if !asLong && !driven && round.ownTime !== null && !round.signedOff}
+	<button type="button" class="link" onclick={() => void round.add({ kind: 'catch-time', time: null })}
+		>Hold each jug as long as the {what} took</button
+	>
+{/if}
+
+<style>
+	.driven {
+		color: var(--amber-text);
+		font-weight: 600;
+	}
+	.settings {
+		display: grid;
+		grid-template-columns: repeat(4, minmax(0, 1fr));
+		gap: 12px;
+		align-items: start;
+	}
+	.link {
+		align-self: start;
+		justify-self: start;
+		min-height: 48px;
+		padding: 0;
+		border: 0;
+		background: none;
+		color: var(--dye-text);
+		font: inherit;
+		text-align: left;
+		text-decoration: underline;
+		cursor: pointer;
+	}
+	.reads {
+		display: grid;
+		gap: 0.25rem;
+	}
+	.reads span {
+		color: var(--soft);
+		font-size: 0.85rem;
+	}
+	.reads select {
+		padding: 0.25rem 0.4rem;
+		font-size: 1rem;
+	}
+	@media (max-width: 859px) {
+		.settings {
+			grid-template-columns: 1fr 1fr;
+			padding-top: 8px;
+		}
+	}
+</style>

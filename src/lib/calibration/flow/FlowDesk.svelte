@@ -1,0 +1,202 @@
+<!-- @component Nozzle flow at a desk: the machine with a field at each nozzle, and what the ground gets. -->
+<script lang="ts">
+	import { show } from '$lib/show/show';
+	import { evenBand, sectionOfNozzles, twoSided } from '$core';
+	import BoomRail from '$lib/drawings/BoomRail.svelte';
+	import GroundStripe from './GroundStripe.svelte';
+	import { sectionName } from '$lib/drawings/boom-geometry';
+	import { shortUnit } from '$lib/settings/field-units';
+	import type { FlowStepState } from './flow-step.svelte';
+	import { jugFigure } from '$lib/drawings/jug-board';
+	import type { Stopwatch } from '$lib/kit/stopwatch.svelte';
+	import ArcBoard from './ArcBoard.svelte';
+	import CatchSettings from './CatchSettings.svelte';
+	import CatchTimer from '$lib/calibration/CatchTimer.svelte';
+	import JugColumns from './JugColumns.svelte';
+	import { asWritten } from '$lib/wording/as-written';
+
+	interface Props {
+		step: FlowStepState;
+		watch: Stopwatch;
+		onpress: () => void;
+		ondone: () => void;
+		/** A reader of flows is at hand; asks it for the nozzle that has the focus. */
+		onmeter?: (() => void) | null;
+	}
+	let { step, watch, onpress, ondone, onmeter = null }: Props = $props();
+
+	let board = $state<{ focusOn: (n: number) => void }>();
+	const round = $derived(step.round);
+	const comma = $derived(round.settings.decimalComma);
+	const bandWords = $derived(`${(step.board.width ?? evenBand) * 100} %`);
+	const sections = $derived(sectionOfNozzles(round.rig.sections));
+	const arc = $derived(round.rig.kind === 'airblast');
+	const shownRange = $derived(
+		step.view.length ? `Nozzles ${step.view[0]} to ${step.view.at(-1)} of ${round.rig.nozzles}` : ''
+	);
+	const sectionWords = (s: number) =>
+		round.rig.nozzles === 1
+			? ''
+			: twoSided(round.rig)
+				? round.names.section(s)
+				: sectionName(s, round.rig.sections.length);
+	const lead = $derived(
+		round.rig.kind === 'airblast'
+			? 'Arrow keys move along the arc.'
+			: round.rig.nozzles === 1
+				? ''
+				: 'A column from a spreadsheet can be pasted into the first jug.'
+	);
+	/** What each side of an arc gives so far. */
+	const sides = $derived.by((): [string, string] => {
+		const flow = round.flow;
+		if (!arc || !flow) return ['', ''];
+		const half = round.rig.nozzles / 2;
+		const side = (left: boolean) => {
+			const nozzles = flow.nozzles.filter((n) => n.n <= half === left);
+			if (nozzles.length === 0) return `${left ? 'left' : 'right'} side off`;
+			const q = nozzles.reduce((s, n) => s + (n.flow ?? 0), 0);
+			const open = nozzles.some((n) => n.flow === null);
+			return `${left ? 'left' : 'right'} side ${open ? 'so far ' : ''}${show('flow', q, round.settings).text}`;
+		};
+		return [side(true), side(false)];
+	});
+
+	export const focus = (n: number | null) => {
+		if (n !== null) board?.focusOn(n);
+	};
+	const onpaste = (n: number, text: string): boolean => {
+		const taken = step.paste(n, text);
+		if (taken > 0) focus(step.at);
+		return taken > 0;
+	};
+</script>
+
+<div class="board card">
+	{#if step.views.length > 1 && !arc}
+		<div class="long">
+			<BoomRail jugs={step.board.jugs} at={step.at} onpick={(n) => focus((step.pick(n), n))} />
+			<p class="lab">{shownRange}. Arrows go on along the boom.</p>
+		</div>
+	{/if}
+	{#if arc}
+		<ArcBoard
+			bind:this={board}
+			bind:drafts={step.drafts}
+			perSide={round.rig.nozzles / 2}
+			board={step.board}
+			names={round.names}
+			at={step.at}
+			disabled={round.signedOff}
+			{sides}
+			onpick={(n) => step.pick(n)}
+			onenter={(n) => focus(step.enter(n))}
+			onmove={(n, by) => focus(step.move(n, by))}
+			{onpaste}
+		/>
+	{:else}
+		<JugColumns
+			bind:this={board}
+			bind:drafts={step.drafts}
+			board={step.board}
+			shown={step.view}
+			at={step.at}
+			disabled={round.signedOff}
+			onpick={(n) => step.pick(n)}
+			onenter={(n) => focus(step.enter(n))}
+			onmove={(n, by) => focus(step.move(n, by))}
+			sectionOf={(n) => sections[n - 1] ?? 0}
+			sectionName={sectionWords}
+			{onpaste}
+		/>
+	{/if}
+	{#if step.problem}<p class="problem" role="alert">{step.problem}</p>
+	{:else if !round.signedOff}
+		<p class="asides">
+			{#if arc && step.board.jugs.some((j) => j.band)}<span class="marks"
+					>green: within {bandWords} of its {step.board.width === 0.1 ? 'rated flow' : 'size'}</span
+				>{/if}
+			{#if onmeter}
+				<button type="button" class="link" onclick={onmeter}>Read the flow meter here</button>
+			{/if}
+			{#if step.jug && step.jug.amount === null && !step.jug.passedOver && round.rig.nozzles > 1}
+				<button type="button" class="link last" onclick={() => focus(step.passOver(step.at))}
+					>{round.names.nozzle(step.at)} will not be caught</button
+				>
+			{/if}
+		</p>
+	{/if}
+	{#if round.rig.kind === 'boom'}
+		<GroundStripe
+			{round}
+			jugs={step.board.jugs}
+			reference={step.board.reference}
+			band={step.board.reference === null
+				? ''
+				: `even band: within ${bandWords} of ${jugFigure(step.board.reference, comma)} ${shortUnit(step.board.unit)}`}
+		/>
+	{/if}
+</div>
+<CatchSettings {step} />
+<div class="foot">
+	{#if !round.rig.groundDriven}<CatchTimer {watch} target={step.heldFor} {onpress} decimalComma={comma} />{/if}
+	<p class="lab">
+		Type a reading, <b>Enter</b> goes to the next. <b>{asWritten('19.2 oz', comma)}</b>, <b>1 pt 3 oz</b>,
+		<b>568 ml</b>, <b>566 g</b> all work.
+		{lead}
+	</p>
+	<button type="button" class="btn ink big" onclick={ondone}
+		>Use {round.rig.nozzles === 1 ? 'this catch' : 'these catches'} →</button
+	>
+</div>
+
+<style>
+	.board {
+		display: flex;
+		flex-direction: column;
+		flex: 1;
+		min-height: 0;
+		padding: 12px 16px;
+		position: relative;
+	}
+	.long {
+		margin-bottom: 6px;
+	}
+	.foot {
+		display: grid;
+		grid-template-columns: auto 1fr auto;
+		gap: 16px;
+		align-items: center;
+	}
+	.foot b {
+		color: var(--ink);
+	}
+	.link {
+		min-height: 28px;
+		padding: 0;
+		border: 0;
+		background: none;
+		color: var(--dye-text);
+		font: inherit;
+		font-size: 0.9rem;
+		text-decoration: underline;
+		cursor: pointer;
+	}
+	.asides {
+		display: flex;
+		justify-content: space-between;
+		gap: 16px;
+	}
+	.last {
+		margin-left: auto;
+	}
+	.problem {
+		color: var(--rust-text);
+		font-weight: 600;
+	}
+	.marks {
+		color: var(--moss-text);
+		font-size: 0.9rem;
+		line-height: 28px;
+	}
+</style>

@@ -1,0 +1,188 @@
+<!-- @component Nozzle flow on a phone: one jug, very large, the whole machine small above it, and the key pad. -->
+<script lang="ts">
+	import { showFigure } from '$core';
+	import Arc from '$lib/drawings/Arc.svelte';
+	import BoomRail from '$lib/drawings/BoomRail.svelte';
+	import Jug from '$lib/drawings/Jug.svelte';
+	import { shortUnit } from '$lib/settings/field-units';
+	import type { FlowStepState } from './flow-step.svelte';
+	import type { Stopwatch } from '$lib/kit/stopwatch.svelte';
+	import CatchSettings from './CatchSettings.svelte';
+	import CatchTimer from '$lib/calibration/CatchTimer.svelte';
+	import KeyPad from '$lib/kit/KeyPad.svelte';
+
+	interface Props {
+		step: FlowStepState;
+		watch: Stopwatch;
+		onpress: () => void;
+		ondone: () => void;
+	}
+	let { step, watch, onpress, ondone }: Props = $props();
+
+	const round = $derived(step.round);
+	const comma = $derived(round.settings.decimalComma);
+	const name = $derived(round.names.nozzle(step.at));
+	const nextOpen = $derived(round.nextNozzle(step.at));
+	const left = $derived(step.open);
+	const padNext = $derived(
+		left === 0 && !step.drafts[step.at]
+			? 'Done'
+			: left <= 1 && step.drafts[step.at]
+				? 'Enter'
+				: nextOpen
+					? `Next: ${round.names.nozzle(nextOpen).toLowerCase()}`
+					: 'Enter'
+	);
+	function padEnter() {
+		if (left === 0 && !step.drafts[step.at]) return ondone();
+		step.enter(step.at);
+	}
+</script>
+
+<div class="single">
+	<div class="rail" class:arc={round.rig.kind === 'airblast'}>
+		{#if round.rig.kind === 'airblast'}
+			<Arc
+				perSide={round.rig.nozzles / 2}
+				jugs={step.board.jugs}
+				top={step.board.top}
+				at={step.at}
+				bare
+				onpick={(n) => step.pick(n)}
+			/>
+		{:else if round.rig.nozzles > 1}
+			<BoomRail jugs={step.board.jugs} at={step.at} onpick={(n) => step.pick(n)} />
+		{/if}
+	</div>
+	<div class="mid">
+		<div>
+			<p class="lab">
+				{name}{round.rig.kind === 'airblast' ? '' : ` of ${round.rig.nozzles}`}{step.heldFor === null
+					? ''
+					: `, caught ${showFigure(step.heldFor, 3, comma)} s`}
+			</p>
+			<p class="val">
+				<output class="num" aria-label="{name}, {shortUnit(step.unit)}">{step.text || '–'}</output>
+				<span class="unit">{shortUnit(step.unit)}</span>
+			</p>
+			<p class="dev {step.jug?.verdict}" aria-live="polite">
+				{#if step.problem}<span class="problem">{step.problem}</span>
+				{:else if step.jug?.passedOver}not caught: counts as the mean
+				{:else if step.jug && step.jug.amount !== null}{step.jug.deviation && round.rig.nozzles > 1
+						? `${step.jug.deviation} against the others: ${step.jug.verdict === 'cannot tell' ? 'cannot tell yet, the catch is too coarse' : step.jug.verdict}`
+						: 'caught'}
+				{:else}type what is in the jug{/if}
+			</p>
+		</div>
+		<div class="bigjug">
+			<Jug
+				amount={step.jug?.amount ?? null}
+				top={step.board.top}
+				marks={step.board.marks}
+				band={round.rig.nozzles > 1 ? (step.jug?.band ?? null) : null}
+				verdict={step.jug?.verdict ?? 'not caught'}
+				nozzle={false}
+			/>
+		</div>
+	</div>
+	<div class="strip">
+		{#if !round.rig.groundDriven}<CatchTimer {watch} target={step.heldFor} {onpress} decimalComma={comma} />{/if}
+		<details>
+			<summary>Time, jug, gauge</summary>
+			<CatchSettings {step} />
+		</details>
+	</div>
+	{#if round.signedOff}
+		<button type="button" class="btn ink big" onclick={ondone}>On →</button>
+	{:else}
+		<KeyPad
+			onkey={(key) => step.key(key)}
+			unit={shortUnit(step.unit)}
+			onunit={() => step.nextUnit()}
+			onagain={() => step.erase()}
+			onskip={() => step.passOver(step.at)}
+			onnext={padEnter}
+			next={padNext}
+			decimal={comma ? ',' : '.'}
+		/>
+	{/if}
+</div>
+
+<style>
+	.single {
+		display: flex;
+		flex-direction: column;
+		flex: 1;
+		min-height: 0;
+		margin: -12px -16px 0;
+		overflow-y: auto;
+	}
+	.rail {
+		padding: 8px 12px 0;
+	}
+	.rail.arc {
+		height: 190px;
+		flex: none;
+	}
+	.mid {
+		flex: none;
+		display: grid;
+		grid-template-columns: 1fr 96px;
+		gap: 8px;
+		padding: 2px 16px 0;
+		align-items: center;
+		min-height: 138px;
+	}
+	.bigjug {
+		height: 138px;
+	}
+	.val {
+		display: flex;
+		align-items: baseline;
+		gap: 8px;
+	}
+	.val .num {
+		font-size: 4.6rem;
+		line-height: 0.98;
+		letter-spacing: -0.03em;
+	}
+	.val .unit {
+		font-size: 1.2rem;
+		font-weight: 600;
+	}
+	.dev {
+		font-weight: 600;
+		font-size: 1.02rem;
+		line-height: 1.25;
+	}
+	.dev.even {
+		color: var(--moss-text);
+	}
+	.dev.low,
+	.dev.high {
+		color: var(--amber-text);
+	}
+	.dev.blocked,
+	.problem {
+		color: var(--rust-text);
+	}
+	.strip {
+		display: grid;
+		grid-template-columns: 1fr 1fr;
+		gap: 10px;
+		align-items: start;
+		padding: 8px 16px;
+	}
+	details[open] {
+		grid-column: 1 / 3;
+	}
+	summary {
+		display: grid;
+		place-items: center;
+		min-height: 56px;
+		border: 2px solid var(--field-border);
+		border-radius: 8px;
+		font-weight: 600;
+		cursor: pointer;
+	}
+</style>

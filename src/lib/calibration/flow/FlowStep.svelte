@@ -1,0 +1,88 @@
+<!-- @component Nozzle flow: the machine with a field at each nozzle at a desk, one jug and a key pad on a phone. -->
+<script lang="ts">
+	import { untrack } from 'svelte';
+	import type { FlowMeter } from '$lib/device/flow-meter';
+	import { ServerFlowMeter } from '$lib/device/flow-meter';
+	import { spaceBar } from '$lib/kit/attachments';
+	import { FlowStepState } from './flow-step.svelte';
+	import type { RoundState } from '$lib/calibration/round.svelte';
+	import type { WatchDevice } from '$lib/calibration/kept-watch';
+	import { keptWatch } from '$lib/calibration/kept-watch';
+	import FlowDesk from './FlowDesk.svelte';
+	import FlowPhone from './FlowPhone.svelte';
+
+	interface Props {
+		state: RoundState;
+		device: WatchDevice;
+		/** The farm's flow meter; the one that its server reads when left out. */
+		meter?: FlowMeter;
+		/** One jug and a pad instead of the board. */
+		phone: boolean;
+		/** On to the next step. */
+		ondone: () => void;
+	}
+	let {
+		state: round,
+		device,
+		meter = new ServerFlowMeter((input, init) => fetch(input, init)),
+		phone,
+		ondone
+	}: Props = $props();
+
+	const step = untrack(() => new FlowStepState(round));
+	const watch = untrack(() => keptWatch(device, 'catch', round.head.id));
+
+	let desk = $state<ReturnType<typeof FlowDesk>>();
+	let hasMeter = $state(false);
+	void untrack(() => meter.present()).then((present) => (hasMeter = present));
+
+	const focus = (n: number | null) => {
+		if (!phone) desk?.focus(n);
+	};
+	const press = () => {
+		if (round.signedOff || round.rig.groundDriven) return;
+		if (watch.running) watch.stop();
+		else watch.start();
+	};
+	/** The meter's reading for the nozzle at hand is typed in, to be kept by Enter like any other. */
+	async function readMeter() {
+		const at = step.at;
+		const read = await meter.read(at);
+		if (!read.ok) {
+			step.problem = read.problem;
+			return;
+		}
+		focus(step.takeMeter(at, read.litresPerMinute));
+	}
+
+	// The focus starts in the first open jug, so that a desk can type at once.
+	$effect(() => {
+		if (!phone && desk && !round.signedOff) desk.focus(untrack(() => step.at));
+	});
+</script>
+
+<svelte:window {@attach spaceBar(press)} />
+
+{#if phone}
+	<FlowPhone {step} {watch} onpress={press} {ondone} />
+{:else}
+	<FlowDesk
+		bind:this={desk}
+		{step}
+		{watch}
+		onpress={press}
+		{ondone}
+		onmeter={hasMeter && !round.signedOff && !round.rig.groundDriven ? () => void readMeter() : null}
+	/>
+{/if}
+
+{#if step.asked}
+	{#await import('./CatchAgainDialog.svelte') then { default: CatchAgainDialog }}
+		<CatchAgainDialog
+			asked={step.asked}
+			name={round.names.nozzle(step.asked.nozzle)}
+			onchoose={(why) => focus(step.choose(why))}
+			oncancel={() => (step.cancel(), focus(step.at))}
+		/>
+	{/await}
+{/if}

@@ -1,0 +1,117 @@
+<!-- @component What the ground gets under each nozzle: dye where it is covered, paler where a nozzle gives less, straw where nothing is known. -->
+<script lang="ts">
+	import { fanReach, quantityOf } from '$core';
+	import { untrack } from 'svelte';
+	import { GroundStripeState, stripeFaults } from '$lib/calibration/ground-stripe.svelte';
+	import { groundWorker } from '$lib/calibration/ground-worker';
+	import type { ShownJug } from '$lib/drawings/jug-board';
+	import type { RoundState } from '$lib/calibration/round.svelte';
+
+	interface Props {
+		/** The round whose rig lays its fans; only its angle, spacing, height and sections are read. */
+		round: Pick<RoundState, 'rig' | 'round'>;
+		jugs: readonly ShownJug[];
+		/** Amount of an even catch, in the jugs' unit. */
+		reference: number | null;
+		/** Words on the even band; none when empty. */
+		band?: string;
+	}
+	let { round, jugs, reference, band = '' }: Props = $props();
+
+	const stripe = new GroundStripeState((...asked) => groundWorker()(...asked));
+	/** Reach of the fans, m; null where their angle or height is not known. */
+	const reach = $derived.by(() => {
+		const { fan } = round.rig;
+		if (!fan) return null;
+		return fanReach(fan.angle, quantityOf(round.round.height) ?? fan.height);
+	});
+	// What the fans lay over each other is worked out beside the page, from the catches as they are typed.
+	$effect(() => {
+		const { spacing } = round.rig;
+		if (reach === null || spacing === null) return;
+		const fans = jugs.map((jug) => ({
+			at: (jug.n - 0.5) * spacing,
+			flow: jug.amount ?? (jug.passedOver ? (reference ?? 0) : 0)
+		}));
+		const asked = { fans, reach, width: round.rig.nozzles * spacing };
+		untrack(() => void stripe.ask(asked));
+	});
+	const laid = $derived(reach !== null && jugs.some((j) => j.amount !== null) ? stripe.strips : []);
+	const known = $derived(jugs.every((j) => j.amount !== null || j.passedOver));
+	const faults = $derived(known ? stripeFaults(laid) : { thin: 0, double: 0 });
+
+	/** One background for all strips: a figure typed into a jug must not touch hundreds of elements. */
+	const gradient = (strips: readonly number[]) =>
+		`linear-gradient(90deg, ${strips
+			.map((share) => Math.round(Math.max(0, Math.min(100, 200 * share - 100))))
+			.map((percent) => `color-mix(in oklab, var(--dye) ${percent}%, var(--straw-wash))`)
+			.join(', ')})`;
+
+	/** Strength of the dye: 1 at the reference, falling twice as fast as the flow, so that 15 % less can be seen. */
+	const strength = (amount: number) => Math.max(0.08, Math.min(1, 1 - 2 * (1 - amount / (reference ?? amount))));
+</script>
+
+<div class="stripe">
+	<div class="words">
+		<p class="lab">
+			{laid.length > 0 ? 'What the ground gets, fans laid over each other' : 'What the ground gets under each nozzle'}
+			{#if faults.thin > 0.02}<b>▼ thin strips on {Math.round(faults.thin * 100)} %</b>{/if}
+			{#if faults.double > 0.02}<b>▲ double strips on {Math.round(faults.double * 100)} %</b>{/if}
+		</p>
+		{#if band}<p class="band"><i></i>{band}</p>{/if}
+	</div>
+	{#if laid.length > 0}
+		<div class="cells laid" aria-hidden="true" data-laid="true" style="background:{gradient(laid)}"></div>
+	{:else}
+		<div class="cells" aria-hidden="true">
+			{#each jugs as jug (jug.n)}
+				{#if jug.amount === null}
+					<i class="dry"></i>
+				{:else}
+					<i style="background:color-mix(in oklab, var(--dye) {strength(jug.amount) * 100}%, var(--card))"></i>
+				{/if}
+			{/each}
+		</div>
+	{/if}
+</div>
+
+<style>
+	.stripe {
+		margin-top: 6px;
+	}
+	.words {
+		display: flex;
+		justify-content: space-between;
+		gap: 12px;
+	}
+	.lab,
+	.band {
+		font-size: 0.85rem;
+	}
+	.lab b {
+		color: var(--amber-text);
+	}
+	.band {
+		color: var(--moss-text);
+	}
+	.band i {
+		display: inline-block;
+		width: 16px;
+		height: 9px;
+		margin-right: 6px;
+		background: var(--moss-wash);
+		box-shadow: inset 0 0 0 1px var(--moss);
+	}
+	.cells {
+		display: flex;
+		height: 24px;
+		border: 1px solid var(--rule);
+	}
+	.cells i {
+		flex: 1;
+	}
+	.dry {
+		background: var(--straw-wash);
+		box-shadow: inset 0 0 0 0.5px var(--straw-edge);
+	}
+</style>

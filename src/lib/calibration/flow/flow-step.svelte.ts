@@ -1,0 +1,261 @@
+import type { CatchReason } from '$core';
+import { checkEntry, median, quantityOf, showDecimals, showFigure } from '$core';
+import { wordIssue } from '$lib/wording/issues';
+import { views } from '$lib/drawings/boom-geometry';
+import { shortUnit } from '$lib/settings/field-units';
+import { jugBoard, withTyping } from '$lib/drawings/jug-board';
+import type { RoundState } from '$lib/calibration/round.svelte';
+
+export interface CatchQuestion {
+	readonly nozzle: number;
+	readonly text: string;
+	/** The catch that is there, in words. */
+	readonly before: string;
+}
+
+/** Units that the pad's unit key goes through. */
+export const jugUnits = ['ml', 'US fl oz', 'Imp fl oz', 'g', 'oz', 'L', 'L/min', 'US gal/min'] as const;
+
+/** A unit in which a jug's reading is told, in words for picking. */
+export const jugUnitWords = (unit: string): string =>
+	unit === 'g' || unit === 'oz' ? `${unit} of water, weighed` : unit.includes('/') ? `${unit}, tip tester` : unit;
+
+/**
+ * The catching of nozzles: where one is along the boom, what is being typed there, and the question that a second catch
+ * raises. The board and the phone's single jug both sit on it.
+ */
+/** A catch so many times larger or smaller than the others is asked about. */
+const farOff = 5;
+
+export class FlowStepState {
+	readonly round: RoundState;
+	/** Nozzle at hand. */
+	at = $state(1);
+	/** What is being typed, by nozzle; gone once it is kept. */
+	drafts = $state<Record<number, string>>({});
+	asked = $state<CatchQuestion | null>(null);
+	problem = $state<string | null>(null);
+	/** What was asked about as far from the others, and is kept when it is entered once more. */
+	#doubted = '';
+	/** Unit picked on the pad, until a catch is typed in it. */
+	#pickedUnit = $state<string | null>(null);
+
+	constructor(round: RoundState) {
+		this.round = round;
+		this.at = round.nextNozzle(0) ?? round.on[0] ?? 1;
+	}
+
+	/** How long a jug is held, s; null where it is as long as a course or plot that is not timed yet. */
+	heldFor: number | null = $derived.by(() => {
+		const time = this.round.catchTime;
+		if (time === null) return this.round.ownTime;
+		return quantityOf(time);
+	});
+	unit: string = $derived.by(() => this.#pickedUnit ?? this.round.catchUnit);
+	#source = $derived.by(() => ({
+		on: this.round.on,
+		catchUnit: this.unit,
+		flow: this.round.caught,
+		passedOver: (n: number) => this.round.round.nozzles.get(n)?.passedOver ?? false,
+		heldFor: this.heldFor ?? 30,
+		groupOf: (n: number) =>
+			(this.round.round.groups === undefined ? this.round.rig.groups : this.round.round.groups)?.[n - 1] ?? '',
+		decimalComma: this.round.settings.decimalComma
+	}));
+	/** The jugs as they are kept. */
+	#kept = $derived.by(() => jugBoard(this.#source));
+	/** The jugs as they are shown: what is being typed is in them already. */
+	board = $derived.by(() => {
+		const drafts = this.#typing;
+		if (drafts.length === 0) return this.#kept;
+		const typed = jugBoard({ ...this.#source, flow: this.round.caughtWith(drafts) });
+		return withTyping(this.#kept, typed, new Set(drafts.map((d) => d.nozzle)));
+	});
+	/** What is being typed and can be read so far: the jug rises with the digits. */
+	#typing = $derived.by(() =>
+		Object.entries(this.drafts).flatMap(([nozzle, text]) => {
+			const n = Number(nozzle);
+			const why = this.round.countedTakes(n).length > 0 ? 'slip' : 'first';
+			const entry = this.round.catchEntry(n, text, why, this.unit);
+			return checkEntry(entry, this.round.rig).length === 0 ? [entry] : [];
+		})
+	);
+	views = $derived.by(() => views(this.round.on));
+	view = $derived.by(() => this.views.find((v) => v.includes(this.at)) ?? this.views[0] ?? []);
+	/** Nozzles that are still to be caught, what is being typed among them. */
+	open = $derived(
+		this.board.jugs.filter((j) => (j.amount === null || this.drafts[j.n] !== undefined) && !j.passedOver).length
+	);
+	jug = $derived.by(() => this.board.jugs.find((j) => j.n === this.at));
+	/** What the large figure of the phone shows: what is typed, else what is kept. */
+	text = $derived.by(() => this.drafts[this.at] ?? this.#keptFigure(this.at));
+
+	pick(n: number): void {
+		if (n !== this.at) this.problem = null;
+		this.at = n;
+	}
+
+	/** Along the boom, round its ends. Returns the nozzle that is now at hand. */
+	move(from: number, by: -1 | 1): number {
+		const { on } = this.round;
+		const place = on.indexOf(from);
+		this.pick(on[(place + by + on.length) % on.length] ?? from);
+		return this.at;
+	}
+
+	/**
+	 * Takes what was typed at a nozzle and goes on to the next that is open, at once: the keeping goes on behind. Nothing
+	 * typed: just goes on. A nozzle that has a catch asks why first. Answers with the nozzle to go to, or null where the
+	 * hand should stay.
+	 */
+	enter(n: number): number | null {
+		const text = (this.drafts[n] ?? '').trim();
+		if (text === '' || text === this.#keptFigure(n)) {
+			delete this.drafts[n];
+			this.problem = null;
+			return this.goOn(n);
+		}
+		if (this.round.countedTakes(n).length > 0) {
+			if (this.#refuses(n, text)) return null;
+			this.asked = { nozzle: n, text, before: `${this.#keptFigure(n)} ${shortUnit(this.unit)}` };
+			return null;
+		}
+		if (this.#doubts(n, text)) return null;
+		return this.#keep(n, text, 'first');
+	}
+
+	/** Whether a figure is so far from the others that a digit may be lost; asks once, and takes it the second time. */
+	#doubts(n: number, text: string): boolean {
+		const typed = this.board.jugs.find((j) => j.n === n)?.amount ?? null;
+		const { groupOf } = this.#source;
+		const others = this.#kept.jugs.flatMap((j) =>
+			j.n !== n && j.amount !== null && groupOf(j.n) === groupOf(n) ? [j.amount] : []
+		);
+		if (typed === null || others.length === 0 || this.#doubted === `${n} ${text}`) return false;
+		const middle = median(others);
+		if (typed > middle / farOff && typed < middle * farOff) return false;
+		this.#doubted = `${n} ${text}`;
+		const figure = showFigure(middle, 3, this.round.settings.decimalComma);
+		this.problem = `${text} is far from the others (${figure} ${shortUnit(this.unit)}). Was a digit lost? Enter it once more to save it as it is.`;
+		return true;
+	}
+
+	/** A figure that a meter read: as if it had been typed and entered. */
+	take(n: number, text: string): number | null {
+		this.pick(n);
+		this.drafts[n] = text;
+		this.#doubted = `${n} ${text}`;
+		return this.enter(n);
+	}
+
+	/** A flow meter's reading, as somebody on this farm would type it. */
+	takeMeter(n: number, litresPerMinute: number): number | null {
+		this.pickUnit('L/min');
+		return this.take(n, showDecimals(litresPerMinute, 3, this.round.settings.decimalComma));
+	}
+
+	/** The answer to the question. */
+	choose(why: CatchReason): number | null {
+		const question = this.asked;
+		this.asked = null;
+		return question ? this.#keep(question.nozzle, question.text, why) : null;
+	}
+
+	/** Leaves the catch as it was. */
+	cancel(): void {
+		if (this.asked) delete this.drafts[this.asked.nozzle];
+		this.asked = null;
+	}
+
+	#keptFigure(n: number): string {
+		return this.#kept.jugs.find((j) => j.n === n)?.figure ?? '';
+	}
+
+	/** Whether a text cannot be kept; says why. */
+	#refuses(n: number, text: string): boolean {
+		const issues = checkEntry(this.round.catchEntry(n, text, 'first', this.unit), this.round.rig);
+		this.problem = issues[0] ? wordIssue(issues[0]) : null;
+		return issues.length > 0;
+	}
+
+	#keep(n: number, text: string, why: CatchReason): number | null {
+		if (this.#refuses(n, text)) return null;
+		void this.round.keepCatch(n, text, why, this.unit).then(() => {
+			if (this.drafts[n]?.trim() === text) delete this.drafts[n];
+		});
+		this.#pickedUnit = this.unit;
+		return this.goOn(n);
+	}
+
+	/** A nozzle that will not be caught: it counts as the mean of the others. */
+	passOver(n: number): number | null {
+		void this.round.add({ kind: 'not-caught', nozzle: n });
+		delete this.drafts[n];
+		return this.goOn(n);
+	}
+
+	goOn(n: number): number | null {
+		// What was just typed may still be on its way to the device's memory: it is not open any more.
+		const waiting = Object.keys(this.drafts).map(Number);
+		const next = this.round.nextNozzle(n, [n, ...waiting]);
+		if (next !== null) this.pick(next);
+		return next;
+	}
+
+	/** A key of the pad. The first key over a kept figure begins a new one. */
+	key(key: string): void {
+		const draft = this.drafts[this.at] ?? '';
+		if (draft.length >= 9 || (/[.,]/.test(key) && /[.,]/.test(draft))) return;
+		this.problem = null;
+		this.drafts[this.at] = draft + key;
+	}
+
+	erase(): void {
+		const draft = this.drafts[this.at];
+		if (draft === undefined || draft.length <= 1) delete this.drafts[this.at];
+		else this.drafts[this.at] = draft.slice(0, -1);
+		this.problem = null;
+	}
+
+	/**
+	 * A column from a spreadsheet, or a row of figures, fills the nozzles in order from the one at hand on. Answers with
+	 * how many were taken, or 0 where it is one figure only, which is typing.
+	 */
+	paste(n: number, text: string): number {
+		const figures = text
+			.trim()
+			.split(/[\t\r\n;]+/)
+			.map((figure) => figure.trim())
+			.filter((figure) => figure !== '');
+		if (figures.length < 2) return 0;
+		const from = this.round.on.indexOf(n);
+		const places = this.round.on.slice(from, from + figures.length);
+		for (const [i, place] of places.entries()) {
+			this.pick(place);
+			if (this.#refuses(place, figures[i]!)) {
+				this.problem = `${this.round.names.nozzle(place)}: ${this.problem}`;
+				this.drafts[place] = figures[i]!;
+				return i;
+			}
+			delete this.drafts[place];
+			const why = this.round.countedTakes(place).length > 0 ? 'slip' : 'first';
+			void this.round.keepCatch(place, figures[i]!, why, this.unit);
+		}
+		const last = places.at(-1);
+		if (last !== undefined) this.goOn(last);
+		if (figures.length > places.length)
+			this.problem = `${figures.length} figures were pasted, and there are ${places.length} nozzles from here on. The last ${figures.length - places.length} were left out.`;
+		return places.length;
+	}
+
+	/** The unit that a bare number means from now on, and that the jugs are shown in. */
+	pickUnit(unit: string): void {
+		this.#pickedUnit = unit;
+		this.problem = null;
+	}
+
+	nextUnit(): void {
+		const place = jugUnits.indexOf(this.unit as (typeof jugUnits)[number]);
+		this.pickUnit(jugUnits[(place + 1) % jugUnits.length]!);
+	}
+}

@@ -1,0 +1,128 @@
+import type { TypedGround } from '$core';
+import { keptText } from '$lib/settings/typed-text';
+import { bounds, fields, readField, readShare, showFigure, factor, quantityOf } from '$core';
+import { measuresOf, typed } from '$lib/settings/field-units';
+import { asWritten } from '$lib/wording/as-written';
+import type { RoundState } from '$lib/calibration/round.svelte';
+
+/** A plot whose reading is easily turned into an answer. */
+export interface UsualPlot {
+	readonly name: string;
+	/** m². */
+	readonly area: number;
+	readonly why: string;
+}
+
+const acre = factor('area', 'ac');
+const foot2 = factor('area', 'ft2');
+
+/** Plots of the trade, those of the farm's own measures first. */
+export function usualPlots(measures: 'metric' | 'US' | 'Imperial', comma: boolean): UsualPlot[] {
+	const metric: UsualPlot[] = [
+		{ name: '10 m²', area: 10, why: 'ml read as L/ha' },
+		{ name: '100 m²', area: 100, why: '100 ml read as 10 L/ha' }
+	];
+	const imperial: UsualPlot[] = [
+		{ name: '1/128 ac', area: acre / 128, why: 'US fl oz read as gal/ac' },
+		{ name: '1/160 ac', area: acre / 160, why: 'Imp fl oz read as gal/ac' },
+		{ name: asWritten('1,000 ft²', comma), area: 1000 * foot2, why: 'for turf labels' }
+	];
+	return measures === 'metric' ? [...metric, ...imperial] : [...imperial, ...metric];
+}
+
+/** The ground that is sprayed for the measure, as it is laid out: an area wanted, one side given, the other worked out. */
+export class PlotStepState {
+	readonly #round: RoundState;
+	by = $state<TypedGround['by']>('sides');
+	/** The plot that is wanted, m²; null is any sides. */
+	wanted = $state<number | null>(null);
+
+	constructor(round: RoundState) {
+		this.#round = round;
+		const kept = round.round.plot;
+		this.by = kept?.by ?? (round.rig.kind === 'airblast' ? 'row' : 'sides');
+		if (!kept && round.method === 'plot-catch') this.wanted = this.plots[0]!.area;
+	}
+
+	plots = $derived.by(() => usualPlots(measuresOf(this.#round.settings), this.#round.settings.decimalComma));
+	ground = $derived.by(() => this.#round.round.plot);
+	sides = $derived.by(() => {
+		const ground = this.ground;
+		if (ground?.by !== 'sides') return { length: null, width: null };
+		return { length: quantityOf(ground.length) as number | null, width: quantityOf(ground.width) as number | null };
+	});
+
+	/** Both sides are there: a plot that nobody laid out is picked by nobody. */
+	laidOut = $derived.by(() => this.sides.length !== null && this.sides.width !== null);
+
+	/** What the other side comes to, in the field's unit, for a plot of the wanted area. */
+	otherSide(metres: number): string {
+		if (this.wanted === null) return '';
+		const other = this.wanted / metres;
+		if (!(other >= bounds.side.min && other <= bounds.side.max)) return '';
+		return showFigure(other / factor('length', this.#round.units.side), 4, this.#round.settings.decimalComma);
+	}
+
+	/** The square of the wanted area: its side in words, and it is laid out at once. */
+	async pick(area: number): Promise<void> {
+		this.wanted = area;
+		this.by = 'sides';
+		const side = this.otherSide(Math.sqrt(area));
+		await this.setSides(side, side);
+	}
+
+	/** One side typed. With an area wanted, the other follows; with none, it stays. */
+	async setSide(which: 'length' | 'width', text: string) {
+		const { settings, units } = this.#round;
+		const read = readField(fields.side, typed(text, units.side, settings), which);
+		if (!read.ok) return read.issues;
+		const kept = this.ground?.by === 'sides' ? this.ground : null;
+		const across = which === 'length' ? 'width' : 'length';
+		const waiting = this.half?.which === across ? this.half.text : undefined;
+		const other = this.otherSide(read.value.value) || (waiting ?? keptText(kept?.[across].typed, units.side, settings));
+		if (other === '') {
+			this.half = { which, text };
+			return [];
+		}
+		return which === 'length' ? this.setSides(text, other) : this.setSides(other, text);
+	}
+
+	/** One side of a plot of any sides, while the other is not there yet. */
+	half = $state<{ which: 'length' | 'width'; text: string } | null>(null);
+
+	setSides(length: string, width: string) {
+		const { settings, units } = this.#round;
+		this.half = null;
+		return this.#round.add({
+			kind: 'plot',
+			ground: {
+				by: 'sides',
+				length: typed(length, units.side, settings),
+				width: typed(width, units.side, settings)
+			}
+		});
+	}
+
+	setArea(text: string) {
+		const unit = this.#round.units.area;
+		return this.#round.add({
+			kind: 'plot',
+			ground: { by: 'area', area: typed(text, unit, this.#round.settings) }
+		});
+	}
+
+	setRow(text: string) {
+		return this.#round.add({
+			kind: 'plot',
+			ground: { by: 'row', row: typed(text, this.#round.units.side, this.#round.settings) }
+		});
+	}
+
+	setBlock(text: string, percent: string) {
+		const share = readShare(percent);
+		return this.#round.add({
+			kind: 'plot',
+			ground: { by: 'block', block: typed(text, this.#round.units.area, this.#round.settings), share }
+		});
+	}
+}

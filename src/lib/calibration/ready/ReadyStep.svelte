@@ -1,0 +1,189 @@
+<!-- @component The walk round the rig: things to tick, each with its reason; who carries it, and how it will be measured. -->
+<script lang="ts">
+	import { checksOf, isCarried } from '$core';
+	import type { MadeChange, NotedThing } from '$core';
+	import { asWritten } from '$lib/wording/as-written';
+	import type { RoundState } from '$lib/calibration/round.svelte';
+	import { methodWords } from '$lib/wording/methods';
+	import { measuresOf } from '$lib/settings/field-units';
+	import { rigCheckWhy, rigCheckWords } from '$lib/wording/rig-checks';
+	import Check from '@lucide/svelte/icons/check';
+	import MethodPicker from './MethodPicker.svelte';
+	import QuantityField from '$lib/kit/QuantityField.svelte';
+
+	let { state }: { state: RoundState } = $props();
+	const checks = $derived(checksOf(state.rig.kind));
+	const done = $derived(checks.filter((c) => state.round.ticks.has(c)).length);
+	const carried = $derived(isCarried(state.rig));
+	const mist = $derived(state.head.rig.carried === 'mist');
+	/** What belongs to the setting of a carried rig, noted with the readings. */
+	const notes = $derived<readonly { what: NotedThing; label: string; hint: string }[]>(
+		!carried
+			? state.rig.kind === 'airblast'
+				? [{ what: 'fan', label: 'Fan, off or its gear', hint: 'off, or its gear' }]
+				: []
+			: [
+					mist
+						? { what: 'engine', label: 'Engine speed', hint: '6,500 rpm, or full throttle' }
+						: { what: 'strokes', label: 'Strokes or gauge', hint: '20 a minute, or 2 bar held' },
+					{
+						what: 'orifice',
+						label: 'Orifice or dial',
+						hint: asWritten('number 3, or 1.2 mm', state.settings.decimalComma)
+					}
+				]
+	);
+	const nothing: readonly never[] = [];
+</script>
+
+{#if state.head.setting?.change}
+	{#await import('./ChangeBanner.svelte') then { default: ChangeBanner }}
+		<ChangeBanner change={state.head.setting.change as MadeChange} settings={state.settings} />
+	{/await}
+{/if}
+<div class="how" class:more={carried}>
+	<div class="way">
+		<MethodPicker round={state} />
+		<p class="lab" class:sr-only={!carried && notes.length > 0}>
+			{methodWords[state.method].asks[0]?.toUpperCase()}{methodWords[state.method].asks.slice(1)}.
+		</p>
+	</div>
+	{#if carried}
+		<QuantityField
+			label="Who carries it"
+			kept={state.round.person}
+			hint="Another person is another calibration."
+			disabled={state.signedOff}
+			commit={async (text) => (text.trim() ? state.add({ kind: 'person', name: text.trim() }) : nothing)}
+		/>
+	{/if}
+	{#each notes as note (note.what)}
+		<QuantityField
+			label={note.label}
+			kept={state.round.notes.get(note.what) ?? (note.what === 'orifice' ? (state.head.setting?.note ?? '') : '')}
+			hint={carried ? note.hint : ''}
+			small={!carried}
+			disabled={state.signedOff}
+			commit={async (text) =>
+				text.trim() ? state.add({ kind: 'noted', what: note.what, text: text.trim() }) : nothing}
+		/>
+	{/each}
+</div>
+<ul>
+	{#each checks as check (check)}
+		{@const on = state.round.ticks.has(check)}
+		<li>
+			<button
+				type="button"
+				role="checkbox"
+				aria-checked={on}
+				aria-describedby="why-{check}"
+				class:on
+				disabled={state.signedOff}
+				onclick={() => void state.add({ kind: 'tick', check, done: !on })}
+			>
+				<span class="tick" aria-hidden="true"
+					>{#if on}<Check size={26} strokeWidth={3.5} />{/if}</span
+				>
+				<span class="title">{rigCheckWords[check].title}</span>
+				<span class="why" id="why-{check}">
+					{rigCheckWhy(check, state.rig.kind, measuresOf(state.settings) === 'metric')}
+				</span>
+			</button>
+		</li>
+	{/each}
+</ul>
+<p class="sr-only" role="status">{done} of {checks.length} ticked</p>
+
+<style>
+	.how {
+		display: flex;
+		flex-wrap: wrap;
+		justify-content: space-between;
+		gap: 8px 18px;
+	}
+	.more {
+		display: grid;
+		grid-template-columns: repeat(3, minmax(0, 1fr));
+	}
+	.way {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 4px 14px;
+		grid-column: 1 / -1;
+	}
+	ul {
+		list-style: none;
+		margin: 0;
+		padding: 0;
+		display: grid;
+		grid-template-columns: 1fr 1fr;
+		grid-auto-rows: 1fr;
+		gap: 10px;
+		flex: 1;
+		min-height: 0;
+	}
+	button {
+		display: grid;
+		grid-template: auto 1fr / 48px 1fr;
+		column-gap: 14px;
+		align-content: center;
+		width: 100%;
+		height: 100%;
+		min-height: 72px;
+		padding: 6px 14px;
+		border: 1px solid var(--straw-edge);
+		border-left-width: 8px;
+		border-radius: 6px;
+		background: var(--straw-wash);
+		color: var(--ink);
+		text-align: left;
+		font: inherit;
+		cursor: pointer;
+	}
+	button.on {
+		border-color: var(--dye);
+		background: var(--card);
+	}
+	button:disabled {
+		opacity: 1;
+		cursor: default;
+	}
+	.tick {
+		grid-row: 1 / 3;
+		align-self: center;
+		display: grid;
+		place-items: center;
+		width: 42px;
+		height: 42px;
+		border: 2px solid var(--ink);
+		border-radius: 5px;
+		background: var(--card);
+	}
+	.on .tick {
+		border-color: var(--dye);
+		background: var(--dye);
+		color: var(--on-dye);
+	}
+	.title {
+		font-weight: 650;
+		font-size: 1.08rem;
+		align-self: end;
+	}
+	.why {
+		color: var(--soft);
+		font-size: 0.92rem;
+		line-height: 1.3;
+	}
+	@media (max-width: 859px) {
+		ul {
+			grid-template-columns: 1fr;
+			grid-auto-rows: auto;
+			padding-bottom: 12px;
+		}
+		.more {
+			grid-template-columns: 1fr;
+		}
+	}
+</style>

@@ -1,0 +1,167 @@
+import type { Measured, MethodCalibration, RigNumbers, Round, RoundMethod, SprayerKind } from '$core';
+import { checksOf, inUnit, relativeU, showDecimals, factor } from '$core';
+import type { FarmSettings } from '$lib/settings/farm-settings';
+import { show } from '$lib/show/show';
+import { measuresOf } from '$lib/settings/field-units';
+
+const stepNames = ['ready', 'speed', 'swath', 'plot', 'flow', 'tank', 'volume', 'adjust', 'sign-off'] as const;
+export type StepName = (typeof stepNames)[number];
+
+export const isStepName = (name: string): name is StepName => (stepNames as readonly string[]).includes(name);
+
+/** The steps that each way of measuring takes. */
+const stepsOf: Readonly<Record<RoundMethod, readonly StepName[]>> = {
+	'speed-width-flow': ['ready', 'speed', 'swath', 'flow', 'volume', 'adjust', 'sign-off'],
+	'plot-catch': ['ready', 'plot', 'flow', 'volume', 'adjust', 'sign-off'],
+	refill: ['ready', 'plot', 'tank', 'volume', 'adjust', 'sign-off'],
+	'parked-drop': ['ready', 'speed', 'swath', 'tank', 'volume', 'adjust', 'sign-off']
+};
+
+/** What a step is called on each kind of rig. */
+export function stepTitle(name: StepName, kind: SprayerKind): string {
+	switch (name) {
+		case 'ready':
+			return 'Ready the rig';
+		case 'speed':
+			return 'Ground speed';
+		case 'swath':
+			return { boom: 'Swath', boomless: 'Swath', airblast: 'Alley', knapsack: 'Pattern width' }[kind];
+		case 'plot':
+			return { boom: 'Ground', boomless: 'Ground', airblast: 'Row', knapsack: 'Plot' }[kind];
+		case 'flow':
+			return kind === 'airblast' ? 'Flow' : 'Nozzle flow';
+		case 'tank':
+			return 'Tank';
+		case 'volume':
+			return 'Spray volume';
+		case 'adjust':
+			return 'Adjust';
+		case 'sign-off':
+			return 'Sign off';
+	}
+}
+
+export interface StepState {
+	readonly name: StepName;
+	readonly title: string;
+	/** Share of the step that is done, 0 to 1: how much of its straw has turned to dye. */
+	readonly done: number;
+	/** What the step yielded, for the rail. */
+	readonly figure: string;
+	readonly note: string;
+}
+
+export interface StepSource {
+	readonly settings: FarmSettings;
+	readonly method: RoundMethod;
+	readonly round: Round;
+	readonly on: readonly number[];
+	readonly speed: { readonly measured: Measured<'speed'> } | null;
+	/** Width of the swath as far as it is known, m. */
+	readonly width: number | null;
+	/** Ground of the plot as far as it is known, m². */
+	readonly area: number | null;
+	readonly calibration: MethodCalibration | null;
+	readonly signedOff: boolean;
+	readonly rig: Pick<RigNumbers, 'kind'>;
+}
+
+/** Runs that a round asks for; fewer are allowed and widen the ±. */
+export const usualRuns = 3;
+
+/** The steps of the way that was picked, and those of another that has readings already. */
+function stepsInPlay({ method, round }: StepSource): StepName[] {
+	const read: Partial<Record<StepName, boolean>> = {
+		speed: round.runs.length > 0 || round.track !== null,
+		swath: round.wetted !== null || round.panCatches.size > 0,
+		plot: round.plot !== null || round.plotRuns.length > 0,
+		flow: round.nozzles.size > 0,
+		tank: round.used.length > 0
+	};
+	return stepNames.filter((name) => stepsOf[method].includes(name) || read[name]);
+}
+
+export function stepStates(source: StepSource): StepState[] {
+	const comma = source.settings.decimalComma;
+	const metric = measuresOf(source.settings) === 'metric';
+	const state = (name: StepName, done: number, figure = '', note = ''): StepState => ({
+		name,
+		title: stepTitle(name, source.rig.kind),
+		done: Math.min(1, done),
+		figure,
+		note
+	});
+	const steps: Record<StepName, () => StepState> = {
+		ready() {
+			const checks = checksOf(source.rig.kind);
+			const ticked = checks.filter((check) => source.round.ticks.has(check)).length;
+			return state('ready', ticked / checks.length, `${ticked} of ${checks.length}`);
+		},
+		speed() {
+			const runs = source.round.runs.filter((r) => !r.struck).length;
+			if (!source.speed) return state('speed', source.round.course ? 0.2 : 0);
+			const unit = metric ? 'km/h' : 'mph';
+			const value = inUnit('speed', source.speed.measured.value, unit);
+			const tracked = source.round.track !== null;
+			const how = tracked ? 'track' : `${runs} ${runs === 1 ? 'run' : 'runs'}`;
+			return state('speed', tracked ? 1 : runs / usualRuns, showDecimals(value, 2, comma), `${unit} · ${how}`);
+		},
+		swath() {
+			if (source.width === null) return state('swath', 0);
+			const unit = metric ? 'm' : 'ft';
+			// A swath that follows from the rig is settled once somebody has gone on to the next reading.
+			const settled =
+				source.rig.kind === 'boom' || source.rig.kind === 'airblast'
+					? source.round.nozzles.size > 0 || source.round.used.length > 0
+					: true;
+			const value = metric
+				? showDecimals(source.width, 2, comma)
+				: showDecimals(source.width / factor('length', 'ft'), 1, comma);
+			return state('swath', settled ? 1 : 0, value, unit);
+		},
+		plot() {
+			const timed = source.method === 'plot-catch';
+			const goes = source.round.plotRuns.filter((r) => !r.struck).length;
+			if (source.area === null) return state('plot', goes > 0 ? 0.3 : 0);
+			const unit = metric ? 'm2' : 'ft2';
+			const value = source.area / factor('area', unit);
+			const note = timed ? `${metric ? 'm²' : 'ft²'} · ${goes} ${goes === 1 ? 'go' : 'goes'}` : metric ? 'm²' : 'ft²';
+			return state(
+				'plot',
+				timed ? 0.2 + (0.8 * goes) / usualRuns : 1,
+				showDecimals(value, value < 100 ? 1 : 0, comma),
+				note
+			);
+		},
+		flow() {
+			const all = source.on.length;
+			const seen = source.on.filter((n) => {
+				const takes = source.round.nozzles.get(n);
+				return takes && (takes.passedOver || takes.takes.some((t) => t.counts));
+			}).length;
+			return state('flow', all > 0 ? seen / all : 0, seen > 0 ? `${seen} / ${all}` : '', seen > 0 ? 'caught' : '');
+		},
+		tank() {
+			const count = source.round.used.filter((u) => !u.struck).length;
+			return state(
+				'tank',
+				Math.min(1, count),
+				count > 0 ? `${count}` : '',
+				count === 1 ? 'reading' : count > 1 ? 'readings' : ''
+			);
+		},
+		volume() {
+			const c = source.calibration;
+			if (!c) return state('volume', 0);
+			const shown = show('rate', c.rate.value, source.settings, { u95: 2 * relativeU(c.rate) });
+			const whole = !c.nozzles || c.nozzles.caught === c.nozzles.count;
+			return state('volume', whole ? 1 : 0.5, shown.figure, `± ${shown.interval}`);
+		},
+		adjust() {
+			const { aim, change } = source.round;
+			return state('adjust', aim ? 1 : 0, change ? 'change' : aim ? 'keep' : '');
+		},
+		'sign-off': () => state('sign-off', source.signedOff ? 1 : 0)
+	};
+	return stepsInPlay(source).map((name) => steps[name]());
+}

@@ -1,0 +1,272 @@
+import type {
+	CatchReason,
+	Entry,
+	EntryBody,
+	FlowResult,
+	Issue,
+	MethodCalibration,
+	OtherWay,
+	Result,
+	RigNumbers,
+	Round,
+	RoundCalibration,
+	RoundMethod,
+	AnySheet,
+	Time
+} from '$core';
+import {
+	calibrateRound,
+	checkEntry,
+	foldRound,
+	groundArea,
+	isCarried,
+	mean,
+	methodOf,
+	nozzleFlow,
+	nozzlesOn,
+	readRig,
+	roundFlow,
+	roundGround,
+	roundPlotTimes,
+	roundSheet,
+	roundSpeed,
+	roundWidth,
+	si,
+	speedOf,
+	swathWidth,
+	fields,
+	entered
+} from '$core';
+import type { KeptRound, RoundStore } from '$lib/entries/round-store';
+import type { FarmSettings } from '$lib/settings/farm-settings';
+import { skillOf } from '$lib/settings/skill';
+import type { RoundHead } from '$lib/wire/round-message';
+import { fieldUnits, typed } from '$lib/settings/field-units';
+import type { NozzleNames } from '$lib/wording/nozzle-names';
+import { namesOf } from '$lib/wording/nozzle-names';
+import type { StepName, StepState } from './round-steps';
+import { stepStates } from './round-steps';
+
+export interface RoundOutside {
+	readonly store: Pick<RoundStore, 'add'>;
+	/** A new UUIDv7. */
+	readonly newId: () => string;
+	/** Wall clock, ms. */
+	readonly now: () => number;
+	/** Something was added that wants sending. */
+	readonly onAdded: () => void;
+}
+
+export type { StepName, StepState };
+
+/** What a jug is usually held for: what catches are judged by before their time is known. */
+const usualCatch = si<'time'>(30);
+
+/**
+ * A round as it is worked on: its entries, and all that follows from them. Everything shown is derived, so opening an
+ * earlier step and changing it carries through at once.
+ */
+export class RoundState {
+	readonly head: RoundHead;
+	readonly settings: FarmSettings;
+	readonly rig: RigNumbers;
+	readonly units: ReturnType<typeof fieldUnits>;
+	readonly skill: ReturnType<typeof skillOf>;
+	readonly names: NozzleNames;
+	/** Walked, not driven: a person's pace wavers more. */
+	readonly onFoot: boolean;
+	readonly #outside: RoundOutside;
+	#queue: Promise<unknown> = Promise.resolve();
+	#catchTimeKept = false;
+
+	entries = $state.raw<readonly Entry[]>([]);
+	/** The device could not keep an entry: the one thing that must be shouted. */
+	storeError = $state<string | null>(null);
+
+	round: Round = $derived.by(() => foldRound(this.entries, this.head.setting ?? {}));
+	method: RoundMethod = $derived.by(() => methodOf(this.rig, this.round));
+	sheet: Result<AnySheet> = $derived.by(() => roundSheet(this.rig, this.round));
+	result: Result<RoundCalibration> = $derived.by(() =>
+		calibrateRound(this.rig, this.round, this.skill, this.settings.evenRule)
+	);
+	calibration: MethodCalibration | null = $derived(this.result.ok ? this.result.value.calibration : null);
+	/** Every other way that the readings of this round are enough for. */
+	others: readonly OtherWay[] = $derived(this.result.ok ? this.result.value.others : []);
+	speed = $derived.by(() => {
+		const reading = roundSpeed(this.round);
+		if (!reading.ok) return null;
+		const skill = this.onFoot ? { ...this.skill, steadyDriven: this.skill.steadyOnFoot } : this.skill;
+		return { reading: reading.value, measured: speedOf(reading.value, skill) };
+	});
+	/** The swath as far as it is known, m. */
+	width: number | null = $derived.by(() => {
+		const reading = roundWidth(this.rig, this.round);
+		return reading.ok ? (swathWidth(reading.value, this.skill)?.treated.value ?? null) : null;
+	});
+	/** Ground of the plot as far as it is known, m². */
+	area: number | null = $derived.by(() => {
+		const ground = roundGround(this.rig, this.round);
+		return ground.ok ? groundArea(ground.value, this.skill).value : null;
+	});
+	/** Flow and verdicts by themselves, so that catches are judged before any run was timed. */
+	flow: FlowResult | null = $derived.by(() => this.#flowOf(this.round));
+	/** What was caught, held against the others, also while the time is not known yet: then its flows mean nothing. */
+	caught: FlowResult | null = $derived.by(() => this.flow ?? this.#untimed(this.round));
+	on: readonly number[] = $derived.by(() => nozzlesOn(this.rig.sections, this.round.off));
+	signedOff: boolean = $derived(this.round.signOff !== null);
+	steps: readonly StepState[] = $derived.by(() => stepStates(this));
+
+	constructor(kept: KeptRound, settings: FarmSettings, outside: RoundOutside) {
+		const rig = readRig(kept.head.rig);
+		if (!rig.ok) throw new Error(`round ${kept.head.id} has a rig that does not read`);
+		this.head = kept.head;
+		this.settings = settings;
+		this.rig = rig.value;
+		this.units = fieldUnits(settings);
+		this.skill = skillOf(settings);
+		this.names = namesOf(rig.value);
+		this.onFoot = isCarried(rig.value);
+		this.#outside = outside;
+		this.entries = kept.entries;
+	}
+
+	#flowOf(round: Round): FlowResult | null {
+		const reading = roundFlow(this.rig, round);
+		if (!reading.ok || reading.value.catches.every((c) => c === null)) return null;
+		const time = reading.value.time ?? this.ownTime;
+		return time === null ? null : nozzleFlow(reading.value, time, this.skill, this.settings.evenRule);
+	}
+
+	#untimed(round: Round): FlowResult | null {
+		const reading = roundFlow(this.rig, round);
+		if (!reading.ok) return null;
+		// A tester's flow is no volume before the time is known, and a rated flow no measure of one.
+		const catches = reading.value.catches.map((list) => list?.filter((c) => !('flow' in c)) ?? null);
+		const held = catches.map((list) => (list && list.length > 0 ? list : null));
+		if (held.every((list) => list === null)) return null;
+		return nozzleFlow({ ...reading.value, catches: held, pressure: undefined }, usualCatch, this.skill);
+	}
+
+	/** What was caught, with catches that are not kept yet as if they were. */
+	caughtWith(drafts: readonly EntryBody[]): FlowResult | null {
+		const last = this.entries.reduce((most, e) => Math.max(most, e.seq), -1);
+		const entries = drafts.map((body, i) => ({ ...body, id: '', seq: last + 1 + i, at: '' }) as Entry);
+		const round = foldRound([...this.entries, ...entries], this.head.setting ?? {});
+		return this.#flowOf(round) ?? this.#untimed(round);
+	}
+
+	/**
+	 * Adds what happened: checked, kept on the device, then shown and sent. Answers with what is wrong, in which case
+	 * nothing was kept. Calls wait for each other, so that the order of a quick hand stays.
+	 */
+	add(body: EntryBody): Promise<readonly Issue[]> {
+		const added = this.#queue.then(() => this.#add(body));
+		this.#queue = added.catch(() => undefined);
+		return added;
+	}
+
+	async #add(body: EntryBody): Promise<readonly Issue[]> {
+		if (this.signedOff) return [];
+		const issues = checkEntry(body, this.rig);
+		if (issues.length > 0) return issues;
+		const seq = this.entries.reduce((most, e) => Math.max(most, e.seq), -1) + 1;
+		const entry = { ...body, id: this.#outside.newId(), seq, at: new Date(this.#outside.now()).toISOString() } as Entry;
+		try {
+			await this.#outside.store.add(this.head.id, entry);
+		} catch (error) {
+			this.storeError = error instanceof Error ? error.message : String(error);
+			throw error;
+		}
+		this.storeError = null;
+		this.entries = [...this.entries, entry];
+		this.#outside.onAdded();
+		return [];
+	}
+
+	/** Takes in entries that another device made. */
+	takeIn(entries: readonly Entry[]): void {
+		const known = new Set(this.entries.map((e) => e.id));
+		const fresh = entries.filter((e) => !known.has(e.id));
+		if (fresh.length > 0) this.entries = [...this.entries, ...fresh];
+	}
+
+	/**
+	 * How long a jug is held, as typed; null: as long as the course or the plot took, which is what it is until somebody says
+	 * otherwise. Where nothing was timed, the trade's usual half minute.
+	 */
+	catchTime = $derived.by(() =>
+		this.round.catchTime === undefined
+			? this.method === 'plot-catch' || this.rig.groundDriven || this.timed
+				? null
+				: entered(fields.catchTime, typed('30', 's', this.settings))
+			: this.round.catchTime
+	);
+
+	/** A course was driven against the clock. */
+	get timed(): boolean {
+		return !this.round.track && this.round.course !== null && this.round.runs.some((r) => !r.struck);
+	}
+
+	/** Mean time over the course or the plot: what a jug is held for when it is held as long. */
+	ownTime: Time | null = $derived.by(() => {
+		if (this.method === 'plot-catch') {
+			const times = roundPlotTimes(this.round);
+			return times.ok ? (mean(times.value) as Time) : null;
+		}
+		const reading = this.speed?.reading;
+		return reading && 'times' in reading ? (mean(reading.times) as Time) : null;
+	});
+
+	/** Which nozzles differ on purpose: those that give less, or none. Taken into the calibration at once. */
+	readonly sizes = (told: { readonly small: readonly number[] } | null): Promise<readonly Issue[]> =>
+		this.add({
+			kind: 'groups',
+			groups:
+				told && Array.from({ length: this.rig.nozzles }, (_, i) => (told.small.includes(i + 1) ? 'small' : 'large'))
+		});
+
+	countedTakes(nozzle: number) {
+		return this.round.nozzles.get(nozzle)?.takes.filter((t) => t.counts) ?? [];
+	}
+
+	/**
+	 * Keeps a catch. The first catch of a round also writes down how long the jugs are held, so that the record does not
+	 * rest on a default.
+	 */
+	keepCatch(nozzle: number, text: string, why: CatchReason, unit: string): Promise<readonly Issue[]> {
+		if (this.round.catchTime === undefined && !this.#catchTimeKept) {
+			this.#catchTimeKept = true;
+			void this.add({ kind: 'catch-time', time: this.catchTime?.typed ?? null });
+		}
+		return this.add(this.catchEntry(nozzle, text, why, unit));
+	}
+
+	/** Unit of the next jug: the field's unit of the last catch, so that a jug's unit is picked once. */
+	catchUnit: string = $derived.by(() => {
+		const last = this.entries.findLast((e) => e.kind === 'catch');
+		return last?.kind === 'catch' ? last.amount.unit : this.units.catch;
+	});
+
+	catchEntry(nozzle: number, text: string, why: CatchReason, unit = this.catchUnit) {
+		return { kind: 'catch', nozzle, amount: typed(text, unit, this.settings), why } as const;
+	}
+
+	/**
+	 * The next nozzle that has neither a catch nor been passed over, after this one, round the end; `taken` are as good as
+	 * caught.
+	 */
+	nextNozzle(after: number, taken: readonly number[] = []): number | null {
+		const open = this.on.filter((n) => {
+			if (taken.includes(n)) return false;
+			const takes = this.round.nozzles.get(n);
+			return !takes || (!takes.passedOver && takes.takes.every((t) => !t.counts));
+		});
+		return open.find((n) => n > after) ?? open[0] ?? null;
+	}
+
+	/** The step that comes after one; the last has none. */
+	stepAfter(name: StepName): StepState | null {
+		const place = this.steps.findIndex((s) => s.name === name);
+		return place < 0 ? null : (this.steps[place + 1] ?? null);
+	}
+}

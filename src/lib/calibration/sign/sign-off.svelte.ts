@@ -1,0 +1,104 @@
+import type { Issue } from '$core';
+import { checksOf, isCarried, personIssues, predictVolume, roundBefore } from '$core';
+import { wordIssue } from '$lib/wording/issues';
+import { typed } from '$lib/settings/field-units';
+import { typedText } from '$lib/settings/typed-text';
+import type { RoundState } from '$lib/calibration/round.svelte';
+
+type Place = 'person' | 'carrier' | 'day' | 'pressure' | 'gear' | 'rpm';
+
+/** The form that closes a round: who, when, at what pressure, gear and rpm. What was typed stays where it is refused. */
+export class SignOffState {
+	readonly #round: RoundState;
+	/** Carried: it may have no gauge and has no gear. */
+	readonly carried: boolean;
+	person = $state('');
+	/** Who carries it, where nobody was named before. */
+	carrier = $state('');
+	/** Whether that is still to be said here. */
+	readonly asksCarrier: boolean;
+	/** What the setting is meant to have at the gauge: told beside the field, never taken for a reading. */
+	readonly meant: string;
+	day = $state('');
+	pressure = $state('');
+	gear = $state('');
+	rpm = $state('');
+	remarks = $state('');
+	problems = $state<Partial<Record<Place, string>>>({});
+	/** What stands against signing: words; empty when nothing does. */
+	blocked: string = $derived.by(() => {
+		const { result, rig, round } = this.#round;
+		if (!result.ok) return wordIssue(result.issues[0]!);
+		// The server predicts what a change brings when it takes the signature: what it would refuse is told before.
+		if (!round.change) return '';
+		const { calibration } = result.value;
+		const before = roundBefore(rig, round, calibration);
+		const predicted = predictVolume(before, round.change);
+		return predicted.ok
+			? ''
+			: `The change that was picked rests on what this round no longer has. ${wordIssue(predicted.issues[0]!)} Or take the change back under Adjust.`;
+	});
+	/** What the signature will say was left undone or odd. Findings never block. */
+	notes: readonly string[] = $derived.by(() => {
+		const c = this.#round.calibration;
+		if (!c) return [];
+		const checks = checksOf(this.#round.rig.kind);
+		const unticked = checks.filter((check) => !this.#round.round.ticks.has(check)).length;
+		const uncaught = c.nozzles ? c.nozzles.count - c.nozzles.caught : 0;
+		return [
+			...(unticked > 0 ? [`${unticked} of ${checks.length} checks of the rig are not ticked`] : []),
+			...(!this.carried && this.pressure.trim() === '' ? ['The pressure will stand as “not measured”'] : []),
+			...(!this.carried && this.gear.trim() === '' ? ['The gear will stand as “not entered”'] : []),
+			...(uncaught > 0 ? [`${uncaught} of ${c.nozzles?.count} nozzles were not caught`] : []),
+			...(c.findings.length > 0
+				? [`${c.findings.length} ${c.findings.length === 1 ? 'finding' : 'findings'} will stand on the calibration`]
+				: [])
+		];
+	});
+
+	constructor(round: RoundState, today: string) {
+		this.#round = round;
+		this.day = today;
+		const { setting } = round.head;
+		this.carried = isCarried(round.rig);
+		this.asksCarrier = personIssues(round.rig, round.round).length > 0;
+		this.person = this.carried ? round.round.person : '';
+		this.pressure = round.round.gauge ? typedText(round.round.gauge.typed) : '';
+		this.meant = setting?.pressure ? typedText(setting.pressure) : '';
+		this.gear = setting?.gear ?? '';
+		this.rpm = setting?.rpm ? `${setting.rpm}` : '';
+	}
+
+	/** Signs if all is well. Answers whether it did. */
+	async sign(): Promise<boolean> {
+		const problems: Partial<Record<Place, string>> = {};
+		if (this.person.trim() === '')
+			problems.person = 'Nobody has signed yet. Write the name of who calibrated, like A. Sample.';
+		if (!/^\d{4}-\d\d-\d\d$/.test(this.day)) problems.day = 'That is not a day. Write it like 2026-03-14.';
+		if (this.asksCarrier && this.carrier.trim() === '')
+			problems.carrier = wordIssue({ code: 'no-person', path: 'person' });
+		const rpm = this.rpm.trim().replace(',', '');
+		if (rpm !== '' && !(/^\d+$/.test(rpm) && Number(rpm) <= 10_000))
+			problems.rpm = `“${this.rpm}” is not a number of turns. Write it like 540.`;
+		this.problems = problems;
+		if (Object.keys(problems).length > 0 || this.blocked !== '') return false;
+		if (this.asksCarrier) {
+			const issues = await this.#round.add({ kind: 'person', name: this.carrier.trim() });
+			if (issues[0]) this.problems = { carrier: wordIssue(issues[0]) };
+			if (issues.length > 0) return false;
+		}
+		const issues: readonly Issue[] = await this.#round.add({
+			kind: 'sign-off',
+			person: this.person.trim(),
+			day: this.day,
+			...(this.pressure.trim() === ''
+				? {}
+				: { pressure: typed(this.pressure, this.#round.units.pressure, this.#round.settings) }),
+			gear: this.gear.trim(),
+			rpm: rpm === '' ? null : Number(rpm),
+			remarks: this.remarks.trim()
+		});
+		if (issues[0]) this.problems = { pressure: wordIssue(issues[0]) };
+		return issues.length === 0;
+	}
+}

@@ -1,0 +1,321 @@
+<!-- @component Ground speed: a course, runs by stopwatch or typed, their mean, what the dial said. -->
+<script lang="ts">
+	import { untrack } from 'svelte';
+	import type { Issue } from '$core';
+	import { dialFor, inUnit, mean, relativeU, showDecimals, factor, si, quantityOf } from '$core';
+	import { asWritten } from '$lib/wording/as-written';
+	import type { RoundState } from '$lib/calibration/round.svelte';
+	import { usualRuns } from '$lib/calibration/round-steps';
+	import type { WatchDevice } from '$lib/calibration/kept-watch';
+	import { keptWatch } from '$lib/calibration/kept-watch';
+	import { show } from '$lib/show/show';
+	import { typed } from '$lib/settings/field-units';
+	import { keptText, typedText } from '$lib/settings/typed-text';
+	import { everyFrame, spaceBar } from '$lib/kit/attachments';
+	import Course from '$lib/drawings/Course.svelte';
+	import QuantityField from '$lib/kit/QuantityField.svelte';
+	import RunList from '$lib/calibration/RunList.svelte';
+	import StopwatchButton from '$lib/kit/StopwatchButton.svelte';
+
+	interface Props {
+		state: RoundState;
+		device: WatchDevice;
+		/** Words on the next button of a desk, and what it does. */
+		next: string;
+		onnext: () => void;
+	}
+	let { state: round, device, next: nextWords, onnext }: Props = $props();
+
+	const watch = untrack(() => keptWatch(device, 'run', round.head.id));
+
+	const unit = $derived(round.units.speed);
+	const comma = $derived(round.settings.decimalComma);
+	const runs = $derived(round.round.runs);
+	const counted = $derived(runs.filter((r) => !r.struck));
+	const courseText = $derived(keptText(round.round.course?.typed, round.units.course, round.settings));
+	const course = $derived(quantityOf(round.round.course));
+	const courseShown = $derived(round.round.course ? typedText(round.round.course.typed) : '');
+	const seconds = (run: (typeof runs)[number]): number | null => quantityOf(run.time);
+	const speedOf = (time: number | null) =>
+		course === null || time === null ? '' : `${showDecimals(course / time / factor('speed', unit), 2, comma)} ${unit}`;
+	const meanShown = $derived.by(() => {
+		const m = round.speed?.measured;
+		return m ? show('speed', m.value, round.settings, { u95: 2 * relativeU(m) }) : null;
+	});
+	const dial = $derived.by(() => {
+		const s = round.speed;
+		const read = quantityOf(round.round.dial);
+		if (!s || read === null) return null;
+		const off = read / s.measured.value - 1;
+		const want = unit === 'mph' ? 5 : 8;
+		const hold = dialFor(
+			si((s.measured.value / inUnit('speed', s.measured.value, unit)) * want),
+			s.measured.value,
+			read
+		);
+		return {
+			words:
+				Math.abs(off) < 0.005
+					? 'the dial is right'
+					: `it reads ${showDecimals(Math.abs(off) * 100, 1, comma)} % ${off > 0 ? 'fast' : 'slow'}`,
+			hold: `To do ${want} ${unit}, hold the dial at ${showDecimals(inUnit('speed', hold, unit), 1, comma)}`
+		};
+	});
+	// What a run should take, for moving the rig over the drawing while the watch runs.
+	const expected = $derived(counted.length > 0 ? mean(counted.map((r) => seconds(r) ?? 30)) : 30);
+	const next = $derived(counted.length + 1);
+	const back = $derived(next % 2 === 0);
+	let problem = $state<string | null>(null);
+	let typing = $state('');
+	let helping = $state(false);
+	let tracking = $state(false);
+	const track = $derived(round.round.track);
+	const meanOf = $derived(
+		track
+			? 'From the track'
+			: counted.length === 0
+				? 'Mean'
+				: counted.length === 1
+					? 'One run'
+					: `Mean of ${counted.length}`
+	);
+
+	async function press() {
+		if (round.signedOff) return;
+		if (!watch.running) {
+			problem = round.round.course ? null : 'Say how long the course is first; the time counts once it is known.';
+			watch.start();
+			return;
+		}
+		const time = watch.stop();
+		const issues = await round.add({
+			kind: 'run',
+			time: typed(time.toFixed(2), 's', { ...round.settings, decimalComma: false }),
+			by: 'stopwatch'
+		});
+		problem =
+			issues.length > 0
+				? `${showDecimals(time, 2, round.settings.decimalComma)} s is too short for a run: it was not kept.`
+				: null;
+	}
+
+	const typeTime = async (text: string): Promise<readonly Issue[]> => {
+		const issues = await round.add({ kind: 'run', time: typed(text, 's', round.settings), by: 'typed' });
+		if (issues.length === 0) typing = '';
+		return issues;
+	};
+</script>
+
+<svelte:window {@attach spaceBar(() => void press())} />
+
+<div
+	class="speed"
+	{@attach everyFrame(
+		() => watch.running,
+		() => watch.tick()
+	)}
+>
+	<div class="scrolling">
+		<div class="asked">
+			<QuantityField
+				label="Course length"
+				kept={courseText}
+				unit={round.units.course}
+				hint="Taped. 60 m or 200 ft does well."
+				disabled={round.signedOff}
+				commit={(text) => round.add({ kind: 'course', length: typed(text, round.units.course, round.settings) })}
+			/>
+			<QuantityField
+				label="Dial or screen said"
+				kept={keptText(round.round.dial?.typed, unit, round.settings)}
+				{unit}
+				hint={dial?.hold ?? 'To learn how far it is off.'}
+				disabled={round.signedOff}
+				commit={(text) => round.add({ kind: 'dial', speed: typed(text, unit, round.settings) })}
+			/>
+		</div>
+
+		<div class="course">
+			<Course
+				done={watch.running ? Math.min(1, watch.elapsed / expected) : counted.length >= usualRuns ? 1 : 0}
+				{back}
+				length={courseShown}
+			/>
+		</div>
+
+		<div class="runs">
+			<RunList
+				{runs}
+				{seconds}
+				{speedOf}
+				wanted={usualRuns}
+				readOnly={round.signedOff}
+				decimalComma={comma}
+				onstrike={(id) => void round.add({ kind: 'strike', entry: id })}
+			/>
+		</div>
+
+		<div class="mean" aria-live="polite">
+			<div class="figure">
+				<span class="lab">{meanOf}</span><br />
+				<span class="num" data-testid="mean-speed">{meanShown?.figure ?? '–'}</span> <b>{unit}</b>
+			</div>
+			<div class="beside">
+				{#if meanShown}± {meanShown.interval}{/if}
+				{#if dial}<br />dial said {round.round.dial ? typedText(round.round.dial.typed) : ''}: <b>{dial.words}</b>{/if}
+				{#if track}<br />{track.name}{:else if counted.length > 0 && counted.length < usualRuns}<br />{usualRuns -
+						counted.length} more would narrow the ±{/if}
+			</div>
+		</div>
+
+		<div class="typed">
+			<QuantityField
+				label="Or type a time"
+				kept={typing}
+				unit="s"
+				hint={asWritten('27.4, 0:55 or 1 min 5 s', comma)}
+				disabled={round.signedOff}
+				commit={typeTime}
+			/>
+			<div class="more">
+				<button type="button" class="btn plain" onclick={() => (helping = true)}>How far to drive</button>
+				<button type="button" class="btn plain" onclick={() => (tracking = true)}
+					>{track ? 'The track' : 'Use a track'}</button
+				>
+			</div>
+		</div>
+
+		{#if problem}<p class="problem" role="alert">{problem}</p>{/if}
+	</div>
+	{#if !round.signedOff}
+		<div class="watch">
+			<StopwatchButton
+				{watch}
+				idle="run {next}, {back ? 'back' : 'out'}"
+				decimalComma={comma}
+				onpress={() => void press()}
+			/>
+		</div>
+	{/if}
+	<button type="button" class="btn ink big next" onclick={onnext}>{nextWords} →</button>
+</div>
+
+{#if helping}
+	{#await import('./CourseHelper.svelte') then { default: CourseHelper }}<CourseHelper
+			{round}
+			bind:open={helping}
+		/>{/await}
+{/if}
+{#if tracking}
+	{#await import('./TrackDialog.svelte') then { default: TrackDialog }}<TrackDialog
+			{round}
+			bind:open={tracking}
+		/>{/await}
+{/if}
+
+<style>
+	.speed {
+		display: grid;
+		grid-template: 'course course' auto 'asked mean' auto 'runs typed' 1fr 'problem problem' auto 'watch next' auto / 1.15fr 1fr;
+		gap: 14px 18px;
+		flex: 1;
+		min-height: 0;
+	}
+	/* At a desk all of it is one grid; on a phone all but the stopwatch scrolls. */
+	.scrolling {
+		display: contents;
+	}
+	.asked {
+		grid-area: asked;
+		display: grid;
+		grid-template-columns: 1fr 1fr;
+		gap: 14px;
+	}
+	.course {
+		grid-area: course;
+	}
+	.runs {
+		grid-area: runs;
+	}
+	.mean {
+		grid-area: mean;
+		display: flex;
+		align-items: center;
+		gap: 10px;
+		padding: 12px 14px;
+		border-radius: 6px;
+		background: var(--paper-deep);
+	}
+	.mean .num {
+		font-size: 3rem;
+		line-height: 0.95;
+	}
+	.figure {
+		white-space: nowrap;
+	}
+	.beside {
+		margin-left: auto;
+		text-align: right;
+		font-size: 0.95rem;
+	}
+	.typed {
+		grid-area: typed;
+		display: grid;
+		gap: 10px;
+		align-content: start;
+	}
+	.more {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 10px;
+	}
+	.more .btn {
+		flex: 1;
+		padding: 0 0.6rem;
+	}
+	.problem {
+		grid-area: problem;
+		color: var(--rust-text);
+		font-weight: 600;
+	}
+	.next {
+		grid-area: next;
+		justify-self: end;
+		align-self: end;
+	}
+	.watch {
+		grid-area: watch;
+	}
+	@media (max-width: 859px) {
+		.speed {
+			display: flex;
+			flex-direction: column;
+			gap: 10px;
+		}
+		.scrolling {
+			display: flex;
+			flex-direction: column;
+			gap: 10px;
+			flex: 1;
+			min-height: 0;
+			margin: 0 -16px;
+			padding: 0 16px 8px;
+			overflow-y: auto;
+		}
+		.mean {
+			order: 0;
+		}
+		.runs,
+		.typed,
+		.problem {
+			order: 1;
+		}
+		.watch {
+			flex: none;
+			margin: 0 -16px;
+		}
+		.next {
+			display: none;
+		}
+	}
+</style>

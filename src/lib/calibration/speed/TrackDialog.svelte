@@ -1,0 +1,233 @@
+<!-- @component Ground speed from a track: a file dropped in, this device's position, or the farm's receiver. -->
+<script lang="ts">
+	import { onDestroy, untrack } from 'svelte';
+	import { showDecimals, showFigure, factor } from '$core';
+	import { Dialog, Portal } from '@skeletonlabs/skeleton-svelte';
+	import { instruments } from '$lib/device/flow-meter';
+	import { readTrack } from '$lib/device/read-track';
+	import { browserReceiver, serverReceiver } from '$lib/device/receivers';
+	import type { RoundState } from '$lib/calibration/round.svelte';
+	import { TrackStepState } from './track-step.svelte';
+
+	let { round, open = $bindable() }: { round: RoundState; open: boolean } = $props();
+	const track = untrack(() => new TrackStepState(round));
+	const unit = $derived(round.units.speed);
+	const comma = $derived(round.settings.decimalComma);
+	const speedIn = (v: number) => v / factor('speed', unit);
+
+	let hasReceiver = $state(false);
+	void instruments((input, init) => fetch(input, init)).then((found) => (hasReceiver = found.receiver));
+	onDestroy(() => track.finish());
+
+	async function takeFile(file: File | undefined) {
+		if (!file) return;
+		if (file.size > 20 * 1024 * 1024) {
+			track.problem = `“${file.name}” is over 20 MB. A round’s drive is a few hundred kB: cut the track first.`;
+			return;
+		}
+		const read = await readTrack(await file.text(), file.name);
+		if (read.ok) track.take(read.track);
+		else track.problem = read.problem;
+	}
+	async function pasted(event: ClipboardEvent) {
+		const text = event.clipboardData?.getData('text') ?? '';
+		if (!/[$<]/.test(text)) return;
+		event.preventDefault();
+		const read = await readTrack(text, 'pasted text');
+		if (read.ok) track.take(read.track);
+		else track.problem = read.problem;
+	}
+	const W = 480;
+	const H = 130;
+	const top = $derived(Math.max(0.5, ...track.speeds.map((s) => speedIn(s.speed))) * 1.15);
+	const x = (at: number) => (track.length > 0 ? (at / track.length) * W : 0);
+	const y = (v: number) => H - (v / top) * H;
+	const line = $derived(
+		track.speeds.map((s, i) => `${i ? 'L' : 'M'}${x(s.at).toFixed(1)} ${y(speedIn(s.speed)).toFixed(1)}`).join('')
+	);
+</script>
+
+<svelte:window onpaste={(e) => void pasted(e)} />
+
+<Dialog {open} onOpenChange={(d) => (open = d.open)}>
+	<Portal>
+		<Dialog.Backdrop class="fallow-backdrop" />
+		<Dialog.Positioner class="fallow-positioner">
+			<Dialog.Content class="fallow-dialog wide">
+				<Dialog.Title class="title">Speed from a track</Dialog.Title>
+				<Dialog.Description class="lab">
+					The mean speed of the steady part. Its ± comes from the track itself: a longer steady part is surer.
+				</Dialog.Description>
+				<div
+					class="drop"
+					role="group"
+					aria-label="Track"
+					ondragover={(e) => e.preventDefault()}
+					ondrop={(e) => {
+						e.preventDefault();
+						void takeFile(e.dataTransfer?.files[0]);
+					}}
+				>
+					<label class="btn">
+						Open GPX or NMEA
+						<input
+							class="sr-only"
+							type="file"
+							accept=".gpx,.nmea,.txt,.log,application/gpx+xml,text/plain"
+							onchange={(e) => void takeFile(e.currentTarget.files?.[0])}
+						/>
+					</label>
+					{#if track.recording}
+						<button type="button" class="btn go" onclick={() => track.finish()}
+							>Stop, {Math.round(track.length)} s recorded</button
+						>
+					{:else}
+						{#if 'geolocation' in navigator}
+							<button
+								type="button"
+								class="btn"
+								onclick={() => track.record('position', browserReceiver(navigator.geolocation))}
+								>Record this device</button
+							>
+						{/if}
+						{#if hasReceiver}
+							<button
+								type="button"
+								class="btn"
+								onclick={() =>
+									track.record(
+										'receiver',
+										serverReceiver((path) => new EventSource(path))
+									)}>Record the receiver</button
+							>
+						{/if}
+					{/if}
+					<span class="lab">or drop a file here, or paste sentences</span>
+				</div>
+				{#if track.points.length > 1}
+					<svg viewBox="0 -6 {W} {H + 12}" role="img" aria-label="Speed along the track {track.name}">
+						<rect
+							x={x(track.from)}
+							y="0"
+							width={Math.max(1, x(track.to) - x(track.from))}
+							height={H}
+							fill="var(--dye-wash)"
+						/>
+						<path d={line} fill="none" stroke="var(--dye)" stroke-width="2.5" />
+						<path d="M{x(track.from)} -6V{H + 6}M{x(track.to)} -6V{H + 6}" stroke="var(--ink)" stroke-width="2" />
+						{#if track.speed !== null}
+							<path
+								d="M{x(track.from)} {y(speedIn(track.speed))}H{x(track.to)}"
+								stroke="var(--ink)"
+								stroke-width="1.5"
+								stroke-dasharray="5 4"
+							/>
+						{/if}
+					</svg>
+					<div class="ends">
+						<label
+							>Steady from <input
+								type="range"
+								min="0"
+								max={track.length}
+								step="1"
+								value={track.from}
+								oninput={(e) => track.move('from', Number(e.currentTarget.value))}
+							/><b class="num">{Math.round(track.from)} s</b></label
+						>
+						<label
+							>to <input
+								type="range"
+								min="0"
+								max={track.length}
+								step="1"
+								value={track.to}
+								oninput={(e) => track.move('to', Number(e.currentTarget.value))}
+							/><b class="num">{Math.round(track.to)} s</b></label
+						>
+					</div>
+					<p class="big" aria-live="polite">
+						<span class="num" data-testid="track-speed"
+							>{track.speed === null ? '–' : showDecimals(speedIn(track.speed), 2, comma)}</span
+						>
+						<b>{unit}</b>
+						{#if track.measured}<span class="lab"
+								>± {showFigure(track.measured.relative * 200, 2, comma)} %{track.points.every((p) => p[3] !== undefined)
+									? ', by the receiver’s own speed'
+									: ''}</span
+							>{/if}
+						<span class="lab">{track.measured ? '· ' : ''}{track.name}, {track.points.length} positions</span>
+					</p>
+				{/if}
+				{#if track.problem}<p class="problem" role="alert">✕ {track.problem}</p>{/if}
+				<div class="do">
+					<Dialog.CloseTrigger class="btn plain">Back</Dialog.CloseTrigger>
+					{#if round.round.track}<button
+							type="button"
+							class="btn plain"
+							onclick={async () => {
+								await track.drop();
+								open = false;
+							}}>Use the course instead</button
+						>{/if}
+					<button
+						type="button"
+						class="btn go"
+						disabled={track.speed === null || track.recording || round.signedOff}
+						onclick={async () => {
+							if (await track.keep()) open = false;
+						}}>Use this speed</button
+					>
+				</div>
+			</Dialog.Content>
+		</Dialog.Positioner>
+	</Portal>
+</Dialog>
+
+<style>
+	.drop {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 10px;
+		padding: 12px;
+		border: 2px dashed var(--straw-edge);
+		border-radius: 6px;
+		background: var(--straw-wash);
+	}
+	.drop .btn:focus-within {
+		outline: 3px solid var(--dye);
+		outline-offset: 2px;
+	}
+	svg {
+		width: 100%;
+		height: auto;
+		border-bottom: 2px solid var(--ink);
+	}
+	.ends label {
+		display: grid;
+		grid-template-columns: 92px 1fr 60px;
+		align-items: center;
+		gap: 10px;
+		min-height: 44px;
+	}
+	.ends input {
+		width: 100%;
+		min-height: 36px;
+		accent-color: var(--dye);
+	}
+	.big .num {
+		font-size: 2.8rem;
+		line-height: 1;
+	}
+	.problem {
+		color: var(--rust-text);
+		font-weight: 600;
+	}
+	.do {
+		display: flex;
+		flex-wrap: wrap;
+		justify-content: space-between;
+		gap: 10px;
+	}
+</style>

@@ -1,0 +1,107 @@
+import type { SpeedAt, TrackPoint, TrackSource } from '$core';
+import { steadyPart, trackSpeed, trackSpeeds } from '$core';
+import type { Fix, ReadTrack } from '$lib/device/read-track';
+import { pointsOf } from '$lib/device/read-track';
+import type { Receiver } from '$lib/device/receivers';
+import type { RoundState } from '$lib/calibration/round.svelte';
+
+/** A track before it is kept: what was driven, its steady part found and moved, and the speed that it gives. */
+export class TrackStepState {
+	readonly #round: RoundState;
+	source = $state<TrackSource>('gpx');
+	name = $state('');
+	points = $state.raw<readonly TrackPoint[]>([]);
+	from = $state(0);
+	to = $state(0);
+	problem = $state('');
+	recording = $state(false);
+	#fixes: Fix[] = [];
+	#stop: (() => void) | null = null;
+
+	constructor(round: RoundState) {
+		this.#round = round;
+		const kept = round.round.track;
+		if (kept) this.#show({ source: kept.source, name: kept.name, points: kept.points }, kept);
+	}
+
+	speeds: readonly SpeedAt[] = $derived(trackSpeeds(this.points));
+	/** Seconds of the whole track. */
+	length = $derived(this.points.at(-1)?.[0] ?? 0);
+	measured = $derived(this.points.length > 2 ? trackSpeed(this.points, this.from, this.to) : null);
+	speed = $derived(this.measured?.value ?? null);
+
+	#show(track: ReadTrack, part?: { from: number; to: number }): void {
+		this.source = track.source;
+		this.name = track.name;
+		this.points = track.points;
+		const found = part ?? steadyPart(trackSpeeds(track.points));
+		this.from = found?.from ?? 0;
+		this.to = found?.to ?? this.length;
+		this.problem = found ? '' : 'No part of this track is steady. Move its ends to the part that counts.';
+	}
+
+	/** Takes in a track that was read from a file. */
+	take(track: ReadTrack): void {
+		this.#show(track);
+	}
+
+	/** Begins to record what a receiver tells. */
+	record(source: 'position' | 'receiver', receiver: Receiver): void {
+		this.#fixes = [];
+		this.points = [];
+		this.problem = '';
+		this.source = source;
+		this.name = source === 'position' ? 'This device’s position' : 'The farm’s receiver';
+		this.recording = true;
+		this.#stop = receiver.start(
+			(fix) => {
+				this.#fixes.push(fix);
+				this.points = pointsOf(this.#fixes);
+				this.to = this.length;
+			},
+			(words) => {
+				this.problem = words;
+			}
+		);
+	}
+
+	/** Ends the recording and finds its steady part. */
+	finish(): void {
+		this.#stop?.();
+		this.#stop = null;
+		if (!this.recording) return;
+		this.recording = false;
+		if (this.points.length < 3) {
+			this.problem ||= 'Fewer than three positions came in. Record for longer, where the sky is open.';
+			return;
+		}
+		this.#show({ source: this.source, name: this.name, points: this.points });
+	}
+
+	/** Moves an end of the steady part; the ends do not pass each other. */
+	move(end: 'from' | 'to', seconds: number): void {
+		const value = Math.max(0, Math.min(this.length, seconds));
+		if (end === 'from') this.from = Math.min(value, this.to);
+		else this.to = Math.max(value, this.from);
+	}
+
+	/** Keeps the track as the round's ground speed. Answers whether it was kept. */
+	async keep(): Promise<boolean> {
+		const issues = await this.#round.add({
+			kind: 'track',
+			source: this.source,
+			name: this.name.slice(0, 80),
+			points: this.points,
+			from: this.from,
+			to: this.to
+		});
+		if (issues.length > 0) this.problem = 'No steady part of three readings or more lies between these ends.';
+		return issues.length === 0;
+	}
+
+	/** Goes back to the course. */
+	async drop(): Promise<void> {
+		const kept = this.#round.round.track;
+		if (kept) await this.#round.add({ kind: 'strike', entry: kept.id });
+	}
+}

@@ -1,0 +1,92 @@
+<!-- @component The schools' answers for a swath side by side; the one that is picked is the one that counts. -->
+<script lang="ts">
+	import type { SwathSchool } from '$core';
+	import type { SchoolAnswer } from './pans.svelte';
+
+	interface Props {
+		answers: readonly SchoolAnswer[];
+		/** Null until one is picked. */
+		picked: SwathSchool | null;
+		/** A width in words, without its unit. */
+		length: (m: number | null) => string;
+		unit: string;
+		/** Without the notes of those that are not picked. */
+		terse: boolean;
+		disabled: boolean;
+		onpick: (school: SwathSchool) => void;
+	}
+	let { answers, picked, length, unit, terse, disabled, onpick }: Props = $props();
+</script>
+
+<div class="answers" class:terse role="radiogroup" aria-label="Whose swath">
+	{#each answers as answer (answer.school)}
+		<button
+			type="button"
+			role="radio"
+			aria-checked={picked === answer.school}
+			{disabled}
+			onclick={() => onpick(answer.school)}
+		>
+			<b>{answer.name}</b>
+			<span class="num">{length(answer.width)}</span><small>{unit}</small>
+			<em>{answer.note}</em>
+		</button>
+	{/each}
+</div>
+
+<style>
+	.answers {
+		display: grid;
+		grid-template-columns: repeat(6, minmax(0, 1fr));
+		gap: 6px;
+	}
+	button {
+		display: grid;
+		grid-template: auto auto 1fr / auto 1fr;
+		align-items: baseline;
+		justify-items: start;
+		gap: 0 4px;
+		min-height: 84px;
+		padding: 6px 10px;
+		border: 2px solid var(--rule);
+		border-radius: 6px;
+		background: var(--card);
+		color: var(--ink);
+		font: inherit;
+		text-align: left;
+		cursor: pointer;
+	}
+	button[aria-checked='true'] {
+		border-color: var(--dye);
+		background: var(--dye-wash);
+		box-shadow: inset 0 -5px var(--dye);
+	}
+	b,
+	em {
+		grid-column: 1 / 3;
+	}
+	b {
+		font-size: 0.9rem;
+	}
+	.num {
+		font-size: 1.7rem;
+		line-height: 1.1;
+	}
+	em {
+		color: var(--soft);
+		font-size: 0.78rem;
+		font-style: normal;
+		line-height: 1.2;
+	}
+	button[aria-checked='true'] em {
+		color: var(--ink);
+	}
+	.terse button:not([aria-checked='true']) em {
+		display: none;
+	}
+	@media (max-width: 859px) {
+		.answers {
+			grid-template-columns: 1fr 1fr;
+		}
+	}
+</style>

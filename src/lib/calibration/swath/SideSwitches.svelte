@@ -1,0 +1,52 @@
+<!-- @component Left, right or both: one side shut is a setting of its own. Nothing where the rig has one part only. -->
+<script lang="ts">
+	import { twoSided } from '$core';
+	import type { RoundState } from '$lib/calibration/round.svelte';
+	import Segmented from '$lib/kit/Segmented.svelte';
+
+	let { round }: { round: RoundState } = $props();
+	const value = $derived(round.round.off.includes(0) ? 'right' : round.round.off.includes(1) ? 'left' : 'both');
+	const shut = { both: [], left: [1], right: [0] } as const;
+</script>
+
+{#if twoSided(round.rig)}
+	<div class="sides">
+		<Segmented
+			label="Sides that spray"
+			options={[
+				{ value: 'left', label: 'Left only' },
+				{ value: 'both', label: 'Both sides' },
+				{ value: 'right', label: 'Right only' }
+			]}
+			{value}
+			onchange={(v) => {
+				if (!round.signedOff) void round.add({ kind: 'sections', off: [...shut[v]] });
+			}}
+		/>
+		{#if value !== 'both'}<p>
+				▲ With one side shut, pressure, throw and flow change: measure width and flow like this.
+			</p>{/if}
+	</div>
+{/if}
+
+<style>
+	.sides {
+		display: grid;
+		justify-items: end;
+		gap: 4px;
+	}
+	p {
+		color: var(--amber-text);
+		font-size: 0.9rem;
+		font-weight: 600;
+		text-align: right;
+	}
+	@media (max-width: 859px) {
+		.sides {
+			justify-items: start;
+		}
+		p {
+			text-align: left;
+		}
+	}
+</style>

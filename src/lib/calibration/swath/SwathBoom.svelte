@@ -1,0 +1,242 @@
+<!-- @component Swath of a boom: nozzles × spacing or bands, sections switched off by touching them, and its fans from behind. -->
+<script lang="ts">
+	import { fanReach, inUnit, showDecimals, showFigure, si, factor, quantityOf } from '$core';
+	import type { Issue } from '$core';
+	import BoomBehind from '$lib/drawings/BoomBehind.svelte';
+	import Swath from '$lib/drawings/Swath.svelte';
+	import { sectionName } from '$lib/drawings/boom-geometry';
+	import { typed } from '$lib/settings/field-units';
+	import { GroundStripeState, stripeFaults } from '$lib/calibration/ground-stripe.svelte';
+	import { groundWorker } from '$lib/calibration/ground-worker';
+	import type { RoundState } from '$lib/calibration/round.svelte';
+	import { wordIssue } from '$lib/wording/issues';
+	import BandFields from './BandFields.svelte';
+	import QuantityField from '$lib/kit/QuantityField.svelte';
+
+	let { state: round }: { state: RoundState } = $props();
+
+	const comma = $derived(round.settings.decimalComma);
+	const metric = $derived(round.units.course === 'm');
+	const length = (m: number) =>
+		metric ? `${showDecimals(m, 2, comma)} m` : `${showDecimals(m / factor('length', 'ft'), 1, comma)} ft`;
+	const spacing = $derived(round.rig.spacing ?? si<'length'>(0));
+	const boom = $derived(round.on.length * spacing);
+	const band = $derived(round.round.band === undefined ? round.rig.band : round.round.band);
+	const width = $derived(round.width ?? boom);
+	const spacingShown = $derived(
+		`${showFigure(inUnit('length', spacing, round.units.spacing), 4, comma)} ${round.units.spacing}`
+	);
+	let problem = $state<Issue | null>(null);
+
+	const height = $derived(quantityOf(round.round.height) ?? round.rig.fan?.height ?? null);
+	const reach = $derived(round.rig.fan && height !== null ? fanReach(round.rig.fan.angle, height) : null);
+	const stripe = new GroundStripeState((...asked) => groundWorker()(...asked));
+	// Even nozzles: what angle, spacing and height alone make of the ground.
+	$effect(() => {
+		if (reach === null) return;
+		const fans = Array.from({ length: round.rig.nozzles }, (_, i) => ({ at: (i + 0.5) * spacing, flow: 1 }));
+		void stripe.ask({ fans, reach, width: round.rig.nozzles * spacing });
+	});
+	const faults = $derived(stripeFaults(stripe.strips));
+	const overlap = $derived(reach === null ? 0 : (2 * reach - spacing) / (2 * reach));
+
+	async function toggle(section: number) {
+		const off = round.round.off.includes(section)
+			? round.round.off.filter((s) => s !== section)
+			: [...round.round.off, section].sort((a, b) => a - b);
+		problem = (await round.add({ kind: 'sections', off }))[0] ?? null;
+	}
+</script>
+
+<div class="swath">
+	<div class="board card" class:both={reach !== null}>
+		<div class="above">
+			<Swath sections={round.rig.sections} off={round.round.off} width={length(boom)} />
+		</div>
+		{#if round.rig.sections.length > 1}
+			<div class="switches" role="group" aria-label="Sections that spray">
+				{#each round.rig.sections as size, i (i)}
+					{@const isOn = !round.round.off.includes(i)}
+					<button
+						type="button"
+						aria-pressed={isOn}
+						disabled={round.signedOff}
+						style="flex:{size}"
+						onclick={() => void toggle(i)}
+					>
+						<b>{sectionName(i, round.rig.sections.length)}</b>
+						<span>{isOn ? 'on' : 'off'} · {size} {size === 1 ? 'nozzle' : 'nozzles'}</span>
+					</button>
+				{/each}
+			</div>
+		{/if}
+		{#if reach !== null && round.rig.fan && height !== null}
+			<div class="behind">
+				<BoomBehind
+					nozzles={round.rig.nozzles}
+					spacingOverHeight={spacing / height}
+					reach={reach / spacing}
+					strips={stripe.strips}
+					height={showFigure(inUnit('length', height, round.units.spacing), 3, comma) + ' ' + round.units.spacing}
+					angle={round.rig.fan.angle}
+				/>
+				<div class="words">
+					<QuantityField
+						small
+						label="Nozzles above the target"
+						kept={round.round.height?.typed.text ?? showFigure(inUnit('length', height, round.units.spacing), 3, comma)}
+						unit={round.units.spacing}
+						disabled={round.signedOff}
+						commit={(text) => round.add({ kind: 'height', height: typed(text, round.units.spacing, round.settings) })}
+					/>
+					<p aria-live="polite">
+						{#if overlap <= 0}<b class="bad">✕ Gaps between the fans.</b> They do not meet at this height: raise the boom.
+						{:else if faults.thin > 0.02 || faults.double > 0.02}<b class="look"
+								>▲ Strips: {Math.round(faults.thin * 100)} % thin, {Math.round(faults.double * 100)} % double.</b
+							>
+							{overlap < 0.45 ? 'Raise the boom.' : 'Lower the boom.'}
+						{:else}<b>Even ground.</b>{/if}
+						<span class="lab">{round.rig.fan.angle}° fans, {Math.max(0, Math.round(overlap * 100))} % overlap.</span>
+					</p>
+				</div>
+			</div>
+		{/if}
+	</div>
+	{#if problem}<p class="problem" role="alert">{wordIssue(problem)}</p>{/if}
+	<div class="sum">
+		<div class="figure">
+			<span class="lab">{band ? 'Treated width' : 'Swath'}</span><br />
+			<span class="num">{length(width).split(' ')[0]}</span> <b>{metric ? 'm' : 'ft'}</b>
+		</div>
+		<div class="beside">
+			<p>
+				{#if band}<b>{band.bands} bands over {band.rows} rows</b>{:else}<b>{round.on.length} nozzles × {spacingShown}</b
+					>{/if}<br />
+				<span class="lab"
+					>{band
+						? 'Both volumes are told: per treated area and per field area.'
+						: 'A section off makes this a calibration of its own: pressure and flow change.'}</span
+				>
+			</p>
+			<BandFields {round} {band} />
+		</div>
+	</div>
+</div>
+
+<style>
+	.swath {
+		display: flex;
+		flex-direction: column;
+		gap: 12px;
+		flex: 1;
+		min-height: 0;
+	}
+	.board {
+		display: flex;
+		flex-direction: column;
+		justify-content: center;
+		gap: 10px;
+		flex: 1;
+		min-height: 0;
+		padding: 12px 16px;
+	}
+	.both .above :global(svg) {
+		max-height: 190px;
+	}
+	.both .above :global(.small) {
+		font-size: 21px;
+	}
+	.both .above :global(.past) {
+		display: none;
+	}
+	.behind {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) 190px;
+		gap: 16px;
+		align-items: center;
+		padding-top: 10px;
+		border-top: 1px dashed var(--rule);
+	}
+	.behind :global(svg) {
+		max-height: 150px;
+	}
+	.words {
+		display: grid;
+		gap: 8px;
+		font-size: 0.95rem;
+		line-height: 1.3;
+	}
+	.look {
+		color: var(--amber-text);
+	}
+	.bad {
+		color: var(--rust-text);
+	}
+	.switches {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 8px;
+	}
+	.switches button {
+		min-width: 96px;
+		min-height: 56px;
+		border: 2px dashed var(--straw-edge);
+		border-radius: 6px;
+		background: var(--straw-wash);
+		color: var(--straw-text);
+		font: inherit;
+		font-size: 0.95rem;
+		line-height: 1.25;
+		cursor: pointer;
+	}
+	.switches button[aria-pressed='true'] {
+		border: 2px solid var(--dye);
+		background: var(--dye-wash);
+		color: var(--dye-text);
+	}
+	.switches span {
+		display: block;
+	}
+	.sum {
+		display: grid;
+		grid-template-columns: auto 1fr;
+		gap: 24px;
+		align-items: center;
+		padding: 10px 16px;
+		border-radius: 6px;
+		background: var(--paper-deep);
+	}
+	.figure .num {
+		font-size: 3.4rem;
+		line-height: 0.95;
+	}
+	.beside {
+		display: flex;
+		justify-content: space-between;
+		align-items: center;
+		gap: 16px;
+	}
+	.problem {
+		color: var(--rust-text);
+		font-weight: 600;
+	}
+	@media (max-width: 859px) {
+		.switches button {
+			font-size: 0.85rem;
+		}
+		.board {
+			padding: 8px;
+			flex: none;
+		}
+		.behind {
+			grid-template-columns: minmax(0, 1fr);
+		}
+		.sum {
+			grid-template-columns: 1fr;
+			gap: 8px;
+		}
+		.beside {
+			flex-wrap: wrap;
+		}
+	}
+</style>

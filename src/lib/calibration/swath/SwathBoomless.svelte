@@ -1,0 +1,361 @@
+<!-- @component Swath of a boomless rig: the schools' answers side by side, and pans entered on the drawing. -->
+<script lang="ts">
+	import { untrack } from 'svelte';
+	import type { EntryBody, SwathSchool } from '$core';
+	import { readShare, showDecimals, showFigure, factor } from '$core';
+	import Pans from '$lib/drawings/Pans.svelte';
+	import Thrown from '$lib/drawings/Thrown.svelte';
+	import { shortUnit, typed } from '$lib/settings/field-units';
+	import { keptText, typedText } from '$lib/settings/typed-text';
+	import EstimatedWidth from './EstimatedWidth.svelte';
+	import { BoomlessSwath } from './pans.svelte';
+	import type { RoundState } from '$lib/calibration/round.svelte';
+	import { wordIssue } from '$lib/wording/issues';
+	import CvChart from './CvChart.svelte';
+	import QuantityField from '$lib/kit/QuantityField.svelte';
+	import SchoolAnswers from './SchoolAnswers.svelte';
+	import Segmented from '$lib/kit/Segmented.svelte';
+	import SideSwitches from './SideSwitches.svelte';
+	import { asWritten } from '$lib/wording/as-written';
+
+	let { state: round }: { state: RoundState } = $props();
+	const swath = untrack(() => new BoomlessSwath(round));
+
+	const comma = $derived(round.settings.decimalComma);
+	const metric = $derived(round.units.course === 'm');
+	const unit = $derived(round.units.course);
+	const length = (m: number | null) =>
+		m === null ? '–' : metric ? showDecimals(m, 2, comma) : showDecimals(m / factor('length', 'ft'), 1, comma);
+	let tab = $state<'schools' | 'pans'>(untrack(() => (round.round.pans ? 'pans' : 'schools')));
+	let problem = $state('');
+	const pans = $derived(round.round.pans);
+	const rows = $derived(swath.catches.length > 18 ? 2 : 1);
+
+	async function pick(school: SwathSchool) {
+		if (round.signedOff) return;
+		const kept = round.round.school;
+		const same = kept?.school === school ? kept : null;
+		const issues = await round.add({
+			kind: 'school',
+			school,
+			...(same?.share ? { share: same.share } : {}),
+			...(same?.length ? { length: same.length.typed } : {})
+		});
+		problem = issues[0] ? wordIssue(issues[0]) : '';
+	}
+	type PansEntry = Extract<EntryBody, { kind: 'pans' }>;
+	const setPans = (change: Partial<PansEntry>) => {
+		const now: Omit<PansEntry, 'kind'> = (pans && { ...pans, spacing: pans.spacing.typed }) ?? {
+			spacing: typed(metric ? '0.5' : '1.5', unit, round.settings),
+			count: 12,
+			driving: 'back-and-forth' as const,
+			maxCv: 0.15
+		};
+		const { spacing, count, driving, maxCv } = { ...now, ...change };
+		return round.add({ kind: 'pans', spacing, count, driving, maxCv });
+	};
+	const panText = (n: number) => swath.drafts[n] ?? round.round.panCatches.get(n)?.typed.text ?? '';
+	const focusPan = () => document.getElementById(`pan-${swath.at}`)?.focus();
+	async function enterPan(n: number) {
+		if (await swath.enter(n)) {
+			problem = '';
+			focusPan();
+		} else
+			problem = `Pan ${n}: “${swath.drafts[n]}” is not a volume. Write it like ${asWritten('42 ml or 1.4 fl oz', comma)}.`;
+	}
+	function panKey(event: KeyboardEvent, n: number) {
+		if (event.key === 'Enter') void enterPan(n);
+		else if (event.key === 'Escape') delete swath.drafts[n];
+		else if (event.key === 'ArrowLeft' && panText(n) === '') document.getElementById(`pan-${n - 1}`)?.focus();
+		else if (event.key === 'ArrowRight' && panText(n) === '') document.getElementById(`pan-${n + 1}`)?.focus();
+		else return;
+		event.preventDefault();
+	}
+	const wetted = (text: string) =>
+		round.add({ kind: 'wetted', width: typed(text, unit, round.settings), estimated: round.round.wettedGuessed });
+	const schoolLength = (school: SwathSchool) => (text: string) =>
+		round.add({ kind: 'school', school, length: typed(text, unit, round.settings) });
+	const typedLength = $derived(round.round.school?.length ? typedText(round.round.school.length.typed) : '');
+</script>
+
+<div class="swath">
+	<div class="bar">
+		<Segmented
+			label="How the swath is measured"
+			options={[
+				{ value: 'schools', label: 'Wetted width' },
+				{ value: 'pans', label: 'Pans' }
+			]}
+			value={tab}
+			onchange={(v) => {
+				tab = v;
+				if (v === 'pans' && !pans && !round.signedOff) void setPans({});
+			}}
+		/>
+		<SideSwitches {round} />
+	</div>
+	{#if tab === 'pans'}
+		<div class="board card pans">
+			<div class="drawing">
+				<Pans
+					fills={swath.fills}
+					at={swath.at}
+					swath={swath.shown}
+					laid={swath.laid}
+					words={swath.shown !== null && round.width !== null
+						? `${length(round.width)} ${unit}${swath.cv === null ? '' : `, CV ${showDecimals(swath.cv * 100, 1, comma)} %`}`
+						: 'type what each pan caught'}
+					onpick={(n) => {
+						swath.at = n;
+						document.getElementById(`pan-${n}`)?.focus();
+					}}
+				/>
+			</div>
+			<div class="inputs" style="--n:{Math.ceil(swath.catches.length / rows)}">
+				{#each swath.catches as _, i (i)}
+					<input
+						id="pan-{i + 1}"
+						class="num"
+						type="text"
+						inputmode="decimal"
+						autocomplete="off"
+						aria-label="Pan {i + 1}, {shortUnit(swath.unit)}"
+						placeholder={i === 0 ? shortUnit(swath.unit) : ''}
+						disabled={round.signedOff}
+						value={panText(i + 1)}
+						oninput={(e) => (swath.drafts[i + 1] = e.currentTarget.value)}
+						onfocus={(e) => {
+							swath.at = i + 1;
+							e.currentTarget.select();
+						}}
+						onblur={() => {
+							if (swath.drafts[i + 1] !== undefined) void swath.enter(i + 1);
+						}}
+						onkeydown={(e) => panKey(e, i + 1)}
+						onpaste={(e) => {
+							const text = e.clipboardData?.getData('text') ?? '';
+							if (/[\t\n;]/.test(text.trim())) {
+								e.preventDefault();
+								void swath.paste(i + 1, text);
+							}
+						}}
+					/>
+				{/each}
+			</div>
+			<div class="under" class:charted={swath.result !== null}>
+				<div class="settings">
+					<QuantityField
+						small
+						label="Pan to pan"
+						kept={keptText(pans?.spacing.typed, unit, round.settings)}
+						{unit}
+						disabled={round.signedOff}
+						commit={(text) => setPans({ spacing: typed(text, unit, round.settings) })}
+					/>
+					<QuantityField
+						small
+						label="Pans"
+						kept={`${pans?.count ?? 12}`}
+						disabled={round.signedOff}
+						commit={(text) => setPans({ count: Number(text) })}
+					/>
+					<QuantityField
+						small
+						label="CV at most, %"
+						kept={showFigure((pans?.maxCv ?? 0.15) * 100, 3, comma)}
+						disabled={round.signedOff}
+						commit={(text) => setPans({ maxCv: readShare(text) })}
+					/>
+					<label class="small">
+						<span>Driven</span>
+						<select
+							class="field-input"
+							value={pans?.driving ?? 'back-and-forth'}
+							disabled={round.signedOff}
+							onchange={(e) => void setPans({ driving: e.currentTarget.value as 'one-way' })}
+						>
+							<option value="back-and-forth">back and forth</option>
+							<option value="one-way">one way</option>
+						</select>
+					</label>
+				</div>
+				{#if swath.result}
+					<CvChart
+						candidates={swath.result.candidates}
+						best={swath.result.best}
+						limit={pans?.maxCv ?? 0.15}
+						spacing={(swath.spacing ?? 1) / (metric ? 1 : factor('length', 'ft'))}
+						{unit}
+						decimalComma={comma}
+					/>
+				{/if}
+			</div>
+		</div>
+	{:else}
+		<div class="board card wet">
+			<div class="settings three">
+				<QuantityField
+					label="Wetted width, edge to edge"
+					kept={keptText(round.round.wetted?.typed, unit, round.settings)}
+					{unit}
+					hint="On dry hard ground, taped."
+					disabled={round.signedOff}
+					commit={wetted}
+				/>
+				<QuantityField
+					label="Nozzles above the ground"
+					kept={keptText(round.round.height?.typed, round.units.spacing, round.settings)}
+					unit={round.units.spacing}
+					hint={round.head.rig.makerHeights
+						? `Maker: ${typedText(round.head.rig.makerHeights.low)} to ${typedText(round.head.rig.makerHeights.high)}.`
+						: 'The maker’s swath goes with a height.'}
+					disabled={round.signedOff}
+					commit={(text) => round.add({ kind: 'height', height: typed(text, round.units.spacing, round.settings) })}
+				/>
+				{#if swath.school === 'share'}
+					<QuantityField
+						label="Usable share, %"
+						kept={showFigure((round.round.school?.share ?? 0.85) * 100, 3, comma)}
+						hint="The edges thin out."
+						disabled={round.signedOff}
+						commit={(text) => round.add({ kind: 'school', school: 'share', share: readShare(text) })}
+					/>
+				{:else if swath.school === 'edges' || swath.school === 'maker' || swath.school === 'asked'}
+					<QuantityField
+						label={swath.school === 'edges'
+							? 'Overlap at each edge'
+							: swath.school === 'maker'
+								? 'Maker’s swath'
+								: 'Width that I drive'}
+						kept={typedLength}
+						{unit}
+						disabled={round.signedOff}
+						commit={schoolLength(swath.school)}
+					/>
+				{/if}
+			</div>
+			{#if swath.school !== 'maker' && swath.school !== 'asked'}<EstimatedWidth {round} />{/if}
+			<div class="drawing wide">
+				<Thrown
+					used={swath.wetted !== null && round.width !== null ? round.width / swath.wetted : null}
+					wetted={swath.wetted === null ? 'wetted width' : `${length(swath.wetted)} ${unit} wetted`}
+					swath="{length(round.width)} {unit}"
+					sides={round.round.off.includes(0) ? 'right' : round.round.off.includes(1) ? 'left' : 'both'}
+				/>
+			</div>
+		</div>
+	{/if}
+	{#if problem}<p class="problem" role="alert">✕ {problem}</p>{/if}
+	{#if swath.school === null && swath.wetted !== null}<p class="pick"><b>Pick how wide you drive:</b></p>{/if}
+	<SchoolAnswers
+		answers={swath.answers}
+		picked={swath.school}
+		{length}
+		{unit}
+		terse={tab === 'pans'}
+		disabled={round.signedOff}
+		onpick={(school) => void pick(school)}
+	/>
+</div>
+
+<style>
+	.swath {
+		display: flex;
+		flex-direction: column;
+		gap: 10px;
+		flex: 1;
+		min-height: 0;
+	}
+	.bar {
+		display: flex;
+		flex-wrap: wrap;
+		justify-content: space-between;
+		gap: 10px;
+	}
+	.board {
+		display: flex;
+		flex-direction: column;
+		gap: 8px;
+		padding: 10px 14px;
+	}
+	.drawing :global(svg) {
+		max-height: 165px;
+	}
+	.drawing.wide :global(svg) {
+		max-height: 165px;
+	}
+	.charted {
+		display: grid;
+		grid-template-columns: 270px minmax(0, 1fr);
+		gap: 12px;
+		align-items: start;
+	}
+	.charted .settings {
+		grid-template-columns: 1fr 1fr;
+	}
+	.inputs {
+		display: grid;
+		grid-template-columns: repeat(var(--n), minmax(0, 1fr));
+		gap: 3px;
+	}
+	.inputs input {
+		min-width: 0;
+		min-height: 38px;
+		padding: 0;
+		border: 2px solid var(--rule);
+		border-radius: 5px;
+		background: var(--card);
+		text-align: center;
+		font-size: 1.1rem;
+	}
+	.inputs input:focus {
+		border: 3px solid var(--dye);
+		outline: none;
+	}
+	.inputs input::placeholder {
+		font: 400 0.8rem var(--font-text);
+		color: var(--soft);
+		opacity: 1;
+	}
+	.settings {
+		display: grid;
+		grid-template-columns: repeat(4, minmax(0, 1fr));
+		gap: 10px;
+		align-items: end;
+	}
+	.settings.three {
+		grid-template-columns: repeat(3, minmax(0, 1fr));
+		align-items: start;
+	}
+	.small {
+		display: grid;
+		gap: 0.25rem;
+	}
+	.small span {
+		color: var(--soft);
+		font-size: 0.85rem;
+	}
+	.small select {
+		padding: 0.25rem 0.4rem;
+		font-size: 1rem;
+	}
+	.problem {
+		color: var(--rust-text);
+		font-weight: 600;
+	}
+	@media (max-width: 859px) {
+		.charted {
+			grid-template-columns: minmax(0, 1fr);
+		}
+		.settings,
+		.settings.three {
+			grid-template-columns: 1fr 1fr;
+		}
+		.inputs {
+			grid-template-columns: repeat(6, minmax(0, 1fr));
+		}
+		.inputs input {
+			min-height: 48px;
+		}
+	}
+</style>

@@ -1,0 +1,134 @@
+<!-- @component Pattern width of a hand-carried rig at working height; for a swung wand the width of the sweep. -->
+<script lang="ts">
+	import { showDecimals, factor } from '$core';
+	import { keptText } from '$lib/settings/typed-text';
+	import { typed } from '$lib/settings/field-units';
+	import type { RoundState } from '$lib/calibration/round.svelte';
+	import QuantityField from '$lib/kit/QuantityField.svelte';
+	import EstimatedWidth from './EstimatedWidth.svelte';
+	import WandPicker from '$lib/calibration/WandPicker.svelte';
+
+	let { state: round }: { state: RoundState } = $props();
+	const metric = $derived(round.units.course === 'm');
+	const comma = $derived(round.settings.decimalComma);
+	const swung = $derived(round.round.notes.get('wand') === 'swung');
+	const shown = $derived(
+		round.width === null
+			? '–'
+			: metric
+				? showDecimals(round.width, 2, comma)
+				: showDecimals(round.width / factor('length', 'ft'), 1, comma)
+	);
+</script>
+
+<div class="pattern">
+	<div class="asked">
+		<QuantityField
+			label={swung ? 'Width of the sweep' : 'Width of the wet strip'}
+			kept={keptText(round.round.wetted?.typed, round.units.course, round.settings)}
+			unit={round.units.course}
+			hint="On dry ground, at the height you spray from."
+			disabled={round.signedOff}
+			commit={(text) =>
+				round.add({
+					kind: 'wetted',
+					width: typed(text, round.units.course, round.settings),
+					estimated: round.round.wettedGuessed
+				})}
+		/>
+		<EstimatedWidth {round} />
+		<WandPicker {round} />
+	</div>
+	<div class="board card">
+		<svg
+			viewBox="0 0 700 300"
+			role="img"
+			aria-label="A wand held over the ground wets a strip {shown} {round.units.course} wide"
+		>
+			<rect x="0" y="252" width="700" height="30" fill="var(--straw-wash)" stroke="var(--straw-edge)" />
+			<rect
+				x="170"
+				y="252"
+				width="360"
+				height="30"
+				fill={round.width === null ? 'none' : 'var(--dye)'}
+				stroke="var(--dye)"
+				stroke-dasharray={round.width === null ? '5 4' : undefined}
+			/>
+			<g fill="var(--ink)">
+				<circle cx="350" cy="40" r="20" />
+				<path d="M334 62h32l10 70h-14l-4 110h-8l-2-86-2 86h-8l-4-110h-14z" />
+				<rect
+					x="312"
+					y="66"
+					width="20"
+					height="58"
+					rx="6"
+					fill="var(--dye-light)"
+					stroke="var(--ink)"
+					stroke-width="3"
+				/>
+			</g>
+			{#if swung}
+				<path d="M370 92L560 170M330 92L140 170" stroke="var(--ink)" stroke-width="5" />
+				<path d="M540 176Q350 232 160 176" stroke="var(--dye)" stroke-width="3" stroke-dasharray="8 6" fill="none" />
+				<path d="M160 176l-6 76h392l-6-76Q350 232 160 176z" fill="var(--dye-light)" opacity="0.3" />
+			{:else}
+				<path d="M368 92L420 158" stroke="var(--ink)" stroke-width="5" />
+				<path d="M420 158L170 252H530z" fill="var(--dye-light)" opacity="0.4" stroke="var(--dye)" />
+			{/if}
+			<path d="M170 292H530M170 284v14M530 284v14" stroke="var(--ink)" stroke-width="2" />
+		</svg>
+	</div>
+	<div class="sum">
+		<p><span class="num">{shown}</span> <b>{round.units.course}</b></p>
+		<p class="lab">Not needed for a plot or a refill: there the ground itself is measured.</p>
+	</div>
+</div>
+
+<style>
+	.pattern {
+		display: flex;
+		flex-direction: column;
+		gap: 12px;
+		flex: 1;
+		min-height: 0;
+	}
+	.asked {
+		display: grid;
+		grid-template-columns: minmax(0, 260px) 1fr;
+		gap: 18px;
+		align-items: start;
+	}
+	.board {
+		display: grid;
+		align-items: center;
+		flex: 1;
+		min-height: 0;
+		padding: 12px;
+	}
+	svg {
+		width: 100%;
+		max-height: 320px;
+	}
+	.sum {
+		display: flex;
+		align-items: end;
+		gap: 24px;
+		padding: 10px 16px;
+		border-radius: 6px;
+		background: var(--paper-deep);
+	}
+	.sum .num {
+		font-size: 3.4rem;
+		line-height: 0.95;
+	}
+	@media (max-width: 859px) {
+		.asked {
+			grid-template-columns: 1fr;
+		}
+		.board {
+			flex: none;
+		}
+	}
+</style>

@@ -1,0 +1,181 @@
+import type { PanSwath, SwathSchool } from '$core';
+import {
+	fields,
+	overlapCv,
+	panSwath,
+	schoolOf,
+	showDecimals,
+	showFigure,
+	usualShare,
+	quantityOf,
+	entered
+} from '$core';
+import { typed } from '$lib/settings/field-units';
+import { typedText } from '$lib/settings/typed-text';
+import type { RoundState } from '$lib/calibration/round.svelte';
+
+/** One school's answer for the swath, for showing beside the others. */
+export interface SchoolAnswer {
+	readonly school: SwathSchool;
+	readonly name: string;
+	/** m; null while something is missing. */
+	readonly width: number | null;
+	readonly note: string;
+}
+
+/** What the swath of a boomless rig is by each school, from one wetted width, a row of pans, and the maker's figure. */
+export class BoomlessSwath {
+	readonly #round: RoundState;
+	/** Pan at hand, from 1. */
+	at = $state(1);
+	drafts = $state<Record<number, string>>({});
+
+	constructor(round: RoundState) {
+		this.#round = round;
+	}
+
+	school: SwathSchool | null = $derived.by(() => schoolOf(this.#round.round));
+	wetted: number | null = $derived.by(() => quantityOf(this.#round.round.wetted));
+	spacing: number | null = $derived.by(() => quantityOf(this.#round.round.pans?.spacing));
+	/** Catch of each pan, m³; null is not read. */
+	catches: readonly (number | null)[] = $derived.by(() => {
+		const count = this.#round.round.pans?.count ?? 0;
+		return Array.from({ length: count }, (_, i) => {
+			const kept = this.#round.round.panCatches.get(i + 1);
+			const draft = this.drafts[i + 1];
+			return quantityOf(
+				draft === undefined ? kept : entered(fields.pan, typed(draft, this.unit, this.#round.settings))
+			) as number | null;
+		});
+	});
+	/** Unit of the next pan: that of the last one read. */
+	unit: string = $derived.by(() => [...this.#round.round.panCatches.values()].at(-1)?.typed.unit ?? 'ml');
+	/** Swath from the pans, once all are read. */
+	result: PanSwath | null = $derived.by(() => {
+		const pans = this.#round.round.pans;
+		if (!pans || this.catches.length === 0 || this.catches.some((c) => c === null)) return null;
+		return panSwath(this.catches as number[], pans.driving === 'back-and-forth', pans.maxCv);
+	});
+	/** Distance between passes that is shown on the pans, in pan spacings. */
+	shown: number | null = $derived.by(() => {
+		if (this.#round.width === null || this.spacing === null) return this.result?.best?.spacings ?? null;
+		return this.#round.width / this.spacing;
+	});
+	/** CV at the width in use, by the nearest whole number of spacings. */
+	cv: number | null = $derived.by(() => {
+		const pans = this.#round.round.pans;
+		if (!pans || !this.result || this.shown === null) return null;
+		const swath = Math.max(1, Math.round(this.shown));
+		return overlapCv(this.catches as number[], swath, pans.driving === 'back-and-forth');
+	});
+	fills: readonly (number | null)[] = $derived.by(() => {
+		const most = Math.max(0, ...this.catches.map((c) => c ?? 0));
+		return this.catches.map((c) => (c === null ? null : most > 0 ? c / most : 0));
+	});
+	/** What the ground gets across the pans where passes lie beside each other, over its mean. */
+	laid: readonly number[] = $derived.by(() => {
+		const pans = this.#round.round.pans;
+		if (!pans || !this.result || this.shown === null) return [];
+		return layPasses(this.catches as number[], Math.max(1, Math.round(this.shown)), pans.driving === 'back-and-forth');
+	});
+
+	/** Every school's answer side by side; the one in use decides. */
+	answers: readonly SchoolAnswer[] = $derived.by(() => {
+		const { round, rig, settings } = this.#round;
+		const comma = settings.decimalComma;
+		const { school, share, length } = round.school ?? { school: null, share: undefined, length: undefined };
+		const typedLength = (of: SwathSchool) => (school === of ? (quantityOf(length) as number | null) : null);
+		const edge = typedLength('edges');
+		const usable = school === 'share' && share !== undefined ? share : usualShare;
+		const best = this.result?.best;
+		const w = this.wetted;
+		return [
+			{
+				school: 'pans',
+				name: 'Pans',
+				width: best && this.spacing !== null ? best.spacings * this.spacing : null,
+				note: best
+					? `widest with CV ≤ ${showFigure((round.pans?.maxCv ?? 0.15) * 100, 3, comma)} %: ${showDecimals(best.cv * 100, 1, comma)} %`
+					: this.result
+						? 'no width is even enough'
+						: 'a row of equal pans across the swath'
+			},
+			{
+				school: 'share',
+				name: 'Usable share',
+				width: w === null ? null : w * usable,
+				note: `${showFigure(usable * 100, 3, comma)} % of the wetted width`
+			},
+			{
+				school: 'edges',
+				name: 'Edges off',
+				width: w === null || edge === null || w <= 2 * edge ? null : w - 2 * edge,
+				note:
+					edge === null ? 'wetted less an overlap at each edge' : `wetted less ${typedText(length!.typed)} at each edge`
+			},
+			{ school: 'full', name: 'Full width', width: w, note: 'all that is wetted' },
+			{
+				school: 'maker',
+				name: 'Maker',
+				width: typedLength('maker') ?? (quantityOf(rig.makerSwath) as number | null),
+				note: 'the sheet’s figure at its height'
+			},
+			{ school: 'asked', name: 'As I drive it', width: typedLength('asked'), note: 'a width that you set' }
+		];
+	});
+
+	/** Keeps a pan and goes to the next that is open. Answers with what is wrong, or ''. */
+	async enter(pan: number): Promise<boolean> {
+		const text = this.drafts[pan]?.trim();
+		if (text === undefined || text === '') {
+			delete this.drafts[pan];
+			this.at = this.#next(pan);
+			return true;
+		}
+		const issues = await this.#round.add({
+			kind: 'pan',
+			pan,
+			amount: typed(text, this.unit, this.#round.settings)
+		});
+		if (issues.length > 0) return false;
+		delete this.drafts[pan];
+		this.at = this.#next(pan);
+		return true;
+	}
+
+	#next(pan: number): number {
+		const open = this.catches.flatMap((c, i) => (c === null && i + 1 !== pan ? [i + 1] : []));
+		return open.find((n) => n > pan) ?? open[0] ?? Math.min(pan + 1, this.catches.length);
+	}
+
+	/** A pasted column fills the pans in order from one on. */
+	async paste(pan: number, text: string): Promise<number> {
+		const figures = text
+			.trim()
+			.split(/[\t\r\n;]+/)
+			.filter((f) => f.trim() !== '');
+		if (figures.length < 2) return 0;
+		const room = figures.slice(0, this.catches.length - pan + 1);
+		for (const [i, figure] of room.entries()) {
+			this.drafts[pan + i] = figure.trim();
+			if (!(await this.enter(pan + i))) return i;
+		}
+		return room.length;
+	}
+}
+
+/** Pans of neighbouring passes laid over each other, across one width of the pans, over their mean. */
+export function layPasses(pans: readonly number[], swath: number, mirrored: boolean): number[] {
+	const n = pans.length;
+	const sums = new Array<number>(n).fill(0);
+	const reach = Math.ceil(n / swath) + 1;
+	for (let pass = -reach; pass <= reach; pass += 1) {
+		const turned = mirrored && pass % 2 !== 0;
+		for (let i = 0; i < n; i += 1) {
+			const cell = pass * swath + i;
+			if (cell >= 0 && cell < n) sums[cell]! += pans[turned ? n - 1 - i : i]!;
+		}
+	}
+	const mean = sums.reduce((s, v) => s + v, 0) / n;
+	return mean > 0 ? sums.map((s) => s / mean) : sums;
+}

@@ -1,0 +1,343 @@
+<!-- @component What the tank says: read before and after, or what brought it back to its mark; and how long it ran parked. -->
+<script lang="ts">
+	import { untrack } from 'svelte';
+	import type { TankReading } from '$core';
+	import { fields, readField, showDecimals, showFigure, factor, quantityOf } from '$core';
+	import TankSight from '$lib/drawings/TankSight.svelte';
+	import { shortUnit, typed } from '$lib/settings/field-units';
+	import { typedText } from '$lib/settings/typed-text';
+	import { spaceBar } from '$lib/kit/attachments';
+	import type { RoundState } from '$lib/calibration/round.svelte';
+	import type { WatchDevice } from '$lib/calibration/kept-watch';
+	import { keptWatch } from '$lib/calibration/kept-watch';
+	import CatchTimer from '$lib/calibration/CatchTimer.svelte';
+	import QuantityField from '$lib/kit/QuantityField.svelte';
+	import Segmented from '$lib/kit/Segmented.svelte';
+	import { asWritten } from '$lib/wording/as-written';
+
+	interface Props {
+		state: RoundState;
+		device: WatchDevice;
+		next: string;
+		onnext: () => void;
+	}
+	let { state: round, device, next: nextWords, onnext }: Props = $props();
+
+	const watch = untrack(() => keptWatch(device, 'parked', round.head.id));
+
+	const comma = $derived(round.settings.decimalComma);
+	/** Ground was given, or it ran parked for a time. */
+	const parked = $derived(round.method === 'parked-drop' || (round.method !== 'refill' && round.round.plot === null));
+	const by = $derived(round.round.tankBy);
+	const unit = $derived(round.onFoot ? round.units.catch : round.units.tank);
+	const volume = (text: string) => {
+		const read = readField(fields.tankReading, typed(text, unit, round.settings), '');
+		return read.ok ? (read.value.value as number) : null;
+	};
+	const shown = (v: number) => `${showFigure(v / factor('volume', unit), 4, comma)} ${shortUnit(unit)}`;
+	let start = $state('');
+	let left = $state('');
+	let added = $state('');
+	let problem = $state('');
+
+	const now = $derived({ start: volume(start), left: volume(left), added: volume(added) });
+	const share = (v: number | null) => (v === null ? null : v / round.rig.tank);
+	const levels = $derived(
+		by === 'dip'
+			? { start: share(now.start), left: share(now.left) }
+			: { start: 0.95, left: now.added === null ? null : Math.max(0.05, 0.95 - now.added / round.rig.tank) }
+	);
+	const gone = $derived(
+		by === 'dip'
+			? now.start !== null && now.left !== null
+				? shown(now.start - now.left)
+				: ''
+			: now.added === null
+				? ''
+				: shown(now.added)
+	);
+	const courseTime = $derived(round.speed && 'times' in round.speed.reading ? round.ownTime : null);
+	const runFor = $derived(round.round.parkedTime ? quantityOf(round.round.parkedTime) : courseTime);
+	const readings = $derived(
+		round.round.used.map((u) => ({
+			...u,
+			words:
+				'added' in u.reading
+					? `${typedText(u.reading.added.typed)} added`
+					: `${typedText(u.reading.start.typed)} to ${typedText(u.reading.left.typed)}`
+		}))
+	);
+
+	async function keep() {
+		const text = (t: string) => typed(t, unit, round.settings);
+		const empty = by === 'dip' ? start.trim() === '' || left.trim() === '' : added.trim() === '';
+		if (empty) {
+			problem =
+				by === 'dip'
+					? 'Both levels are needed: what was in, and what is left.'
+					: asWritten('Write what was added, like 12.4 L.', comma);
+			return;
+		}
+		if (by === 'dip' && now.start !== null && now.left !== null && now.left >= now.start) {
+			problem = `“${left}” left is not under “${start}” at the start, so nothing was used.`;
+			return;
+		}
+		const reading = by === 'dip' ? { start: text(start), left: text(left) } : { added: text(added) };
+		const issues = await round.add({ kind: 'used', reading });
+		if (issues[0]) {
+			const { wordIssue } = await import('$lib/wording/issues');
+			problem = wordIssue(issues[0]);
+			return;
+		}
+		problem = '';
+		start = left = added = '';
+	}
+	const press = () => {
+		if (round.signedOff || !parked) return;
+		if (!watch.running) return watch.start();
+		const time = watch.stop();
+		void round.add({
+			kind: 'parked-time',
+			time: typed(time.toFixed(1), 's', { ...round.settings, decimalComma: false })
+		});
+	};
+	const hints: Record<TankReading, string> = {
+		dip: 'By dip stick, sight glass or scale before and after.',
+		mark: 'Filled to a mark, then brought back to it: the mark’s own error counts twice.',
+		meter: 'Filled, then brought back by a metered hose.'
+	};
+</script>
+
+<svelte:window {@attach spaceBar(press)} />
+
+<div class="tank">
+	<div class="scrolling">
+		<div class="how">
+			<Segmented
+				label="How the tank is read"
+				options={[
+					{ value: 'dip', label: 'Before and after' },
+					{ value: 'mark', label: 'Back to the mark' },
+					{ value: 'meter', label: 'Metered refill' }
+				]}
+				value={by}
+				onchange={(how) => {
+					if (!round.signedOff) void round.add({ kind: 'tank-by', how });
+				}}
+			/>
+			<p class="lab">{hints[by]}</p>
+		</div>
+		<div class="board card">
+			<div class="sight"><TankSight start={levels.start} left={levels.left} {gone} added={by !== 'dip'} /></div>
+			<form
+				class="levels"
+				onsubmit={(e) => {
+					e.preventDefault();
+					void keep();
+				}}
+			>
+				{#if by === 'dip'}
+					<label
+						>In the tank before<span class="box"
+							><input
+								class="field-input num"
+								bind:value={start}
+								inputmode="text"
+								autocomplete="off"
+								disabled={round.signedOff}
+							/><small>{shortUnit(unit)}</small></span
+						></label
+					>
+					<label
+						>Left in it after<span class="box"
+							><input
+								class="field-input num"
+								bind:value={left}
+								inputmode="text"
+								autocomplete="off"
+								disabled={round.signedOff}
+							/><small>{shortUnit(unit)}</small></span
+						></label
+					>
+				{:else}
+					<label
+						>Added to come back to the mark<span class="box"
+							><input
+								class="field-input num"
+								bind:value={added}
+								inputmode="text"
+								autocomplete="off"
+								disabled={round.signedOff}
+							/><small>{shortUnit(unit)}</small></span
+						></label
+					>
+				{/if}
+				<button class="btn go" disabled={round.signedOff}>Keep this reading</button>
+				{#if problem}<p class="problem" role="alert">✕ {problem}</p>{/if}
+				<ol aria-label="Tank readings">
+					{#each readings as reading, i (reading.id)}
+						<li class:struck={reading.struck}>
+							<span>{i + 1}</span><b>{reading.words}</b>
+							{#if !reading.struck && !round.signedOff}<button
+									type="button"
+									aria-label="Strike reading {i + 1}"
+									title="Strike it: it stays on record and no longer counts"
+									onclick={() => void round.add({ kind: 'strike', entry: reading.id })}>✕</button
+								>{:else}<small>struck</small>{/if}
+						</li>
+					{:else}
+						<li class="open"><span>1</span>not read yet</li>
+					{/each}
+				</ol>
+			</form>
+		</div>
+		{#if parked}
+			<div class="ran">
+				<QuantityField
+					label={round.round.parkedTime ? 'Ran parked for' : 'Ran parked as long as the course'}
+					kept={round.round.parkedTime?.typed.text ?? (courseTime === null ? '' : showDecimals(courseTime, 1, comma))}
+					unit="s"
+					hint="Same rpm and pressure, brake set, nobody in the spray."
+					disabled={round.signedOff}
+					commit={(text) => round.add({ kind: 'parked-time', time: typed(text, 's', round.settings) })}
+				/>
+				<p class="lab">
+					Longer than the course is better: a level that falls a hand’s breadth is read more exactly than one that falls
+					a finger.
+				</p>
+			</div>
+		{/if}
+	</div>
+	<div class="foot">
+		{#if parked}<CatchTimer {watch} target={runFor} onpress={press} decimalComma={comma} />{:else}<span></span>{/if}
+		<button type="button" class="btn ink big" onclick={onnext}>{nextWords} →</button>
+	</div>
+</div>
+
+<style>
+	.tank,
+	.scrolling {
+		display: flex;
+		flex-direction: column;
+		gap: 12px;
+		flex: 1;
+		min-height: 0;
+	}
+	.how {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 10px 18px;
+	}
+	.board {
+		display: grid;
+		grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);
+		gap: 18px;
+		align-items: center;
+		flex: 1;
+		min-height: 0;
+		padding: 14px 18px;
+	}
+	.sight {
+		height: 100%;
+		min-height: 200px;
+		max-height: 340px;
+	}
+	.levels {
+		display: grid;
+		gap: 12px;
+	}
+	label {
+		display: grid;
+		gap: 4px;
+		font-weight: 600;
+	}
+	.box {
+		position: relative;
+	}
+	.box input {
+		font-size: 1.8rem;
+		min-height: 60px;
+	}
+	.box small {
+		position: absolute;
+		right: 14px;
+		top: 50%;
+		transform: translateY(-50%);
+		color: var(--soft);
+		font-weight: 400;
+		pointer-events: none;
+	}
+	ol {
+		list-style: none;
+		margin: 0;
+		padding: 0;
+	}
+	li {
+		display: grid;
+		grid-template-columns: 24px 1fr auto;
+		align-items: center;
+		min-height: 48px;
+		border-top: 1px dashed var(--rule);
+	}
+	li span,
+	.open {
+		color: var(--soft);
+	}
+	li button {
+		width: 48px;
+		height: 48px;
+		border: 0;
+		background: none;
+		color: var(--soft);
+		font-size: 1.1rem;
+		cursor: pointer;
+	}
+	.struck b {
+		text-decoration: line-through;
+		color: var(--soft);
+	}
+	.ran {
+		display: grid;
+		grid-template-columns: minmax(0, 260px) 1fr;
+		gap: 18px;
+		align-items: center;
+	}
+	.problem {
+		color: var(--rust-text);
+		font-weight: 600;
+	}
+	.foot {
+		display: grid;
+		grid-template-columns: auto auto;
+		justify-content: space-between;
+		gap: 16px;
+	}
+	@media (max-width: 859px) {
+		.scrolling {
+			margin: 0 -16px;
+			padding: 0 16px 8px;
+			overflow-y: auto;
+		}
+		.board {
+			grid-template-columns: 1fr;
+			flex: none;
+			padding: 10px;
+		}
+		.sight {
+			height: 170px;
+			min-height: 0;
+		}
+		.ran {
+			grid-template-columns: 1fr;
+			gap: 4px;
+		}
+		.foot {
+			grid-template-columns: 1fr 1fr;
+			margin: 0 -16px;
+			padding: 10px 16px 12px;
+			border-top: 1px solid var(--rule);
+			flex: none;
+		}
+	}
+</style>

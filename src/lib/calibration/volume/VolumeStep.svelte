@@ -1,0 +1,106 @@
+<!-- @component The answer: spray volume with its ±, where the ± comes from, the working, what is odd. -->
+<script lang="ts">
+	import { relativeU } from '$core';
+	import type { MadeChange } from '$core';
+	import type { RoundState } from '$lib/calibration/round.svelte';
+	import { measuresOf } from '$lib/settings/field-units';
+	import { perWhat } from '$lib/show/answer';
+	import { wordIssue } from '$lib/wording/issues';
+	import type { RateUnit } from '$lib/settings/rate-units';
+	import BudgetBar from '$lib/calibration/BudgetBar.svelte';
+	import { findingKey } from '$lib/wording/finding-key';
+	import FindingCard from '$lib/calibration/FindingCard.svelte';
+	import PredictionNote from '$lib/calibration/PredictionNote.svelte';
+	import OtherWays from '$lib/calibration/OtherWays.svelte';
+	import RateFigure from '$lib/calibration/RateFigure.svelte';
+	import Working from '$lib/calibration/Working.svelte';
+
+	let { state: round, unit }: { state: RoundState; unit: RateUnit } = $props();
+	const c = $derived(round.calibration);
+</script>
+
+<div class="volume">
+	{#if c && round.sheet.ok}
+		<div class="card top">
+			<RateFigure
+				rate={c.rate.value}
+				relativeU95={2 * relativeU(c.rate)}
+				{unit}
+				decimalComma={round.settings.decimalComma}
+				budget={c.budget}
+			/>
+			<div>
+				<p class="lab">Where the ± comes from</p>
+				<BudgetBar budget={c.budget} advise />
+			</div>
+		</div>
+		<div class="card bottom">
+			<Working
+				sheet={round.sheet.value}
+				calibration={c}
+				school={round.settings.school}
+				measures={measuresOf(round.settings)}
+				decimalComma={round.settings.decimalComma}
+			/>
+		</div>
+		{#if round.head.setting?.change}
+			<PredictionNote change={round.head.setting.change as MadeChange} rate={c.rate} settings={round.settings} />
+		{/if}
+		<OtherWays {round} others={round.others} rate={c.rate} />
+		{#if c.findings.length > 0}
+			<div class="findings">
+				{#each c.findings as finding (findingKey(finding))}<FindingCard
+						{finding}
+						names={round.names}
+						settings={round.settings}
+						onsizes={round.signedOff ? undefined : (told) => void round.sizes(told)}
+					/>{/each}
+			</div>
+		{/if}
+		{#if perWhat(c)}<p class="lab">
+				Told per treated area. Per field area it stands among the facts of the answer.
+			</p>{/if}
+	{:else if !round.result.ok}
+		<div class="card empty">
+			<h2>Not yet</h2>
+			<ul>
+				{#each round.result.issues as issue (issue.path + issue.code)}<li>{wordIssue(issue)}</li>{/each}
+			</ul>
+			<p class="lab">One reading of each is enough for a first answer; more narrow its ±.</p>
+		</div>
+	{/if}
+</div>
+
+<style>
+	.volume {
+		display: flex;
+		flex-direction: column;
+		gap: 12px;
+	}
+	.top {
+		display: grid;
+		gap: 12px;
+		padding: 16px 18px;
+	}
+	.bottom {
+		padding: 12px 18px;
+	}
+	.findings {
+		display: none;
+		gap: 10px;
+	}
+	.empty {
+		display: grid;
+		gap: 10px;
+		padding: 20px;
+	}
+	ul {
+		margin: 0;
+		padding-left: 1.2rem;
+	}
+	@media (max-width: 859px) {
+		.findings {
+			display: grid;
+		}
+	}
+</style>

@@ -1,0 +1,93 @@
+import { v7 } from 'uuid';
+import type { KeptFarm, RoundStore } from '$lib/entries/round-store';
+import type { KeptNozzles } from '$lib/settings/nozzle-table';
+import type { Entry, RunEntry } from '$core';
+import { IdbLog, IdbStore } from './idb-store';
+import type { OutboxStatus } from '$lib/entries/outbox';
+import { Outbox, sendByHttp, worstStatus } from '$lib/entries/outbox';
+import type { RoundHead } from '$lib/wire/round-message';
+import type { JobHead } from '$lib/wire/run-message';
+
+const fetcher: typeof fetch = (input, init) => fetch(input, init);
+const later = (milliseconds: number, run: () => void) => {
+	const timer = setTimeout(run, milliseconds);
+	return () => clearTimeout(timer);
+};
+
+/** This device: its memory, its outbox, its clocks. Made once in the browser; screens and states are handed it. */
+class Device {
+	readonly store: RoundStore = new IdbStore();
+	/** Jobs as they are mixed and sprayed. */
+	readonly runs = new IdbLog<JobHead, RunEntry>('fallow-jobs');
+	#statuses = $state<readonly [OutboxStatus, OutboxStatus]>([{ state: 'sent' }, { state: 'sent' }]);
+	/** Of all that this device has to send. */
+	status: OutboxStatus = $derived(worstStatus(...this.#statuses));
+	readonly outbox = new Outbox<RoundHead, Entry>({
+		store: this.store,
+		send: sendByHttp(fetcher, ({ head, entries }) => ({
+			path: `/api/rounds/${head.id}`,
+			body: { round: head, entries }
+		})),
+		later,
+		onStatus: (status) => (this.#statuses = [status, this.#statuses[1]])
+	});
+	readonly runOutbox = new Outbox<JobHead, RunEntry>({
+		store: this.runs,
+		send: sendByHttp(fetcher, ({ head, entries }) => ({ path: `/api/jobs/${head.id}/entries`, body: { entries } })),
+		later,
+		onStatus: (status) => (this.#statuses = [this.#statuses[0], status])
+	});
+	readonly newId = () => v7();
+	readonly now = () => Date.now();
+	readonly steady = () => performance.now();
+
+	constructor() {
+		const kick = () => {
+			void this.outbox.kick();
+			void this.runOutbox.kick();
+		};
+		addEventListener('online', kick);
+		document.addEventListener('visibilitychange', () => {
+			if (document.visibilityState === 'visible') kick();
+		});
+		kick();
+		// Asked once: a browser short of room then leaves unsent readings alone.
+		void navigator.storage?.persist?.();
+	}
+
+	/** The farm as the server has it, or as this device last saw it. */
+	async farm(fetcher: typeof fetch = fetch, wait = usualWait): Promise<KeptFarm | null> {
+		const fresh = await getJson<KeptFarm>('/api/farm', fetcher, wait);
+		if (fresh) await this.store.keepFarm(fresh);
+		return fresh ?? this.store.farm();
+	}
+
+	/** The farm's nozzle table as the server has it, or as this device last saw it. */
+	async nozzles(): Promise<KeptNozzles> {
+		const fresh = await getJson<KeptNozzles>('/api/nozzles');
+		if (fresh) await this.store.keepNozzles(fresh);
+		return fresh ?? (await this.store.nozzles()) ?? { own: [], shed: [] };
+	}
+}
+
+/** How long an answer is waited for, ms: where the device can go on without it, and where nothing goes on before it is there. */
+const usualWait = 4000;
+export const longWait = 30_000;
+
+/** A JSON answer, or null where the server cannot be reached or knows nothing. */
+export async function getJson<T>(
+	path: string,
+	fetcher: typeof fetch = fetch,
+	wait: number = usualWait
+): Promise<T | null> {
+	try {
+		const response = await fetcher(path, { signal: AbortSignal.timeout(wait) });
+		return response.ok ? ((await response.json()) as T) : null;
+	} catch {
+		return null;
+	}
+}
+
+let made: Device | null = null;
+export const device = (): Device => (made ??= new Device());
+export type { Device };

@@ -1,0 +1,58 @@
+import type { Entry } from '$core';
+import type { FarmSettings } from '$lib/settings/farm-settings';
+import type { Setting } from '$lib/wire/rig';
+import type { KeptNozzles } from '$lib/settings/nozzle-table';
+import type { RoundHead } from '$lib/wire/round-message';
+import type { Rig } from '$core';
+
+/** Something that grows entry by entry, as the device holds it: a round, or the run of a job. */
+export interface KeptLog<Head, Item> {
+	readonly head: Head;
+	readonly entries: readonly Item[];
+}
+export type KeptRound = KeptLog<RoundHead, Entry>;
+
+/** What the device keeps of the farm, for working out of range. */
+export interface KeptFarm {
+	readonly name: string;
+	readonly settings: FarmSettings;
+}
+
+/** A sprayer as the device last saw it: enough to begin a round with nobody there. */
+export interface KeptRig {
+	readonly rig: Rig;
+	readonly settings: readonly Setting[];
+}
+
+/** A stopwatch that was running: it goes on after a reload. */
+export interface KeptWatch {
+	readonly startedAt: number;
+}
+
+/**
+ * The device's own memory of logs. Whatever `add` has returned from is safe against a reload, a closed tab and a flat
+ * battery; `sent` only marks what the server has acknowledged, nothing is ever removed by it.
+ */
+export interface LogStore<Head, Item> {
+	open(id: string): Promise<KeptLog<Head, Item> | null>;
+	/** Keeps a head; one that is known stays as it is. */
+	create(head: Head): Promise<void>;
+	add(id: string, entry: Item): Promise<void>;
+	/** Takes in what the server has: entries that this device did not make. They count as sent. */
+	merge(log: KeptLog<Head, Item>): Promise<void>;
+	/** Those with entries (or a head) that the server has not acknowledged. */
+	unsent(): Promise<KeptLog<Head, Item>[]>;
+	sent(id: string, entryIds: readonly string[]): Promise<void>;
+}
+
+/** Rounds, and what the device keeps of the farm to work on them with nobody there. */
+export interface RoundStore extends LogStore<RoundHead, Entry> {
+	keepFarm(farm: KeptFarm): Promise<void>;
+	farm(): Promise<KeptFarm | null>;
+	keepNozzles(nozzles: KeptNozzles): Promise<void>;
+	nozzles(): Promise<KeptNozzles | null>;
+	keepRig(sprayerId: string, rig: KeptRig): Promise<void>;
+	rig(sprayerId: string): Promise<KeptRig | null>;
+	keepWatch(key: string, watch: KeptWatch | null): Promise<void>;
+	watch(key: string): Promise<KeptWatch | null>;
+}

@@ -1,9 +1,0 @@
-import type { MeasuringSkill } from '../../core';
-import { usualSkill } from '../../core';
-import type { FarmSettings } from './farm-settings';
-
-/** How well a farm measures: the usual, with what it has set itself. Apart from its schema, which a round does not need. */
-export const skillOf = (settings: Pick<FarmSettings, 'skill'>): MeasuringSkill => ({
-	...usualSkill,
-	...(settings.skill as Partial<MeasuringSkill>)
-});

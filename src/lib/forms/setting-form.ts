@@ -1,0 +1,53 @@
+import type { OtherSide, Rig } from '../../core/index';
+import { fields, otherSides, readField, twoSided } from '../../core/index';
+import { wordIssue } from '../wording/issues';
+
+export interface SettingForm {
+	name: string;
+	off: number[];
+	gear: string;
+	rpm: string;
+	pressure: string;
+	note: string;
+	/** Empty until somebody says. */
+	otherSide: OtherSide | '';
+}
+
+/** Whether one side of rows is all that this setting sprays: then what becomes of the other side decides the volume. */
+export const asksOtherSide = (rig: Pick<Rig, 'kind' | 'sections'>, off: readonly number[]): boolean =>
+	rig.kind === 'airblast' && twoSided(rig) && off.length === 1;
+
+/** Reads a setting's form as it came, with what is wrong beside each field. */
+export function readSettingForm(
+	data: FormData,
+	rig: Pick<Rig, 'kind' | 'sections'>
+): { readonly form: SettingForm; readonly problems: Record<string, string> } {
+	const text = (name: string, most: number) =>
+		String(data.get(name) ?? '')
+			.trim()
+			.slice(0, most);
+	const on = new Set(data.getAll('on').map(Number));
+	const off = rig.sections.length === 1 ? [] : rig.sections.map((_, i) => i).filter((i) => !on.has(i));
+	const otherSide = otherSides.find((side) => side === data.get('otherSide')) ?? '';
+	const form: SettingForm = {
+		name: text('name', 60),
+		off,
+		gear: text('gear', 40),
+		rpm: text('rpm', 10).replace(',', ''),
+		pressure: text('pressure', 60),
+		note: text('note', 200),
+		otherSide: asksOtherSide(rig, off) ? otherSide : ''
+	};
+	const problems: Record<string, string> = {};
+	if (form.name === '') problems.name = 'A setting needs a name, like Left only or Second gear.';
+	if (off.length >= rig.sections.length) problems.off = 'Every part is off, so nothing sprays. Turn one on.';
+	if (asksOtherSide(rig, off) && otherSide === '')
+		problems.otherSide = 'Is the other side of each row sprayed too? The volume per area is twice or half by it.';
+	if (form.rpm !== '' && !(/^\d+$/.test(form.rpm) && Number(form.rpm) >= 1 && Number(form.rpm) <= 10_000))
+		problems.rpm = `“${form.rpm}” is not a number of turns. Write it like 540.`;
+	if (form.pressure !== '') {
+		const read = readField(fields.pressure, { text: form.pressure, unit: 'bar', gallon: 'US' }, 'pressure');
+		if (!read.ok) problems.pressure = wordIssue(read.issues[0]!);
+	}
+	return { form, problems };
+}

@@ -1,0 +1,63 @@
+<!-- @component A page of a job that is filled in where the work is: the desk's bar, or on a phone a slim one with the way back. -->
+<script lang="ts">
+	import type { Snippet } from 'svelte';
+	import { MediaQuery } from 'svelte/reactivity';
+	import type { OutboxStatus as Status } from '$lib/entries/outbox';
+	import AppBar from './AppBar.svelte';
+	import OutboxStatus from './OutboxStatus.svelte';
+
+	interface Props {
+		title: string;
+		/** Where the way back leads, and its words. */
+		back: string;
+		backWords: string;
+		status: Status;
+		path: string;
+		children: Snippet;
+	}
+	let { title, back, backWords, status, path, children }: Props = $props();
+	const phone = new MediaQuery('(max-width: 859px)');
+</script>
+
+{#if phone.current}
+	<header class="bar">
+		<a href={back}>← {backWords}</a>
+		<OutboxStatus {status} short />
+	</header>
+{:else}
+	<AppBar {path}>
+		{#snippet right()}<OutboxStatus {status} />{/snippet}
+	</AppBar>
+{/if}
+<main class="plain-page">
+	<div class="head">
+		<h1>{title}</h1>
+		{#if !phone.current}<a href={back}>{backWords}</a>{/if}
+	</div>
+	{@render children()}
+</main>
+
+<style>
+	.bar {
+		display: flex;
+		align-items: center;
+		justify-content: space-between;
+		min-height: 56px;
+		padding: 0 16px;
+		background: var(--bar);
+		color: var(--bar-text);
+	}
+	.bar a {
+		display: flex;
+		align-items: center;
+		min-height: 48px;
+		color: inherit;
+		font-weight: 600;
+	}
+	.head {
+		display: flex;
+		align-items: baseline;
+		justify-content: space-between;
+		gap: 16px;
+	}
+</style>

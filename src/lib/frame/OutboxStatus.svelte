@@ -1,0 +1,54 @@
+<!-- @component What is still to be sent, in a few words. Live, so that a screen reader hears it change. -->
+<script lang="ts">
+	import type { OutboxStatus } from '$lib/entries/outbox';
+
+	let { status, short = false }: { status: OutboxStatus; short?: boolean } = $props();
+
+	const words = $derived.by(() => {
+		switch (status.state) {
+			case 'sent':
+				return short ? 'Saved' : 'All saved and sent';
+			case 'sending':
+				return 'Sending …';
+			case 'waiting':
+				return short ? 'No signal, saved here' : 'Saved on this device · will send when back in range';
+			case 'refused':
+				return short ? 'Not taken: look' : `Saved here, but the farm's server refused it: ${status.message}`;
+		}
+	});
+</script>
+
+<span class="status" data-state={status.state} role="status">
+	<span class="dot" aria-hidden="true"></span>{words}
+</span>
+
+<style>
+	.status {
+		display: inline-flex;
+		align-items: center;
+		gap: 0.5rem;
+		font-size: 0.9rem;
+		line-height: 1.2;
+		color: var(--bar-soft);
+	}
+	.dot {
+		flex: none;
+		width: 10px;
+		height: 10px;
+		border-radius: 2px;
+		background: var(--dye-light);
+	}
+	[data-state='waiting'] .dot,
+	[data-state='sending'] .dot {
+		background: transparent;
+		border: 2px solid var(--straw);
+	}
+	[data-state='refused'] {
+		color: #ffd9cf;
+	}
+	[data-state='refused'] .dot {
+		background: #ff9d88;
+		border-radius: 0;
+		transform: rotate(45deg);
+	}
+</style>

@@ -1,0 +1,80 @@
+<!--
+@component Whose clock the times are of. A farm that has no zone of its own yet gets that of the first browser that opens it;
+where this phone's clock differs from the farm's, it says so.
+-->
+<script lang="ts">
+	import { onMount } from 'svelte';
+	import { afterNavigate, invalidateAll } from '$app/navigation';
+	import { navigating } from '$app/state';
+	import { clockAt, machineZone } from '$lib/settings/farm-time';
+	import { phone, sameClock } from './phone-clock.svelte';
+
+	interface Props {
+		timeZone: string;
+		/** Whether the farm was told its zone. */
+		told?: boolean;
+	}
+	let { timeZone, told = true }: Props = $props();
+	let now = $state(0);
+	const differs = $derived(told && now > 0 && phone.zone !== null && !sameClock(timeZone, phone.zone, now));
+
+	/** Whether somebody has typed or picked something on this page. */
+	let typed = false;
+	let stale = false;
+
+	/**
+	 * Reads the page anew, where that takes nothing away: on the way to another page it would give that way up, so the way is
+	 * awaited; on a page where somebody has typed it would set the form back, so that page stays as it is until they leave it.
+	 */
+	async function refresh() {
+		stale = true;
+		while (navigating.complete) {
+			await navigating.complete.catch(() => undefined);
+			// The page is told of its end in a turn of its own.
+			await new Promise((resolve) => setTimeout(resolve));
+		}
+		if (typed || !stale) return;
+		stale = false;
+		await invalidateAll();
+	}
+
+	afterNavigate(({ type }) => {
+		if (type === 'enter') return;
+		typed = false;
+		if (stale) void refresh();
+	});
+
+	onMount(() => {
+		now = Date.now();
+		phone.zone = machineZone();
+		if (told) return;
+		void fetch('/api/farm/zone', {
+			method: 'PUT',
+			headers: { 'content-type': 'application/json' },
+			body: JSON.stringify({ timeZone: phone.zone })
+		}).then(
+			(answer) => (answer.ok ? refresh() : undefined),
+			// Out of range: the next page that is opened asks again.
+			() => undefined
+		);
+	});
+</script>
+
+<svelte:window oninputcapture={() => (typed = true)} />
+
+{#if differs && phone.zone}
+	<p role="note">
+		<b>▲ The farm’s clock shows {clockAt(timeZone, now)}</b> ({timeZone}), this phone’s {clockAt(phone.zone, now)}
+		({phone.zone}). Times here and in records are the farm’s. <a href="/farm#zone">Change the farm’s zone</a>
+	</p>
+{/if}
+
+<style>
+	p {
+		margin: 0;
+		padding: 6px 1.25rem;
+		background: var(--amber-wash);
+		border-bottom: 2px solid var(--amber);
+		font-size: 0.9rem;
+	}
+</style>

@@ -1,0 +1,88 @@
+import type { JobBlock, TypedBlock, TypedPart } from '$core';
+import { blockPart, readBlock, readNumber, readShare, tidyText } from '$core';
+import { outlinedArea } from '$lib/forms/block';
+import type { FarmSettings } from '$lib/settings/farm-settings';
+import { fieldUnits, typed } from '$lib/settings/field-units';
+
+export interface GroundBlock {
+	readonly id: string;
+	readonly block: TypedBlock;
+	readonly area: number;
+}
+
+/** A picked block as it is typed: which part of it, all as text. */
+interface Picked {
+	by: TypedPart['by'];
+	share: string;
+	from: string;
+	to: string;
+	width: string;
+	length: string;
+}
+
+/** The number of a row; NaN where there is none. */
+const rowNumber = (text: string): number => {
+	const value = readNumber(tidyText(text), false);
+	return typeof value === 'number' ? value : NaN;
+};
+
+/** The ground of a job as it is picked, block by block, whole or a part. */
+export class JobGround {
+	readonly #blocks: readonly (GroundBlock & {
+		readonly rows: JobBlock['rows'];
+		readonly spacing: number | null;
+	})[];
+	readonly #settings: FarmSettings;
+	picked = $state<Record<string, Picked>>({});
+
+	constructor(blocks: readonly GroundBlock[], settings: FarmSettings) {
+		this.#settings = settings;
+		this.#blocks = blocks.map((b) => {
+			const read = readBlock(b.block, outlinedArea(b.block.boundary));
+			const numbers = read.ok ? read.value : null;
+			return { ...b, rows: numbers?.rows ?? null, spacing: numbers?.spacing ?? null };
+		});
+	}
+
+	knows = (id: string): boolean => this.#blocks.some((b) => b.id === id);
+	/** Rows that a block has; null where it is not told by rows. */
+	rowsOf = (id: string): number | null => this.#blocks.find((b) => b.id === id)?.rows?.count ?? null;
+
+	toggle(id: string): void {
+		if (this.picked[id]) {
+			delete this.picked[id];
+			return;
+		}
+		const rows = this.rowsOf(id);
+		this.picked[id] = { by: 'share', share: '100', from: '1', to: `${rows ?? ''}`, width: '', length: '' };
+	}
+
+	#part({ by, share, from, to, width, length }: Picked): TypedPart {
+		const unit = fieldUnits(this.#settings).side;
+		switch (by) {
+			case 'share':
+				return { by, share: readShare(share) };
+			case 'rows':
+				return { by, from: rowNumber(from), to: rowNumber(to) };
+			case 'strips':
+				return { by, width: typed(width, unit, this.#settings), length: typed(length, unit, this.#settings) };
+		}
+	}
+
+	/** In the order in which the farm lists its blocks; a part that does not read has no share. */
+	blocks: readonly JobBlock[] = $derived.by(() =>
+		this.#blocks.flatMap(({ id, block, area, rows, spacing }): JobBlock[] => {
+			const picked = this.picked[id];
+			if (!picked) return [];
+			const part = this.#part(picked);
+			const read = blockPart(part, area, rows?.count ?? null);
+			const share = read.ok ? read.value.share : NaN;
+			return [
+				{ id, name: block.name, kind: block.kind, area, share, ...(part.by === 'share' ? {} : { part }), rows, spacing }
+			];
+		})
+	);
+
+	/** What is asked of the server: the parts as they were told. */
+	asked = () => this.blocks.map(({ id, share, part }) => ({ id, part: part ?? { by: 'share' as const, share } }));
+}

@@ -1,0 +1,112 @@
+<!-- @component Who is called and what is done when something goes wrong at the tank: one tap away, from the device's own memory. -->
+<script lang="ts">
+	import type { TypedLabel } from '$core';
+	import type { FarmSettings } from '$lib/settings/farm-settings';
+
+	interface Props {
+		settings: Pick<FarmSettings, 'emergency' | 'poison' | 'eyewash'>;
+		/** A mark alone, for a bar that has no room. */
+		short?: boolean;
+		labels: readonly Pick<TypedLabel, 'name' | 'firstAid' | 'notAlone'>[];
+	}
+	let { settings, labels, short = false }: Props = $props();
+	const id = $props.id();
+	let sheet = $state<HTMLDialogElement>();
+	const calls = $derived([
+		{ what: 'Emergency', number: settings.emergency },
+		{ what: 'Poison centre', number: settings.poison }
+	]);
+	/** What a phone dials of a number as people write it. */
+	const dialled = (number: string) => number.replace(/[^\d+*#]/g, '');
+</script>
+
+<button
+	type="button"
+	class="btn emergency"
+	aria-label="Emergency"
+	aria-haspopup="dialog"
+	onclick={() => sheet?.showModal()}>✚{short ? '' : ' Emergency'}</button
+>
+<!-- The browser's own dialog: nothing has to be loaded for it on the day that it is needed. -->
+<dialog bind:this={sheet} class="fallow-dialog" aria-labelledby={id}>
+	<h2 {id} class="title">If something goes wrong</h2>
+	<ul class="calls">
+		{#each calls as { what, number } (what)}
+			<li>
+				<span>{what}</span>
+				{#if number}<a class="btn go big" href="tel:{dialled(number)}">{number}</a>
+				{:else}<b>No number entered. Use the one on the label; enter yours in Farm settings.</b>{/if}
+			</li>
+		{/each}
+	</ul>
+	<p>
+		<b>Rinse at once</b> with much clean water, eyes for 15 minutes. Take wet clothes off. Keep the label at hand for whoever
+		helps. Leave nobody alone.
+	</p>
+	<p>
+		<b>Water and eyewash:</b>
+		{settings.eyewash || 'not entered. Look where they stand before you open a container.'}
+	</p>
+	<h3>First aid by the labels</h3>
+	<dl>
+		{#each labels as label (label.name)}
+			<dt>{label.name}{label.notAlone ? ' · never handle it alone' : ''}</dt>
+			<dd>{label.firstAid || 'Not entered: read the label.'}</dd>
+		{/each}
+	</dl>
+	<button type="button" class="btn plain" onclick={() => sheet?.close()}>Close</button>
+</dialog>
+
+<style>
+	.btn.emergency {
+		border-color: var(--rust);
+		background: var(--rust-wash);
+		color: var(--rust-text);
+		font-weight: 700;
+	}
+	dialog {
+		max-width: min(520px, 92vw);
+		max-height: 88dvh;
+		margin: auto;
+		border: 0;
+		overflow: auto;
+	}
+	dialog:not([open]) {
+		display: none;
+	}
+	dialog::backdrop {
+		background: rgb(0 0 0 / 0.55);
+	}
+	h2 {
+		font-size: 1.5rem;
+	}
+	.calls {
+		display: grid;
+		gap: 10px;
+		margin: 0;
+		padding: 0;
+		list-style: none;
+	}
+	.calls li {
+		display: grid;
+		gap: 4px;
+	}
+	.calls .btn {
+		justify-content: center;
+		font-size: 1.5rem;
+	}
+	h3 {
+		font-size: 1.15rem;
+	}
+	dl {
+		display: grid;
+		gap: 4px;
+		margin: 0;
+	}
+	dt {
+		font-weight: 700;
+	}
+	dd {
+		margin: 0 0 6px;
+	}
+</style>

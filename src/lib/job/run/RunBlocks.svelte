@@ -1,0 +1,48 @@
+<!-- @component On which blocks a load goes, where a job has several: the intervals of each count from its own last load. -->
+<script lang="ts">
+	import type { JobRunState } from './job-run.svelte';
+
+	let { run }: { run: JobRunState } = $props();
+	const { blocks } = $derived(run.head.job);
+	const toggle = (id: string) =>
+		(run.onBlocks = run.onBlocks.includes(id) ? run.onBlocks.filter((b) => b !== id) : [...run.onBlocks, id]);
+</script>
+
+<fieldset>
+	<legend>This load goes on</legend>
+	<p class="lab">
+		{run.onBlocks.length === 0 ? 'All of them, until you pick.' : 'Each field opens again from its own last load.'}
+	</p>
+	<div>
+		{#each blocks as { id, name } (id)}
+			<button type="button" class="btn plain" aria-pressed={run.onBlocks.includes(id)} onclick={() => toggle(id)}
+				>{run.onBlocks.includes(id) ? '✓ ' : ''}{name}</button
+			>
+		{/each}
+	</div>
+</fieldset>
+
+<style>
+	fieldset {
+		margin: 0;
+		padding: 0;
+		border: 0;
+	}
+	legend {
+		padding: 0;
+		font-weight: 600;
+	}
+	div {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 8px;
+		margin-top: 6px;
+	}
+	.btn {
+		min-height: 52px;
+	}
+	[aria-pressed='true'] {
+		border-color: var(--dye);
+		background: var(--dye-wash);
+	}
+</style>

@@ -1,0 +1,382 @@
+<!-- @component A job at the tank and in the field: loads, the steps of mixing or how the spraying goes, and the one thing to do next. -->
+<script lang="ts">
+	import { onMount } from 'svelte';
+	import { MediaQuery } from 'svelte/reactivity';
+	import MixingTank from '$lib/drawings/MixingTank.svelte';
+	import type { OutboxStatus as Status } from '$lib/entries/outbox';
+	import { shownRate } from '$lib/show/answer';
+	import { clockOf, leftFacts } from './run-facts';
+	import type { JobRunState } from './job-run.svelte';
+	import { wordIssue } from '$lib/wording/issues';
+	import AppBar from '$lib/frame/AppBar.svelte';
+	import ZoneNote from '$lib/frame/ZoneNote.svelte';
+	import Emergency from './Emergency.svelte';
+	import OutboxStatus from '$lib/frame/OutboxStatus.svelte';
+	import RunLoads from './RunLoads.svelte';
+	import RunNow from './RunNow.svelte';
+	import RunSpray from './RunSpray.svelte';
+	import RunSteps from './RunSteps.svelte';
+	import RunStop from './RunStop.svelte';
+
+	interface Props {
+		run: JobRunState;
+		/** Whether the screen is kept on; null while that is not known. */
+		awake: boolean | null;
+		status: Status;
+		path: string;
+	}
+	let { run, awake, status, path }: Props = $props();
+	const phone = new MediaQuery('(max-width: 859px)');
+	const { head } = $derived(run);
+	const names = $derived(head.job.blocks.map((b) => b.name).join(', '));
+	const load = $derived(run.shown);
+	const count = $derived(run.run?.loads.length ?? 0);
+	const mixing = $derived(load ? load.next !== null : false);
+	const looking = $derived(load?.n !== run.current?.n);
+	const rate = $derived(
+		head.rate === null
+			? null
+			: shownRate(head.rate, head.relativeU95 ?? 0, run.settings.rateUnit, run.settings.decimalComma)
+	);
+	const wears = $derived(
+		`${[...new Set(head.job.products.map((p) => p.label.ppe).filter(Boolean))].join('; ') || 'what the labels ask for'}.`
+	);
+	const level = $derived.by(() => {
+		if (!load || load.next === 0 || load.state === 'out') return 0;
+		const seen = run.run?.seen;
+		if (seen?.load === load.n) return seen.left / load.load.mix;
+		return load.next === null ? 1 : (run.lines[load.next - 1]?.level ?? 0);
+	});
+	const line = $derived(load?.next != null ? run.lines[load.next] : undefined);
+	const marks = $derived(
+		run.lines
+			.filter((l) => l.poured === null)
+			.map((l) => ({ at: l.level, figure: `${l.figure} ${l.unit}`, note: l.level > 0.99 ? 'the line' : '' }))
+	);
+	let wide = $state(false);
+	const labels = $derived(head.job.products.map((p) => p.label));
+	const stopped = $derived(run.next.act === 'stopped' && !looking);
+	// The hours of the sun go by the clock: what was next may not be any more.
+	onMount(() => {
+		const timer = setInterval(() => run.tick(), 60_000);
+		return () => clearInterval(timer);
+	});
+
+	/** Enter does what is next, but not where it already means something: on a link, a button, in a field. */
+	function onkeydown(event: KeyboardEvent) {
+		const own = event.target instanceof Element && event.target.closest('a, button, input, select, textarea, summary');
+		if (event.key === 'Enter' && !own) void run.go();
+	}
+</script>
+
+<svelte:window {onkeydown} />
+<a class="skip" href="#work">To the load</a>
+
+{#snippet act()}
+	<div class="act">
+		<button
+			type="button"
+			class="btn plain"
+			disabled={run.run?.last == null || run.sealed}
+			aria-label="Undo the last step"
+			onclick={() => void run.undo()}>Undo</button
+		>
+		{#if looking}
+			<button type="button" class="btn ink big" onclick={() => (run.looked = null)}
+				>Back to load {run.current?.n}</button
+			>
+		{:else if run.next.act === 'nothing'}
+			<a class="btn go big" href="/jobs/{head.id}/{run.run?.state === 'closed' ? '' : 'close'}"
+				>{run.run?.state === 'closed' ? 'Closed. To the job' : 'All loads are out. Close the job'}</a
+			>
+		{:else if run.next.act === 'weather'}
+			<a class="btn go big" href="/jobs/{head.id}/day">{run.next.words}</a>
+		{:else if run.next.act === 'stopped'}
+			<button type="button" class="btn big" disabled>✕ {run.next.words}: write the reason</button>
+		{:else}
+			<button type="button" class="btn go big" onclick={() => void run.go()}>{run.next.words}</button>
+		{/if}
+		{#if run.current?.state === 'spraying' && !looking}<button
+				type="button"
+				class="btn plain pause"
+				onclick={() => void run.pause()}>Pause</button
+			>{/if}
+	</div>
+{/snippet}
+
+{#snippet weather()}
+	{@const before = run.run?.weather.before}
+	<a class="weather" class:none={!before} href="/jobs/{head.id}/day"
+		>{before
+			? `Weather at ${clockOf(before.at, run.settings)}${before.decision === 'wait' ? ': wait' : ''}`
+			: 'Look at the weather'}</a
+	>
+{/snippet}
+
+{#snippet left()}
+	<dl>
+		{#each leftFacts(run) as fact (fact.what)}<div>
+				<dt>{fact.what}</dt>
+				<dd><span class="num">{fact.figure}</span> {fact.unit}</dd>
+			</div>{/each}
+	</dl>
+{/snippet}
+
+{#snippet tank()}
+	{#if load}<MixingTank
+			{level}
+			full={run.sheet ? load.load.mix / run.sheet.tank : 1}
+			{marks}
+			now={mixing && line?.poured ? `${line.figure} ${line.unit} now` : ''}
+		/>{/if}
+{/snippet}
+
+{#snippet shout()}
+	{#if run.storeError}<p class="shout" role="alert">
+			This device could not keep that step ({run.storeError}). Free some room, then do it again.
+		</p>{/if}
+	{#if !run.result.ok}<p class="shout" role="alert">{wordIssue(run.result.issues[0]!)}</p>{/if}
+{/snippet}
+
+{#if phone.current}
+	<div class="phone">
+		<header class="bar">
+			<button type="button" class="title" aria-expanded={wide} onclick={() => (wide = !wide)}>
+				<b>Load {load?.n ?? 1} of {count}</b><span>{names} ▾</span>
+			</button>
+			<Emergency settings={run.settings} {labels} short />
+			<OutboxStatus {status} short />
+		</header>
+		<ZoneNote timeZone={run.settings.timeZone} />
+		<RunLoads {run} small />
+		<!-- It scrolls between the bar and the next action, so the keyboard has to reach it. -->
+		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+		<main id="work" tabindex="0">
+			<h1 class="sr-only">Load {load?.n ?? 1} of {count}</h1>
+			{@render shout()}
+			{#if stopped}<RunStop {run} />{/if}
+			{#if wide}
+				<div class="wide">
+					<RunLoads {run} />
+					{@render left()}
+					{@render weather()}
+					<a class="btn plain" href="/jobs/{head.id}">Leave, all is kept</a>
+				</div>
+			{:else if mixing}
+				<RunNow {run} {wears} />
+				<div class="small">{@render tank()}</div>
+			{:else}<div class="spray">
+					<RunSpray {run} />
+					{@render left()}
+					{@render weather()}
+				</div>{/if}
+			{#if awake === false}<p class="lab note">▲ This device lets its screen go dark; nothing is lost by it.</p>{/if}
+		</main>
+		{@render act()}
+	</div>
+{:else}
+	<div class="frame">
+		<div class="top">
+			<AppBar {path}>
+				{#snippet right()}<OutboxStatus {status} />{/snippet}
+			</AppBar>
+			<ZoneNote timeZone={run.settings.timeZone} />
+		</div>
+		<main id="work" class="work">
+			{@render shout()}
+			<div class="head">
+				<div>
+					<h1>Load {load?.n ?? 1} of {count}</h1>
+					<p class="lab">
+						<a href="/jobs/{head.id}">{names}</a>{head.sprayer ? ` · ${head.sprayer}` : ''}{rate
+							? `, calibrated ${head.signedDay} at ${rate.value} ${rate.unit}`
+							: ''}
+					</p>
+				</div>
+				{@render left()}
+			</div>
+			<RunLoads {run} />
+			{#if stopped}<RunStop {run} />{/if}
+			{#if mixing}<RunSteps {run} />{:else}<RunSpray {run} />{/if}
+		</main>
+		<aside aria-label="Wear and watch">
+			<div class="page-head">
+				<h2>Wear and watch</h2>
+				{@render weather()}
+			</div>
+			<Emergency settings={run.settings} {labels} />
+			<p>{wears} Fill below shoulder height. Keep the hose end above the water line and stay with the tank.</p>
+			{#if line?.look}<p class="look">▲ {line.look}</p>{/if}
+			<p class="lab">
+				A label that gives another order stands above this one. Jar-test a new mix; triple-rinse containers into the
+				tank.
+			</p>
+			{@render tank()}
+			{#if awake === false}<p class="lab">▲ This device lets its screen go dark; nothing is lost by it.</p>{/if}
+			{@render act()}
+		</aside>
+	</div>
+{/if}
+
+<style>
+	.frame {
+		display: grid;
+		grid-template: 56px minmax(0, 1fr) / minmax(0, 1fr) 400px;
+		height: 100dvh;
+	}
+	.top {
+		grid-column: 1 / -1;
+	}
+	.work {
+		display: grid;
+		gap: 14px;
+		align-content: start;
+		padding: 18px 24px;
+		overflow: auto;
+	}
+	.head {
+		display: flex;
+		justify-content: space-between;
+		align-items: end;
+		gap: 20px;
+	}
+	.weather {
+		display: inline-flex;
+		align-items: center;
+		min-height: 40px;
+		padding: 0 12px;
+		border: 2px solid var(--field-border);
+		border-radius: 6px;
+		color: var(--ink);
+		font-weight: 600;
+		text-decoration: none;
+	}
+	.weather.none {
+		border-color: var(--straw-edge);
+		border-style: dashed;
+		background: var(--straw-wash);
+	}
+	dl {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 6px 26px;
+		margin: 0;
+	}
+	dt {
+		color: var(--soft);
+		font-size: 0.9rem;
+	}
+	dd {
+		margin: 0;
+		white-space: nowrap;
+	}
+	dd .num {
+		font-size: 1.7rem;
+		line-height: 1.1;
+	}
+	aside {
+		display: flex;
+		flex-direction: column;
+		gap: 12px;
+		padding: 22px 20px;
+		border-left: 1px solid var(--rule);
+		background: var(--paper-deep);
+		overflow: auto;
+	}
+	.look {
+		padding: 10px 14px;
+		border-left: 6px solid var(--amber);
+		background: var(--amber-wash);
+		font-weight: 600;
+	}
+	.act {
+		display: flex;
+		gap: 10px;
+		margin-top: auto;
+	}
+	.act .big {
+		flex: 1;
+		min-width: 0;
+		padding: 0 1rem;
+		white-space: normal;
+		order: 2;
+	}
+	.act .plain {
+		min-height: 72px;
+		padding: 0 14px;
+	}
+	.pause {
+		order: 1;
+	}
+	.shout {
+		padding: 10px 14px;
+		border-left: 6px solid var(--rust);
+		background: var(--rust-wash);
+		color: var(--rust-text);
+		font-weight: 600;
+	}
+	.phone {
+		display: flex;
+		flex-direction: column;
+		height: 100dvh;
+	}
+	.bar {
+		display: flex;
+		align-items: center;
+		justify-content: space-between;
+		gap: 10px;
+		min-height: 60px;
+		padding: 0 16px;
+		background: var(--bar);
+		color: var(--bar-text);
+	}
+	.title {
+		display: grid;
+		min-height: 48px;
+		padding: 4px 0;
+		border: 0;
+		background: none;
+		color: inherit;
+		font: inherit;
+		line-height: 1.15;
+		text-align: left;
+		cursor: pointer;
+	}
+	.title b {
+		font: 700 1.3rem var(--font-figures);
+		font-stretch: 82%;
+	}
+	.title span {
+		color: var(--bar-soft);
+		font-size: 0.9rem;
+	}
+	.phone main {
+		flex: 1;
+		min-height: 0;
+		overflow-y: auto;
+	}
+	.wide,
+	.spray {
+		display: grid;
+		gap: 14px;
+		padding: 14px 16px;
+	}
+	.small {
+		max-width: 300px;
+		margin: 14px auto;
+	}
+	.note {
+		padding: 10px 16px;
+	}
+	.phone .act {
+		padding: 10px 16px max(12px, env(safe-area-inset-bottom));
+		border-top: 1px solid var(--rule);
+		background: var(--paper);
+	}
+	@media (max-width: 859px) {
+		.wide :global(ol) {
+			grid-auto-flow: row;
+			grid-template-columns: minmax(0, 1fr);
+		}
+	}
+</style>

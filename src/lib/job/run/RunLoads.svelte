@@ -1,0 +1,175 @@
+<!-- @component The loads of a job under way as tanks: dry, mixing, spraying, out. The one that is shown has the dye's edge. -->
+<script lang="ts">
+	import { shownRunLoad } from './run-facts';
+	import type { JobRunState } from './job-run.svelte';
+
+	let { run, small = false }: { run: JobRunState; small?: boolean } = $props();
+	/** Of a long job, the loads around the one at work. */
+	const most = 3;
+	const all = $derived(run.run?.loads ?? []);
+	const from = $derived(small ? 0 : Math.max(0, Math.min(all.length - most, (run.shown?.n ?? 1) - 2)));
+	const loads = $derived(small ? all : all.slice(from, from + most));
+</script>
+
+{#if small}
+	<div class="strip" aria-hidden="true">
+		{#each loads as load (load.n)}<i
+				class:wet={load.state === 'out'}
+				class:now={load.n === run.shown?.n}
+				style="--level:{load.next === null ? 100 : (load.next / load.steps.length) * 100}%"
+			></i>{/each}
+	</div>
+{:else}
+	<ol>
+		{#each loads as load (load.n)}
+			{@const s = shownRunLoad(run, load)}
+			<li>
+				<button
+					type="button"
+					class="card"
+					class:on={load.n === run.shown?.n}
+					aria-pressed={load.n === run.shown?.n}
+					onclick={() => (run.looked = load.n)}
+				>
+					<span class="tank" class:out={load.state === 'out'} aria-hidden="true"
+						><i style="height:{(load.state === 'out' ? s.full : s.level) * 100}%"></i></span
+					>
+					<span class="words">
+						<span class="head"><b>Load {s.n}</b> <span class="tag" data-state={load.state}>{s.state}</span></span>
+						<span><span class="num">{s.mix}</span> {s.over}</span>
+						<span class="lab">{s.products}</span>
+					</span>
+				</button>
+			</li>
+		{/each}
+	</ol>
+	{#if all.length > most}<p class="lab">
+			Loads {from + 1} to {from + loads.length} of {all.length}.
+			<button
+				type="button"
+				class="link"
+				disabled={run.shown?.n === 1}
+				onclick={() => (run.looked = (run.shown?.n ?? 2) - 1)}>← the one before</button
+			>
+			<button
+				type="button"
+				class="link"
+				disabled={run.shown?.n === all.length}
+				onclick={() => (run.looked = (run.shown?.n ?? 0) + 1)}>the next one →</button
+			>
+		</p>{/if}
+{/if}
+
+<style>
+	.strip {
+		display: flex;
+		gap: 3px;
+		padding: 6px 16px;
+		background: var(--bar);
+	}
+	.strip i {
+		flex: 1;
+		height: 8px;
+		border-radius: 2px;
+		background: linear-gradient(90deg, var(--dye-light) var(--level), var(--straw-wash) var(--level));
+	}
+	.strip .wet {
+		background: var(--dye-light);
+	}
+	.strip .now {
+		outline: 2px solid var(--straw);
+	}
+	ol {
+		display: grid;
+		grid-template-columns: repeat(auto-fit, minmax(0, 1fr));
+		grid-auto-flow: column;
+		grid-auto-columns: minmax(0, 1fr);
+		gap: 14px;
+		margin: 0;
+		padding: 0;
+		list-style: none;
+	}
+	li {
+		display: grid;
+		min-width: 0;
+	}
+	button.card {
+		display: grid;
+		grid-template-columns: 58px minmax(0, 1fr);
+		gap: 14px;
+		padding: 14px;
+		border-width: 2px;
+		color: inherit;
+		font: inherit;
+		text-align: left;
+		cursor: pointer;
+	}
+	.on {
+		border-color: var(--dye);
+	}
+	.tank {
+		position: relative;
+		align-self: start;
+		height: 82px;
+		border: 3px solid var(--ink);
+		border-radius: 10px;
+		background: var(--straw-wash);
+		overflow: hidden;
+	}
+	.tank i {
+		position: absolute;
+		inset: auto 0 0;
+		background: var(--dye);
+	}
+	.tank.out {
+		background: var(--dye-wash);
+	}
+	.words {
+		display: grid;
+		gap: 3px;
+		align-content: start;
+	}
+	.head {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 2px 8px;
+		align-items: center;
+	}
+	.tag {
+		padding: 1px 7px;
+		border-radius: 3px;
+		background: var(--straw-wash);
+		color: var(--straw-text);
+		font: 600 0.85rem var(--font-text);
+	}
+	[data-state='mixing'],
+	[data-state='spraying'] {
+		background: var(--dye);
+		color: var(--on-dye);
+	}
+	[data-state='out'],
+	[data-state='mixed'],
+	[data-state='paused'] {
+		background: var(--dye-wash);
+		color: var(--dye-text);
+	}
+	.num {
+		font-size: 1.45rem;
+	}
+	.lab {
+		font-size: 0.88rem;
+	}
+	.link {
+		min-height: 32px;
+		border: 0;
+		background: none;
+		color: var(--dye-text);
+		font: inherit;
+		text-decoration: underline;
+		cursor: pointer;
+	}
+	.link:disabled {
+		color: var(--soft);
+		text-decoration: none;
+	}
+</style>

@@ -1,0 +1,216 @@
+<!-- @component A load that is mixed, spraying, paused or out: what it should cover, how far it is, and what that means for the rest. -->
+<script lang="ts">
+	import { show } from '$lib/show/show';
+	import { factor, showDecimals, showFigure } from '$core';
+	import { longUnit, shortUnit } from '$lib/settings/field-units';
+	import { plainRate } from '$lib/show/answer';
+	import { clockOf, shownRunLoad } from './run-facts';
+	import type { JobRunState } from './job-run.svelte';
+	import FormField from '$lib/kit/FormField.svelte';
+	import RunBlocks from './RunBlocks.svelte';
+
+	let { run }: { run: JobRunState } = $props();
+	const load = $derived(run.shown);
+	const shown = $derived(load ? shownRunLoad(run, load) : null);
+	const comma = $derived(run.settings.decimalComma);
+	const tankUnit = $derived(shortUnit(run.units.tank));
+	const seen = $derived(run.run?.seen?.load === load?.n ? run.run?.seen : null);
+	const mayAsk = $derived(load?.n === run.current?.n && (load?.state === 'spraying' || load?.state === 'paused'));
+
+	let open = $state(false);
+	let by = $state<'rows' | 'area'>('rows');
+	let done = $state('');
+	let left = $state('');
+	const rows = $derived(run.sheet?.rows ?? null);
+
+	function ask() {
+		by = rows ? 'rows' : 'area';
+		done = run.plannedDone;
+		left = '';
+		open = true;
+	}
+	const step = (by: number) => (done = `${Math.max(1, (Number(done) || 0) + by)}`);
+	const volume = (v: number) => show('tank', v, run.settings).text;
+	const quarters = [
+		['Empty', 0],
+		['¼', 0.25],
+		['½', 0.5],
+		['¾', 0.75]
+	] as const;
+	const tankOf = (share: number) =>
+		showFigure(((run.sheet?.tank ?? 0) * share) / factor('volume', run.units.tank), 3, comma).replace(
+			/(\d),(\d{3})/,
+			'$1$2'
+		);
+	const gap = $derived(seen ? `${showDecimals(Math.abs(seen.volume.gap) * 100, 1, comma)} %` : '');
+</script>
+
+{#if load && shown}
+	<section class="card">
+		<p class="lab">
+			{load.state === 'out'
+				? `Out ${load.endedAt ? clockOf(load.endedAt, run.settings) : ''}`
+				: load.startedAt
+					? `${load.state === 'paused' ? 'Paused. ' : ''}Spraying since ${clockOf(load.startedAt, run.settings)}`
+					: 'Mixed, to the field with it'}
+		</p>
+		<p class="cover"><span class="num">{shown.mix}</span> <b>{shown.over}</b></p>
+		{#if seen}
+			<div class="seen" class:wrong={seen.volume.calibrateAgain}>
+				<p>
+					So far <span class="num">{plainRate(seen.volume.rate, run.settings)}</span>:
+					<b
+						>{Math.abs(seen.volume.gap) < 0.0005
+							? 'just as planned'
+							: `${gap} ${seen.volume.gap > 0 ? 'over' : 'under'} what was planned`}</b
+					>
+				</p>
+				{#if seen.volume.calibrateAgain}<p>
+						▲ Over 5 % off: calibrate again before the next load, and look for why (speed, pressure, a nozzle that
+						wore).
+					</p>{/if}
+				{#each run.overSoFar as { name, ratio } (name)}<p class="stop">
+						✕ {name} went on at {showDecimals((ratio - 1) * 100, 1, comma)} % over its label’s most.
+					</p>{/each}
+				{#if seen.followed}
+					<p>The loads that are left follow it: {seen.loads.length} to mix.</p>
+				{:else if seen.spare > 0 && seen.loads.length === 0}
+					<p>No ground is left for {volume(seen.spare)} of what is in the tank.</p>
+				{:else}
+					<p>
+						The rest at that takes {seen.loads.length === 0
+							? 'no more than is in the tank'
+							: `${seen.loads.length} ${seen.loads.length === 1 ? 'load' : 'loads'} of ${volume(
+									seen.loads.reduce((sum, l) => sum + l.mix, 0)
+								)} in all`}, instead of {run.run!.loads.length - load.n} as planned.
+					</p>
+					<button type="button" class="btn" onclick={() => void run.follow()}>Let the rest follow it</button>
+				{/if}
+			</div>
+		{/if}
+		{#if mayAsk && run.head.job.blocks.length > 1}<RunBlocks {run} />{/if}
+		{#if mayAsk && !open}
+			<button type="button" class="btn plain ask" onclick={ask}>How far are we?</button>
+		{:else if mayAsk}
+			<form
+				novalidate
+				onsubmit={async (e) => {
+					e.preventDefault();
+					if (await run.progress({ by, done, left })) open = false;
+				}}
+			>
+				<div class="done">
+					{#if by === 'rows'}
+						<button type="button" class="btn plain" aria-label="One row less" onclick={() => step(-1)}>−</button>
+						<FormField
+							label={run.firstRow === null ? 'Rows done in all' : 'Last row done'}
+							inputmode="numeric"
+							bind:value={done}
+							problem={run.problems.done}
+						/>
+						<button type="button" class="btn plain" aria-label="One row more" onclick={() => step(1)}>+</button>
+					{:else}
+						<FormField
+							label="Done in all, {longUnit(run.units.area)}"
+							inputmode="decimal"
+							bind:value={done}
+							problem={run.problems.done}
+						/>
+					{/if}
+				</div>
+				<FormField
+					label="Left in the tank, {tankUnit}"
+					inputmode="decimal"
+					bind:value={left}
+					problem={run.problems.left}
+				/>
+				<div class="quarters">
+					{#each quarters as [words, share] (words)}<button
+							type="button"
+							class="btn plain"
+							onclick={() => (left = share === 0 ? '0' : tankOf(share))}
+							>{words}<span class="sr-only">{share === 0 ? '' : ' of a tank'}</span></button
+						>{/each}
+				</div>
+				<div class="foot">
+					<button type="button" class="btn plain" onclick={() => (open = false)}>Back</button>
+					<button class="btn go">See what it means</button>
+				</div>
+			</form>
+		{/if}
+	</section>
+{/if}
+
+<style>
+	section {
+		display: grid;
+		gap: 12px;
+		padding: 16px 18px;
+	}
+	.cover {
+		font-size: 1.2rem;
+	}
+	.cover .num {
+		font-size: 3.4rem;
+		line-height: 1;
+	}
+	.seen {
+		display: grid;
+		gap: 6px;
+		padding: 10px 14px;
+		border-left: 6px solid var(--moss);
+		background: var(--moss-wash);
+	}
+	.seen.wrong {
+		border-color: var(--amber);
+		background: var(--amber-wash);
+	}
+	.seen .num {
+		font-size: 1.8rem;
+	}
+	.stop {
+		color: var(--rust-text);
+		font-weight: 600;
+	}
+	.seen .btn {
+		justify-self: start;
+		background: var(--card);
+	}
+	.ask {
+		min-height: 60px;
+	}
+	form {
+		display: grid;
+		gap: 12px;
+	}
+	.done {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr);
+		gap: 10px;
+		align-items: end;
+	}
+	.done:has(.btn) {
+		grid-template-columns: 72px minmax(0, 1fr) 72px;
+	}
+	.done .btn {
+		min-height: 60px;
+		padding: 0;
+		font-size: 1.8rem;
+	}
+	.quarters {
+		display: grid;
+		grid-template-columns: 1.6fr 1fr 1fr 1fr;
+		gap: 8px;
+	}
+	.quarters .btn {
+		padding: 0;
+	}
+	.foot {
+		display: grid;
+		grid-template-columns: 1fr 2fr;
+		gap: 10px;
+	}
+	.foot .btn {
+		min-height: 60px;
+	}
+</style>

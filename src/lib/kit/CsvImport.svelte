@@ -1,0 +1,228 @@
+<!-- @component Rows from a CSV file: what each is read as before anything is kept; a bad row is named and stays to be mended. -->
+<script lang="ts" generics="T">
+	import { untrack } from 'svelte';
+	import { enhance } from '$app/forms';
+	import type { ReadCsv } from '$lib/files/csv-rows';
+	import { csvLimit } from '$lib/files/csv-rows';
+	import type { DecimalSign } from '$lib/files/decimal-sign';
+	import { bothReadings } from '$lib/files/decimal-sign';
+	import { wordIssue } from '$lib/wording/issues';
+
+	interface Props {
+		/** What the rows are, for sentences: one and many. */
+		one: string;
+		many: string;
+		/** Where they stand once they are taken in. */
+		home: string;
+		/** A file as it should look. */
+		example: string;
+		accept?: string;
+		/** `sign` is what somebody told of its decimal sign, where the file does not tell. */
+		read: (text: string, sign: DecimalSign | null) => ReadCsv<T>;
+		/** A row in a few words. */
+		title: (value: T) => string;
+		facts: (value: T) => string;
+		answered: {
+			readonly text: string;
+			readonly taken: number;
+			readonly known?: number;
+			readonly message: string;
+		} | null;
+	}
+	let { one, many, home, example, accept = '.csv,text/csv', read, title, facts, answered }: Props = $props();
+	let text = $state(untrack(() => answered?.text ?? ''));
+	let problem = $state('');
+	let sign = $state<DecimalSign | null>(null);
+	const found = $derived(text.trim() === '' ? null : read(text, sign));
+	/** The number that was asked about stays in sight with both its readings, so that the answer can be changed. */
+	const asks = $derived(text.trim() === '' ? null : (read(text, null).asks ?? null));
+	const good = $derived(found?.rows.filter((r) => r.ok) ?? []);
+	const bad = $derived(found?.rows.filter((r) => !r.ok) ?? []);
+	const shown = 8;
+
+	async function take(file: File | undefined) {
+		if (!file) return;
+		problem = file.size > csvLimit ? `“${file.name}” is over ${csvLimit / 1000} kB. Take it in by parts.` : '';
+		if (problem === '') text = await file.text();
+	}
+</script>
+
+{#if answered && (answered.taken > 0 || answered.known)}
+	<p class="done" role="status">
+		<b>✓ {answered.taken} {answered.taken === 1 ? `${one} is` : `${many} are`} taken in.</b>
+		{answered.known ? `${answered.known} of them stood here already and stay as they are.` : ''}
+		{answered.text ? 'The rows that could not be read are left here: mend them and take them in.' : ''}
+		<a href={home}>To the list</a>
+	</p>
+{/if}
+<form
+	method="post"
+	use:enhance={() =>
+		async ({ update, result }) => {
+			await update({ reset: false });
+			if (result.type === 'success' || result.type === 'failure') text = String(result.data?.text ?? '');
+		}}
+>
+	<div class="card left">
+		<label class="btn"
+			>Open a file<input
+				class="sr-only"
+				type="file"
+				{accept}
+				onchange={(e) => void take(e.currentTarget.files?.[0])}
+			/></label
+		>
+		<label class="text"
+			>The rows
+			<textarea name="csv" class="field-input" rows="14" spellcheck="false" placeholder={example} bind:value={text}
+			></textarea></label
+		>
+		{#if problem || answered?.message}<p class="problem" role="alert">✕ {problem || answered?.message}</p>{/if}
+	</div>
+	<div class="card right" aria-live="polite">
+		{#if asks !== null}
+			{@const readings = bothReadings(asks)}
+			<fieldset class="sign">
+				<legend>“{asks}” in this file is</legend>
+				<p class="lab">It could be either, and nothing else in the file tells which.</p>
+				{#each ['point', 'comma'] as const as value (value)}
+					<label
+						><input type="radio" name="decimal" {value} bind:group={sign} />
+						<b class="num">{readings[value]}</b>
+						<span class="lab">{value === 'point' ? 'a point is the decimal sign' : 'a comma is the decimal sign'}</span
+						></label
+					>
+				{/each}
+			</fieldset>
+		{/if}
+		{#if found?.asks}<p class="lab">Say which it is, and what each row is read as stands here.</p>
+		{:else if !found}<p class="lab">What each row is read as stands here before anything is kept.</p>
+		{:else if found.lacking.length > 0}
+			<p class="problem">
+				✕ The first row names the columns, and {found.lacking.join(', ')}
+				{found.lacking.length === 1 ? 'is' : 'are'} not among them. It begins like this: {example.split('\n')[0]}
+			</p>
+		{:else}
+			<p>
+				<span class="num big">{good.length}</span> can be taken in{bad.length > 0 ? `, ${bad.length} cannot yet` : ''}
+			</p>
+			{#if bad.length > 0}
+				<ul class="bad">
+					{#each bad as row (row.line)}
+						{#if !row.ok}<li>
+								<b>Line {row.line}{row.name ? `, ${row.name}` : ''}</b>
+								{#each row.issues as issue, i (i)}<span>✕ {issue.path ? `${issue.path}: ` : ''}{wordIssue(issue)}</span
+									>{/each}
+							</li>{/if}
+					{/each}
+				</ul>
+			{/if}
+			<ul>
+				{#each good.slice(0, shown) as row (row.line)}
+					{#if row.ok}<li><b>{title(row.value)}</b><span class="lab">{facts(row.value)}</span></li>{/if}
+				{/each}
+			</ul>
+			{#if good.length > shown}<p class="lab">and {good.length - shown} more</p>{/if}
+		{/if}
+		<div class="do">
+			<a class="btn plain" href={home}>Back</a>
+			<button class="btn go big" disabled={good.length === 0}>Take in {good.length === 0 ? '' : good.length}</button>
+		</div>
+	</div>
+</form>
+
+<style>
+	.sign {
+		display: grid;
+		gap: 4px;
+		margin: 0;
+		padding: 10px 14px;
+		border: 0;
+		border-left: 6px solid var(--amber);
+		background: var(--amber-wash);
+	}
+	.sign legend {
+		float: left;
+		padding: 0;
+		font-weight: 700;
+	}
+	.sign label {
+		display: flex;
+		align-items: center;
+		gap: 10px;
+		min-height: 48px;
+	}
+	.sign input {
+		width: 24px;
+		height: 24px;
+		accent-color: var(--dye);
+	}
+	.sign .num {
+		font-size: 1.5rem;
+	}
+	form {
+		display: grid;
+		grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);
+		gap: 18px;
+		align-items: start;
+	}
+	.left,
+	.right {
+		display: grid;
+		gap: 12px;
+		padding: 16px 18px;
+	}
+	.left .btn {
+		justify-self: start;
+	}
+	.left .btn:focus-within {
+		outline: 3px solid var(--dye);
+	}
+	.text {
+		display: grid;
+		gap: 4px;
+		font-weight: 600;
+	}
+	textarea {
+		font: 400 0.95rem/1.4 monospace;
+		resize: vertical;
+	}
+	.num.big {
+		font-size: 2.6rem;
+		line-height: 1;
+	}
+	ul {
+		display: grid;
+		gap: 8px;
+		margin: 0;
+		padding: 0;
+		list-style: none;
+	}
+	li {
+		display: grid;
+	}
+	.bad li {
+		padding-left: 10px;
+		border-left: 5px solid var(--rust);
+	}
+	.problem,
+	.bad span {
+		color: var(--rust-text);
+		font-weight: 600;
+	}
+	.done {
+		padding: 10px 14px;
+		border-left: 6px solid var(--moss);
+		background: var(--moss-wash);
+	}
+	.do {
+		display: flex;
+		justify-content: space-between;
+		align-items: center;
+	}
+	@media (max-width: 859px) {
+		form {
+			grid-template-columns: minmax(0, 1fr);
+		}
+	}
+</style>

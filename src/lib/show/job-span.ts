@@ -1,0 +1,28 @@
+import type { Pace, Time } from '../../core/index';
+
+/** How long something takes, as a person says it: `2 h 40 min`, to five minutes from an hour on. */
+export function shownSpan(seconds: number): string {
+	const step = seconds >= 3600 ? 5 : 1;
+	const minutes = Math.max(1, Math.round(seconds / 60 / step) * step);
+	const h = Math.floor(minutes / 60);
+	const m = minutes % 60;
+	return [h > 0 ? `${h} h` : '', m > 0 || h === 0 ? `${m} min` : ''].filter(Boolean).join(' ');
+}
+
+/** A time of the day, `09:40`; the next day is said. */
+function shownClock(seconds: number): string {
+	const minutes = Math.round(seconds / 60);
+	const two = (n: number) => `${n}`.padStart(2, '0');
+	const day = Math.floor(minutes / 1440);
+	const clock = `${two(Math.floor((minutes % 1440) / 60))}:${two(minutes % 60)}`;
+	return day === 0 ? clock : `${clock} ${day === 1 ? 'the next day' : `${day} days on`}`;
+}
+
+/** When a job ends that begins at its start, and whether that is inside its day. */
+export function jobEnd(
+	pace: Pace,
+	total: Time
+): { readonly at: string; readonly spare: number; readonly fits: boolean } {
+	const end = pace.start + total;
+	return { at: shownClock(end), spare: pace.end - end, fits: end <= pace.end };
+}

@@ -1,0 +1,19 @@
+import type { Rig } from '../../core/index';
+import { nozzlesOn } from '../../core/index';
+
+/**
+ * What a calibration's setting is called, as it was measured: one that was measured with other nozzles on than its setting has
+ * says so, so that "Left only" is never read as both sides.
+ *
+ * measured: nozzles that sprayed; null where its way of measuring does not tell them.
+ */
+export function settingLabel(
+	setting: { readonly name: string; readonly off: readonly number[] } | undefined,
+	rig: Pick<Rig, 'kind' | 'nozzles' | 'sections'>,
+	measured: number | null
+): string {
+	if (!setting) return '';
+	if (measured === null || measured === nozzlesOn(rig.sections, setting.off).length) return setting.name;
+	const side = rig.kind === 'airblast' && rig.sections.length === 2 && rig.sections.includes(measured);
+	return side ? 'One side only' : `${measured} of ${rig.nozzles} nozzles on`;
+}

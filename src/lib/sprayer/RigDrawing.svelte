@@ -1,0 +1,55 @@
+<!-- @component A rig drawn from its own numbers, whatever its kind. -->
+<script lang="ts">
+	import type { Rig } from '$core';
+	import Arc from '$lib/drawings/Arc.svelte';
+	import Carried from '$lib/drawings/Carried.svelte';
+	import Pans from '$lib/drawings/Pans.svelte';
+	import Swath from '$lib/drawings/Swath.svelte';
+	import type { ShownJug } from '$lib/drawings/jug-board';
+
+	interface Props {
+		rig: Pick<Rig, 'kind' | 'nozzles' | 'sections' | 'carried'>;
+		/** Sections that are off, from 0. */
+		off?: readonly number[];
+		/** Swath in words, with unit; none when empty. */
+		width: string;
+	}
+	let { rig, off = [], width }: Props = $props();
+
+	const half = $derived(rig.nozzles / 2);
+	/** Sprays of an arc that nobody has measured: all alike, longer upwards. */
+	const jugs = $derived(
+		Array.from({ length: rig.nozzles }, (_, i): ShownJug => {
+			const place = (i % half) / Math.max(1, half - 1);
+			const shut = off.includes(i < half ? 0 : 1);
+			return {
+				n: i + 1,
+				amount: shut ? null : 0.62 + 0.3 * place,
+				figure: '',
+				deviation: '',
+				verdict: shut ? 'not caught' : 'even',
+				fill: null,
+				passedOver: false,
+				takes: 0,
+				reference: null,
+				band: null
+			};
+		})
+	);
+</script>
+
+{#if rig.kind === 'boom'}
+	<Swath sections={rig.sections} {off} {width} />
+{:else if rig.kind === 'airblast'}
+	<Arc perSide={half} {jugs} top={1.1} at={null} />
+{:else if rig.kind === 'boomless'}
+	<Pans
+		fills={Array.from({ length: 13 }, () => null)}
+		at={null}
+		swath={width === '' ? null : 11}
+		laid={[]}
+		words={width || 'swath not measured yet'}
+	/>
+{:else}
+	<Carried mist={rig.carried === 'mist'} {width} />
+{/if}

@@ -1,0 +1,105 @@
+<!-- @component A sprayer in a list: its name, drawing, latest spray volume, and what there is to do. -->
+<script lang="ts">
+	import RigMini from '$lib/drawings/RigMini.svelte';
+	import type { FarmSettings } from '$lib/settings/farm-settings';
+	import { shownRate } from '$lib/show/answer';
+	import { describeRig } from '$lib/wording/describe-rig';
+	import { eventWords } from '$lib/wording/events';
+	import type { SprayerEventKind } from '$lib/wording/events';
+	import { dueShort } from '$lib/wording/due';
+	import type { CalibrationDue, Rig } from '$core';
+
+	interface Props {
+		id: string;
+		rig: Rig;
+		latest: {
+			readonly id: string;
+			readonly signedDay: string;
+			readonly rate: number;
+			readonly relativeU95: number;
+			readonly findings: number;
+			readonly doubt: SprayerEventKind | null;
+		} | null;
+		openRound: string | null;
+		due?: CalibrationDue | undefined;
+		settings: FarmSettings;
+	}
+	let { id, rig, latest, openRound, due, settings }: Props = $props();
+	const shown = $derived(
+		latest ? shownRate(latest.rate, latest.relativeU95, settings.rateUnit, settings.decimalComma) : null
+	);
+</script>
+
+<article class="card">
+	<h3><a href="/sprayers/{id}">{rig.name}</a></h3>
+	<p
+		class="state"
+		class:look={!latest || latest.findings > 0 || latest.doubt !== null || due?.state === 'due' || shown?.tooWide}
+	>
+		{#if latest?.doubt}▲ in doubt: {eventWords[latest.doubt].short}{openRound
+				? ', round under way'
+				: ''}{:else if openRound}round under way{:else if !latest}▲ not calibrated{:else if due?.state === 'due'}▲ {dueShort(
+				due
+			)}{:else if shown?.tooWide}▲ cannot tell 5 %: ± too wide{:else if latest.findings > 0}▲ {latest.findings}
+			{latest.findings === 1 ? 'finding' : 'findings'}{:else if due}{dueShort(due)}{:else}nothing odd{/if}
+	</p>
+	<div class="figure">
+		{#if shown}
+			<span class="num">{shown.value}</span> <b>{shown.unit} ± {shown.interval}</b>
+		{:else}
+			<span class="num dry">–</span> <b>{settings.rateUnit}</b>
+		{/if}
+		<p class="lab">
+			{describeRig(rig)}{latest ? `, calibrated ${latest.signedDay}` : ''}
+		</p>
+	</div>
+	<RigMini kind={rig.kind} nozzles={rig.nozzles} odd={(latest?.findings ?? 0) > 0} />
+	<div class="do">
+		{#if openRound}<a class="btn go" href="/rounds/{openRound}">Carry on</a>
+		{:else}<a class="btn" href="/rounds/new?sprayer={id}" data-sveltekit-preload-data="off">Start a round</a>{/if}
+		{#if latest}<a class="btn plain" href="/calibrations/{latest.id}/tank">Fill the tank</a>{/if}
+	</div>
+</article>
+
+<style>
+	article {
+		display: grid;
+		grid-template-columns: 1fr auto;
+		gap: 6px 12px;
+		align-items: end;
+		padding: 14px 16px;
+	}
+	h3 {
+		grid-column: 1 / 3;
+	}
+	h3 a {
+		color: var(--ink);
+		text-decoration: none;
+	}
+	h3 a:hover {
+		text-decoration: underline;
+	}
+	.state {
+		grid-column: 1 / 3;
+		color: var(--moss-text);
+		font-weight: 600;
+		font-size: 0.9rem;
+	}
+	.state.look {
+		color: var(--amber-text);
+	}
+	.num {
+		font-size: 2.3rem;
+		line-height: 1;
+	}
+	.dry {
+		color: var(--straw-edge);
+	}
+	.do {
+		grid-column: 1 / 3;
+		display: flex;
+		flex-wrap: wrap;
+		gap: 10px;
+		margin-top: 6px;
+	}
+</style>

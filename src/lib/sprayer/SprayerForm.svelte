@@ -1,0 +1,339 @@
+<!-- @component A sprayer's form, by its kind, with the rig drawn as it is typed. -->
+<script lang="ts">
+	import { untrack } from 'svelte';
+	import type { SuperValidated } from 'sveltekit-superforms';
+	import { superForm } from 'sveltekit-superforms';
+	import type { RigForm, RigText } from '$core';
+	import { carried, carriers, drives, fields, inUnit, readField, showFigure, sprayerKinds, si } from '$core';
+	import RigMini from '$lib/drawings/RigMini.svelte';
+	import type { FarmSettings } from '$lib/settings/farm-settings';
+	import { fieldUnits, shortUnit } from '$lib/settings/field-units';
+	import { readRigForm } from '$lib/forms/rig-form';
+	import { carriedWords, carrierWords, driveWords, kindWords } from '$lib/wording/describe-rig';
+	import FormField from '$lib/kit/FormField.svelte';
+	import RigDrawing from './RigDrawing.svelte';
+	import { asWritten } from '$lib/wording/as-written';
+
+	interface Props {
+		form: SuperValidated<{ -readonly [K in keyof RigForm]: RigForm[K] } & Record<string, unknown>>;
+		settings: FarmSettings;
+		submit: string;
+		cancel: string;
+		/** The kind stays as it is: its calibrations belong to it. */
+		fixed?: boolean;
+	}
+	let { form: initial, settings, submit, cancel, fixed = false }: Props = $props();
+
+	const { form, errors, enhance, submitting } = superForm(
+		untrack(() => initial),
+		{ resetForm: false, invalidateAll: true }
+	);
+	const units = $derived(fieldUnits(settings));
+	const kind = $derived($form.kind);
+	const drawn = $derived.by(() => {
+		const { rig } = readRigForm($form as RigForm, settings);
+		const sum = rig.sections.reduce((s, n) => s + n, 0);
+		if (!(Number.isInteger(rig.nozzles) && rig.nozzles >= 1 && rig.nozzles <= 144)) return null;
+		const spacing = rig.spacing ? readField(fields.spacing, rig.spacing, '') : null;
+		const unit = units.course;
+		const width = spacing?.ok
+			? `${showFigure(inUnit('length', si(spacing.value.value * rig.nozzles), unit), 4, settings.decimalComma)} ${unit}`
+			: rig.kind === 'boom'
+				? '?'
+				: '';
+		return { rig: { ...rig, sections: sum === rig.nozzles ? rig.sections : [rig.nozzles] }, width };
+	});
+	const sizesExample = $derived(
+		settings.decimalComma ? asWritten('1.0; 1.5; 1.5; 2.0', true) : asWritten('1.0, 1.5, 1.5, 2.0', false)
+	);
+	const first = (name: RigText) => ($errors[name] as string[] | undefined)?.[0];
+	const ratingExample = $derived(asWritten('1.0 = 1.00 L/min\n1.5 = 1.50 L/min', settings.decimalComma));
+	const bare = (unit: string) => `A bare number is ${shortUnit(unit)}.`;
+</script>
+
+{#snippet field(name: RigText, label: string, hint: string, required = false, numeric = false)}
+	<FormField
+		{name}
+		{label}
+		{hint}
+		{required}
+		inputmode={numeric ? 'numeric' : 'text'}
+		bind:value={$form[name]}
+		problem={first(name)}
+	/>
+{/snippet}
+
+<form method="post" use:enhance novalidate>
+	<div class="left">
+		{#if fixed}
+			<input type="hidden" name="kind" value={kind} />
+		{:else}
+			<fieldset class="kinds">
+				<legend>What it is</legend>
+				{#each sprayerKinds as k (k)}
+					<label class:on={kind === k}>
+						<input type="radio" name="kind" value={k} bind:group={$form.kind} />
+						<RigMini kind={k} nozzles={10} />
+						<span><b>{kindWords[k].name}</b><small>{kindWords[k].what}</small></span>
+					</label>
+				{/each}
+			</fieldset>
+		{/if}
+		<div class="fields card">
+			<div class="wide">{@render field('name', 'What you call it', '', true)}</div>
+			{#if kind === 'boom'}
+				{@render field('nozzles', 'Nozzles', 'On the whole boom, like 12.', true, true)}
+				{@render field('spacing', 'Nozzle spacing', bare(units.spacing), true)}
+				{@render field('sections', 'Sections', 'Nozzles in each, left to right, like 4, 4, 4. Empty: one section.')}
+			{:else if kind === 'boomless'}
+				{@render field('nozzles', 'Nozzles', 'All of them, like 5.', true, true)}
+				{@render field('sections', 'Parts that can be shut', 'Nozzles left and right, like 2, 3. Empty: one part.')}
+				{@render field('groups', 'Which is which', 'Where they differ on purpose: edge, mid, mid, mid, edge.')}
+			{:else if kind === 'airblast'}
+				{@render field('perSide', 'Nozzles a side', 'On one side of the arc, like 8.', true, true)}
+				{@render field('rowSpacing', 'Row spacing', bare(units.course))}
+				{@render field('groups', 'Sizes, bottom to top', `Of one side, like ${sizesExample}. Empty: all one size.`)}
+			{:else}
+				<div class="select">
+					<label for="carried">How it is carried</label>
+					<select id="carried" name="carried" class="field-input" bind:value={$form.carried}>
+						{#each carried as c (c)}<option value={c}>{carriedWords[c]}</option>{/each}
+					</select>
+				</div>
+				{@render field('nozzles', 'Nozzles', 'On the wand. Empty: one.', false, true)}
+			{/if}
+			{@render field('tank', 'Tank', `What it holds. ${bare(units.tank)}`, true)}
+			{@render field('nozzle', 'Stamped on the nozzle', 'As you call it, like 110-03.')}
+			{@render field('ratedFlow', 'Rated flow of one nozzle', `From its sheet. ${bare(units.flow)}`)}
+			{@render field(
+				'ratedAt',
+				'at a pressure of',
+				`A bare number is ${units.pressure}. Empty both if you do not know.`
+			)}
+			{#if kind === 'airblast' || kind === 'boomless' || (kind === 'boom' && $form.groups !== '')}
+				<div class="wide area">
+					<label for="ratings">Rated flow of each size, at that pressure</label>
+					<textarea
+						id="ratings"
+						name="ratings"
+						class="field-input"
+						rows="3"
+						bind:value={$form.ratings}
+						aria-invalid={first('ratings') !== undefined}
+						placeholder={ratingExample}></textarea>
+					{#if first('ratings')}<p class="problem" role="alert">✕ {first('ratings')}</p>{/if}
+				</div>
+			{/if}
+		</div>
+		<details
+			class="card more"
+			open={[
+				'agitation',
+				'dead',
+				'pressureLow',
+				'fanAngle',
+				'band',
+				'makerSwath',
+				'pump',
+				'speedLow',
+				...(kind === 'boom' ? ['groups'] : [])
+			].some((n) => $form[n as RigText] !== '') || Object.keys($errors).length > 0}
+		>
+			<summary
+				>More of it: drive, agitation, pressures{kind === 'boom'
+					? ', fans, bands'
+					: kind === 'boomless'
+						? ', maker’s swath'
+						: ''}</summary
+			>
+			<div class="fields">
+				{#if kind !== 'knapsack'}
+					<div class="select">
+						<label for="drive">What turns the pump</label>
+						<select id="drive" name="drive" class="field-input" bind:value={$form.drive}>
+							<option value="">not said</option>
+							{#each drives as d (d)}<option value={d}>{driveWords[d]}</option>{/each}
+						</select>
+					</div>
+				{/if}
+				{#if kind === 'boom' || kind === 'boomless'}
+					<div class="select">
+						<label for="carrier">What carries it</label>
+						<select id="carrier" name="carrier" class="field-input" bind:value={$form.carrier}>
+							<option value="">not said</option>
+							{#each carriers as c (c)}<option value={c}>{carrierWords[c]}</option>{/each}
+						</select>
+					</div>
+				{/if}
+				{@render field('agitation', 'Least that agitation stirs', bare(units.tank))}
+				{@render field('dead', 'What cannot be sprayed out', bare(units.tank))}
+				{@render field('pressureLow', 'Pressure from', bare(units.pressure))}
+				{@render field('pressureHigh', 'to', bare(units.pressure))}
+				{@render field('speedLow', kind === 'knapsack' ? 'Walked from' : 'Driven from', bare(units.speed))}
+				{@render field('speedHigh', 'to', 'Slowest and fastest that it sprays at.')}
+				{#if kind !== 'knapsack'}
+					{@render field('pump', 'The pump gives', `At its rpm. ${bare(units.flow)}`)}
+					{@render field('stir', 'Agitation takes', 'Empty: 5 % of the tank a minute.')}
+				{/if}
+				{#if kind === 'boom'}
+					{@render field('groups', 'Which nozzle is which', 'Where they differ on purpose: end, mid, mid, end.')}
+					{@render field('fanAngle', 'Fan angle, degrees', 'The 110 of 110-03.')}
+					{@render field('fanHeight', 'Nozzles above the target', bare(units.spacing))}
+					{@render field('band', 'Band width', 'Only for bands or directed spraying.')}
+					{@render field('bands', 'Bands', 'All that spray, like 6.', false, true)}
+					{@render field('bandRowSpacing', 'Row spacing of the bands', bare(units.spacing))}
+					{@render field('bandRows', 'Rows in one pass', 'Like 6.', false, true)}
+				{:else if kind === 'boomless'}
+					{@render field('makerSwath', 'Maker’s swath', bare(units.course))}
+					{@render field('makerLow', 'at nozzle heights from', bare(units.spacing))}
+					{@render field('makerHigh', 'to', bare(units.spacing))}
+				{/if}
+			</div>
+		</details>
+	</div>
+	<div class="side">
+		<div class="card drawing">
+			{#if drawn}<RigDrawing rig={drawn.rig} width={drawn.width} />
+			{:else}<p class="lab">It is drawn here once its nozzles are counted.</p>{/if}
+		</div>
+		<div class="do">
+			<a class="btn plain" href={cancel}>Back</a>
+			<button class="btn go big" disabled={$submitting}>{submit}</button>
+		</div>
+	</div>
+</form>
+
+<style>
+	form {
+		display: grid;
+		grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);
+		gap: 18px;
+	}
+	.left {
+		display: grid;
+		gap: 14px;
+		align-content: start;
+	}
+	.kinds {
+		display: grid;
+		grid-template-columns: 1fr 1fr;
+		gap: 8px;
+		margin: 0;
+		padding: 0;
+		border: 0;
+	}
+	legend {
+		margin-bottom: 6px;
+		padding: 0;
+		font-weight: 600;
+	}
+	.kinds label {
+		display: grid;
+		grid-template-columns: 96px 1fr;
+		gap: 10px;
+		align-items: center;
+		min-height: 64px;
+		padding: 6px 10px;
+		border: 2px solid var(--rule);
+		border-radius: 6px;
+		background: var(--card);
+		cursor: pointer;
+	}
+	.kinds label.on {
+		border-color: var(--dye);
+		background: var(--dye-wash);
+	}
+	.kinds label:has(:focus-visible) {
+		outline: 3px solid var(--dye);
+		outline-offset: 2px;
+	}
+	.kinds input {
+		position: absolute;
+		opacity: 0;
+	}
+	.kinds :global(svg) {
+		width: 96px;
+	}
+	.kinds small {
+		display: block;
+		color: var(--soft);
+		font-size: 0.85rem;
+		line-height: 1.2;
+	}
+	.fields {
+		display: grid;
+		grid-template-columns: 1fr 1fr;
+		gap: 14px 18px;
+		align-content: start;
+		padding: 16px 18px;
+	}
+	.wide {
+		grid-column: 1 / 3;
+	}
+	.select,
+	.area {
+		display: grid;
+		gap: 0.25rem;
+		align-content: start;
+	}
+	.select label,
+	.area label {
+		font-weight: 600;
+	}
+	textarea {
+		min-height: 88px;
+		resize: vertical;
+	}
+	textarea::placeholder {
+		color: var(--soft);
+		opacity: 1;
+		font-weight: 400;
+	}
+	.more summary {
+		display: flex;
+		align-items: center;
+		min-height: 52px;
+		padding: 0 18px;
+		font-weight: 600;
+		cursor: pointer;
+	}
+	.problem {
+		color: var(--rust-text);
+		font-weight: 600;
+		font-size: 0.95rem;
+	}
+	.side {
+		display: flex;
+		flex-direction: column;
+		gap: 16px;
+	}
+	.drawing {
+		display: grid;
+		align-items: center;
+		min-height: 220px;
+		padding: 16px;
+	}
+	.do {
+		display: flex;
+		justify-content: flex-end;
+		align-items: center;
+		gap: 12px;
+	}
+	@media (max-width: 859px) {
+		form {
+			grid-template-columns: minmax(0, 1fr);
+		}
+		.side {
+			order: 1;
+		}
+	}
+	@media (max-width: 480px) {
+		.fields,
+		.kinds {
+			grid-template-columns: 1fr;
+		}
+		.wide {
+			grid-column: 1;
+		}
+	}
+</style>

@@ -1,0 +1,53 @@
+import { z } from 'zod';
+import { dilutions, doseAreas, dropletClasses, splits } from '../../core/index';
+import { passedStopSchema } from './passed-stops';
+import { typedSchema } from './typed';
+
+const share = z.number().gt(0).max(1);
+const row = z.int().min(1).max(100_000);
+const clock = z.string().max(5);
+
+const part = z.discriminatedUnion('by', [
+	z.strictObject({ by: z.literal('share'), share }),
+	z.strictObject({ by: z.literal('rows'), from: row, to: row }),
+	z.strictObject({ by: z.literal('strips'), width: typedSchema, length: typedSchema })
+]);
+
+/** A job as a browser asks for it; what the blocks, labels and rigs say is the server's to fill in. */
+export const askedJobSchema = z.strictObject({
+	id: z.uuidv7(),
+	day: z.iso.date('That is not a day. Write it like 2026-03-14.'),
+	basis: z.discriminatedUnion('by', [
+		z.strictObject({ by: z.literal('calibration') }),
+		z.strictObject({ by: z.literal('trial'), used: typedSchema, patch: typedSchema }),
+		z.strictObject({ by: z.literal('surface'), volume: typedSchema })
+	]),
+	calibrationId: z.uuid().nullable(),
+	blocks: z
+		.array(z.strictObject({ id: z.uuid(), part }))
+		.min(1, 'Pick the ground first.')
+		.max(200),
+	sprayed: share,
+	tank: typedSchema,
+	products: z
+		.array(
+			z.strictObject({
+				id: z.uuid(),
+				dose: typedSchema,
+				per: z.enum(doseAreas).optional(),
+				dilution: z.enum(dilutions).optional()
+			})
+		)
+		.max(20),
+	dilute: typedSchema.nullable().default(null),
+	drops: z.enum(dropletClasses).nullable().default(null),
+	passed: z.array(passedStopSchema).max(60).default([]),
+	split: z.enum(splits),
+	harvest: z.iso.date('That is not a day. Write it like 2026-03-14.').nullable(),
+	pace: z
+		.strictObject({ efficiency: share, fill: typedSchema, drive: typedSchema, start: clock, end: clock })
+		.nullable(),
+	reason: z.string().trim().max(300),
+	notes: z.string().trim().max(1000)
+});
+export type AskedJob = z.input<typeof askedJobSchema>;

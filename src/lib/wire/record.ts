@@ -1,0 +1,53 @@
+import { z } from 'zod';
+import type { AskedField, AskedRecord, RequiredField, SprayRecord } from '../../core/index';
+import { askedFields } from '../../core/index';
+
+const long: Partial<Record<AskedField, number>> = { remarks: 1000, condition: 300 };
+
+/** What a person adds to a record, all text. */
+export const askedRecordSchema = z.object(
+	Object.fromEntries(
+		askedFields.map((name) => [
+			name,
+			z
+				.string()
+				.trim()
+				.max(long[name] ?? 120)
+				.default('')
+		])
+	) as Record<AskedField, z.ZodDefault<z.ZodString>>
+);
+
+/** Always asked for; a farm's own list comes on top. */
+const alwaysRequired: readonly AskedField[] = ['operator'];
+
+/** Which fields a farm wants and are empty. */
+export const lacking = (asked: AskedRecord, required: readonly RequiredField[]): AskedField[] =>
+	askedFields.filter((name) => (alwaysRequired.includes(name) || required.includes(name)) && asked[name].trim() === '');
+
+/** Whether a record lacks the weather that its farm asks for. It cannot be made up later: the remarks then have to say why. */
+export const lacksWeather = (
+	record: Pick<SprayRecord, 'weather' | 'remarks'>,
+	required: readonly RequiredField[]
+): boolean => required.includes('weather') && record.weather.before === null && record.remarks.trim() === '';
+
+/** Filters of the log, as its address has them. */
+export const logFilterSchema = z.object({
+	block: z.string().trim().max(120).default(''),
+	product: z.string().trim().max(120).default(''),
+	group: z.string().trim().max(40).default(''),
+	operator: z.string().trim().max(120).default(''),
+	sprayer: z.string().trim().max(120).default(''),
+	target: z.string().trim().max(120).default(''),
+	from: z
+		.union([z.literal(''), z.iso.date()])
+		.catch('')
+		.default(''),
+	to: z
+		.union([z.literal(''), z.iso.date()])
+		.catch('')
+		.default(''),
+	oldest: z.enum(['', '1']).catch('').default(''),
+	after: z.string().max(80).default('')
+});
+export type LogFilter = z.infer<typeof logFilterSchema>;

@@ -1,0 +1,169 @@
+import { z } from 'zod';
+import {
+	catchReasons,
+	mostNozzles,
+	mostPans,
+	notedThings,
+	otherSides,
+	rigChecks,
+	roundMethods,
+	swathSchools,
+	tankReadings,
+	trackSources
+} from '../../core/index';
+import type { Entry, Rig } from '../../core/index';
+import type { Setting } from './rig';
+import { aimSchema, bandSchema, changeSchema, rigSchema, settingSchema } from './rig';
+import { mostTrackPoints } from './track-limit';
+import { typedSchema } from './typed';
+
+const stamp = {
+	id: z.uuidv7(),
+	seq: z.int().min(0).max(100_000),
+	at: z.iso.datetime({ offset: true })
+};
+const nozzle = z.int().min(1).max(400);
+const short = z.string().trim().max(80);
+const share = z.number().gt(0).max(1);
+const timeBy = z.enum(['stopwatch', 'typed']);
+const ground = z.discriminatedUnion('by', [
+	z.strictObject({ by: z.literal('area'), area: typedSchema }),
+	z.strictObject({ by: z.literal('sides'), length: typedSchema, width: typedSchema }),
+	z.strictObject({ by: z.literal('row'), row: typedSchema }),
+	z.strictObject({ by: z.literal('block'), block: typedSchema, share })
+]);
+const used = z.union([
+	z.strictObject({ start: typedSchema, left: typedSchema }),
+	z.strictObject({ added: typedSchema })
+]);
+
+const place = [z.number().min(0), z.number().min(-90).max(90), z.number().min(-180).max(180)] as const;
+/** The fourth is the receiver's own speed, m/s, where it sends it. */
+const point = z.union([z.tuple([...place]), z.tuple([...place, z.number().min(0).max(100)])]);
+const seconds = z.number().min(0).max(100_000);
+
+/** One thing that happened in a round, as the device made it. */
+export const entrySchema = z.discriminatedUnion('kind', [
+	z.strictObject({ ...stamp, kind: z.literal('tick'), check: z.enum(rigChecks), done: z.boolean() }),
+	z.strictObject({ ...stamp, kind: z.literal('method'), method: z.enum(roundMethods) }),
+	z.strictObject({ ...stamp, kind: z.literal('person'), name: short }),
+	z.strictObject({ ...stamp, kind: z.literal('course'), length: typedSchema }),
+	z.strictObject({ ...stamp, kind: z.literal('run'), time: typedSchema, by: timeBy }),
+	z.strictObject({ ...stamp, kind: z.literal('strike'), entry: z.uuidv7() }),
+	z.strictObject({ ...stamp, kind: z.literal('dial'), speed: typedSchema }),
+	z.strictObject({
+		...stamp,
+		kind: z.literal('track'),
+		source: z.enum(trackSources),
+		name: short,
+		points: z.array(point).min(3).max(mostTrackPoints),
+		from: seconds,
+		to: seconds
+	}),
+	z.strictObject({ ...stamp, kind: z.literal('sections'), off: z.array(z.int().min(0)).max(144) }),
+	z.strictObject({ ...stamp, kind: z.literal('wetted'), width: typedSchema, estimated: z.boolean().optional() }),
+	z.strictObject({
+		...stamp,
+		kind: z.literal('school'),
+		school: z.enum(swathSchools),
+		share: share.optional(),
+		length: typedSchema.optional()
+	}),
+	z.strictObject({
+		...stamp,
+		kind: z.literal('pans'),
+		spacing: typedSchema,
+		count: z.int().min(3).max(mostPans),
+		driving: z.enum(['back-and-forth', 'one-way']),
+		maxCv: share
+	}),
+	z.strictObject({ ...stamp, kind: z.literal('pan'), pan: z.int().min(1).max(mostPans), amount: typedSchema }),
+	z.strictObject({ ...stamp, kind: z.literal('height'), height: typedSchema }),
+	z.strictObject({
+		...stamp,
+		kind: z.literal('rows'),
+		spacing: typedSchema,
+		alleys: z.enum(['every', 'second']),
+		otherSide: z.enum(otherSides).optional()
+	}),
+	z.strictObject({ ...stamp, kind: z.literal('band'), band: bandSchema.nullable() }),
+	z.strictObject({
+		...stamp,
+		kind: z.literal('canopy'),
+		canopy: z.strictObject({
+			height: typedSchema,
+			width: typedSchema,
+			rowSpacing: typedSchema,
+			coefficient: z.number().gt(0).max(10)
+		})
+	}),
+	z.strictObject({
+		...stamp,
+		kind: z.literal('canopy-shares'),
+		shares: z.tuple([z.number().min(0).max(1), z.number().min(0).max(1), z.number().min(0).max(1)])
+	}),
+	z.strictObject({
+		...stamp,
+		kind: z.literal('groups'),
+		groups: z.array(z.string().max(40)).min(1).max(mostNozzles).nullable()
+	}),
+	z.strictObject({ ...stamp, kind: z.literal('jug'), graduation: typedSchema }),
+	z.strictObject({ ...stamp, kind: z.literal('catch-time'), time: typedSchema.nullable() }),
+	z.strictObject({
+		...stamp,
+		kind: z.literal('catch'),
+		nozzle,
+		amount: typedSchema,
+		why: z.enum(catchReasons)
+	}),
+	z.strictObject({ ...stamp, kind: z.literal('not-caught'), nozzle }),
+	z.strictObject({ ...stamp, kind: z.literal('gauge'), pressure: typedSchema }),
+	z.strictObject({ ...stamp, kind: z.literal('plot'), ground }),
+	z.strictObject({ ...stamp, kind: z.literal('plot-run'), time: typedSchema, by: timeBy }),
+	z.strictObject({ ...stamp, kind: z.literal('tank-by'), how: z.enum(tankReadings) }),
+	z.strictObject({ ...stamp, kind: z.literal('used'), reading: used }),
+	z.strictObject({ ...stamp, kind: z.literal('parked-time'), time: typedSchema.nullable() }),
+	z.strictObject({
+		...stamp,
+		kind: z.literal('noted'),
+		what: z.enum(notedThings),
+		text: z.string().trim().max(200)
+	}),
+	z.strictObject({ ...stamp, kind: z.literal('aim'), aim: aimSchema }),
+	z.strictObject({ ...stamp, kind: z.literal('change'), change: changeSchema.nullable() }),
+	z.strictObject({
+		...stamp,
+		kind: z.literal('sign-off'),
+		person: short.min(1),
+		day: z.iso.date(),
+		pressure: typedSchema.optional(),
+		gear: short,
+		rpm: z.int().min(0).max(10_000).nullable(),
+		remarks: z.string().trim().max(1000)
+	})
+]);
+
+/** What the outbox sends: the round's head, and entries that the server has not acknowledged yet. */
+export const roundMessageSchema = z.strictObject({
+	round: z.strictObject({
+		id: z.uuidv7(),
+		sprayerId: z.uuid(),
+		startedAt: z.iso.datetime({ offset: true }),
+		rig: rigSchema,
+		/** Left out by a device that began the round before its sprayer had settings: the first one. */
+		setting: settingSchema.optional()
+	}),
+	entries: z.array(entrySchema).max(500)
+});
+/** What begins a round, read-only as the core has it. */
+export interface RoundHead {
+	readonly id: string;
+	readonly sprayerId: string;
+	readonly startedAt: string;
+	readonly rig: Rig;
+	readonly setting?: Setting | undefined;
+}
+export interface RoundMessage {
+	readonly round: RoundHead;
+	readonly entries: readonly Entry[];
+}
