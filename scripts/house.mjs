@@ -102,11 +102,11 @@ async function longWays() {
 }
 
 function unused() {
-	const done = spawnSync(
-		join(root, 'node_modules/.bin/knip'),
-		['--no-progress', '--reporter', 'json'],
-		{ cwd: root, encoding: 'utf8', maxBuffer: 2 ** 26 }
-	);
+	const done = spawnSync(join(root, 'node_modules/.bin/knip'), ['--no-progress', '--reporter', 'json'], {
+		cwd: root,
+		encoding: 'utf8',
+		maxBuffer: 2 ** 26
+	});
 	const { issues } = JSON.parse(done.stdout);
 	return issues.reduce((sum, one) => sum + (one.exports?.length ?? 0) + (one.types?.length ?? 0), 0);
 }
