@@ -44,11 +44,13 @@
 		const aim = adjust?.form.aim;
 		if (aim && !round.signedOff) void keepAdjusted(round, aim, null);
 	};
-	$effect(() => {
-		if (!adjust?.form.aim) return;
-		const rest = setTimeout(keepAim, 700);
-		return () => clearTimeout(rest);
-	});
+	// By the fingers alone: opening the step keeps nothing.
+	let rest: ReturnType<typeof setTimeout> | undefined;
+	const typed = () => {
+		clearTimeout(rest);
+		rest = setTimeout(keepAim, 700);
+	};
+	onMount(() => () => clearTimeout(rest));
 </script>
 
 {#if kept}
@@ -74,7 +76,7 @@
 	</p>
 {:else if adjust}
 	<!-- Kept at once when a field is left or entered; the panel inside is what is used. -->
-	<div onfocusout={keepAim} onkeydown={(e) => e.key === 'Enter' && keepAim()} role="presentation">
+	<div onfocusout={keepAim} oninput={typed} onkeydown={(e) => e.key === 'Enter' && keepAim()} role="presentation">
 		<AdjustPanel {adjust} />
 	</div>
 {/if}

@@ -70,6 +70,20 @@ describe('what is wanted', () => {
 		expect(await adjust.keep()).toBe(true);
 	});
 
+	it('is kept once, also where the server gave its parts back in another order', async () => {
+		const { round } = await adjusting();
+		const aim = { wanted: { by: 'volume' as const, volume: t('187.5', 'L/ha') }, specificGravity: 1, perArea: true };
+		const turned = {
+			perArea: true,
+			specificGravity: 1,
+			wanted: { volume: t('187.5', 'L/ha'), by: 'volume' as const }
+		};
+		const before = round.entries.length;
+		expect(await keepAdjusted(round, aim, null)).toBe('');
+		expect(await keepAdjusted(round, turned, null)).toBe('');
+		expect(round.entries.length).toBe(before + 1);
+	});
+
 	it('keeps what lies within 5 %, and says by how much to change what does not', async () => {
 		const { adjust } = await adjusting();
 		const measured = rateOf(adjust.measured!);

@@ -2,7 +2,14 @@ import type { TypedAim, TypedChange } from '$core';
 import { wordIssue } from '$lib/wording/issues';
 import type { RoundState } from '$lib/calibration/round.svelte';
 
-const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
+/** By what they hold: what comes back from the server has its parts in another order. */
+const same = (a: unknown, b: unknown) => inOrder(a) === inOrder(b);
+const inOrder = (one: unknown) =>
+	JSON.stringify(one, (_, part: unknown) =>
+		typeof part === 'object' && part !== null && !Array.isArray(part)
+			? Object.fromEntries(Object.entries(part).sort(([a], [b]) => (a < b ? -1 : 1)))
+			: part
+	);
 
 /**
  * Keeps what is wanted and what will be changed as entries of a round, each only where it differs from what the round
