@@ -159,7 +159,7 @@ export function stepStates(source: StepSource): StepState[] {
 		},
 		adjust() {
 			const { aim, change } = source.round;
-			return state('adjust', aim ? 1 : 0, change ? 'change' : aim ? 'keep' : '');
+			return state('adjust', aim ? 1 : 0, change ? 'change' : aim ? 'unchanged' : '');
 		},
 		'sign-off': () => state('sign-off', source.signedOff ? 1 : 0)
 	};

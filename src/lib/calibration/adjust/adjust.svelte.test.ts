@@ -270,7 +270,7 @@ describe('keeping it', () => {
 		expect(round.entries).toHaveLength(count);
 		expect(round.steps.find((s) => s.name === 'adjust')).toMatchObject({ done: 1, figure: 'change' });
 		await round.add({ kind: 'change', change: null });
-		expect(round.steps.find((s) => s.name === 'adjust')).toMatchObject({ figure: 'keep' });
+		expect(round.steps.find((s) => s.name === 'adjust')).toMatchObject({ figure: 'unchanged' });
 	});
 
 	it('stands against the signature where it rests on what the round no longer answers by', async () => {
