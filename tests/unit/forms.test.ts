@@ -34,6 +34,18 @@ describe('a rig’s form', () => {
 	});
 	const problems = (rig: (typeof kinds)[number], change: object) =>
 		readRigForm({ ...formOfRig(rig), ...change }, metric).issues.map((i) => `${i.path} ${i.code}`);
+	it('keeps sizes apart whose names have a comma in them', () => {
+		const sizes = (groups: string, perSide = '4') =>
+			readRigForm({ ...formOfRig(blower), ratings: '', perSide, groups }, { ...metric, decimalComma: true }).rig;
+		const four = ['1,0', '1,5', '1,5', '2,0'];
+		const rig = sizes(' 1,0; 1,5 ;1,5; 2,0 ');
+		expect(rig.groups).toEqual([...four, ...four]);
+		expect(formOfRig(rig).groups).toBe('1,0; 1,5; 1,5; 2,0');
+		const one = sizes('1,0;', '1');
+		expect(one.groups).toEqual(['1,0', '1,0']);
+		expect(sizes(formOfRig(one).groups, '1').groups).toEqual(one.groups);
+		expect(sizes('1.0, 1.5 1.5+2.0').groups?.slice(0, 4)).toEqual(['1.0', '1.5', '1.5', '2.0']);
+	});
 	it('tells each trouble of each kind at its own field', () => {
 		expect(problems(blower, { perSide: '' })).toEqual(['perSide empty']);
 		expect(problems(blower, { groups: '1.0, 1.5' })).toEqual(['groups count-mismatch']);

@@ -57,7 +57,11 @@ export interface RigFormReading {
 }
 
 /** Names parted by commas, or by semicolons where a name has a comma in it: `1,0; 1,5`. */
-const list = (text: string) => text.split(text.includes(';') ? /\s*;\s*/ : /[\s,+/]+/).filter((name) => name !== '');
+const list = (text: string) =>
+	text
+		.trim()
+		.split(text.includes(';') ? /\s*;\s*/ : /[\s,+/]+/)
+		.filter((name) => name !== '');
 const may = <T>(text: string, read: (text: string) => T): T | undefined =>
 	text.trim() === '' ? undefined : read(text);
 

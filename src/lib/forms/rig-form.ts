@@ -19,6 +19,10 @@ export function readRigForm(form: RigForm, settings: FarmSettings) {
 
 const text = (typed: Rig['spacing']) => (typed ? typedText(typed) : '');
 
+/** Names in a row; parted by semicolons where one has a comma in it, and one alone is closed by one, so that it stays one. */
+const listed = (names: readonly string[]) =>
+	names.some((name) => name.includes(',')) ? names.join('; ') + (names.length === 1 ? ';' : '') : names.join(', ');
+
 /** A kept rig back into its form. */
 export function formOfRig(rig: Rig): RigForm {
 	const arc = rig.kind === 'airblast';
@@ -52,7 +56,7 @@ export function formOfRig(rig: Rig): RigForm {
 		makerHigh: text(rig.makerHeights?.high),
 		perSide: arc ? String(rig.nozzles / 2) : '',
 		rowSpacing: text(rig.rowSpacing),
-		groups: groups.join(groups.some((name) => name.includes(',')) ? '; ' : ', '),
+		groups: listed(groups),
 		ratings: ratings.map(([name, rated]) => `${name} = ${typedText(rated.flow)}`).join('\n'),
 		pump: text(rig.pump),
 		stir: text(rig.stir),
