@@ -59,6 +59,8 @@ const outside = 1e-9;
 /**
  * Each lever by itself, what stands against it, and which to reach for. The fitted nozzle cannot stand against the lever
  * `nozzle`: another one is what that lever is.
+ *
+ * Source: volume goes with flow over speed, flow with the square root of pressure.
  * @example
  * adjust({ measured: 150, wanted: 168, speed: 8, pressure: 2.5 }).pressure // => 3.136
  * adjust({ measured: 10, wanted: 20, speed: 4, speedRange: { low: 3, high: 9 } }).impossible.speed.why // => "too-slow"

@@ -18,6 +18,7 @@ const inclusive = 1e-9;
  * that is out of its range passes to the next.
  *
  * factor: wanted over measured. out: levers that cannot do it.
+ * Source: usual practice of the trade: pressure for little, speed for more, other nozzles for much.
  * @example
  * advise(1.12, []) // => "speed"
  * advise(1.08, []) // => "pressure"

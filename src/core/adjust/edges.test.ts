@@ -8,10 +8,10 @@ import type { MadeChange } from './change';
 import type { Four } from './fourth-of-four';
 import { fourthOfFour } from './fourth-of-four';
 import type { Before } from './predict-volume';
-import { predictVolume } from './predict-volume';
+import { predictChange } from './predict-change';
 import { predictionGap } from './prediction-gap';
 import type { Reach } from './reach';
-import { wantedLine } from './reach';
+import { wantedLine } from './wanted-line';
 import { tankAreaVolume } from './tank-area-volume';
 
 const rate = (lha: number) => si<'volumePerArea'>(lha * 1e-7);
@@ -168,8 +168,8 @@ describe('a prediction', () => {
 		on: [1, 2]
 	};
 	const bare: Before = { ...before, calibration: { ...before.calibration, speed: null, flow: null }, pressure: null };
-	const issues = (from: Before, change: Parameters<typeof predictVolume>[1]) => {
-		const p = predictVolume(from, change);
+	const issues = (from: Before, change: Parameters<typeof predictChange>[1]) => {
+		const p = predictChange(from, change);
 		return p.ok ? [] : p.issues.map((i) => `${i.code} ${i.path}`);
 	};
 	const rated = { flow: typed('1.2', 'L/min'), at: typed('3', 'bar') };
@@ -187,12 +187,12 @@ describe('a prediction', () => {
 		expect(issues(before, { set })).toEqual(['missing change.set.b']);
 		expect(issues(before, { set: { ...set, groups: ['a'] } })).toEqual(['missing change.set.2']);
 		const half = { ...set, groups: ['a', 'a'], ratings: { a: { ...rated, at: typed('x', 'bar') } } };
-		expect(issues(before, { set: half })).toEqual(['missing change.set.a', 'missing change.set.a']);
+		expect(issues(before, { set: half })).toEqual(['unreadable nozzle.at']);
 		const whole = {
 			groups: ['a', 'b'],
 			ratings: { a: rated, b: { flow: typed('2.4', 'L/min'), at: typed('3', 'bar') } }
 		};
-		const p = predictVolume({ ...before, on: [2] }, { set: whole });
+		const p = predictChange({ ...before, on: [2] }, { set: whole });
 		expect(p.ok && p.value.volume / rate(150)).toBeCloseTo(0.1, 9);
 	});
 	it('has held where it is off by its joint ± at most', () => {

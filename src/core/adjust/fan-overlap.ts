@@ -6,6 +6,7 @@ import type { Length } from '../quantity/quantity';
  * `boomHeight`. Under 0 there is a gap between the fans.
  *
  * angle: degrees, 15 to 170. spacing, height: m, over 0.
+ * Source: geometry of two fans side by side.
  * @example
  * fanOverlap(90, 0.5, 0.5).toFixed(6) // => "1.000000"
  */

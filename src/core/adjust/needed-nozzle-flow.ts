@@ -6,6 +6,7 @@ import { si } from '../quantity/quantity';
  *
  * rate: wanted spray volume, m³/m². speed: m/s. served: width that one nozzle serves, m. specificGravity: of what will be
  * sprayed. All over 0.
+ * Source: volume over the ground it is spread on; a heavier liquid passes an orifice by the root of its density.
  * @example
  * neededNozzleFlow(0.0168, 8 / 3.6, 0.5).toFixed(7) // => "0.0186667"
  */

@@ -1,12 +1,11 @@
 import type { MethodCalibration } from '../calibration/calibrate-sheet';
 import { ratedFlow } from '../calibration/rated-flow';
 import { flowAt } from '../nozzles/flow-at';
-import { fields, readField } from '../quantity/fields';
 import type { Issue, Result } from '../quantity/issue';
 import { bad, good } from '../quantity/issue';
-import type { Flow, Pressure, VolumePerArea } from '../quantity/quantity';
+import type { Pressure, VolumePerArea } from '../quantity/quantity';
 import { si } from '../quantity/quantity';
-import type { TypedChange } from './change';
+import type { Change } from './read-change';
 
 /** What a prediction starts from: a calibration, its gauge, and how many nozzles sprayed. */
 export interface Before {
@@ -31,28 +30,22 @@ const newNozzles = 0.05;
  * flow at the pressure over the flow that was measured. How sure it is: the calibration's own ±, and 5 % more for nozzles that
  * nobody has caught yet.
  *
- * Errors: those of the typed fields; `missing` where a change rests on something that was not measured.
+ * Errors: `missing` where a change rests on something that was not measured, or a nozzle of a set has no rated flow.
+ * Source: an orifice passes with the square root of pressure; ground covered goes with speed.
+ * @example
+ * predictVolume({ calibration: { rate: { value: 0.000015 }, speed: { value: 2 }, flow: null, relativeUncertainty95: 0.03 }, pressure: 300000, on: [1] }, { speed: 3, pressure: 1200000, pace: null, nozzle: null, set: null }).value // => {"volume":0.00002,"sure":0.03}
  */
-export function predictVolume(before: Before, change: TypedChange): Result<Prediction> {
+export function predictVolume(before: Before, change: Change): Result<Prediction> {
 	const issues: Issue[] = [];
 	const { calibration } = before;
 	const rate = calibration.rate.value;
-	const read = <K extends 'speed' | 'pressure'>(kind: K, typed: TypedChange[K]): number | null => {
-		if (!typed) return null;
-		const value = readField(kind === 'speed' ? fields.dial : fields.pressure, typed, `change.${kind}`);
-		if (value.ok) return value.value.value;
-		issues.push(...value.issues);
-		return null;
-	};
-	const speed = read('speed', change.speed);
-	const pressure = read('pressure', change.pressure);
+	const { speed, pressure, nozzle, set } = change;
 	const was = calibration.speed?.value ?? null;
 	if (speed !== null && was === null) issues.push({ code: 'missing', path: 'speed' });
 	if (pressure !== null && before.pressure === null) issues.push({ code: 'missing', path: 'flow.pressure' });
 	const at = pressure ?? before.pressure;
 	const faster = speed !== null && was !== null ? speed / was : (change.pace ?? 1);
-	const others = change.nozzle ?? change.set;
-	if (!others) {
+	if (!nozzle && !set) {
 		if (issues.length > 0) return bad(...issues);
 		const harder = pressure !== null ? Math.sqrt(pressure / before.pressure!) : 1;
 		const volume = si<'volumePerArea'>((rate * harder) / faster);
@@ -61,24 +54,30 @@ export function predictVolume(before: Before, change: TypedChange): Result<Predi
 	const flow = calibration.flow?.value ?? null;
 	if (at === null) issues.push({ code: 'missing', path: 'flow.pressure' });
 	if (flow === null) issues.push({ code: 'missing', path: 'flow' });
-	const then = issues.length > 0 ? null : flowOf(before.on, change, si<'pressure'>(at!), issues);
+	const then =
+		issues.length > 0
+			? null
+			: nozzle
+				? flowAt(nozzle, si<'pressure'>(at!)) * before.on.length
+				: flowOfSet(before.on, set!, si<'pressure'>(at!), issues);
 	if (issues.length > 0 || then === null) return bad(...issues);
 	const volume = si<'volumePerArea'>((rate * then) / flow! / faster);
 	return good({ volume, sure: Math.hypot(calibration.relativeUncertainty95, newNozzles) });
 }
 
-/** Flow of all nozzles that spray, after the change. */
-function flowOf(on: readonly number[], change: TypedChange, pressure: Pressure, issues: Issue[]): Flow {
-	if (change.nozzle) return si<'flow'>(flowAt(change.nozzle.points, pressure) * on.length);
-	const { groups, ratings } = change.set!;
+/** Flow of all nozzles of a set that spray. */
+function flowOfSet(
+	on: readonly number[],
+	{ groups, ratings }: NonNullable<Change['set']>,
+	pressure: Pressure,
+	issues: Issue[]
+): number {
 	let sum = 0;
 	for (const n of on) {
 		const group = groups[n - 1];
-		const typed = group === undefined ? undefined : ratings[group];
-		const flow = typed && readField(fields.nozzleFlow, typed.flow, `change.set.${group}`);
-		const at = typed && readField(fields.pressure, typed.at, `change.set.${group}`);
-		if (flow?.ok && at?.ok) sum += ratedFlow(flow.value.value, at.value.value, pressure);
+		const rated = group === undefined ? undefined : ratings.get(group);
+		if (rated) sum += ratedFlow(rated.flow, rated.at, pressure);
 		else issues.push({ code: 'missing', path: `change.set.${group ?? n}` });
 	}
-	return si<'flow'>(sum);
+	return sum;
 }

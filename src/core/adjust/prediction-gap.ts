@@ -11,6 +11,7 @@ export interface PredictionGap {
  * How far off a prediction was, `measured / predicted − 1`, against the joint ± of both.
  *
  * predicted, measured: any one unit, over 0. sure, relativeU95: 2u of each as a share.
+ * Source: variances of independent measurements add.
  * @example
  * predictionGap(168, 0.03, 172.2, 0.04) // => {"share":0.025,"joint":0.05,"held":true}
  */

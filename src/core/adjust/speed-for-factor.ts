@@ -6,6 +6,7 @@ import { si } from '../quantity/quantity';
  * since on a PTO-driven pump other turns change the pressure too.
  *
  * speed: m/s, over 0. factor: wanted over measured, over 0.
+ * Source: at one flow, volume goes as one over speed.
  * @example
  * speedForFactor(8, 1.25) // => 6.4
  */

@@ -6,6 +6,7 @@ import { si } from '../quantity/quantity';
  * ground.
  *
  * tank, dead: m³, dead under the tank. area: m², over 0.
+ * Source: balance of the tank.
  * @example
  * tankAreaVolume(600, 0, 30000) // => 0.02
  */

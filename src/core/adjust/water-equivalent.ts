@@ -6,6 +6,7 @@ import { si } from '../quantity/quantity';
  * `q_liquid = q_water / √SG`.
  *
  * wanted: m³/m². specificGravity: of the liquid, over 0.
+ * Source: orifice equation.
  * @example
  * waterEquivalent(200, 1.28) // => 226.27416997969522
  */

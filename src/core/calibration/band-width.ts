@@ -7,6 +7,8 @@ import type { BandWidth } from './sheet';
 
 /**
  * Treated width of bands or directed spraying, `band × bands`.
+ *
+ * Source: geometry; a band is treated, what lies between is not.
  * @example
  * bandWidth({ kind: 'band', band: 0.25, bands: 6, rowSpacing: 0.75, rows: 6 }, usualSkill).value // => 1.5
  */

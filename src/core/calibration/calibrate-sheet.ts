@@ -1,7 +1,10 @@
 import type { MeasuringSkill } from '../measurement/defaults';
 import { usualSkill } from '../measurement/defaults';
 import type { Budget, Measured } from '../measurement/measured';
-import { budgetOf, measured, over, relativeU } from '../measurement/measured';
+import { measured } from '../measurement/measured';
+import { budgetOf } from '../measurement/budget-of';
+import { relativeU } from '../measurement/relative-u';
+import { divide } from '../measurement/divide';
 import type { Issue, Result } from '../quantity/issue';
 import { bad, good } from '../quantity/issue';
 import type { Area, Speed, Time, VolumePerArea, WorkRate } from '../quantity/quantity';
@@ -70,6 +73,9 @@ const answer = (parts: Parts): Result<MethodCalibration> => {
  *
  * Errors: those of `calibrate` for a boom; `nothing-caught`, `no-runs`, `missing`, `nothing-used` (a reading that used
  * nothing or less), `no-even-swath` (no width from the pans can be driven), an absurd speed or spray volume.
+ * @example
+ * const sheet = { method: 'refill', area: { by: 'stated', area: 1000 }, used: [{ added: 0.02 }] };
+ * calibrateSheet(sheet).value.rate.value // => 0.00002
  */
 export function calibrateSheet(
 	sheet: AnySheet,
@@ -115,7 +121,7 @@ function byFlow(sheet: FlowSheet, skill: MeasuringSkill, rule: EvenRule): Result
 	const speed = speedOf(sheet.speed, walking);
 	const runs = timed && courseTime(timed.times, walking);
 	const nozzles = nozzleFlow(sheet.flow, sheet.flow.time ?? runs!.value, skill, rule);
-	const flow = over<'flow'>(nozzles.volume, measured(nozzles.time));
+	const flow = divide<'flow'>(nozzles.volume, measured(nozzles.time));
 	const rate = sheet.driven
 		? drivenCatch(nozzles.volume, swath.treated, tapedLength(timed!.course, 'courseLength', skill))
 		: sheet.method === 'speed-width-flow'
@@ -177,7 +183,7 @@ function onPlot(sheet: PlotSheet, skill: MeasuringSkill, rule: EvenRule): Result
 		method: sheet.method,
 		rate: plotCatch(nozzles.volume, nozzles.time, plotTime, area),
 		area: area.value,
-		flow: over<'flow'>(nozzles.volume, measured(nozzles.time)),
+		flow: divide<'flow'>(nozzles.volume, measured(nozzles.time)),
 		nozzles,
 		findings: [...findRunsApart(sheet.times), ...flowFindings(sheet.flow, nozzles, skill, judged(nozzles))]
 	});
@@ -210,14 +216,14 @@ function parked(sheet: ParkedSheet, skill: MeasuringSkill): Result<MethodCalibra
 	const runTime = measured(run, [{ input: 'runTime', relative: skill.stopwatch / run }]);
 	const course = tapedLength(sheet.speed.course, 'courseLength', skill);
 	const used = usedVolume(sheet.used, sheet.tank, skill);
-	const speed = over<'speed'>(course, runs);
+	const speed = divide<'speed'>(course, runs);
 	const kind = sheet.width.kind === 'rows' ? 'airblast' : 'boomless';
 	return answer({
 		method: sheet.method,
 		rate: parkedDrop(used, runs, runTime, swath.treated, course),
 		speed,
 		swath,
-		flow: over<'flow'>(used, runTime),
+		flow: divide<'flow'>(used, runTime),
 		workRate: si<'workRate'>((speed.value as Speed) * swath.field),
 		findings: [
 			...findRunsApart(sheet.speed.times),

@@ -1,7 +1,10 @@
 import type { MeasuringSkill } from '../measurement/defaults';
 import { usualSkill } from '../measurement/defaults';
 import type { Budget, Measured } from '../measurement/measured';
-import { budgetOf, measured, over, relativeU } from '../measurement/measured';
+import { measured } from '../measurement/measured';
+import { budgetOf } from '../measurement/budget-of';
+import { relativeU } from '../measurement/relative-u';
+import { divide } from '../measurement/divide';
 import { resolution } from '../measurement/resolution';
 import type { Issue, Result } from '../quantity/issue';
 import { bad, good } from '../quantity/issue';
@@ -50,6 +53,11 @@ export const speedOf = (reading: SpeedReading, skill: MeasuringSkill): Measured<
  *
  * Errors: `nothing-caught`, `no-runs`, `missing` (course-catch without a course, a catch time that nothing gives),
  * `count-mismatch` (a boom with more or fewer catches than nozzles), `too-small`/`too-large` speed or spray volume.
+ *
+ * Source: the volume that passes over the ground that it is spread on, `q / (v w)`; first-order propagation of uncertainty.
+ * @example
+ * const boom = { speed: { course: 60, times: [27, 27] }, width: { kind: 'boom', nozzles: 2, spacing: 0.5 }, flow: { time: 30, catches: [[{ volume: 0.0006 }], [{ volume: 0.0006 }]] } };
+ * calibrate({ method: 'speed-width-flow', ...boom }).value.rate.value // => 0.000018
  */
 export function calibrate(
 	sheet: CalibrationSheet,
@@ -63,7 +71,7 @@ export function calibrate(
 	const width = boomWidth(sheet.width.on ?? sheet.width.nozzles, sheet.width.spacing, skill);
 	const courseT = timed && courseTime(timed.times, skill);
 	const nozzles = nozzleFlow(sheet.flow, sheet.flow.time ?? courseT!.value, skill, rule);
-	const flow = over<'flow'>(nozzles.volume, measured(nozzles.time));
+	const flow = divide<'flow'>(nozzles.volume, measured(nozzles.time));
 	const rate = sheet.driven
 		? drivenCatch(nozzles.volume, width, tapedLength(timed!.course, 'courseLength', skill))
 		: sheet.method === 'speed-width-flow'

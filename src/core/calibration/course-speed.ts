@@ -3,7 +3,8 @@ import { tapeSource } from '../measurement/defaults';
 import { mean } from '../measurement/mean';
 import { meanUncertainty } from '../measurement/mean-uncertainty';
 import type { Measured } from '../measurement/measured';
-import { measured, over } from '../measurement/measured';
+import { measured } from '../measurement/measured';
+import { divide } from '../measurement/divide';
 import type { Length, Time } from '../quantity/quantity';
 import { si } from '../quantity/quantity';
 
@@ -34,4 +35,4 @@ export const tapedLength = (
  * courseSpeed(60, [27.4, 26.9, 27.3], usualSkill).value * 3.6 // => 7.9411764705882355
  */
 export const courseSpeed = (course: Length, times: readonly Time[], skill: MeasuringSkill): Measured<'speed'> =>
-	over(tapedLength(course, 'courseLength', skill), courseTime(times, skill));
+	divide(tapedLength(course, 'courseLength', skill), courseTime(times, skill));

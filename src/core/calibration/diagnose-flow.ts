@@ -16,6 +16,9 @@ const beyond = (share: number, limit: number) => Math.abs(share) > limit + inclu
  *
  * flow: the nozzles in the order of the rig, their groups known or not. sides: of each nozzle, where the rig sprays to both.
  * oneSize: somebody said that none differ on purpose.
+ * @example
+ * const catches = [...Array(11).fill(0.0006), 0.0003].map((volume) => [{ volume }]);
+ * diagnoseFlow(nozzleFlow({ time: 30, catches }, 30, usualSkill)).map((f) => f.code) // => ["nozzle-low"]
  */
 export function diagnoseFlow(flow: FlowResult, sides?: readonly Side[], oneSize = false): Finding[] {
 	const caught = flow.nozzles.filter((n) => n.verdict !== 'not caught');

@@ -12,6 +12,8 @@ export const inclusive = 1e-9;
  * limits included. One blocked nozzle cannot drag it down, as it would the plain mean.
  *
  * flows: one or more, any one unit. Where none lies so close (an even number split in two camps), the median itself.
+ * Source: the mean of what is left once those far off are set aside, so that one bad nozzle does not judge the good
+ * ones.
  * @example
  * evenReference([20, 20.4, 19.6, 3]) // => 20
  */

@@ -3,6 +3,8 @@ import type { NozzleResult } from './nozzle-flow';
 /**
  * Unevenness of a set: coefficient of variation of its catches, each against the reference of its group. Null where
  * fewer than two were caught.
+ *
+ * Source: coefficient of variation, sample deviation over mean.
  * @example
  * unevenness([{ fromAverage: -0.02 }, { fromAverage: 0.02 }]) // => 0.02
  */

@@ -5,6 +5,7 @@ import { si } from '../quantity/quantity';
  * How far a flat fan reaches to each side of its nozzle: `height × tan(angle / 2)`.
  *
  * angle: of the fan, degrees, 15 to 170. height: of the nozzle above the target, m.
+ * Source: geometry of a fan.
  * @example
  * fanReach(90, 0.5).toFixed(6) // => "0.500000"
  */

@@ -1,7 +1,8 @@
 import type { MeasuringSkill } from '../measurement/defaults';
 import { tapeSource } from '../measurement/defaults';
 import type { Measured } from '../measurement/measured';
-import { measured, times } from '../measurement/measured';
+import { measured } from '../measurement/measured';
+import { multiply } from '../measurement/multiply';
 import { si } from '../quantity/quantity';
 import { rowsWidth } from './rows-width';
 import type { AreaReading } from './sheet';
@@ -22,7 +23,7 @@ export function groundArea(reading: AreaReading, skill: MeasuringSkill): Measure
 		case 'sides':
 			return measured(si<'area'>(reading.length * reading.width), [taped, taped]);
 		case 'row':
-			return times<'area'>(measured(reading.row, [taped]), rowsWidth(reading.width, skill));
+			return multiply<'area'>(measured(reading.row, [taped]), rowsWidth(reading.width, skill));
 		case 'block':
 			return measured(si<'area'>(reading.block * reading.share), [{ input: 'area', relative: skill.statedArea }]);
 	}

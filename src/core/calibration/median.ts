@@ -1,5 +1,7 @@
 /**
  * Median of one or more numbers. Throws on none.
+ *
+ * Source: definition.
  * @example
  * median([3, 1, 2, 10]) // => 2.5
  */

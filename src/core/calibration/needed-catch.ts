@@ -6,6 +6,7 @@ import { si } from '../quantity/quantity';
  *
  * wanted: half the interval (2u) as a share, over 0. flow: of the nozzle, m³/s, over 0. jugMove: s. mark: standard
  * uncertainty of the jug's marks, m³.
+ * Source: variances of timing and mark add; twice the standard uncertainty covers 95 %.
  * @example
  * neededCatch(0.05, 2e-5, 0.3, 0).toFixed(6) // => "12.000000"
  */

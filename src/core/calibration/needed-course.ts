@@ -6,6 +6,7 @@ import { si } from '../quantity/quantity';
  *
  * wanted: 2u as a share, over 0. speed: m/s. runs: 1 or more. stopwatch: s. steady: share that one run wavers by. Null
  * where no course does: the runs themselves waver by more, and only more of them help.
+ * Source: the same propagation that judges a course, solved for its length.
  * @example
  * neededCourse(0.04, 2, 3, 0.2, 0.015).toFixed(3) // => "12.810"
  * neededCourse(0.02, 2, 1, 0.2, 0.015) // => null

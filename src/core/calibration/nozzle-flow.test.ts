@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { usualSkill } from '../measurement/defaults';
-import { relativeU } from '../measurement/measured';
+import { relativeU } from '../measurement/relative-u';
 import { sampleDeviation } from '../measurement/sample-deviation';
 import { studentT95 } from '../measurement/student-t95';
 import { si } from '../quantity/quantity';

@@ -105,6 +105,12 @@ export const sampledPart = (deviation: number, caught: number, all: number): num
  * flow: catches in the order of the rig, at least one caught. time: of one catch, s. A nozzle not caught counts as the
  * mean of its group; `flow.nozzles` above the number of catches marks them as a sample. Uncertainty: timing and marks
  * of each catch are independent (caught together: one timing error for all), plus the sample's own part.
+ *
+ * Source: finite-population sampling with Student's t for nozzles that were not caught.
+ * @example
+ * const catches = [0.0006, 0.0006, 0.00048].map((volume) => [{ volume }]);
+ * nozzleFlow({ time: 30, catches }, 30, usualSkill).volume.value // => 0.00168
+ * nozzleFlow({ time: 30, catches }, 30, usualSkill).nozzles.map((n) => n.verdict) // => ["even","even","low"]
  */
 export function nozzleFlow(
 	flow: FlowReading,

@@ -4,6 +4,7 @@
  * pans: what each of n equal pans caught, left to right, any one unit. swath: distance between passes in pan spacings, a
  * whole number from 1. mirrored: driven back and forth, so that every second pass lies mirrored and a repeat is two
  * swaths; else one. Returns a share; Infinity where the pattern gives nothing.
+ * Source: coefficient of variation over the whole of one repeat.
  * @example
  * overlapCv([1, 1, 1, 1], 2, false) // => 0
  * overlapCv([1, 2, 1], 3, false) // => 0.3535533905932738

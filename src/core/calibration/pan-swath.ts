@@ -19,6 +19,7 @@ export interface PanSwath {
  * and the widest is taken whose CV is within the limit and whose next narrower width passes too.
  *
  * pans: two or more catches of any one unit. maxCv: share, over 0.
+ * Source: neighbouring passes laid over each other; the widest that stays even.
  * @example
  * panSwath([2, 10, 10, 10, 10, 10, 10, 2], false, 0.15).best.spacings // => 3
  * panSwath([2, 10, 10, 10, 10, 10, 10, 2], false, 0.15).passedBy[0].spacings // => 6

@@ -1,5 +1,6 @@
 import type { Measured } from '../measurement/measured';
-import { over, times } from '../measurement/measured';
+import { divide } from '../measurement/divide';
+import { multiply } from '../measurement/multiply';
 import type { Time } from '../quantity/quantity';
 import { si } from '../quantity/quantity';
 
@@ -7,6 +8,7 @@ import { si } from '../quantity/quantity';
  * Spray volume of a hand-carried rig from a plot, `R = V / A × t_plot / t_catch`.
  *
  * volume: of one catch, m³. catchTime: that it lasted, s. plotTime: mean time over the plot, s. area: of the plot, m².
+ * Source: what is caught in a time, over the ground done in another.
  * @example
  * plotCatch({ value: 0.002, errors: [] }, 60, { value: 90, errors: [] }, { value: 50, errors: [] }).value // => 0.00006
  */
@@ -16,6 +18,6 @@ export function plotCatch(
 	plotTime: Measured<'time'>,
 	area: Measured<'area'>
 ): Measured<'volumePerArea'> {
-	const scaled = times<'volume'>(volume, plotTime);
-	return over<'volumePerArea'>({ value: si<'volume'>(scaled.value / catchTime), errors: scaled.errors }, area);
+	const scaled = multiply<'volume'>(volume, plotTime);
+	return divide<'volumePerArea'>({ value: si<'volume'>(scaled.value / catchTime), errors: scaled.errors }, area);
 }

@@ -10,6 +10,7 @@ import type { RowsWidth } from './sheet';
  * gets, and stands for the whole row spacing.
  *
  * rowSpacing: m, over 0, as taped.
+ * Source: geometry of rows; each alley serves half of the row to each side.
  * @example
  * rowsWidth({ kind: 'rows', rowSpacing: 5.5, alleys: 'second', sides: 'both' }, usualSkill).value // => 11
  * rowsWidth({ kind: 'rows', rowSpacing: 4, alleys: 'every', sides: 'one', otherSide: 'not' }, usualSkill).value // => 4

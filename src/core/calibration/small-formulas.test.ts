@@ -8,7 +8,7 @@ import { groundStripe } from './ground-stripe';
 import { methodGap } from './method-gap';
 import { catchGoodTo, neededCatch } from './needed-catch';
 import { courseGoodTo, neededCourse, neededRuns } from './needed-course';
-import { relativeU } from '../measurement/measured';
+import { relativeU } from '../measurement/relative-u';
 import { teamSpread } from './team-spread';
 import { zoneShares } from './zone-shares';
 

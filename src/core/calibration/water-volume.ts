@@ -6,6 +6,8 @@ export const waterDensity = 998.2;
 
 /**
  * Volume of a weighed catch of clean water at 20 °C.
+ *
+ * Source: density of water at 20 °C.
  * @example
  * waterVolume(0.735) // => 0.0007363253856942496
  */

@@ -5,6 +5,7 @@ import { zoneWeights } from './zone-weights';
  *
  * sides: flows of each side from the bottom nozzle up, any one unit; a side's arc is cut into `zones` equal parts, and a
  * nozzle that straddles a cut gives to both by how much of it lies there. Shares sum to 1; all 0 where nothing flows.
+ * Source: each nozzle’s flow, cut where its fan crosses the zones.
  * @example
  * zoneShares([[1, 1, 2, 2, 3, 3]], 3).map((s) => s.toFixed(3)) // => ["0.167","0.333","0.500"]
  */

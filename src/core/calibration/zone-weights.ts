@@ -3,6 +3,7 @@
  * parts, and a nozzle that straddles a cut gives to both by how much of it lies there.
  *
  * nozzles, zones: whole, over 0. A row a nozzle from the bottom up, a weight a zone; each row sums to 1.
+ * Source: geometry of an arc cut into equal heights.
  * @example
  * zoneWeights(2, 1) // => [[1],[1]]
  * zoneWeights(3, 2) // => [[1,0],[0.5,0.5],[0,1]]

@@ -6,7 +6,9 @@ import { deltaT } from './delta-t';
 import { readTemperature } from './read-temperature';
 import type { Weather } from './weather';
 import { usualLimits } from './weather';
-import { judgeWeather, weatherFits, worstState } from './weather-rules';
+import { judgeWeather } from './weather-rules';
+import { weatherFits } from './weather-fits';
+import { worstState } from './worst-state';
 import { weatherWindows } from './weather-windows';
 import { wetBulb } from './wet-bulb';
 

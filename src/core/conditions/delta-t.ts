@@ -5,6 +5,7 @@ import { wetBulb } from './wet-bulb';
  * Delta-T, dry bulb less wet bulb, °C: how fast drops dry in the air.
  *
  * temperature: °C, −20 to 50. humidity: %, 0 to 100. pressure: of the air, hPa. Null outside of them.
+ * Source: wet-bulb temperature by an empirical fit to the psychrometric equation.
  * @example
  * deltaT(20, 50).toFixed(3) // => "6.158"
  * deltaT(15, 100) // => 0

@@ -5,7 +5,9 @@ import type { TypedWeather } from './typed-weather';
 import { readWeather, windName } from './typed-weather';
 import type { Weather, WeatherLimits } from './weather';
 import { usualLimits } from './weather';
-import { judgeWeather, mixingWind, weatherFits, worstState } from './weather-rules';
+import { judgeWeather, mixingWind } from './weather-rules';
+import { weatherFits } from './weather-fits';
+import { worstState } from './worst-state';
 import { weatherWindows } from './weather-windows';
 import { windAt } from './wind-at';
 

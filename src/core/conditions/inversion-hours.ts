@@ -1,4 +1,4 @@
-import type { Place } from './sun-times';
+import type { Place } from './place';
 import { sunTimes } from './sun-times';
 
 /** The air begins to lie still this long before sunset, and mixes again this long after sunrise, s. */
@@ -10,6 +10,7 @@ export const afterSunrise = 2 * 3600;
  * sunset to 2 h after sunrise.
  *
  * at: seconds since 1970.
+ * Source: usual practice of the trade: from before sunset until after sunrise.
  * @example
  * inversionHours(Date.UTC(2026, 2, 20, 12) / 1000, { latitude: 47, longitude: 0 }) // => false
  * inversionHours(Date.UTC(2026, 2, 20, 0) / 1000, { latitude: 47, longitude: 0 }) // => true

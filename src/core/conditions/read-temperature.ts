@@ -1,6 +1,7 @@
 import type { Result } from '../quantity/issue';
 import { bad, good, inSign } from '../quantity/issue';
-import { readNumber, tidyText } from '../quantity/read-number';
+import { readNumber } from '../quantity/read-number';
+import { tidyText } from '../quantity/tidy-text';
 import type { Typed } from '../quantity/typed';
 
 const limits = { min: -20, max: 50 };

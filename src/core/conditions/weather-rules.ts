@@ -170,19 +170,3 @@ function rainRule(untilRain: number | null, { rainFree }: WeatherLimits): Said {
 		? { figure: untilRain, state: 'stop', why: 'rain-coming', byLabel: true }
 		: { figure: untilRain, state: 'good', why: 'within' };
 }
-
-const gravity: Readonly<Record<RuleState, number>> = { good: 0, look: 1, unknown: 2, stop: 3 };
-
-/** The gravest of several findings. What is not known is graver than what wants a look: it may be anything. */
-export const worstState = (findings: readonly Pick<RuleFinding, 'state'>[]): RuleState =>
-	findings.reduce<RuleState>((worst, f) => (gravity[f.state] > gravity[worst] ? f.state : worst), 'good');
-
-/**
- * Whether the weather fits the work: no rule says stop, and none that could say it is not known. Dew never stops the work,
- * so that not knowing of it does not either.
- * @example
- * weatherFits([{ rule: 'wind', state: 'look' }, { rule: 'dew', state: 'unknown' }]) // => true
- * weatherFits([{ rule: 'gust', state: 'unknown' }]) // => false
- */
-export const weatherFits = (findings: readonly Pick<RuleFinding, 'rule' | 'state'>[]): boolean =>
-	findings.every((f) => f.state === 'good' || f.state === 'look' || (f.state === 'unknown' && f.rule === 'dew'));

@@ -19,6 +19,7 @@ export interface StartTime {
  * after the last stretch is not known, and so does not hold.
  *
  * stretches: in order of time. end: of the last one. step: between two start times, seconds, over 0. lasts: of the work.
+ * Source: the rules of the weather, hour by hour.
  * @example
  * weatherWindows([{ at: 0, holds: true }, { at: 3600, holds: false }, { at: 7200, holds: true }], 10800, 1800, 3600).map((s) => s.fits) // => [true,false,false,false,true,false]
  */

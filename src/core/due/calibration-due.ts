@@ -65,6 +65,7 @@ const order: readonly DueCode[] = ['never', 'event', 'operator', 'season', 'hour
  * reason tells its figure and its limit; those that are near are told too.
  *
  * today: YYYY-MM-DD.
+ * Source: the farm’s own rules.
  * @example
  * calibrationDue({ signed: '2026-02-10', event: null, hours: 45, area: 0, abrasiveHours: 0, others: [] }, { seasonStart: '03-01', days: null, hours: 50, area: null, abrasiveHours: null }, '2026-03-20').reasons.map((r) => [r.code, r.due]) // => [["season",true],["hours",false]]
  * calibrationDue({ signed: '2026-03-10', event: null, hours: 0, area: 0, abrasiveHours: 0, others: [] }, { seasonStart: '03-01', days: null, hours: 50, area: null, abrasiveHours: null }, '2026-03-20').day // => "2027-03-01"

@@ -3,6 +3,8 @@ import { si } from '../quantity/quantity';
 
 /**
  * Ground of rows, `rows × length × spacing`.
+ *
+ * Source: geometry.
  * @example
  * rowArea(40, 150, 5.5) // => 33000
  */

@@ -3,6 +3,8 @@ import { si } from '../quantity/quantity';
 
 /**
  * Ground of trees, `trees × spacing in the row × row spacing`.
+ *
+ * Source: geometry.
  * @example
  * treeArea(800, 4, 5) // => 16000
  */

@@ -17,6 +17,8 @@ const lengths = (year: number) => [
 /**
  * The day some whole days after another, or before it where they are below zero; both YYYY-MM-DD, by the calendar. Up to
  * a hundred years either way; throws beyond.
+ *
+ * Source: the Gregorian calendar.
  * @example
  * addDays('2026-03-20', 21) // => "2026-04-10"
  * addDays('2024-02-28', 2) // => "2024-03-01"

@@ -10,6 +10,8 @@ function dayNumber(day: string): number {
 /**
  * Days from one day to another, both YYYY-MM-DD; below zero where the other comes first. Days are counted by the calendar,
  * whatever the clocks did between.
+ *
+ * Source: the Gregorian calendar.
  * @example
  * daysBetween('2026-03-20', '2026-04-10') // => 21
  * daysBetween('2024-02-28', '2024-03-01') // => 2

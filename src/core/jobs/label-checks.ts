@@ -5,7 +5,6 @@ import type { DropletClass } from '../nozzles/nozzle';
 import { dropletClasses } from '../nozzles/nozzle';
 import type { LabelNumbers, TypedLabel } from '../products/label';
 import type { VolumePerArea } from '../quantity/quantity';
-import type { Stop } from '../safety/rules';
 import type { JobBefore, SeasonBefore } from './job-before';
 
 /** One product of a job: what it brings on the ground, what its label says, and what the ground has had. */
@@ -266,6 +265,12 @@ function intervalFindings({ name: product, typed, harvestInDays }: CheckedProduc
  * Holds a job against the labels of its products: most at once and in a season, applications and days between them, spray
  * volumes, drops and concentration, harvest interval, and the range of doses. Only a limit of the label itself is a stop; the
  * label in the hand stands above all of it. The gravest come first.
+ * @example
+ * const label = { max: { kind: 'volume', perArea: 2e-7 }, seasonMax: null, volume: null };
+ * const typed = { entryHours: 12, harvestDays: 0, mixes: 'emulsion' };
+ * const dose = { on: 3e-7, planned: 3e-7, range: { low: 1e-7, high: 3e-7 }, strength: 0.015, share: 1 };
+ * const product = { name: 'Sample Ochre', ...dose, label, typed, rate: 2e-5, dilute: null, harvestInDays: null, actives: [], before: null, drops: null };
+ * checkLabels([product]).map((f) => [f.code, f.stop]) // => [["over-max",true]]
  */
 export const checkLabels = (products: readonly CheckedProduct[]): LabelFinding[] => {
 	const oily = products.some((p) => p.typed.mixes === 'wetter' || p.typed.mixes === 'foliar');
@@ -281,42 +286,3 @@ export const checkLabels = (products: readonly CheckedProduct[]): LabelFinding[]
 		])
 		.sort((a, b) => Number(b.stop) - Number(a.stop));
 };
-
-/**
- * All that a job does against labels: those of its own products, and the intervals of what its ground had before.
- */
-export const checkJob = ({ checks, before }: CheckedJob): LabelFinding[] => {
-	// A harvest that is wanted before an earlier product allows it is as much of a stop as one of this job.
-	const wanted = checks.find((c) => c.harvestInDays !== null)?.harvestInDays ?? null;
-	return [
-		...checkLabels(checks),
-		...before.entry.map(({ product, day, hours, until }): LabelFinding => ({
-			code: 'inside-entry',
-			product,
-			stop: false,
-			day,
-			within: hours,
-			until
-		})),
-		...before.harvest.map(({ product, day, until, inDays }): LabelFinding =>
-			wanted !== null && wanted < inDays
-				? { code: 'before-harvest', product, stop: true, ratio: wanted / inDays, within: inDays }
-				: { code: 'harvest-runs', product, stop: false, day, until }
-		),
-		...before.empty.map(({ product, day, what }): LabelFinding => ({
-			code: 'interval-empty',
-			product,
-			stop: false,
-			what,
-			day
-		}))
-	];
-};
-
-/**
- * What of it stops the work until a reason is written.
- * @example
- * labelStops([{ code: 'too-few-days', product: 'P', stop: true, ratio: 0.5, within: 14, day: '2026-03-20', other: 'P' }, { code: 'over-run-off', product: 'Q', stop: false, factor: 0.5 }]) // => [{"code":"too-few-days","about":"P"}]
- */
-export const labelStops = (findings: readonly LabelFinding[]): Stop[] =>
-	findings.flatMap((f) => (f.stop ? [{ code: f.code, about: f.product }] : []));

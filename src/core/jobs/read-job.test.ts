@@ -6,7 +6,7 @@ import type { TypedLabel } from '../products/label';
 import { si } from '../quantity/quantity';
 import type { Typed } from '../quantity/typed';
 import type { JobProduct, TypedJob } from './job';
-import { checkJob } from './label-checks';
+import { checkJob } from './check-job';
 import { readJob } from './read-job';
 
 const t = (text: string, unit = ''): Typed => ({ text, unit, gallon: 'US' });

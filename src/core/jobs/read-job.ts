@@ -39,6 +39,12 @@ export interface ReadJob {
  * Errors: those of its fields, doses and labels, of its volume and its pace; `missing` blocks; those of a part of a block;
  * `share` of ground sprayed or treated that is not over 0 to 1; `dose-area` where a dose on bands does not say what it is of;
  * `dilute-or-mix` and `no-dilute` where a dose per volume in a canopy does not.
+ * @example
+ * const t = (text) => ({ text, unit: '', gallon: 'US' });
+ * const label = { name: 'Sample Ochre', state: 'liquid', dose: { low: t('1 L/ha'), high: t('3 L/ha') }, max: null, seasonMax: null, volume: null, packs: [], packet: null, plantBack: [], wind: null, buffer: null, entryHours: 12, rainFreeHours: null, harvestDays: 0 };
+ * const block = { id: 'b', name: 'Long strip', area: 1e5, share: 1, rows: null, spacing: null };
+ * const job = { day: '2026-03-20', blocks: [block], tank: t('600 L'), dead: null, agitation: null, products: [{ id: 'p', label, dose: t('2 L/ha') }], split: 'full-then-part' };
+ * readJob(job, 2e-5).value.sheet.products[0].dose.dose // => 2e-7
  */
 export function readJob(
 	job: TypedJob,

@@ -4,6 +4,8 @@ const iso = /^(\d{4}-\d\d-\d\d)T(\d\d):(\d\d)(?::(\d\d)(\.\d+)?)?(Z|[+-]\d\d:\d\
 
 /**
  * The moment of an ISO 8601 time with its offset, seconds since 1970; NaN where the text is none.
+ *
+ * Source: ISO 8601.
  * @example
  * secondsAt('1970-01-02T00:00:01.5Z') // => 86401.5
  * secondsAt('2026-03-20T08:15:00+01:00') - secondsAt('2026-03-20T07:15:00Z') // => 0

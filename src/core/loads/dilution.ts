@@ -13,6 +13,7 @@ export interface Dilution {
  * Product and water for a total of finished mix, `product = strength × total`; a liquid takes up room, a dry one does not.
  *
  * strength: m³ or kg of product in a cubic metre of mix. total: m³, over 0.
+ * Source: product in proportion to the mix, or to the ground that it does.
  * @example
  * dilution(0.012, 0.005, false) // => {"total":0.005,"product":0.00006,"water":0.00494}
  * dilution(10, 0.1, true) // => {"total":0.1,"product":1,"water":0.1}

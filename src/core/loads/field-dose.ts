@@ -6,6 +6,7 @@ import type { Dose } from './sheet';
  * mix goes where the mix goes, and stays what it is.
  *
  * treated: share of the field that is treated, over 0 to 1.
+ * Source: all of a field’s dose goes on the part that bands treat.
  * @example
  * fieldDose({ basis: 'liquidPerArea', dose: 2e-7 }, 0.5) // => {"basis":"liquidPerArea","dose":4e-7}
  * fieldDose({ basis: 'shareLiquid', share: 0.01 }, 0.5) // => {"basis":"shareLiquid","share":0.01}

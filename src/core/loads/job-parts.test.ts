@@ -7,7 +7,7 @@ import { lowVolume } from './low-volume';
 import type { Measure } from './measures';
 import { pickMeasure } from './measures';
 import { mixingClasses, mixingOrder } from './mixing-order';
-import { roundAmount } from './round-amount';
+import { amountAtMark } from './amount-at-mark';
 import { trialPatch } from './trial-patch';
 import { trueVolume } from './true-volume';
 
@@ -19,7 +19,7 @@ describe('an amount at the mark of a jug', () => {
 		fc.assert(
 			fc.property(positive(1e-6, 10), positive(1e-6, 1), positive(0.5, 2), (amount, mark, share) => {
 				const most = amount * share;
-				const { amount: shown, marks, ratio } = roundAmount(amount, mark, most);
+				const { amount: shown, marks, ratio } = amountAtMark(amount, mark, most);
 				const slack = 1e-8 * Math.max(mark, most);
 				if (shown > most + slack || !near(shown, marks * mark) || !near(ratio, shown / amount)) return false;
 				// A slow look at every mark in turn: none that is allowed lies nearer.

@@ -12,6 +12,7 @@ export interface JobTime {
  * How long a job takes, `area / work rate + loads × (fill + mix + drive)`.
  *
  * workRate: m²/s with turns and stops already in it. each: s for one load's fill, mix and drive.
+ * Source: ground over the rate of work, and a round trip for each load.
  * @example
  * jobTime(60000, 5, 2, 1200) // => {"spraying":12000,"between":2400,"total":14400}
  */

@@ -18,6 +18,7 @@ export const loadCount = (mix: Volume, tank: Volume): number => Math.max(1, Math
  * mix, tank: m³, over 0. dead: m³ of the mix that cannot be sprayed out, under the tank; the last load holds it, and where
  * it would be too small for that the last load is a full one. Returns one volume a load, none over the tank (but for 1e-9
  * of it).
+ * Source: balance of the tank over the loads.
  * @example
  * loadVolumes(1134, 600, 'full-then-part') // => [600,534]
  * loadVolumes(1134, 600, 'equal') // => [567,567]

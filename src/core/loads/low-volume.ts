@@ -13,6 +13,7 @@ export interface LowVolume {
  * strength is usual.
  *
  * rate: m³/m². strength: any measure of it. times: over 1.
+ * Source: the same product on the ground in less water.
  * @example
  * lowVolume(0.0009, 0.01, 3) // => {"rate":0.0003,"strength":0.03}
  */

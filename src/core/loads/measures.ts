@@ -1,5 +1,5 @@
-import type { Shown } from './round-amount';
-import { roundAmount } from './round-amount';
+import type { Shown } from './amount-at-mark';
+import { amountAtMark } from './amount-at-mark';
 import type { Amount } from './sheet';
 
 /** A jug or a scale of the farm. */
@@ -47,7 +47,7 @@ export function pickMeasure({ kind, amount }: Amount, measures: readonly Measure
 		fit.find((m) => fills(m) <= mostFills) ??
 		fit.reduce<Measure | null>((large, m) => (!large || m.holds > large.holds ? m : large), null);
 	const mark = measure?.mark ?? 10 ** (Math.floor(Math.log10(amount)) - 2);
-	const shown = roundAmount(amount, mark, most);
+	const shown = amountAtMark(amount, mark, most);
 	const small = amount < least[kind] || (measure !== null && shown.marks < leastMarks);
 	return { measure, shown, fills: measure ? fills(measure) : 1, small };
 }

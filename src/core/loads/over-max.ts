@@ -16,6 +16,7 @@ export interface OverMax {
  *
  * strength: product in a cubic metre of mix, m³ or kg. rate: m³/m². share: of the ground that is sprayed, over 0 to 1.
  * cap: m³/m² or kg/m². dry: a strength is then told in kg per 100 L.
+ * Source: dose over the label’s most.
  * @example
  * overMax(0.005, 1, 0.3, 0.001, false) // => {"perAreaRatio":1.5,"greatestConcentration":0.0033333333333333335,"greatestShare":0.2}
  * overMax(0.005, 1, 0.2, 0.001, false) // => null

@@ -16,6 +16,7 @@ export interface PackLoad {
  *
  * mix, tank: m³. perPack: m³ of mix that one container makes at the planned strength. dead: m³ of the mix that stays in the
  * last load, at most the mix.
+ * Source: whole containers, each for the ground that its dose does.
  * @example
  * packLoads(1134, 600, 250, 0) // => [{"mix":500,"packs":2},{"mix":500,"packs":2},{"mix":134,"packs":0.536}]
  * packLoads(1134, 600, 250, 150) // => [{"mix":500,"packs":2},{"mix":250,"packs":1},{"mix":384,"packs":1.536}]

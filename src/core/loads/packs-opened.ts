@@ -4,6 +4,7 @@ import { slack } from './load-volumes';
  * Containers that have to be opened for an amount, `⌈amount / pack − 1e-9⌉`, and one for the least of it.
  *
  * amount, pack: any one unit, over 0.
+ * Source: counting.
  * @example
  * packsOpened(12.6, 5) // => 3
  * packsOpened(10, 5) // => 2

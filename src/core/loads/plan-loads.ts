@@ -57,6 +57,12 @@ interface Part {
  * Errors: `dead-over-tank`; `too-many-loads` (over 500); `products-fill-tank` (liquid products leave no room for water);
  * `row-over-tank` and `pack-over-tank` where one row or one container takes more than a tank; `missing` rows or packs where
  * a split needs them.
+ *
+ * Source: product in proportion to ground; what a tank cannot spray out is made up at the same strength.
+ * @example
+ * const products = [{ name: 'Sample Ochre', dose: { basis: 'liquidPerArea', dose: 3e-7 } }];
+ * const plan = planLoads({ area: 1e5, rate: 2e-5, tank: 0.8, split: 'full-then-part', products }).value;
+ * plan.loads.map((load) => load.water) // => [0.788,0.788,0.394]
  */
 export function planLoads(sheet: PlanSheet): Result<LoadPlan> {
 	const { area, rate, tank, products } = sheet;

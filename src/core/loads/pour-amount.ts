@@ -29,6 +29,7 @@ export const mostMoved = 0.025;
  * mark is that near, the amount stays the exact one, and `tooCoarse` says what the mark would have made of it.
  *
  * packs: what containers hold, m³ or kg. most: in the amount's unit; Infinity where the label has none.
+ * Source: whole containers first, the rest by the smallest measure that holds it.
  * @example
  * pourAmount({ kind: 'volume', amount: 0.00952 }, [0.005], [{ name: '5 L jug', kind: 'volume', mark: 0.00005, holds: 0.005 }], 0.00952).amount.toFixed(5) // => "0.00950"
  * pourAmount({ kind: 'volume', amount: 0.00952 }, [0.005], [{ name: '5 L jug', kind: 'volume', mark: 0.00005, holds: 0.005 }], 0.00952).packs // => 1

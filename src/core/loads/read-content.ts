@@ -1,6 +1,7 @@
 import type { Result } from '../quantity/issue';
 import { bad, good, inSign } from '../quantity/issue';
-import { readNumber, tidyText } from '../quantity/read-number';
+import { readNumber } from '../quantity/read-number';
+import { tidyText } from '../quantity/tidy-text';
 import { readQuantity } from '../quantity/read-quantity';
 import type { Typed } from '../quantity/typed';
 

@@ -6,6 +6,7 @@ import { slack } from './load-volumes';
  * Null where one row takes more than a tank.
  *
  * count: rows, whole, over 0. row: m³ that one row takes. dead: m³ that the last load holds besides.
+ * Source: counting; a load ends at the end of a row.
  * @example
  * rowLoads(10, 45, 200, 0) // => [4,4,2]
  * rowLoads(8, 45, 200, 30) // => [4,3,1]

@@ -6,6 +6,7 @@ import type { Dose } from './sheet';
  * share of the mix as it is.
  *
  * rate: spray volume, m³/m², over 0.
+ * Source: dose over spray volume.
  * @example
  * strength({ basis: 'liquidPerArea', dose: 2e-7 }, 1.8e-5).toFixed(7) // => "0.0111111"
  * strength({ basis: 'shareDry', perVolume: 10 }, 1.8e-5) // => 10

@@ -19,6 +19,7 @@ export const trueGap = 0.05;
  * The true volume of a job under way, `(mixed − left) / area done`, and how much mix the ground that remains takes at it.
  *
  * mixed, left: m³; done, all: m². Null until something was sprayed on some ground.
+ * Source: what went out, over the ground it went on.
  * @example
  * trueVolume(0.6, 0.02, 30000, 63000, 0.000018)?.gap.toFixed(4) // => "0.0741"
  * trueVolume(0.6, 0.6, 0, 63000, 0.000018) // => null

@@ -5,6 +5,7 @@ import { sampleDeviation } from './sample-deviation';
  * to claim more than one reading is good for.
  *
  * values: repeats in one unit, n ≥ 1. uOne: what one reading is good for, same unit. Returns the same unit.
+ * Source: standard error of a mean.
  * @example
  * meanUncertainty([10, 10, 10, 10], 0.5) // => 0.25
  */

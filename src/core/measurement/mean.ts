@@ -1,5 +1,7 @@
 /**
  * Arithmetic mean of one or more numbers of one unit. Throws on none.
+ *
+ * Source: definition.
  * @example
  * mean([27.4, 26.9, 27.3]) // => 27.2
  */

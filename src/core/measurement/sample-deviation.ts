@@ -2,6 +2,8 @@ import { mean } from './mean';
 
 /**
  * Sample standard deviation (n − 1 below the line), in the unit of the values; 0 for fewer than two.
+ *
+ * Source: definition.
  * @example
  * sampleDeviation([2, 4, 4, 4, 5, 5, 7, 9]) // => 2.138089935299395
  */

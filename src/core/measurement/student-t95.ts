@@ -9,6 +9,8 @@ const table = [
 /**
  * Two-sided 95 % point of Student's t. Degrees of freedom 1 or more; from 31 on by the Cornish–Fisher series around
  * the normal point, good to 1e-5. Throws below 1.
+ *
+ * Source: tables of Student’s t.
  * @example
  * studentT95(2) // => 4.30265272991
  */

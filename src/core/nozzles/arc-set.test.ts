@@ -91,6 +91,7 @@ describe('a set for an arc', () => {
 			}
 			expect(set, JSON.stringify(asked)).not.toBeNull();
 			expect(set!.gap).toBeLessThanOrEqual(slow.gap + gapsAlike);
+			expect(set!.gap).toBe(Math.max(...asked.shares.map((share, z) => Math.abs(set!.shares[z]! - share))));
 			expect([set!.changes, set!.kinds], JSON.stringify(asked)).toEqual([slow.changes, slow.kinds]);
 			expect(Math.abs(set!.total / asked.total - 1)).toBeLessThanOrEqual(totalWithin + 1e-9);
 		}
@@ -116,5 +117,20 @@ describe('a set for an arc', () => {
 		const set = run({ sizes, places, total: si<'flow'>(24), shares: [0.2, 0.4, 0.4] })!;
 		expect(set.gap).toBeLessThan(1e-6);
 		expect(set.sizes).toHaveLength(16);
+	});
+
+	it('says how far it is, at every breath and never backwards', () => {
+		const sizes = [0.41, 0.63, 0.77, 1.03, 1.19, 1.57, 2.02, 2.43].map((q) => si<'flow'>(q));
+		// Five places in three zones: two of them straddle, and their combinations are what is counted.
+		const places = zoneWeights(5, 3).map((weights, i) => ({ weights, present: [i] }));
+		const told: number[] = [];
+		const search = searchArc({ sizes, places, total: si<'flow'>(5), shares: [0.3, 0.4, 0.3] });
+		for (let step = search.next(); !step.done; step = search.next()) told.push(step.value);
+		expect(told[0]).toBe(0);
+		expect(told).toEqual([...told].sort((a, b) => a - b));
+		expect(told.at(-1)).toBeGreaterThan(0.5);
+		expect(told.at(-1)).toBeLessThanOrEqual(1);
+		expect(new Set(told).size).toBeGreaterThan(2);
+		expect(new Set(told).size).toBeLessThan(20);
 	});
 });

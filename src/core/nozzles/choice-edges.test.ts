@@ -273,6 +273,10 @@ describe('a filter of nozzles', () => {
 		expect(filter('shed')).toMatchObject({ shed: true, words: [] });
 	});
 
+	it('keeps the words on both sides of a limit apart', () => {
+		expect(filter('red <3 bar 03').words).toEqual(['red', '03']);
+	});
+
 	it('tells what it cannot read', () => {
 		expect(issue('fan abc<def 03')).toEqual({ code: 'unreadable', path: 'filter', text: 'abc<def', wanted: 'filter' });
 		expect(issue('< 3')).toMatchObject({ path: 'filter', text: '< 3', wanted: 'filter' });

@@ -90,6 +90,12 @@ const clamp = (value: number, low: number, high: number) => Math.min(high, Math.
  * nearest to the middle of the range.
  *
  * Linear in the number of nozzles and their points.
+ * Source: volume over the ground it is spread on; orifice equation.
+ * @example
+ * const points = [{ pressure: 1e5, flow: 1e-5 }, { pressure: 4e5, flow: 2e-5 }];
+ * const fan = { key: 'a', name: '110-02', kind: 'flat-fan', points, low: 1e5, high: 4e5, classes: [], shed: false };
+ * const asked = { rate: 1.5e-5, speeds: { low: 1, high: 3 }, served: 0.5, specificGravity: 1, drops: null };
+ * chooseNozzles([fan], { ...asked, now: { speed: 2, pressure: null, nozzle: null } }).choices[0].pressure // => 225000
  */
 export function chooseNozzles(table: readonly Nozzle[], asked: ChoiceAsked): NozzleChoices {
 	// Flow grows with speed: what one metre a second asks of a nozzle.

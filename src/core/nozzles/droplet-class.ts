@@ -6,6 +6,7 @@ import type { ClassPoint, DropletClass } from './nozzle';
  * the finer: what is claimed to be coarse shall be. Above the last there is none, since nobody measured it.
  *
  * classes: pressures rising, Pa; none is null everywhere.
+ * Source: the maker’s sheet.
  * @example
  * dropletClassAt([{ pressure: 2, drops: 'coarse' }, { pressure: 4, drops: 'medium' }], 3) // => "medium"
  * dropletClassAt([{ pressure: 2, drops: 'coarse' }], 3) // => null

@@ -1,7 +1,7 @@
 import { of } from '../quantity/units';
-import type { Pressure } from '../quantity/quantity';
 import type { FlowPoint, Nozzle, NozzleKind } from './nozzle';
 import { nozzleKinds } from './nozzle';
+import { typicalRange } from './typical-range';
 
 /** A size of ISO 10625; the standard's colour helps to find the nozzle in the box. */
 export interface IsoSize {
@@ -26,27 +26,6 @@ export const isoSizes: readonly IsoSize[] = [
 	{ code: '15', size: 1.5, colour: null },
 	{ code: '20', size: 2, colour: null }
 ];
-
-/** Pressures that each kind usually works at. Makers differ, so each is marked as typical. */
-const typicalBar: Readonly<Record<NozzleKind, readonly [number, number]>> = {
-	'flat-fan': [1, 4],
-	'pre-orifice': [1.5, 4],
-	'air-induction': [2, 6],
-	'hollow-cone': [3, 20],
-	'full-cone': [1.5, 6],
-	'off-centre': [1.5, 4],
-	'disc-core': [5, 25]
-};
-
-/**
- * The usual pressures of a kind of nozzle, for where the maker's own are not known.
- * @example
- * typicalRange('flat-fan') // => {"low":100000,"high":400000}
- */
-export function typicalRange(kind: NozzleKind): { readonly low: Pressure; readonly high: Pressure } {
-	const [low, high] = typicalBar[kind];
-	return { low: of('pressure', low, 'bar'), high: of('pressure', high, 'bar') };
-}
 
 /**
  * Reference flow of a size of ISO 10625: `4 S` L/min at 3 bar, or `S` US gal/min at 40 psi. The two differ by 1.3 %, so a

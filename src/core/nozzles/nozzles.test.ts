@@ -76,7 +76,8 @@ describe('a nozzle’s sheet', () => {
 	it('generic entries pass what their size says, and are marked as typical', () => {
 		const table = isoNozzles('metric', new Set(['iso-flat-fan-03']));
 		const blue = table.find((n) => n.key === 'iso-flat-fan-03')!;
-		expect(blue).toMatchObject({ typical: true, shed: true, size: '03' });
+		expect(blue).toMatchObject({ typical: true, shed: true, size: '03', angle: 110, classes: [] });
+		expect(table.find((n) => n.kind === 'hollow-cone')!.angle).toBeNull();
 		expect(flowAt(blue.points, bar(3)) * 6e4).toBeCloseTo(1.2, 12);
 		const us = isoNozzles('US', new Set()).find((n) => n.key === 'iso-flat-fan-03')!;
 		expect(us.shed).toBe(false);

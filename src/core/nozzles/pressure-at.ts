@@ -6,6 +6,7 @@ import type { FlowPoint } from './nozzle';
  * Pressure at which a nozzle passes a flow: the inverse of `flowAt`, `P₁ (q / q₁)²` with one point.
  *
  * points: one or more, pressures and flows rising. flow: m³/s, over 0.
+ * Source: orifice equation.
  * @example
  * pressureAt([{ pressure: 3, flow: 1.2 }], 2.4) // => 12
  * pressureAt([{ pressure: 1, flow: 1 }, { pressure: 4, flow: 2.2 }], 1.6) // => 2.25

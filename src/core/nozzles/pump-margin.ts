@@ -22,6 +22,7 @@ export interface PumpMargin {
  * Whether a pump feeds the nozzles and the agitation: `capacity − (nozzles + agitation)`.
  *
  * All m³/s.
+ * Source: balance of flow at the pump; usual practice for agitation.
  * @example
  * pumpMargin(40, 8, 60) // => {"needed":48,"spare":12,"enough":true}
  */

@@ -1,10 +1,11 @@
+import type { Field } from '../quantity/fields';
 import { fields, readField } from '../quantity/fields';
 import type { Issue, Result } from '../quantity/issue';
 import { bad, good } from '../quantity/issue';
 import type { Quantity } from '../quantity/quantity';
 import type { Typed } from '../quantity/typed';
 import { impossiblePoint } from './check-points';
-import { typicalRange } from './iso-nozzles';
+import { typicalRange } from './typical-range';
 import type { ClassPoint, DropletClass, FlowPoint, Nozzle, NozzleKind } from './nozzle';
 
 /** A nozzle as its owner typed it from the maker's sheet. */
@@ -30,68 +31,66 @@ export const mostPoints = 40;
  */
 export function readNozzle(key: string, typed: TypedNozzle, shed: boolean): Result<Nozzle> {
 	const issues: Issue[] = [];
-	const read = <K extends 'pressure' | 'flow'>(kind: K, text: Typed, path: string): Quantity<K> | null => {
-		const value = readField(kind === 'flow' ? fields.nozzleFlow : fields.pressure, text, path);
+	const read = <K extends 'pressure' | 'flow'>(field: Field, text: Typed, path: string): Quantity<K> | null => {
+		const value = readField(field, text, path);
 		if (value.ok) return value.value.value as Quantity<K>;
 		issues.push(...value.issues);
 		return null;
 	};
+	const pressure = (text: Typed, path: string) => read<'pressure'>(fields.pressure, text, path);
 	const sorted = <T extends { readonly pressure: number }>(list: readonly T[]) =>
 		[...list].sort((a, b) => a.pressure - b.pressure);
-	const points = typed.points.map((p, i): FlowPoint | null => {
-		const pressure = read('pressure', p.pressure, `points.${i}.pressure`);
-		const flow = read('flow', p.flow, `points.${i}.flow`);
-		return pressure === null || flow === null ? null : { pressure, flow };
-	});
-	const classes = typed.classes.map((c, i): ClassPoint | null => {
-		const pressure = read('pressure', c.pressure, `classes.${i}.pressure`);
-		return pressure === null ? null : { pressure, drops: c.drops };
-	});
+	const points = typed.points.map((p, line) => ({
+		line,
+		pressure: pressure(p.pressure, `points.${line}.pressure`),
+		flow: read<'flow'>(fields.nozzleFlow, p.flow, `points.${line}.flow`)
+	}));
+	const classes = typed.classes.map(({ pressure: text, drops }, i) => ({
+		pressure: pressure(text, `classes.${i}.pressure`),
+		drops
+	}));
 	if (points.length === 0) issues.push({ code: 'missing', path: 'points' });
 	for (const [path, list] of Object.entries({ points, classes }))
 		if (list.length > mostPoints)
 			issues.push({ code: 'too-large', path, text: `${list.length}`, wanted: 'points', bound: `${mostPoints}` });
-	const low = typed.range ? read('pressure', typed.range.low, 'range.low') : null;
-	const high = typed.range ? read('pressure', typed.range.high, 'range.high') : null;
+	const low = typed.range ? pressure(typed.range.low, 'range.low') : null;
+	const high = typed.range ? pressure(typed.range.high, 'range.high') : null;
 	if (typed.range && low !== null && high !== null && low >= high)
 		issues.push({ code: 'upside-down', path: 'range.low', text: typed.range.low.text, bound: typed.range.high.text });
 	if (typed.angle !== null && !(typed.angle >= 15 && typed.angle <= 170))
 		issues.push({ code: 'angle', path: 'angle', text: `${typed.angle}`, bound: '15 to 170' });
 	if (issues.length > 0) return bad(...issues);
-	const inOrder = sorted(points as FlowPoint[]);
+	// Nothing is missing from here on: a point or a class that could not be read is an issue.
+	const inOrder = sorted(points as ReadPoint[]);
 	const wrong = orderIssue(typed, inOrder);
 	if (wrong) return bad(wrong);
-	const typical = low === null || high === null;
+	const range = low !== null && high !== null ? { low, high } : null;
 	return good({
 		key,
 		name: typed.name,
 		kind: typed.kind,
 		size: typed.size,
 		angle: typed.angle,
-		points: inOrder,
-		...(typical ? typicalRange(typed.kind) : { low, high }),
-		typical,
+		points: inOrder.map(({ pressure, flow }) => ({ pressure, flow })),
+		...(range ?? typicalRange(typed.kind)),
+		typical: range === null,
 		classes: sorted(classes as ClassPoint[]),
 		shed
 	});
 }
 
-/** What is wrong with points that were read, each by itself, well. */
-function orderIssue(typed: TypedNozzle, points: readonly FlowPoint[]): Issue | null {
-	const at = (p: FlowPoint) => typed.points.findIndex((t) => sameAs(t.pressure, p.pressure, t.flow, p.flow));
-	const double = points.findIndex((p, i) => i > 0 && p.pressure === points[i - 1]!.pressure);
-	if (double > 0)
-		return { code: 'same-pressure', path: `points.${at(points[double]!)}`, text: textOf(typed, at(points[double]!)) };
-	const never = impossiblePoint(points);
-	if (never < 0) return null;
-	const [here, before] = [at(points[never]!), at(points[never - 1]!)];
-	return { code: 'no-orifice', path: `points.${here}`, text: textOf(typed, here), bound: textOf(typed, before) };
+/** A point and the line it was typed on. */
+interface ReadPoint extends FlowPoint {
+	readonly line: number;
 }
 
-const textOf = (typed: TypedNozzle, i: number) => `${typed.points[i]!.pressure.text} = ${typed.points[i]!.flow.text}`;
-
-function sameAs(pressure: Typed, p: number, flow: Typed, q: number): boolean {
-	const a = readField(fields.pressure, pressure, '');
-	const b = readField(fields.nozzleFlow, flow, '');
-	return a.ok && b.ok && a.value.value === p && b.value.value === q;
+/** What is wrong with points that were read, each by itself, well. */
+function orderIssue(typed: TypedNozzle, points: readonly ReadPoint[]): Issue | null {
+	const textOf = ({ line }: ReadPoint) => `${typed.points[line]!.pressure.text} = ${typed.points[line]!.flow.text}`;
+	const double = points.find((p, i) => p.pressure === points[i - 1]?.pressure);
+	if (double) return { code: 'same-pressure', path: `points.${double.line}`, text: textOf(double) };
+	const at = impossiblePoint(points);
+	const [before, here] = [points[at - 1], points[at]];
+	if (!before || !here) return null;
+	return { code: 'no-orifice', path: `points.${here.line}`, text: textOf(here), bound: textOf(before) };
 }

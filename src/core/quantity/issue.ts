@@ -58,6 +58,10 @@ export type IssueCode =
 	| 'no-orifice'
 	| 'gravity'
 	| 'twice'
+	/** The device could not keep it; `text`: why. */
+	| 'not-stored'
+	/** It is signed off or sealed: nothing more is taken for it. */
+	| 'closed'
 	| 'ring-short'
 	| 'ring-open'
 	| 'ring-crosses'

@@ -1,30 +1,3 @@
-/** How a number may be written: plain, grouped in thousands, a fraction, a mixed number, a vulgar fraction. */
-const vulgar: Record<string, string> = {
-	'½': '1/2',
-	'⅓': '1/3',
-	'⅔': '2/3',
-	'¼': '1/4',
-	'¾': '3/4',
-	'⅛': '1/8',
-	'⅜': '3/8',
-	'⅝': '5/8',
-	'⅞': '7/8'
-};
-
-/** Evens out what keyboards and spreadsheets put in: odd spaces, typographic primes and minus, vulgar fractions. */
-export function tidyText(text: string): string {
-	return text
-		.replace(/[½⅓⅔¼¾⅛⅜⅝⅞]/g, (c) => ` ${vulgar[c]}`)
-		.replace(/[′’]/g, "'")
-		.replace(/[″”“]/g, '"')
-		.replace(/''/g, '"')
-		.replace(/[−–]/g, '-')
-		.replace(/\s+/gu, ' ')
-		.replace(/\bfl\. ?oz\b/gi, 'fl oz')
-		.replace(/\b(?:oz|ounces?) (?:\(weight\)|by weight|weight|wt|avdp|avoirdupois|av)(?![a-z])/gi, 'oz av')
-		.trim();
-}
-
 export const numberPattern = '(?:\\d+ \\d+/\\d+|\\d+/\\d+|[\\d.,]*\\d[\\d.,]*)';
 
 /**
@@ -55,28 +28,3 @@ export function readNumber(text: string, decimalComma: boolean): number | 'comma
 	if (/^[1-9]\d{0,2}(,\d{3})+(\.\d+)?$/.test(text)) return Number(text.replace(/,/g, ''));
 	return text.includes(',') ? 'comma' : 'unreadable';
 }
-
-const group = /(?:^|[^\d.,])(\d{1,3}[.,]\d{3})(?![\d.,])/;
-
-/**
- * The number in a text that has one group of three digits after a comma or a point, and so could be read in two ways: as it
- * was written. Null where there is none; `0,250` and `0.250` are no thousands.
- * @example
- * oneGroup('1,250 L/ha') // => "1,250"
- * oneGroup('1,250.5 L') // => null
- * oneGroup('0.250 L') // => null
- */
-export function oneGroup(text: string): string | null {
-	const found = group.exec(text)?.[1];
-	return found === undefined || found.startsWith('0') ? null : found;
-}
-
-/**
- * Whether a text is a number alone, or a number of times another, so that the unit of its field is meant.
- * @example
- * isBareNumber('1 ½') // => true
- * isBareNumber('3 × 12') // => true
- * isBareNumber('3 ft') // => false
- */
-export const isBareNumber = (text: string): boolean =>
-	new RegExp(`^${numberPattern}(?: ?[x×*] ?${numberPattern})?$`, 'i').test(tidyText(text));

@@ -1,4 +1,4 @@
-import { tidyText } from './read-number';
+import { tidyText } from './tidy-text';
 
 /**
  * The share (0 to 1, and more where an overlap may pass the whole) that is written in per cent, with or without its sign. A

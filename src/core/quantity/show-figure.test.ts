@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { showDecimals, showFigure, showWithInterval } from './show-figure';
+import { showDecimals, showFigure } from './show-figure';
+import { showWithInterval } from './show-with-interval';
 
 describe('shown figures', () => {
 	it.each([

@@ -25,24 +25,3 @@ export function showFigure(value: number, digits: number, decimalComma: boolean)
 	const shown = showDecimals(value, Math.min(12, Math.max(0, decimals)), decimalComma);
 	return /[.,]/.test(shown) && decimals > 0 && Number.isInteger(value) ? showDecimals(value, 0, decimalComma) : shown;
 }
-
-/**
- * A value and its interval, with digits that follow the interval: one digit of the ±, two when it begins with a 1.
- * @example
- * showWithInterval(12.3749, 0.43) // => {"value":"12.4","interval":"0.4"}
- * showWithInterval(599.2, 17.2) // => {"value":"599","interval":"17"}
- */
-export function showWithInterval(
-	value: number,
-	interval: number,
-	decimalComma: boolean
-): { readonly value: string; readonly interval: string } {
-	if (!(interval > 0)) return { value: showFigure(value, 4, decimalComma), interval: '0' };
-	const exponent = Math.floor(Math.log10(interval));
-	const leading = interval / 10 ** exponent;
-	const decimals = Math.min(6, Math.max(0, (leading < 1.95 ? 1 : 0) - exponent));
-	return {
-		value: showDecimals(value, decimals, decimalComma),
-		interval: showDecimals(interval, decimals, decimalComma)
-	};
-}

@@ -15,6 +15,8 @@ export interface ActiveUse {
  * Sums of active ingredients, each held against the strictest season maximum of the labels of those products: what a label
  * allows of the product, times what the product holds.
  *
+ *
+ * Source: dose times the content of its product.
  * @example
  * activeUse([{ block: 'B', active: 'ochrate', perGround: 3e-4, products: ['P', 'Q'] }], [{ name: 'P', seasonMax: { kind: 'volume', perArea: 5e-7 }, actives: [{ name: 'Ochrate', content: 480 }] }]).map((u) => u.ofMost.toFixed(2)) // => ["1.25"]
  */

@@ -52,6 +52,8 @@ export interface RecordedRig {
 	readonly rpm: number | null;
 	/** At the gauge, Pa. */
 	readonly pressure: number | null;
+	/** The same as it was typed; records of before have none. */
+	readonly typedPressure?: Typed;
 	/** YYYY-MM-DD on which it was calibrated. */
 	readonly calibrated: string;
 }

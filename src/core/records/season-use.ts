@@ -16,6 +16,7 @@ export interface SeasonUse {
  * Sums of a season, with each held against its label's most. Uses of one product on one block add up.
  *
  * uses: m³/m² or kg/m² each. most: of a product in a season; null without.
+ * Source: sums over the records of a season.
  * @example
  * seasonUse([{ block: 'B', product: 'P', kind: 'volume', perGround: 2e-7 }, { block: 'B', product: 'P', kind: 'volume', perGround: 1e-7 }], () => ({ kind: 'volume', perArea: 6e-7 })).map((u) => [u.times, Number(u.ofMost.toFixed(6))]) // => [[2,0.5]]
  */

@@ -9,7 +9,9 @@ import { checksOf } from './entries';
 import { checkEntry } from './check-entry';
 import { foldRound } from './fold-round';
 import type { Rig } from './rig';
-import { methodOf, methodsFor, roundSheet } from './round-sheet';
+import { roundSheet } from './round-sheet';
+import { methodOf } from './method-of';
+import { methodsFor } from './methods-for';
 
 const computed = (rig: Rig, bodies: readonly EntryBody[], off: readonly number[] = []) => {
 	const result = calibrateRound(numbersOf(rig), foldRound(entriesOf(bodies), { off }));

@@ -14,7 +14,9 @@ import type { RoundMethod } from '../calibration/round-methods';
 import type { Round } from './fold-round';
 import type { RigNumbers } from './rig';
 import { isCarried } from './rig';
-import { methodOf, methodsOf, roundSheet } from './round-sheet';
+import { roundSheet } from './round-sheet';
+import { methodsOf } from './methods-for';
+import { methodOf } from './method-of';
 
 /** A second way to the same answer, from the readings of the same round. */
 export interface OtherWay {
@@ -33,6 +35,12 @@ export interface RoundCalibration {
  * A round computed: its sheet, the answer with all findings, and every other way that its readings are enough for.
  *
  * Errors: those of `roundSheet` and `calibrateSheet`.
+ * @example
+ * const t = (text, unit) => ({ text, unit, gallon: 'US' });
+ * const rig = readRig({ kind: 'boom', name: 'Boom', tank: t('800', 'L'), nozzles: 2, spacing: t('50', 'cm'), sections: [2], nozzle: '110-03', rated: null }).value;
+ * const said = [{ kind: 'course', length: t('60', 'm') }, { kind: 'run', time: t('27', 's'), by: 'typed' }, { kind: 'catch-time', time: t('30', 's') }, { kind: 'catch', nozzle: 1, amount: t('600', 'ml'), why: 'first' }, { kind: 'catch', nozzle: 2, amount: t('600', 'ml'), why: 'first' }];
+ * const round = foldRound(said.map((one, seq) => ({ ...one, id: `e${seq}`, seq, at: '2026-03-20T08:00:00Z' })));
+ * calibrateRound(rig, round).value.calibration.rate.value // => 0.000018
  */
 export function calibrateRound(
 	rig: RigNumbers,

@@ -3,6 +3,7 @@ import type { Kind } from '../quantity/quantity';
 import type { Typed } from '../quantity/typed';
 import type { Field } from '../quantity/fields';
 import { fields, readField } from '../quantity/fields';
+import { readChange } from '../adjust/read-change';
 import { trackSpeed } from '../track/track-speed';
 import type { TypedAim, TypedChange } from '../adjust/change';
 import type { TypedBand, TypedGround } from './entered-parts';
@@ -26,95 +27,6 @@ const whole = (n: number, most: number, path: string): Issue[] => {
 
 const share = (value: number | undefined, path: string): Issue[] =>
 	value === undefined || (value > 0 && value <= 1) ? [] : [{ code: 'share', path, text: `${value * 100} %` }];
-
-/**
- * What is wrong with one entry, before it is kept: an unreadable or absurd reading, a nozzle or section that the rig
- * has not got. The device asks before it writes, the server asks again.
- */
-export function checkEntry(entry: EntryBody, rig: RigNumbers): readonly Issue[] {
-	switch (entry.kind) {
-		case 'course':
-			return typed(fields.course, entry.length, 'length');
-		case 'run':
-		case 'plot-run':
-			return typed(fields.runTime, entry.time, 'time');
-		case 'dial':
-			return typed(fields.dial, entry.speed, 'speed');
-		case 'track':
-			return trackSpeed(entry.points, entry.from, entry.to) === null ? [{ code: 'no-position', path: 'points' }] : [];
-		case 'wetted':
-			return typed(fields.swath, entry.width, 'width');
-		case 'school':
-			return [...share(entry.share, 'share'), ...(entry.length ? typed(fields.swath, entry.length, 'length') : [])];
-		case 'pans':
-			return [
-				...typed(fields.swath, entry.spacing, 'spacing'),
-				...whole(entry.count, mostPans, 'count'),
-				...share(entry.maxCv, 'maxCv')
-			];
-		case 'pan':
-			return [...whole(entry.pan, mostPans, 'pan'), ...typed(fields.pan, entry.amount, 'amount')];
-		case 'height':
-			return typed(fields.height, entry.height, 'height');
-		case 'rows':
-			return typed(fields.swath, entry.spacing, 'spacing');
-		case 'band':
-			return entry.band ? checkBand(entry.band) : [];
-		case 'canopy':
-			return [
-				...typed(fields.tree, entry.canopy.height, 'canopy.height'),
-				...typed(fields.tree, entry.canopy.width, 'canopy.width'),
-				...typed(fields.swath, entry.canopy.rowSpacing, 'canopy.rowSpacing')
-			];
-		case 'canopy-shares': {
-			const sum = entry.shares.reduce((s, v) => s + v, 0);
-			return entry.shares.some((v) => !(v >= 0)) || Math.abs(sum - 1) > 0.011
-				? [{ code: 'shares-sum', path: 'shares', text: entry.shares.map((v) => `${Math.round(v * 100)}`).join(', ') }]
-				: [];
-		}
-		case 'groups':
-			return entry.groups && entry.groups.length !== rig.nozzles
-				? [{ code: 'count-mismatch', path: 'groups', text: `${entry.groups.length}`, bound: `${rig.nozzles}` }]
-				: [];
-		case 'jug':
-			return typed(fields.jug, entry.graduation, 'graduation');
-		case 'gauge':
-			return typed(fields.pressure, entry.pressure, 'pressure');
-		case 'catch-time':
-			return entry.time ? typed(fields.catchTime, entry.time, 'time') : [];
-		case 'parked-time':
-			return entry.time ? typed(fields.runTime, entry.time, 'time') : [];
-		case 'catch':
-			return [...nozzle(entry.nozzle, rig), ...typed(fields.catchAmount, entry.amount, 'amount')];
-		case 'not-caught':
-			return nozzle(entry.nozzle, rig);
-		case 'sections':
-			return checkSections(entry.off, rig);
-		case 'plot':
-			return checkGround(entry.ground);
-		case 'used':
-			return 'added' in entry.reading
-				? typed(fields.tankReading, entry.reading.added, 'added')
-				: [
-						...typed(fields.tankReading, entry.reading.start, 'start'),
-						...typed(fields.tankReading, entry.reading.left, 'left')
-					];
-		case 'sign-off':
-			return entry.pressure ? typed(fields.pressure, entry.pressure, 'pressure') : [];
-		case 'aim':
-			return checkAim(entry.aim);
-		case 'change':
-			return entry.change ? checkChange(entry.change, rig) : [];
-		case 'tick':
-		case 'method':
-		case 'person':
-		case 'strike':
-		case 'tank-by':
-		case 'noted':
-		case 'sheet':
-			return [];
-	}
-}
 
 const nozzle = (n: number, rig: RigNumbers): readonly Issue[] =>
 	n >= 1 && n <= rig.nozzles
@@ -152,15 +64,9 @@ export function checkAim({ wanted, specificGravity }: TypedAim): readonly Issue[
 }
 
 function checkChange(change: TypedChange, rig: RigNumbers): readonly Issue[] {
-	const { speed, dial, pressure, nozzle, set } = change;
-	const issues: Issue[] = [
-		...(speed ? typed(fields.dial, speed, 'speed') : []),
-		...(dial ? typed(fields.dial, dial, 'dial') : []),
-		...(pressure ? typed(fields.pressure, pressure, 'pressure') : [])
-	];
-	const rated = [...(nozzle ? [nozzle.rated] : []), ...Object.values(set?.ratings ?? {})];
-	for (const one of rated)
-		issues.push(...typed(fields.nozzleFlow, one.flow, 'nozzle.flow'), ...typed(fields.pressure, one.at, 'nozzle.at'));
+	const { set } = change;
+	const read = readChange(change);
+	const issues: Issue[] = read.ok ? [] : [...read.issues];
 	if (set && set.groups.length !== rig.nozzles)
 		issues.push({ code: 'count-mismatch', path: 'set', text: `${set.groups.length}`, bound: `${rig.nozzles}` });
 	return issues;
@@ -185,4 +91,78 @@ function checkSections(off: readonly number[], rig: RigNumbers): readonly Issue[
 		return [{ code: 'too-large', path: 'off', text: `${unknown}`, bound: `${rig.sections.length - 1}` }];
 	if (new Set(off).size >= rig.sections.length) return [{ code: 'all-sections-off', path: 'off' }];
 	return [];
+}
+
+/** What is looked at in an entry of each kind. */
+const checks: {
+	readonly [K in EntryBody['kind']]: (entry: Extract<EntryBody, { kind: K }>, rig: RigNumbers) => readonly Issue[];
+} = {
+	course: (entry) => typed(fields.course, entry.length, 'length'),
+	run: (entry) => typed(fields.runTime, entry.time, 'time'),
+	'plot-run': (entry) => typed(fields.runTime, entry.time, 'time'),
+	dial: (entry) => typed(fields.dial, entry.speed, 'speed'),
+	track: (entry) =>
+		trackSpeed(entry.points, entry.from, entry.to) === null ? [{ code: 'no-position', path: 'points' }] : [],
+	wetted: (entry) => typed(fields.swath, entry.width, 'width'),
+	school: (entry) => [
+		...share(entry.share, 'share'),
+		...(entry.length ? typed(fields.swath, entry.length, 'length') : [])
+	],
+	pans: (entry) => [
+		...typed(fields.swath, entry.spacing, 'spacing'),
+		...whole(entry.count, mostPans, 'count'),
+		...share(entry.maxCv, 'maxCv')
+	],
+	pan: (entry) => [...whole(entry.pan, mostPans, 'pan'), ...typed(fields.pan, entry.amount, 'amount')],
+	height: (entry) => typed(fields.height, entry.height, 'height'),
+	rows: (entry) => typed(fields.swath, entry.spacing, 'spacing'),
+	band: (entry) => (entry.band ? checkBand(entry.band) : []),
+	canopy: (entry) => [
+		...typed(fields.tree, entry.canopy.height, 'canopy.height'),
+		...typed(fields.tree, entry.canopy.width, 'canopy.width'),
+		...typed(fields.swath, entry.canopy.rowSpacing, 'canopy.rowSpacing')
+	],
+	'canopy-shares': (entry) => {
+		const sum = entry.shares.reduce((s, v) => s + v, 0);
+		return entry.shares.some((v) => !(v >= 0)) || Math.abs(sum - 1) > 0.011
+			? [{ code: 'shares-sum', path: 'shares', text: entry.shares.map((v) => `${Math.round(v * 100)}`).join(', ') }]
+			: [];
+	},
+	groups: (entry, rig) =>
+		entry.groups && entry.groups.length !== rig.nozzles
+			? [{ code: 'count-mismatch', path: 'groups', text: `${entry.groups.length}`, bound: `${rig.nozzles}` }]
+			: [],
+	jug: (entry) => typed(fields.jug, entry.graduation, 'graduation'),
+	gauge: (entry) => typed(fields.pressure, entry.pressure, 'pressure'),
+	'catch-time': (entry) => (entry.time ? typed(fields.catchTime, entry.time, 'time') : []),
+	'parked-time': (entry) => (entry.time ? typed(fields.runTime, entry.time, 'time') : []),
+	catch: (entry, rig) => [...nozzle(entry.nozzle, rig), ...typed(fields.catchAmount, entry.amount, 'amount')],
+	'not-caught': (entry, rig) => nozzle(entry.nozzle, rig),
+	sections: (entry, rig) => checkSections(entry.off, rig),
+	plot: (entry) => checkGround(entry.ground),
+	used: (entry) =>
+		'added' in entry.reading
+			? typed(fields.tankReading, entry.reading.added, 'added')
+			: [
+					...typed(fields.tankReading, entry.reading.start, 'start'),
+					...typed(fields.tankReading, entry.reading.left, 'left')
+				],
+	'sign-off': (entry) => (entry.pressure ? typed(fields.pressure, entry.pressure, 'pressure') : []),
+	aim: (entry) => checkAim(entry.aim),
+	change: (entry, rig) => (entry.change ? checkChange(entry.change, rig) : []),
+	tick: () => [],
+	method: () => [],
+	person: () => [],
+	strike: () => [],
+	'tank-by': () => [],
+	noted: () => [],
+	sheet: () => []
+};
+
+/**
+ * What is wrong with one entry, before it is kept: an unreadable or absurd reading, a nozzle or section that the rig
+ * has not got. The device asks before it writes, the server asks again.
+ */
+export function checkEntry(entry: EntryBody, rig: RigNumbers): readonly Issue[] {
+	return (checks[entry.kind] as (entry: EntryBody, rig: RigNumbers) => readonly Issue[])(entry, rig);
 }

@@ -1,6 +1,4 @@
 import type { Entered } from '../quantity/entered';
-import { entered } from '../quantity/entered';
-import { fields } from '../quantity/fields';
 import type { Typed } from '../quantity/typed';
 
 /** Bands or directed spraying, as typed. */
@@ -57,35 +55,3 @@ export type EnteredGround =
 /** What the tank says, read. */
 export type EnteredUsed =
 	{ readonly start: Entered<'volume'>; readonly left: Entered<'volume'> } | { readonly added: Entered<'volume'> };
-
-export const enteredBand = ({ band, bands, rowSpacing, rows }: TypedBand): EnteredBand => ({
-	band: entered(fields.swath, band),
-	bands,
-	rowSpacing: entered(fields.swath, rowSpacing),
-	rows
-});
-
-export const enteredCanopy = ({ height, width, rowSpacing, coefficient }: TypedCanopy): EnteredCanopy => ({
-	height: entered(fields.tree, height),
-	width: entered(fields.tree, width),
-	rowSpacing: entered(fields.swath, rowSpacing),
-	coefficient
-});
-
-export function enteredGround(ground: TypedGround): EnteredGround {
-	switch (ground.by) {
-		case 'area':
-			return { by: 'area', area: entered(fields.area, ground.area) };
-		case 'sides':
-			return { by: 'sides', length: entered(fields.side, ground.length), width: entered(fields.side, ground.width) };
-		case 'row':
-			return { by: 'row', row: entered(fields.side, ground.row) };
-		case 'block':
-			return { by: 'block', block: entered(fields.area, ground.block), share: ground.share };
-	}
-}
-
-export const enteredUsed = (used: TypedUsed): EnteredUsed =>
-	'added' in used
-		? { added: entered(fields.tankReading, used.added) }
-		: { start: entered(fields.tankReading, used.start), left: entered(fields.tankReading, used.left) };

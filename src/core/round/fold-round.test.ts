@@ -5,8 +5,8 @@ import { calibrateSheet } from '../calibration/calibrate-sheet';
 import { checkEntry } from './check-entry';
 import type { EntryBody } from './entries';
 import { foldRound } from './fold-round';
-import { readRig } from './rig';
-import { nozzlesOn } from './round-readings';
+import { readRig } from './read-rig';
+import { nozzlesOn } from './nozzles-on';
 import { roundSheet } from './round-sheet';
 
 const rig = (() => {

@@ -6,7 +6,10 @@ import { entered, mayEnter } from '../quantity/entered';
 import { fields } from '../quantity/fields';
 import type { CatchReason, Entry, EntryKind, NotedThing, RigCheck, SwathSchool, TankReading } from './entries';
 import type { EnteredBand, EnteredCanopy, EnteredGround, EnteredUsed } from './entered-parts';
-import { enteredBand, enteredCanopy, enteredGround, enteredUsed } from './entered-parts';
+import { enteredUsed } from './entered-used';
+import { enteredGround } from './entered-ground';
+import { enteredCanopy } from './entered-canopy';
+import { enteredBand } from './entered-band';
 import { inOrder } from './in-order';
 
 export interface Run {
@@ -153,6 +156,9 @@ const nothing = ({ off: usual = [], otherSide, change }: RoundStart): Growing =>
 /**
  * Works a round out from its entries. The order of arrival and doubles do not matter; nothing after the sign-off counts.
  * `start`: what the round's setting says, until an entry says otherwise.
+ * @example
+ * const take = (n, text) => ({ kind: 'catch', nozzle: 1, amount: { text, unit: 'ml', gallon: 'US' }, why: 'first', id: `e${n}`, seq: n, at: `2026-03-20T08:00:0${n}Z` });
+ * foldRound([take(2, '598'), take(1, '602'), take(2, '598')]).nozzles.get(1).takes.map((t) => t.amount.typed.text) // => ["602","598"]
  */
 export function foldRound(entries: readonly Entry[], start: RoundStart = {}): Round {
 	const round = nothing(start);

@@ -2,7 +2,7 @@ import type { Issue } from '../quantity/issue';
 import type { Typed } from '../quantity/typed';
 import type { TypedBand } from './entered-parts';
 import type { Carried, Carrier, Drive, Rig, SprayerKind, TypedRated } from './rig';
-import { readRig } from './rig';
+import { readRig } from './read-rig';
 
 /** The texts of a sprayer's form. What a kind does not ask for is left empty. */
 export const rigTexts = [

@@ -3,7 +3,7 @@ import type { MethodCalibration } from '../calibration/calibrate-sheet';
 import { quantityOf } from '../quantity/entered';
 import type { Round } from './fold-round';
 import type { RigNumbers } from './rig';
-import { nozzlesOn } from './round-readings';
+import { nozzlesOn } from './nozzles-on';
 
 /**
  * What a prediction starts from in a round: its calibration, the pressure that was signed or read, and the nozzles that spray. A

@@ -3,39 +3,17 @@ import type { Issue, Result } from '../quantity/issue';
 import { bad, good } from '../quantity/issue';
 import type { RoundMethod } from '../calibration/round-methods';
 import type { Round } from './fold-round';
-import type { Drive, RigNumbers, SprayerKind } from './rig';
+import type { RigNumbers } from './rig';
 import { isCarried } from './rig';
-import {
-	roundCourse,
-	roundFlow,
-	roundGround,
-	roundParkedTime,
-	roundPlotTimes,
-	roundSpeed,
-	roundUsed,
-	roundWidth
-} from './round-readings';
-
-/** The ways in which each kind of rig is measured, the usual one first. */
-export const methodsOf: Readonly<Record<SprayerKind, readonly RoundMethod[]>> = {
-	boom: ['speed-width-flow', 'refill'],
-	boomless: ['speed-width-flow', 'parked-drop', 'refill'],
-	airblast: ['speed-width-flow', 'parked-drop', 'refill'],
-	knapsack: ['plot-catch', 'refill', 'speed-width-flow']
-};
-
-/** The ways that a rig can be measured in: a pump that the wheels turn gives nothing to measure while parked. */
-export const methodsFor = ({ kind, drive, groundDriven }: DrivenRig): readonly RoundMethod[] =>
-	methodsOf[kind].filter((method) => method !== 'parked-drop' || !(groundDriven || drive === 'ground'));
-
-interface DrivenRig {
-	readonly kind: SprayerKind;
-	readonly drive?: Drive | undefined;
-	readonly groundDriven?: boolean | undefined;
-}
-
-export const methodOf = (rig: Pick<RigNumbers, 'kind'>, round: Pick<Round, 'method'>): RoundMethod =>
-	round.method ?? methodsOf[rig.kind][0]!;
+import { roundParkedTime } from './round-parked-time';
+import { roundPlotTimes } from './round-plot-times';
+import { roundCourse } from './round-course';
+import { roundUsed } from './round-used';
+import { roundGround } from './round-ground';
+import { roundWidth } from './round-width';
+import { roundFlow } from './round-flow';
+import { roundSpeed } from './round-speed';
+import { methodOf } from './method-of';
 
 const gather = (...parts: Result<unknown>[]): Issue[] => parts.flatMap((p) => (p.ok ? [] : [...p.issues]));
 

@@ -23,6 +23,7 @@ export const containerRinse = (amount: Amount, pack: Amount | undefined): number
  * an amount, counts as planned. `measured` says that all of it was told.
  *
  * steps: of its mixing; done: each step's tick, or null.
+ * Source: what was poured, and the water that rinsing brings.
  * @example
  * pouredLoad({ mix: 0.6, products: [{ kind: 'volume', amount: 0.006 }] }, [{ do: 'water', to: 0.3 }, { do: 'product', product: 0, in: 0.306, part: 1 }], [null, { poured: { read: { ok: true, value: { kind: 'volume', value: 0.009 } } } }]).poured.products[0].amount.toFixed(6) // => "0.009000"
  */

@@ -6,6 +6,7 @@ import type { Area, Volume } from '../quantity/quantity';
  * the last of them, at that load's strength.
  *
  * loads: those so far, the one in the tank last. left: in the tank, m³. area: done, m², over 0.
+ * Source: balance of the tank for each product.
  * @example
  * productSoFar([{ mix: 0.6, products: [{ kind: 'volume', amount: 0.006 }] }, { mix: 0.6, products: [{ kind: 'volume', amount: 0.012 }] }], 0.3, 40000)[0].toPrecision(6) // => "3.00000e-7"
  */

@@ -32,6 +32,7 @@ export interface Remaining {
  * ground first; doses per area stay what they are, so the mix gets weaker where more water goes on.
  *
  * sheet: the job as it was planned. Errors: those of `planLoads`.
+ * Source: balance of ground and mix.
  * @example
  * remainingLoads({ area: 60000, rate: 0.00002, tank: 0.6, split: 'equal', products: [] }, { rate: 0.000025, done: 24000, rowsDone: null, left: 0 }).value.loads.map((l) => Number(l.mix.toFixed(3))) // => [0.45,0.45]
  * remainingLoads({ area: 60000, rate: 0.00002, tank: 0.6, split: 'equal', products: [] }, { rate: 0.00002, done: 50000, rowsDone: null, left: 0.3 }).value.spare.toFixed(2) // => "0.10"

@@ -1,5 +1,5 @@
 import type { SpeedAt } from './track-speeds';
-import { standing } from './track-speeds';
+import { standing } from './smooth-drive';
 
 export interface SteadyPart {
 	/** Seconds from the start of the track. */
@@ -17,6 +17,7 @@ const shortest = 10;
  *
  * speeds: in the order of time. Standing still (under 0.3 m/s) is no speed. Null where nothing lasts for five readings and
  * ten seconds: a turn is shorter than that.
+ * Source: the longest stretch within a band of its median.
  * @example
  * steadyPart([0, 1, 2, 2, 2, 2, 2, 0].map((speed, i) => ({ at: 3 * i, speed }))) // => {"from":6,"to":18}
  */

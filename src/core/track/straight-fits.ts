@@ -29,6 +29,7 @@ export function onPlane(
  * For each fix of a track a straight, even drive through those that lie within half a window of it, by least squares.
  *
  * points: seconds from the start (rising), degrees. window: s. A fix with no other within its window has none.
+ * Source: least squares.
  * @example
  * straightFits([[0, 0, 0], [2, 0, 0.00005], [4, 0, 0.0001]], 4)[1].east.toFixed(6) // => "2.782987"
  */

@@ -5,7 +5,8 @@ import { si } from '../quantity/quantity';
 import type { TrackPoint } from '../round/entries';
 import { seriesError } from './series-error';
 import { onPlane } from './straight-fits';
-import { sendsSpeed, smoothDrive } from './track-speeds';
+import { sendsSpeed } from './sends-speed';
+import { smoothDrive } from './smooth-drive';
 
 export interface TrackSpeed {
 	readonly value: Speed;
@@ -22,6 +23,7 @@ const leastShare = 0.0002;
  * the fixes lie beside it, and from how many of them in a row err alike.
  *
  * Null where fewer than three points lie in that part, or nothing moved.
+ * Source: mean over a steady part, with an error from how the fixes stray.
  * @example
  * trackSpeed([[0, 0, 0], [2, 0, 0.00005], [4, 0, 0.0001], [6, 0, 0.00015]], 0, 6).value.toFixed(6) // => "2.782987"
  */

@@ -18,12 +18,13 @@ const slack = 1e-9;
  *
  * amount: over 0. mark: between two marks, over 0. most: in the same unit; Infinity where the label has none. Under half a
  * mark, or where even the first mark is too much, nothing can be shown: 0 marks.
+ * Source: rounding to the nearest mark; never over what is allowed.
  * @example
- * roundAmount(667, 10, Infinity) // => {"amount":670,"marks":67,"ratio":1.0044977511244377,"heldDown":false}
- * roundAmount(667, 10, 667).amount // => 660
- * roundAmount(3, 10, Infinity).marks // => 0
+ * amountAtMark(667, 10, Infinity) // => {"amount":670,"marks":67,"ratio":1.0044977511244377,"heldDown":false}
+ * amountAtMark(667, 10, 667).amount // => 660
+ * amountAtMark(3, 10, Infinity).marks // => 0
  */
-export function roundAmount(amount: number, mark: number, most: number): Shown {
+export function amountAtMark(amount: number, mark: number, most: number): Shown {
 	const nearest = Math.round(amount / mark);
 	const allowed = Math.floor((most / mark) * (1 + slack) + slack);
 	const marks = Math.max(0, Math.min(nearest, allowed));

@@ -1,0 +1,43 @@
+import type { Catch, FlowReading, NozzleCatches } from '../calibration/sheet';
+import type { Result } from '../quantity/issue';
+import type { Round, Take } from './fold-round';
+import { nozzlesOn } from './nozzles-on';
+import type { RigNumbers } from './rig';
+import { sidesOfNozzles } from './sides-of-nozzles';
+import { sectionOfNozzles } from './section-of-nozzles';
+import { Reader } from './round-reader';
+import type { Mass, Flow, Volume } from '../quantity/quantity';
+import { si } from '../quantity/quantity';
+
+/** The catches of a round so far: those of the nozzles that are on, with the jug, the gauge and the time they go with. */
+export function roundFlow(rig: RigNumbers, round: Round): Result<FlowReading> {
+	const r = new Reader();
+	const on = nozzlesOn(rig.sections, round.off);
+	if (on.length === 0) r.issues.push({ code: 'all-sections-off', path: 'width.on' });
+	const catches = on.map((nozzle): NozzleCatches => {
+		const counted = round.nozzles.get(nozzle)?.takes.filter((t) => t.counts) ?? [];
+		return counted.length > 0 ? counted.map((take) => readTake(r, take, `flow.catches.${nozzle}`)) : null;
+	});
+	const sections = sectionOfNozzles(rig.sections);
+	const sides = sidesOfNozzles(rig);
+	const groups = round.groups === undefined ? rig.groups : round.groups;
+	return r.result({
+		time: r.may(round.catchTime, 'flow.time'),
+		catches,
+		numbers: on,
+		sections: on.map((n) => sections[n - 1]!),
+		sides: sides && on.map((n) => sides[n - 1]!),
+		groups: groups ? on.map((n) => groups[n - 1]!) : undefined,
+		oneSize: round.groups === null ? true : undefined,
+		graduation: r.may(round.jug, 'flow.graduation'),
+		rated: rig.rated ?? undefined,
+		ratings: rig.ratings ?? undefined,
+		pressure: r.may(round.gauge, 'flow.pressure')
+	});
+}
+export const readTake = (r: Reader, take: Take, path: string): Catch => {
+	const value = r.need(take.amount, path);
+	const kind = take.amount.read.ok ? take.amount.read.value.kind : 'volume';
+	if (kind === 'mass') return { mass: si<'mass'>(value) as Mass };
+	return kind === 'flow' ? { flow: si<'flow'>(value) as Flow } : { volume: si<'volume'>(value) as Volume };
+};
