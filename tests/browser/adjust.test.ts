@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import type { App } from './fixtures';
-import { allSent, beginRound, enter, expect, onDevice, sprayerId, tabTo, test } from './fixtures';
+import { allSent, beginRound, enter, expect, fromMenu, onDevice, sprayerId, tabTo, test } from './fixtures';
 
 /** A sprayer of this test's own, so that what is changed on it is nobody else's. */
 async function copyOf(page: Page, app: App, name: string): Promise<string> {
@@ -177,10 +177,10 @@ test('nozzles by hand and by CSV: the bad row is named, nothing else is lost', a
 	await expect(page.getByRole('link', { name: 'Test fan' })).toBeVisible();
 
 	const download = page.waitForEvent('download');
-	await page.getByRole('link', { name: 'CSV out' }).click();
+	await fromMenu(page, 'Export as CSV');
 	const csv = readFileSync((await (await download).path())!, 'utf8');
 	expect(csv).toContain('Test fan,flat-fan,,,,,2 bar = 1 L/min; 3 bar = 1.22 L/min,,yes');
-	await page.getByRole('link', { name: 'CSV in' }).click();
+	await fromMenu(page, 'Import nozzles');
 	await page.locator('input[type=file]').setInputFiles({
 		name: 'nozzles.csv',
 		mimeType: 'text/csv',

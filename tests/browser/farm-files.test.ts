@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { expect, startApp, test } from './fixtures';
+import { expect, fromMenu, pickFrom, startApp, test } from './fixtures';
 
 const csv = (target: string) =>
 	[
@@ -13,7 +13,7 @@ const body = async (page: Page, address: string) => (await page.request.get(addr
 
 test('records come in from a file with each bad row named, and go out in every way', async ({ page, app }) => {
 	await page.goto(`${app.origin}/log`);
-	await page.getByRole('link', { name: 'Records in' }).click();
+	await fromMenu(page, 'Import records');
 	await page.getByLabel('The rows').fill(csv('Rust in linseed'));
 	await expect(page.getByText('can be taken in, 1 cannot yet')).toBeVisible();
 	await expect(page.getByText('Line 3, 02.04.2025, Yard')).toBeVisible();
@@ -77,7 +77,7 @@ test('a whole farm goes out in a file and into another Fallow; one with entries 
 		await page.getByRole('link', { name: 'To Today' }).click();
 		await expect(page.getByRole('heading', { name: 'One job is under way' })).toBeVisible();
 		await page.goto(`${to.origin}/log`);
-		await page.getByRole('button', { name: 'Check the seals' }).click();
+		await fromMenu(page, 'Check the seals');
 		await expect(page.getByRole('status')).toContainText('seals hold');
 
 		// Here is something now: it is not replaced by a slip.
@@ -107,7 +107,7 @@ test('the farm’s rules make a sprayer due, and Today puts its calibration befo
 		await expect(page.getByText('“some” is no number.', { exact: false })).toBeVisible();
 		await page.getByLabel('When the season starts').fill('');
 		await page.getByLabel('After hours of spraying').fill('1.5');
-		await page.getByLabel('Time zone').selectOption('UTC');
+		await pickFrom(page, 'Time zone', 'UTC');
 		await page.getByRole('button', { name: 'Keep it' }).click();
 		await expect(page.getByRole('status')).toContainText('Kept.');
 

@@ -74,16 +74,18 @@ async function startApp(demo: boolean, env: Record<string, string> = {}): Promis
 	};
 }
 
-async function withApp(demo: boolean, use: (app: App) => Promise<void>) {
+async function withApp(demo: boolean, page: Page, use: (app: App) => Promise<void>) {
 	const app = await startApp(demo);
 	await use(app);
+	// The page goes before its server: what it was reading then is no fault of it.
+	await page.close();
 	await app.end();
 }
 
 export const test = base.extend<{ problems: string[]; app: App; bareApp: App }>({
-	app: [({}, use) => withApp(true, use), { timeout: 300_000 }],
+	app: [({ page }, use) => withApp(true, page, use), { timeout: 300_000 }],
 	/** A farm with nothing in it. */
-	bareApp: [({}, use) => withApp(false, use), { timeout: 300_000 }],
+	bareApp: [({ page }, use) => withApp(false, page, use), { timeout: 300_000 }],
 	/** A page that was gone to takes taps when the test goes on: before that it is only a picture. */
 	page: async ({ page }, use) => {
 		const go = page.goto.bind(page);
@@ -120,6 +122,22 @@ export const test = base.extend<{ problems: string[]; app: App; bareApp: App }>(
 	]
 });
 export { expect, startApp };
+
+/** Picks one of many names in a field that is searched, once its list has come; of several fields the one at a place. */
+export async function pickFrom(page: Page, field: string | RegExp, words: string, at = 0): Promise<void> {
+	const box = page
+		.locator('input[role=combobox]')
+		.and(page.getByRole('combobox', { name: field }))
+		.nth(at);
+	await box.fill(words);
+	await page.getByRole('option', { name: words, exact: true }).click();
+}
+
+/** What is seldom done with a page: behind its own button. */
+export async function fromMenu(page: Page, action: string): Promise<void> {
+	await page.getByRole('button', { name: 'Import, export' }).click();
+	await page.getByRole('menuitem', { name: action }).click();
+}
 
 /** Id of a demo sprayer by its name. */
 export async function sprayerId(app: App, name: string): Promise<string> {

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
-import { expect, test } from './fixtures';
+import { expect, fromMenu, test } from './fixtures';
 
 const drawnMap = (page: Page) => page.locator('.map[data-drawn="true"]').waitFor();
 
@@ -10,6 +10,8 @@ test('a block by its rows, with what lies beside it, and a boundary drawn on the
 	await drawnMap(page);
 	await page.getByLabel('Name').fill('Test rows');
 	await page.getByLabel('Kind').selectOption('orchard');
+	const area = page.getByRole('textbox', { name: /^Area, / });
+	await area.fill('5.2 ac');
 	await page.getByText('Rows', { exact: true }).click();
 	await page.getByLabel('Rows', { exact: true }).last().fill('ten');
 	await page.getByLabel('Row length').fill('100 m');
@@ -17,6 +19,10 @@ test('a block by its rows, with what lies beside it, and a boundary drawn on the
 	await page.getByRole('button', { name: 'Keep it' }).click();
 	await expect(page.getByRole('alert')).toContainText('“ten” is not a whole number');
 	await drawnMap(page);
+	// What is out of sight comes back as well.
+	await page.getByText('Area', { exact: true }).last().click();
+	await expect(area).toHaveValue('5.2 ac');
+	await page.getByText('Rows', { exact: true }).first().click();
 	await page.getByLabel('Rows', { exact: true }).last().fill('40');
 	await expect(page.locator('.answer')).toContainText('4.942');
 	await page.getByRole('button', { name: 'Add what lies beside it' }).click();
@@ -67,10 +73,10 @@ test('boundaries go out as GeoJSON, and come in from GeoJSON and KML: a crossing
 }) => {
 	await page.goto(`${app.origin}/ground`);
 	const download = page.waitForEvent('download');
-	await page.getByRole('link', { name: 'GeoJSON out' }).click();
+	await fromMenu(page, 'Export as GeoJSON');
 	const out = readFileSync((await (await download).path())!, 'utf8');
 	expect(JSON.parse(out)).toMatchObject({ type: 'FeatureCollection' });
-	await page.getByRole('link', { name: 'Boundaries in' }).click();
+	await fromMenu(page, 'Import boundaries');
 	const open = (name: string, text: string) =>
 		page.locator('input[type=file]').setInputFiles({ name, mimeType: 'text/plain', buffer: Buffer.from(text) });
 	await open('broken.geojson', '{ "type":');

@@ -26,7 +26,6 @@ async function startFragile() {
 	const database = () => startPostgres({ folder: join(folder, 'postgres'), durable: true, firstPort: 54_770 });
 	let postgres = await database();
 	const { url } = postgres;
-	await loadDemo(url);
 	let port = 0;
 	const serve = async () => {
 		const server = await startServer({
@@ -36,7 +35,16 @@ async function startFragile() {
 		({ port } = server);
 		return server;
 	};
-	let server = await serve();
+	const first = async () => {
+		await loadDemo(url);
+		return serve();
+	};
+	// Whatever is wrong with the farm or the server, the database of it does not stay behind.
+	let server = await first().catch(async (error: unknown) => {
+		await postgres.stop();
+		rmSync(folder, { recursive: true, force: true });
+		throw error;
+	});
 	let looking: Connection | null = null;
 	const look = () => (looking ??= connect(url, () => undefined, 2));
 	const stopLooking = async () => {

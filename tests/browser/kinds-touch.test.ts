@@ -149,3 +149,13 @@ test('a knapsack by touch: refilled after a plot, then caught too', async ({ pag
 	expect(row).toMatchObject({ method: 'plot-catch', person: 'E. Sample' });
 	expect(row.litres).toBeCloseTo(201, 0);
 });
+
+test('rows are drawn as far apart as they were typed, whichever alleys are driven', async ({ page, app }) => {
+	const id = await beginRound(page, app, 'Hazel-row blower');
+	await page.goto(`${app.origin}/rounds/${id}/swath`);
+	await page.getByText('Every second', { exact: false }).first().tap();
+	await expect(page.getByRole('img', { name: /every second alley driven/ })).toBeVisible();
+	await page.goto(`${app.origin}/rounds/${id}/plot`);
+	// One pass serves two rows: that is no spacing of them.
+	await expect(page.getByRole('img', { name: /^Rows 5\.5 m apart, every second alley driven/ })).toBeVisible();
+});

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from './fixtures';
+import { expect, fromMenu, test } from './fixtures';
 
 test('a product from the label: typed, mended, kept, put away, and out and in as a file', async ({ page, app }) => {
 	await page.goto(`${app.origin}/products`);
@@ -39,12 +39,20 @@ test('a product from the label: typed, mended, kept, put away, and out and in as
 	await page.getByLabel('Dose, or the least').fill('1 L/ha');
 	await page.getByRole('button', { name: 'Keep it' }).click();
 	await expect(page.getByRole('alert')).toContainText('There is a product called sample slate already');
+	// What is not saved is asked about before it is left.
+	const asked: string[] = [];
+	page.once('dialog', (dialog) => {
+		asked.push(dialog.message());
+		void dialog.accept();
+	});
 	await page.getByRole('link', { name: 'Back' }).click();
+	await page.waitForURL(/products$/);
+	expect(asked).toEqual([expect.stringContaining('not saved yet')]);
 
 	const files: string[] = [];
-	for (const name of ['CSV out', 'JSON out']) {
+	for (const action of ['Export as CSV', 'Export as JSON']) {
 		const download = page.waitForEvent('download');
-		await page.getByRole('link', { name }).click();
+		await fromMenu(page, action);
 		files.push(readFileSync((await (await download).path())!, 'utf8'));
 	}
 	expect(files[0]).toContain('Sample Slate,liquid');
@@ -52,7 +60,7 @@ test('a product from the label: typed, mended, kept, put away, and out and in as
 	await page.getByRole('button', { name: 'Put away' }).click();
 	await expect(page.getByRole('link', { name: 'Sample Slate' })).toBeHidden();
 
-	await page.getByRole('link', { name: 'Take in' }).click();
+	await fromMenu(page, 'Import products');
 	await page.getByLabel('The rows').fill(files[0]!.replace('1 L/ha,2 L/ha', '1 L/ha,9 kg/ha'));
 	await expect(page.getByText('Sample Slate').first()).toBeVisible();
 	await expect(page.getByText('“9 kg/ha” is a weight of a liquid', { exact: false })).toBeVisible();

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { allSent, beginRound, enter, expect, signedOff, test } from './fixtures';
+import { allSent, beginRound, enter, expect, pickFrom, signedOff, test } from './fixtures';
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
@@ -37,7 +37,7 @@ test('an orchard job by a per-100 L label: what the litres are of is asked, and 
 	await page.getByRole('checkbox', { name: /Cider pears/ }).tap();
 	const both = page.getByRole('option', { name: /Hazel-row blower, Both sides/ }).first();
 	await pick(page, (await both.getAttribute('value')) ?? '');
-	await page.getByRole('combobox', { name: /^Product/ }).selectOption({ label: 'Sample Loess' });
+	await pickFrom(page, /^Product/, 'Sample Loess');
 	// Two answers are possible, and the label has not said: no loads until somebody does.
 	await expect(page.getByTestId('load-count')).toBeHidden();
 	await page.getByText('of the mix as sprayed').tap();
@@ -95,7 +95,7 @@ test('bands: a third of the field’s mix, a dose that says what it is of, and t
 	await page.goto(`${app.origin}/jobs/new`);
 	await page.getByRole('checkbox', { name: /Barley field/ }).tap();
 	await pick(page, id);
-	await page.getByRole('combobox', { name: /^Product/ }).selectOption({ label: 'Sample Umber' });
+	await pickFrom(page, /^Product/, 'Sample Umber');
 	await expect(page.getByText(/33\.3 %.* of the field is treated/)).toBeVisible();
 	await expect(page.getByTestId('load-count')).toBeHidden();
 	await page.getByText('per treated area (the bands)').tap();
@@ -120,7 +120,7 @@ test('a calm evening stops the work until smoke was seen to mix, or a reason sta
 	await page.getByLabel(/^The patch/).fill('20 m2');
 	await page.getByLabel(/^Tank/).fill('15 L');
 	await page.getByLabel(/^Share of the ground/).fill('10');
-	await page.getByRole('combobox', { name: /^Product/ }).selectOption({ label: 'Sample Tuff' });
+	await pickFrom(page, /^Product/, 'Sample Tuff');
 	await keep(page);
 	const job = page.url();
 	// Nearly midnight of the day, where the farm is; the sun went down hours ago.

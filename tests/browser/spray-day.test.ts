@@ -1,6 +1,6 @@
 import { pastRecords } from '../../demo/past-records';
 import { startSimulators } from '../../scripts/lib/simulators.mjs';
-import { allSent, expect, findings, startApp, test } from './fixtures';
+import { allSent, expect, findings, fromMenu, pickFrom, startApp, test } from './fixtures';
 
 /** What the demo farm's log holds from older sheets. */
 const older = pastRecords(Date.now(), () => '');
@@ -22,7 +22,7 @@ test('a whole day: plan, weather, mix, spray, close, record, log, paper', async 
 			.first()
 			.getAttribute('value');
 		await page.getByRole('combobox', { name: /^Calibration/ }).selectOption(boom);
-		await page.getByRole('combobox', { name: /^Product/ }).selectOption({ label: 'Sample Umber' });
+		await pickFrom(page, /^Product/, 'Sample Umber');
 		await page.getByRole('radio', { name: /Equal loads/ }).check();
 		await page.getByRole('button', { name: 'Keep this job' }).click();
 		await page.waitForURL(/jobs\/[0-9a-f-]{36}$/);
@@ -88,15 +88,22 @@ test('a whole day: plan, weather, mix, spray, close, record, log, paper', async 
 		await page.getByLabel('Pest or reason').fill('thist');
 		await page.getByRole('button', { name: 'Show' }).click();
 		await expect(page.getByRole('row')).toHaveCount(2);
-		await page.getByRole('button', { name: 'Check the seals' }).click();
+		await fromMenu(page, 'Check the seals');
 		await expect(page.getByRole('status').filter({ hasText: `${3 + past} seals hold` })).toBeVisible();
 		const csv = await (await page.request.get(`${app.origin}/log/csv`)).text();
 		expect(csv.split('\r\n')[0]).toContain('record,day,started');
 		expect(csv).toContain('Thistles');
 		const json = (await (await page.request.get(`${app.origin}/log/json?target=thist`)).json()) as {
-			records: { target: string }[];
+			records: { target: string; rig: { pressure: number; typedPressure?: { text: string; unit: string } } }[];
 		};
 		expect(json.records.map((r) => r.target)).toEqual(['Thistles']);
+		// The gauge stands on the record as it was typed, beside the SI that is computed with.
+		const [{ rig }] = json.records as [(typeof json.records)[number]];
+		expect(rig.typedPressure).toMatchObject({ text: '40', unit: 'psi' });
+		expect(rig.pressure / 6894.757293168361).toBeCloseTo(40, 6);
+		await page.goto(record);
+		await expect(page.getByText('40 psi')).toBeVisible();
+		await page.goto(`${app.origin}/log`);
 
 		await page.getByRole('link', { name: 'The season' }).click();
 		const meadow = page

@@ -103,7 +103,7 @@ test('a calibration goes out as a sheet and comes back in as the same calibratio
 	await page.getByLabel('The sheet').fill(text);
 	await expect(page.getByText(/Speed, width and flow, (nothing odd|\d+ findings)/)).toBeVisible();
 	await page.getByLabel('Calibrated by').fill('A. Sample');
-	await page.getByLabel('On', { exact: false }).last().fill('2026-11-01');
+	await page.getByRole('textbox', { name: /^On/ }).last().fill('2026-11-01');
 	await page.getByRole('button', { name: 'Keep it as a calibration' }).click();
 	await page.waitForURL(/calibrations/);
 	await expect(page.getByTestId('rate')).toHaveText(rate!);

@@ -6,6 +6,7 @@ import { demoProducts } from '../../demo/products';
 import type { SprayRecord } from '../../src/core';
 import { logFilterSchema } from '../../src/lib/wire/record';
 import { readRecordFile } from '../../src/lib/files/record-files';
+import { refillRecordNames } from '../../src/lib/server/db/record-chain';
 import { refillOldLogs, refillRecordUses } from '../../src/lib/server/db/record-uses';
 import { makePdf } from '../../src/lib/server/pdf/make-pdf';
 import { seasonPdf } from '../../src/lib/server/pdf/season-pdf';
@@ -107,6 +108,22 @@ describe('records from a file', () => {
 			for await (const { id, record, amendments } of other.farm.records.all(logFilterSchema.parse({ oldest: '1' })))
 				again.push({ id, ...record, ...(amendments.length > 0 ? { amendments } : {}) });
 			expect(again).toEqual(all);
+		} finally {
+			await other.drop();
+		}
+	});
+});
+
+describe('names to filter the log by', () => {
+	it('leave out what a record says nothing of, as it is sealed and when all are filled in anew', async () => {
+		const other = await farmDatabase();
+		try {
+			const bare = record({ operator: '', sprayer: '', target: '', products: [], blocks: [] });
+			await other.farm.records.takeIn([{ id: '', record: bare, amendments: [] }]);
+			const none = { blocks: [], products: [], operators: [], sprayers: [] };
+			expect(await other.farm.records.names()).toEqual(none);
+			await other.db.transaction().execute((trx) => refillRecordNames(trx, other.farm.id));
+			expect(await other.farm.records.names()).toEqual(none);
 		} finally {
 			await other.drop();
 		}

@@ -87,7 +87,7 @@ describe('a setting’s form', () => {
 	it('keeps what is off, and asks for a name', () => {
 		expect(read({ name: 'Left only', on: '0', rpm: '540' }, [4, 4]).form).toMatchObject({ off: [1], rpm: '540' });
 		expect(read({ on: ['0', '1'] }, [4, 4]).problems).toHaveProperty('name');
-		expect(read({ name: 'None' }, [4, 4]).problems).toHaveProperty('off');
+		expect(read({ name: 'None' }, [4, 4]).problems).toHaveProperty('on');
 		expect(read({ name: 'One part' }, [4]).form.off).toEqual([]);
 	});
 	it('asks an arc with one side shut what becomes of the other side', () => {

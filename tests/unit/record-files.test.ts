@@ -67,6 +67,13 @@ describe('records from a CSV file', () => {
 		expect(one!.record.endedAt).toBe('2025-04-02T23:10:00.000Z');
 	});
 
+	it('never take a day that no calendar has for the next one', () => {
+		const found = read(
+			`${head}\n2026-02-30,,,Yard,3 ha,,,,,A. Sample,\n2026-02-28,2026-02-30T08:00Z,,Yard,3 ha,,,,,A. Sample,`
+		);
+		expect(found.rows.map((r) => (r.ok ? 'taken' : r.issues[0]!.path))).toEqual(['day', 'started']);
+	});
+
 	it('name each bad row with its line, what is wrong and an example, and take the rest', () => {
 		const found = read(
 			`${head}\n2025-04-02,,,Yard,3 ha,,,,,A. Sample,\n02.04.2025,,,Yard,3 ha,,,,,A. Sample,\n2025-04-05,25:00,,,three ha,Sample X,,,,,`

@@ -45,6 +45,8 @@ const issueCodes: Record<IssueCode, true> = {
 	'no-orifice': true,
 	gravity: true,
 	twice: true,
+	'not-stored': true,
+	closed: true,
 	'not-one-record': true,
 	'ring-short': true,
 	'ring-open': true,

@@ -67,14 +67,15 @@
 	{/if}
 {/snippet}
 
-<section aria-label="Spray volume so far">
+<section class="grid gap-[0.9rem] content-start" aria-label="Spray volume so far">
 	<div aria-live="polite">
 		<p class="lab">{state.signedOff ? 'Spray volume' : 'Spray volume so far'}</p>
 		{#if shown}
-			<p class="big">
-				<span class="num" data-testid="answer">{shown.value}</span> <span class="unit">{shown.unit}</span>
+			<p class="leading-none">
+				<span class="num text-[4.4rem] tracking-[-0.03em]" data-testid="answer">{shown.value}</span>
+				<span class="text-[1.1rem] font-semibold">{shown.unit}</span>
 			</p>
-			<p class="pm">
+			<p class="mt-1.5 text-[0.98rem]">
 				<strong>± {shown.interval}</strong> (95 %){rests ? ` · ${rests}` : ''}{c
 					? perWhat(c)
 						? ` · ${perWhat(c)}`
@@ -87,9 +88,12 @@
 					▲ {wideWords(2 * relativeU(c.rate), state.settings.decimalComma, c.budget)}
 				</p>{/if}
 		{:else}
-			<p class="big"><span class="num dry">–</span> <span class="unit">{longUnit(unit)}</span></p>
+			<p class="leading-none">
+				<span class="num text-[4.4rem] tracking-[-0.03em] text-straw-edge">–</span>
+				<span class="text-[1.1rem] font-semibold">{longUnit(unit)}</span>
+			</p>
 			{#if missing.some((i) => i.code !== 'missing' && i.code !== 'no-runs' && i.code !== 'nothing-caught')}
-				<p class="problem">{wordIssue(missing[0]!)}</p>
+				<p class="problem mt-1.5">{wordIssue(missing[0]!)}</p>
 			{:else}
 				<p class="lab">{beginWords[state.method]}</p>
 			{/if}
@@ -116,56 +120,25 @@
 		{/if}
 		{#if c.findings.length > 3}<p class="lab">and {c.findings.length - 3} more under Spray volume</p>{/if}
 		{@render shares()}
-		<dl>
+		<dl class="border-t border-t-rule pt-[0.4rem]">
 			{#each answerFacts(c, state.settings) as fact (fact.name)}
 				<div>
 					<dt>{fact.name}</dt>
-					<dd class="num">{fact.value}</dd>
+					<dd class="num text-[1.1rem]">{fact.value}</dd>
 				</div>
 			{/each}
 		</dl>
 		{#if rateLine}
-			<p class="eq">
-				<span>{rateLine.rule}</span><br /><b>{asWritten(rateLine.figures, state.settings.decimalComma)}</b>
+			<p class="font-figures font-stretch-[80%] leading-[1.45]">
+				<span class="text-soft">{rateLine.rule}</span><br /><b
+					>{asWritten(rateLine.figures, state.settings.decimalComma)}</b
+				>
 			</p>
 		{/if}
 	{/if}
 </section>
 
 <style>
-	section {
-		display: grid;
-		gap: 0.9rem;
-		align-content: start;
-	}
-	.big {
-		line-height: 1;
-	}
-	.big .num {
-		font-size: 4.4rem;
-		letter-spacing: -0.03em;
-	}
-	.big .dry {
-		color: var(--straw-edge);
-	}
-	.unit {
-		font-size: 1.1rem;
-		font-weight: 600;
-	}
-	.pm {
-		margin-top: 6px;
-		font-size: 0.98rem;
-	}
-	.problem {
-		margin-top: 6px;
-		color: var(--rust-text);
-		font-weight: 600;
-	}
-	dl {
-		margin: 0;
-		border-top: 1px solid var(--rule);
-		padding-top: 0.4rem;
-	}
 	dl div {
 		display: grid;
 		grid-template-columns: 1fr auto;
@@ -174,17 +147,5 @@
 		padding: 4px 0;
 		border-bottom: 1px dashed var(--rule);
 		font-size: 0.95rem;
-	}
-	dd {
-		margin: 0;
-		font-size: 1.1rem;
-	}
-	.eq {
-		font-family: var(--font-figures);
-		font-stretch: 80%;
-		line-height: 1.45;
-	}
-	.eq span {
-		color: var(--soft);
 	}
 </style>

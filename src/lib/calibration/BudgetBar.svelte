@@ -9,48 +9,17 @@
 </script>
 
 <div>
-	<div class="bar" aria-hidden="true">
+	<div class="flex h-3 rounded-[2px] overflow-hidden mb-1.5" aria-hidden="true">
 		{#each shares as part, i (part.input)}
-			<i style="width:{part.share * 100}%;background:{fills[i]}"></i>
+			<i class="block" style="width:{part.share * 100}%;background:{fills[i]}"></i>
 		{/each}
 	</div>
-	<p class="words">
-		{#each shares as part, i (part.input)}{i > 0 ? ' · ' : ''}<span class="part"
-				><span class="key" style="background:{fills[i]}" aria-hidden="true"></span>{part.name}
+	<p class="text-soft text-[0.9rem]">
+		{#each shares as part, i (part.input)}{i > 0 ? ' · ' : ''}<span class="whitespace-nowrap"
+				><span class="inline-block w-2.25 h-2.25 mr-1 rounded-[1px]" style="background:{fills[i]}" aria-hidden="true"
+				></span>{part.name}
 				{Math.round(part.share * 100)} %</span
 			>{/each}
 	</p>
-	{#if advise && shares.length > 0}<p class="advice">{budgetAdvice(shares)}</p>{/if}
+	{#if advise && shares.length > 0}<p class="mt-1 font-semibold text-[0.95rem]">{budgetAdvice(shares)}</p>{/if}
 </div>
-
-<style>
-	.bar {
-		display: flex;
-		height: 12px;
-		border-radius: 2px;
-		overflow: hidden;
-		margin-bottom: 6px;
-	}
-	.bar i {
-		display: block;
-	}
-	.words {
-		color: var(--soft);
-		font-size: 0.9rem;
-	}
-	.part {
-		white-space: nowrap;
-	}
-	.key {
-		display: inline-block;
-		width: 9px;
-		height: 9px;
-		margin-right: 4px;
-		border-radius: 1px;
-	}
-	.advice {
-		margin-top: 4px;
-		font-weight: 600;
-		font-size: 0.95rem;
-	}
-</style>

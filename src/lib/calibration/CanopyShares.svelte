@@ -26,7 +26,7 @@
 		)
 	);
 	const names = ['bottom', 'middle', 'top third'];
-	const canopy = $derived(round.round.canopyShares);
+	const canopy = $derived(round.entered.canopyShares);
 	/** The zone whose spray is furthest from its share of the leaf. */
 	const worst = $derived.by(() => {
 		if (!canopy) return null;
@@ -35,33 +35,33 @@
 	});
 </script>
 
-<div class="shares">
+<div class="grid gap-1.25">
 	<p class="lab">Share of the spray by height of the canopy</p>
 	{#each [2, 1, 0] as zone (zone)}
 		<div class="zone">
 			<span>{names[zone]}</span>
-			<div class="bar" aria-hidden="true">
-				<i style="width:{(zones[zone] ?? 0) * 100}%"></i>
+			<div class="bar relative h-5.5" aria-hidden="true">
+				<i class="block h-full bg-dye" style="width:{(zones[zone] ?? 0) * 100}%"></i>
 				{#if canopy}<em style="left:{canopy[zone]! * 100}%"></em>{/if}
 			</div>
-			<b class="num">{Math.round((zones[zone] ?? 0) * 100)} %</b>
+			<b class="num text-[1.05rem]">{Math.round((zones[zone] ?? 0) * 100)} %</b>
 		</div>
 	{/each}
 	{#if canopy}
 		<p class="lab leaf" class:look={worst !== null && Math.abs(worst.gap) > 0.1}>
-			<i aria-hidden="true"></i> the leaf’s own share{worst === null
+			<i class="inline-block w-1 h-3.5 bg-moss" aria-hidden="true"></i> the leaf’s own share{worst === null
 				? ''
 				: Math.abs(worst.gap) > 0.1
 					? `: the ${names[worst.zone]} gets ${Math.round(Math.abs(worst.gap) * 100)} points ${worst.gap > 0 ? 'more' : 'less'} than its leaf`
 					: ', met within 10 points'}
 		</p>
 	{/if}
-	<dl>
+	<dl class="mx-0 mt-1.5 mb-0">
 		{#each sides as side (side.name)}
 			{@const open = side.nozzles.filter((f) => !f.caught).length}
-			<div>
+			<div class="grid grid-cols-[1fr_auto] py-1 px-0 border-b border-dashed border-b-rule text-[0.95rem]">
 				<dt>{side.name}{open > 0 ? `, ${open} taken as even` : ''}</dt>
-				<dd class="num">
+				<dd class="num text-[1.1rem]">
 					{show(
 						'flow',
 						side.nozzles.reduce((s, f) => s + f.q, 0),
@@ -72,34 +72,21 @@
 		{/each}
 		{#if sides.length === 2}
 			{@const [l, r] = sides.map((side) => side.nozzles.reduce((s, f) => s + f.q, 0))}
-			<div>
+			<div class="grid grid-cols-[1fr_auto] py-1 px-0 border-b border-dashed border-b-rule text-[0.95rem]">
 				<dt>Right against left</dt>
-				<dd class="num">{r! >= l! ? '+' : '−'}{showDecimals(Math.abs(r! / l! - 1) * 100, 1, comma)} %</dd>
+				<dd class="num text-[1.1rem]">{r! >= l! ? '+' : '−'}{showDecimals(Math.abs(r! / l! - 1) * 100, 1, comma)} %</dd>
 			</div>
 		{/if}
 	</dl>
 </div>
 
 <style>
-	.shares {
-		display: grid;
-		gap: 5px;
-	}
 	.zone {
 		display: grid;
 		grid-template-columns: 72px 1fr;
 		grid-auto-flow: column;
 		gap: 8px;
 		align-items: center;
-	}
-	.bar {
-		position: relative;
-		height: 22px;
-	}
-	.bar i {
-		display: block;
-		height: 100%;
-		background: var(--dye);
 	}
 	.bar em {
 		position: absolute;
@@ -110,34 +97,11 @@
 		background: var(--moss);
 		box-shadow: 0 0 0 1px var(--card);
 	}
-	.leaf i {
-		display: inline-block;
-		width: 4px;
-		height: 14px;
-		background: var(--moss);
-	}
 	.leaf.look {
 		color: var(--amber-text);
 		font-weight: 600;
 	}
 	.zone {
 		grid-template-columns: 72px minmax(0, 1fr) 48px;
-	}
-	.zone b {
-		font-size: 1.05rem;
-	}
-	dl {
-		margin: 6px 0 0;
-	}
-	dl div {
-		display: grid;
-		grid-template-columns: 1fr auto;
-		padding: 4px 0;
-		border-bottom: 1px dashed var(--rule);
-		font-size: 0.95rem;
-	}
-	dd {
-		margin: 0;
-		font-size: 1.1rem;
 	}
 </style>

@@ -34,7 +34,7 @@
 	)}
 >
 	<span>
-		<small
+		<small class="block text-[0.85rem]"
 			>{over
 				? 'Take the jug away'
 				: watch.running
@@ -43,9 +43,11 @@
 						? 'Last catch'
 						: 'Catch timer'}</small
 		>
-		<span class="num">{showDecimals(shown, 1, decimalComma)}<span class="s"> s</span></span>
+		<span class="num text-[2.6rem] leading-none phone:text-[1.9rem]"
+			>{showDecimals(shown, 1, decimalComma)}<span class="text-[1.3rem]"> s</span></span
+		>
 	</span>
-	<kbd>Space</kbd>
+	<kbd class="phone:hidden">Space</kbd>
 	{#if watch.running && target !== null}
 		<span class="sr-only" aria-live="assertive">{over ? 'Take the jug away' : ''}</span>
 	{/if}
@@ -77,17 +79,6 @@
 		background: var(--straw);
 		color: #17231f;
 	}
-	small {
-		display: block;
-		font-size: 0.85rem;
-	}
-	.num {
-		font-size: 2.6rem;
-		line-height: 1;
-	}
-	.s {
-		font-size: 1.3rem;
-	}
 	kbd {
 		border: 1px solid currentColor;
 		border-radius: 4px;
@@ -99,12 +90,6 @@
 			min-width: 0;
 			min-height: 56px;
 			padding: 4px 12px;
-		}
-		.num {
-			font-size: 1.9rem;
-		}
-		kbd {
-			display: none;
 		}
 	}
 </style>

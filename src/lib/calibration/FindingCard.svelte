@@ -17,11 +17,16 @@
 	const words = $derived(wordFinding(finding, names, settings));
 </script>
 
-<div class="finding" data-tone={words.tone} data-code={finding.code}>
-	<strong><span aria-hidden="true">{words.tone === 'stop' ? '✕' : '▲'}</span> {words.title}</strong>
+<div
+	class="finding py-[0.6rem] px-3 border-l-5 border-l-amber bg-amber-wash text-[0.95rem] leading-[1.35]"
+	data-tone={words.tone}
+	data-code={finding.code}
+>
+	<strong class="block mb-0.5"><span aria-hidden="true">{words.tone === 'stop' ? '✕' : '▲'}</span> {words.title}</strong
+	>
 	<p>{words.body}</p>
 	{#if finding.code === 'two-sizes' && onsizes}
-		<div class="ask">
+		<div class="flex flex-wrap gap-2 mt-2">
 			<button type="button" class="btn" onclick={() => onsizes({ small: finding.small })}>Yes, on purpose</button>
 			<button type="button" class="btn plain" onclick={() => onsizes(null)}>No, one size</button>
 		</div>
@@ -29,25 +34,8 @@
 </div>
 
 <style>
-	.finding {
-		padding: 0.6rem 0.75rem;
-		border-left: 5px solid var(--amber);
-		background: var(--amber-wash);
-		font-size: 0.95rem;
-		line-height: 1.35;
-	}
 	.finding[data-tone='stop'] {
 		border-color: var(--rust);
 		background: var(--rust-wash);
-	}
-	.ask {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px;
-		margin-top: 8px;
-	}
-	strong {
-		display: block;
-		margin-bottom: 2px;
 	}
 </style>

@@ -33,18 +33,24 @@
 </script>
 
 {#if others.length > 0 || open.length > 0}
-	<div class="card ways">
+	<div class="card grid gap-2.5 py-3 px-4.5">
 		<h2>Measured another way</h2>
 		{#each others as way (way.calibration.method)}
 			{@const r = shown(way.calibration.rate)}
-			<div class="way" class:apart={way.gap.apart} data-testid="other-way">
+			<div
+				class="grid grid-cols-[minmax(0,0.8fr)_minmax(0,1.2fr)] gap-4.5 items-center max-[700px]:grid-cols-[1fr] max-[700px]:gap-1"
+				class:apart={way.gap.apart}
+				data-testid="other-way"
+			>
 				<div>
 					<b>{methodWords[way.calibration.method].name}</b>
-					<p><span class="num">{r.value}</span> {r.unit} ± {r.interval}</p>
+					<p><span class="num text-[1.9rem]">{r.value}</span> {r.unit} ± {r.interval}</p>
 				</div>
 				<div class="gap">
-					<div class="scale" aria-hidden="true"><i></i><b style="left:{at(way)}%"></b></div>
-					<p>
+					<div class="scale relative h-4.5 mb-1 border-b-2 border-b-ink" aria-hidden="true">
+						<i></i><b class="absolute bottom-0 w-2 h-4.5 -ml-1 bg-dye" style="left:{at(way)}%"></b>
+					</div>
+					<p class="text-[0.95rem] leading-[1.3]">
 						{way.gap.apart ? '▲ ' : ''}{percent(way.gap.share)}
 						{way.gap.share >= 0 ? 'more' : 'less'} than {own.value}; the two may differ by {percent(way.gap.joint)}
 						{way.gap.apart ? 'with nothing wrong: one reading is.' : 'with nothing wrong, so they agree.'}
@@ -53,10 +59,11 @@
 			</div>
 		{/each}
 		{#if open.length > 0}
-			<p class="lab doors">
+			<p class="lab flex flex-wrap items-center gap-x-4 gap-y-0">
 				From this round you can also take:
-				{#each open as method (method)}<a href="/rounds/{round.head.id}/{doors[method]}"
-						>{methodName(method, round.rig.kind)}</a
+				{#each open as method (method)}<a
+						class="inline-block py-2 px-0 font-semibold"
+						href="/rounds/{round.head.id}/{doors[method]}">{methodName(method, round.rig.kind)}</a
 					>{/each}
 			</p>
 		{/if}
@@ -64,26 +71,6 @@
 {/if}
 
 <style>
-	.ways {
-		display: grid;
-		gap: 10px;
-		padding: 12px 18px;
-	}
-	.way {
-		display: grid;
-		grid-template-columns: minmax(0, 0.8fr) minmax(0, 1.2fr);
-		gap: 18px;
-		align-items: center;
-	}
-	.way .num {
-		font-size: 1.9rem;
-	}
-	.scale {
-		position: relative;
-		height: 18px;
-		margin-bottom: 4px;
-		border-bottom: 2px solid var(--ink);
-	}
 	.scale i {
 		position: absolute;
 		left: 28%;
@@ -93,40 +80,11 @@
 		background: var(--moss-wash);
 		box-shadow: inset 0 0 0 1px var(--moss);
 	}
-	.scale b {
-		position: absolute;
-		bottom: 0;
-		width: 8px;
-		height: 18px;
-		margin-left: -4px;
-		background: var(--dye);
-	}
 	.apart .scale b {
 		background: var(--amber-fill);
-	}
-	.gap p {
-		font-size: 0.95rem;
-		line-height: 1.3;
 	}
 	.apart .gap p {
 		color: var(--amber-text);
 		font-weight: 600;
-	}
-	.doors {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 0 16px;
-	}
-	.doors a {
-		display: inline-block;
-		padding: 8px 0;
-		font-weight: 600;
-	}
-	@media (max-width: 700px) {
-		.way {
-			grid-template-columns: 1fr;
-			gap: 4px;
-		}
 	}
 </style>

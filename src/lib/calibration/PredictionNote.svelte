@@ -18,7 +18,9 @@
 
 <section class="card" class:off={!gap.held} aria-label="Prediction" role="status">
 	<p>
-		<span class="num" data-testid="gap">{gap.share < 0 ? '−' : '+'}{f.percent(gap.share)}</span>
+		<span class="num text-[1.7rem] leading-[1.1]" data-testid="gap"
+			>{gap.share < 0 ? '−' : '+'}{f.percent(gap.share)}</span
+		>
 		<b>against the prediction</b>
 	</p>
 	<p class="lab">
@@ -37,9 +39,5 @@
 	}
 	.off {
 		border-color: var(--amber);
-	}
-	.num {
-		font-size: 1.7rem;
-		line-height: 1.1;
 	}
 </style>

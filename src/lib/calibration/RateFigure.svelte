@@ -26,81 +26,24 @@
 	const whole = $derived(showFigure(inUnit('volumePerArea', rate, unit), 5, decimalComma));
 </script>
 
-<div class="rate">
-	<p class="big"><span class="num" data-testid="rate">{shown.value}</span> <span class="unit">{shown.unit}</span></p>
-	<p class="pm">
-		<span class="num">± {shown.interval}</span>
+<div class="grid grid-cols-[auto_1fr] gap-x-7 gap-y-1.5 items-end max-[700px]:grid-cols-[1fr]">
+	<p class="leading-[0.9]">
+		<span class="num text-[5.6rem] tracking-[-0.03em] max-[700px]:text-[5.4rem]" data-testid="rate">{shown.value}</span>
+		<span class="text-[1.4rem] font-semibold">{shown.unit}</span>
+	</p>
+	<p>
+		<span class="num block text-[1.8rem]">± {shown.interval}</span>
 		<span class="lab">95 times in 100 the truth lies within. Unrounded {whole}.</span>
 	</p>
-	{#if shown.tooWide}<p class="wide">▲ {wideWords(relativeU95, decimalComma, budget)}</p>{/if}
-	<dl>
+	{#if shown.tooWide}<p class="col-span-full font-semibold">▲ {wideWords(relativeU95, decimalComma, budget)}</p>{/if}
+	<dl
+		class="col-[1/3] grid grid-cols-[repeat(4,1fr)] gap-2.5 mx-0 mt-1.5 mb-0 max-[700px]:col-1 max-[700px]:grid-cols-[1fr_1fr]"
+	>
 		{#each others as other (other.unit)}
-			<div>
-				<dd class="num">{other.value}</dd>
-				<dt>{other.unit} ± {other.interval}</dt>
+			<div class="py-1 px-2.5 border border-rule rounded-[6px]">
+				<dd class="num text-[1.5rem] leading-[1.1]">{other.value}</dd>
+				<dt class="text-soft text-[0.82rem] whitespace-nowrap">{other.unit} ± {other.interval}</dt>
 			</div>
 		{/each}
 	</dl>
 </div>
-
-<style>
-	.rate {
-		display: grid;
-		grid-template-columns: auto 1fr;
-		gap: 6px 28px;
-		align-items: end;
-	}
-	.wide {
-		grid-column: 1 / -1;
-		font-weight: 600;
-	}
-	.big {
-		line-height: 0.9;
-	}
-	.big .num {
-		font-size: 5.6rem;
-		letter-spacing: -0.03em;
-	}
-	.unit {
-		font-size: 1.4rem;
-		font-weight: 600;
-	}
-	.pm .num {
-		display: block;
-		font-size: 1.8rem;
-	}
-	dl {
-		grid-column: 1 / 3;
-		display: grid;
-		grid-template-columns: repeat(4, 1fr);
-		gap: 10px;
-		margin: 6px 0 0;
-	}
-	dl div {
-		padding: 4px 10px;
-		border: 1px solid var(--rule);
-		border-radius: 6px;
-	}
-	dd {
-		margin: 0;
-		font-size: 1.5rem;
-		line-height: 1.1;
-	}
-	dt {
-		color: var(--soft);
-		font-size: 0.82rem;
-		white-space: nowrap;
-	}
-	@media (max-width: 700px) {
-		.rate {
-			grid-template-columns: 1fr;
-		}
-		.big .num {
-			font-size: 5.4rem;
-		}
-		dl {
-			grid-column: 1;
-			grid-template-columns: 1fr 1fr;
-		}
-	}
-</style>

@@ -61,17 +61,19 @@
 				onclick={() => (stepsOpen = false)}
 			>
 				<i style="--done:{s.done * 100}%" aria-hidden="true"></i>
-				<b>{s.title}</b>
-				<span class="num">{s.figure || (s.name === 'sign-off' && s.done === 1 ? '✓' : '')}<small>{s.note}</small></span>
+				<b class="font-semibold">{s.title}</b>
+				<span class="num text-[1.3rem] leading-none text-right"
+					>{s.figure || (s.name === 'sign-off' && s.done === 1 ? '✓' : '')}<small>{s.note}</small></span
+				>
 			</a>
 		</li>
 	{/each}
 {/snippet}
 
 {#snippet body()}
-	<main id="step">
+	<main class="flex flex-col min-w-0 py-4 px-5.5 overflow-auto" id="step">
 		{#if round.storeError}
-			<p class="shout" role="alert">
+			<p class="mb-3 p-3 border-l-5 border-l-rust bg-rust-wash font-semibold" role="alert">
 				This device could not keep that reading ({round.storeError}). Free some room, then enter it again.
 			</p>
 		{/if}
@@ -80,35 +82,35 @@
 {/snippet}
 
 {#if phone.current}
-	<div class="phone">
-		<header class="bar">
+	<div class="phone flex flex-col h-[100dvh]">
+		<header class="bar flex items-center gap-3 min-h-13 pr-2 bg-bar text-bar-text">
 			<button type="button" class="steps-button" aria-expanded={stepsOpen} onclick={() => (stepsOpen = !stepsOpen)}>
 				<b>{round.steps.find((s) => s.name === step)?.title}</b><span>{rig.name} ▾</span>
 			</button>
-			<span class="pill"><OutboxStatus {status} short /></span>
+			<span class="py-1 px-2.5 rounded-full bg-bar-raised"><OutboxStatus {status} short /></span>
 		</header>
-		<div class="strip" aria-hidden="true">
+		<div class="strip flex gap-0.5 h-2" aria-hidden="true">
 			{#each round.steps as s (s.name)}<i style="--done:{s.done * 100}%"></i>{/each}
 		</div>
 		{#if stepsOpen}
 			<nav class="sheet" aria-label="Steps of the round">
 				<ol>{@render rail()}</ol>
-				<a class="btn plain" href="/sprayers/{round.head.sprayerId}">Leave the round, it is kept</a>
+				<a class="btn plain my-0 mx-4" href="/sprayers/{round.head.sprayerId}">Leave the round, it is kept</a>
 			</nav>
 		{/if}
-		<details class="line">
-			<summary>
+		<details class="line bg-paper-deep border-b border-b-rule">
+			<summary class="flex justify-between items-center gap-2 min-h-12 py-1 px-4 text-[0.95rem] cursor-pointer">
 				<span>Spray volume{round.signedOff ? '' : ' so far'}</span>
 				{#if shown}<span><span class="num">{shown.value}</span> <b>{shown.unit}</b> ± {shown.interval}</span
 					>{:else}<span class="lab">not yet</span>{/if}
 			</summary>
-			<div class="opened"><AnswerPanel state={round} {unit} /></div>
+			<div class="max-h-[60dvh] px-4 pt-2 pb-4 overflow-auto"><AnswerPanel state={round} {unit} /></div>
 		</details>
 		{@render body()}
 	</div>
 {:else}
 	<div class="frame">
-		<div class="top">
+		<div class="col-span-full">
 			<AppBar {path}>
 				{#snippet right()}
 					<a class="unit-chip" href="/farm" title="The farm's unit">{longUnit(unit)}</a>
@@ -116,44 +118,50 @@
 				{/snippet}
 			</AppBar>
 		</div>
-		<aside class="steps" aria-label="The round">
-			<div class="rig">
+		<aside class="flex flex-col border-r border-r-rule py-4 px-0 overflow-auto" aria-label="The round">
+			<div class="px-4.5 pt-0 pb-3.5">
 				<h2>{rig.name}</h2>
-				<p class="lab">{describe}</p>
-				{#if setting}<p class="lab"><b>{setting.name}</b>{round.round.person ? ` · ${round.round.person}` : ''}</p>{/if}
+				<p class="lab mt-0.75 text-[0.9rem]">{describe}</p>
+				{#if setting}<p class="lab mt-0.75 text-[0.9rem]">
+						<b>{setting.name}</b>{round.entered.person ? ` · ${round.entered.person}` : ''}
+					</p>{/if}
 			</div>
 			<nav aria-label="Steps of the round"><ol>{@render rail()}</ol></nav>
-			<div class="rest">
+			<div class="flex justify-between items-center mt-auto px-4.5 pt-2 pb-0">
 				{#if round.signedOff}<p class="lab"><b>Signed off.</b> Read-only.</p>{/if}
-				<button type="button" class="keys" onclick={() => (keysOpen = true)}><kbd>?</kbd> Keys</button>
+				<button type="button" class="min-h-12 text-soft cursor-pointer" onclick={() => (keysOpen = true)}
+					><kbd>?</kbd> Keys</button
+				>
 			</div>
 		</aside>
 		{@render body()}
-		<aside class="answer" aria-label="The answer"><AnswerPanel state={round} {unit} /></aside>
+		<aside class="answer p-4.5 border-l border-l-rule bg-paper-deep overflow-auto" aria-label="The answer">
+			<AnswerPanel state={round} {unit} />
+		</aside>
 	</div>
 {/if}
 
 {#if keysOpen}
 	<div class="keys-card card" role="dialog" aria-label="Keys">
 		<h2>Keys</h2>
-		<dl>
-			<div>
+		<dl class="grid gap-2">
+			<div class="grid grid-cols-[90px_1fr]">
 				<dt><kbd>Space</kbd></dt>
 				<dd>starts and stops the stopwatch</dd>
 			</div>
-			<div>
+			<div class="grid grid-cols-[90px_1fr]">
 				<dt><kbd>Enter</kbd></dt>
 				<dd>keeps a reading and goes to the next</dd>
 			</div>
-			<div>
+			<div class="grid grid-cols-[90px_1fr]">
 				<dt><kbd>←</kbd> <kbd>→</kbd></dt>
 				<dd>move along the boom, the arc or the pans</dd>
 			</div>
-			<div>
+			<div class="grid grid-cols-[90px_1fr]">
 				<dt><kbd>Esc</kbd></dt>
 				<dd>takes back what is being typed</dd>
 			</div>
-			<div>
+			<div class="grid grid-cols-[90px_1fr]">
 				<dt><kbd>?</kbd></dt>
 				<dd>shows and hides this</dd>
 			</div>
@@ -167,28 +175,6 @@
 		display: grid;
 		grid-template: 56px minmax(0, 1fr) / 232px minmax(0, 1fr) 304px;
 		height: 100dvh;
-	}
-	.top {
-		grid-column: 1 / -1;
-	}
-	.steps {
-		display: flex;
-		flex-direction: column;
-		border-right: 1px solid var(--rule);
-		padding: 16px 0;
-		overflow: auto;
-	}
-	.rig {
-		padding: 0 18px 14px;
-	}
-	.rig .lab {
-		margin-top: 3px;
-		font-size: 0.9rem;
-	}
-	ol {
-		list-style: none;
-		margin: 0;
-		padding: 0;
 	}
 	li a {
 		display: grid;
@@ -212,17 +198,9 @@
 			inset 0 1px var(--rule),
 			inset 0 -1px var(--rule);
 	}
-	li b {
-		font-weight: 600;
-	}
 	li a.dry:not(.on) b {
 		color: var(--soft);
 		font-weight: 500;
-	}
-	li .num {
-		font-size: 1.3rem;
-		line-height: 1;
-		text-align: right;
 	}
 	li small {
 		display: block;
@@ -230,45 +208,11 @@
 		color: var(--soft);
 		font: 400 0.78rem var(--font-text);
 	}
-	.rest {
-		display: flex;
-		justify-content: space-between;
-		align-items: center;
-		margin-top: auto;
-		padding: 8px 18px 0;
-	}
-	.keys {
-		min-height: 48px;
-		border: 0;
-		background: none;
-		color: var(--soft);
-		cursor: pointer;
-	}
 	kbd {
 		padding: 1px 7px;
 		border: 1px solid var(--field-border);
 		border-radius: 4px;
 		font: 600 0.85rem var(--font-text);
-	}
-	main {
-		display: flex;
-		flex-direction: column;
-		min-width: 0;
-		padding: 16px 22px;
-		overflow: auto;
-	}
-	.answer {
-		padding: 18px;
-		border-left: 1px solid var(--rule);
-		background: var(--paper-deep);
-		overflow: auto;
-	}
-	.shout {
-		margin-bottom: 12px;
-		padding: 12px;
-		border-left: 5px solid var(--rust);
-		background: var(--rust-wash);
-		font-weight: 600;
 	}
 	.keys-card {
 		position: fixed;
@@ -279,32 +223,6 @@
 		gap: 12px;
 		padding: 18px 20px;
 		border: 2px solid var(--ink);
-	}
-	.keys-card dl {
-		margin: 0;
-		display: grid;
-		gap: 8px;
-	}
-	.keys-card dl div {
-		display: grid;
-		grid-template-columns: 90px 1fr;
-	}
-	.keys-card dd {
-		margin: 0;
-	}
-	.phone {
-		display: flex;
-		flex-direction: column;
-		height: 100dvh;
-	}
-	.phone header {
-		display: flex;
-		align-items: center;
-		gap: 12px;
-		min-height: 52px;
-		padding-right: 8px;
-		background: var(--bar);
-		color: var(--bar-text);
 	}
 	.steps-button {
 		display: flex;
@@ -328,16 +246,6 @@
 		font: 700 1.15rem var(--font-figures);
 		font-stretch: 85%;
 	}
-	.pill {
-		padding: 4px 10px;
-		border-radius: 99px;
-		background: var(--bar-raised);
-	}
-	.strip {
-		display: flex;
-		gap: 2px;
-		height: 8px;
-	}
 	.strip i {
 		flex: 1;
 		background: linear-gradient(90deg, var(--dye) var(--done), var(--straw-wash) var(--done));
@@ -351,35 +259,13 @@
 		max-height: 80dvh;
 		overflow: auto;
 	}
-	.sheet .btn {
-		margin: 0 16px;
-	}
 	.phone main {
 		flex: 1;
 		min-height: 0;
 		padding: 12px 16px 0;
 		overflow: hidden;
 	}
-	.line {
-		background: var(--paper-deep);
-		border-bottom: 1px solid var(--rule);
-	}
-	.line summary {
-		display: flex;
-		justify-content: space-between;
-		align-items: center;
-		gap: 8px;
-		min-height: 48px;
-		padding: 4px 16px;
-		font-size: 0.95rem;
-		cursor: pointer;
-	}
 	.line .num {
 		font-size: 1.5rem;
-	}
-	.opened {
-		max-height: 60dvh;
-		padding: 8px 16px 16px;
-		overflow: auto;
 	}
 </style>

@@ -22,22 +22,28 @@
 	const open = $derived(Math.max(0, wanted - runs.filter((r) => !r.struck).length));
 </script>
 
-<ol aria-label="{what}s" class:plain={what === 'Go'}>
+<ol class="grid gap-2" aria-label="{what}s" class:plain={what === 'Go'}>
 	{#each runs as run, i (run.id)}
 		{@const time = seconds(run)}
 		<li class:struck={run.struck}>
-			<span class="dir" aria-hidden="true">{what === 'Go' ? '·' : i % 2 ? '←' : '→'}</span>
-			<span class="name"
+			<span class="text-dye-text text-[1.35rem]" aria-hidden="true">{what === 'Go' ? '·' : i % 2 ? '←' : '→'}</span>
+			<span class="whitespace-nowrap"
 				>{what}
 				{i + 1}
-				{what === 'Go' ? '' : i % 2 ? 'back' : 'out'}{#if run.by === 'typed'}<small>typed</small>{/if}</span
+				{what === 'Go' ? '' : i % 2 ? 'back' : 'out'}{#if run.by === 'typed'}<small
+						class="ml-1.5 text-soft phone:hidden">typed</small
+					>{/if}</span
 			>
-			<span class="num">{time === null ? run.time.typed.text : showDecimals(time, 2, decimalComma)} s</span>
-			{#if what === 'Run' || run.struck}<span class="each">{run.struck ? 'struck' : speedOf(time)}</span>{/if}
+			<span class="num text-[1.6rem]"
+				>{time === null ? run.time.typed.text : showDecimals(time, 2, decimalComma)} s</span
+			>
+			{#if what === 'Run' || run.struck}<span class="text-soft text-[0.95rem]"
+					>{run.struck ? 'struck' : speedOf(time)}</span
+				>{/if}
 			{#if !run.struck && !readOnly}
 				<button
 					type="button"
-					class="strike"
+					class="w-12 min-h-12 rounded-[6px] bg-transparent text-rust-text text-[1.1rem] cursor-pointer"
 					onclick={() => onstrike(run.id)}
 					aria-label="Strike {what.toLowerCase()} {i + 1}"
 					title="Strike it: it stays on record and no longer counts">✕</button
@@ -46,18 +52,13 @@
 		</li>
 	{/each}
 	{#each { length: open }, i (i)}
-		<li class="open"><span class="dir" aria-hidden="true">·</span><span>{what} {runs.length + i + 1}</span></li>
+		<li class="open">
+			<span class="text-dye-text text-[1.35rem]" aria-hidden="true">·</span><span>{what} {runs.length + i + 1}</span>
+		</li>
 	{/each}
 </ol>
 
 <style>
-	ol {
-		list-style: none;
-		margin: 0;
-		padding: 0;
-		display: grid;
-		gap: 8px;
-	}
 	.plain li {
 		grid-template-columns: 12px 1fr auto 48px;
 	}
@@ -72,16 +73,6 @@
 		border-radius: 6px;
 		background: var(--card);
 	}
-	.name {
-		white-space: nowrap;
-	}
-	.name small {
-		margin-left: 6px;
-		color: var(--soft);
-	}
-	.num {
-		font-size: 1.6rem;
-	}
 	.open {
 		border: 1px dashed var(--straw-edge);
 		background: var(--straw-wash);
@@ -91,28 +82,7 @@
 		text-decoration: line-through;
 		color: var(--soft);
 	}
-	.dir {
-		color: var(--dye-text);
-		font-size: 1.35rem;
-	}
-	.each {
-		color: var(--soft);
-		font-size: 0.95rem;
-	}
-	.strike {
-		width: 48px;
-		min-height: 48px;
-		border: 0;
-		border-radius: 6px;
-		background: transparent;
-		color: var(--rust-text);
-		font-size: 1.1rem;
-		cursor: pointer;
-	}
 	@media (max-width: 859px) {
-		.name small {
-			display: none;
-		}
 		li {
 			min-height: 46px;
 			padding: 0 2px 0 10px;

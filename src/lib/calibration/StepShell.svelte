@@ -19,48 +19,27 @@
 	let { title, lead, next, onnext, children, bare = false, ownFoot = false, besideWatch = false }: Props = $props();
 </script>
 
-<div class="step" class:bare>
-	<div class="head" class:beside={besideWatch}>
-		<div>
-			<h1>{title}</h1>
-			{#if lead}<p class="lab">{lead}</p>{/if}
+<div class="flex flex-col gap-3 flex-[1_0_auto] phone:flex-1 phone:min-h-0" class:bare>
+	<div class="head flex items-end gap-4" class:beside={besideWatch}>
+		<div class="flex-1">
+			<h1 class="phone:text-[1.6rem]">{title}</h1>
+			{#if lead}<p class="lab mt-1">{lead}</p>{/if}
 		</div>
 		{#if next && besideWatch}<button type="button" class="btn ink above" onclick={onnext}>{next} →</button>{/if}
 	</div>
-	<div class="body">{@render children()}</div>
+	<div
+		class="body relative flex flex-col gap-3 flex-[1_0_auto] phone:flex-1 phone:min-h-0 phone:my-0 phone:-mx-4 phone:py-0 phone:px-4 phone:overflow-y-auto"
+	>
+		{@render children()}
+	</div>
 	{#if next && !bare && !ownFoot}
 		<div class="foot" class:desk={besideWatch}>
-			<button type="button" class="btn ink big" onclick={onnext}>{next} →</button>
+			<button type="button" class="btn ink big phone:w-full" onclick={onnext}>{next} →</button>
 		</div>
 	{/if}
 </div>
 
 <style>
-	.step {
-		display: flex;
-		flex-direction: column;
-		gap: 12px;
-		flex: 1 0 auto;
-	}
-	.body {
-		/* What is only for screen readers stays inside, and lengthens no page. */
-		position: relative;
-		display: flex;
-		flex-direction: column;
-		gap: 12px;
-		flex: 1 0 auto;
-	}
-	.head {
-		display: flex;
-		align-items: end;
-		gap: 16px;
-	}
-	.head > div {
-		flex: 1;
-	}
-	.head .lab {
-		margin-top: 4px;
-	}
 	.above {
 		display: none;
 	}
@@ -76,17 +55,6 @@
 	}
 	@media (max-width: 859px) {
 		/* The body scrolls between the bar and the next action, which never leaves the thumb. */
-		.step {
-			flex: 1;
-			min-height: 0;
-		}
-		.body {
-			flex: 1;
-			min-height: 0;
-			margin: 0 -16px;
-			padding: 0 16px;
-			overflow-y: auto;
-		}
 		.bare .body {
 			gap: 0;
 		}
@@ -95,9 +63,6 @@
 			margin: 0 -16px;
 			padding: 10px 16px max(12px, env(safe-area-inset-bottom));
 			border-top: 1px solid var(--rule);
-		}
-		.foot .btn {
-			width: 100%;
 		}
 		.foot.desk {
 			display: none;
@@ -119,9 +84,6 @@
 		}
 		.bare {
 			gap: 0;
-		}
-		h1 {
-			font-size: 1.6rem;
 		}
 	}
 </style>

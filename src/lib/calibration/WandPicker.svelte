@@ -4,11 +4,11 @@
 	import Segmented from '$lib/kit/Segmented.svelte';
 
 	let { round }: { round: RoundState } = $props();
-	const value = $derived(round.round.notes.get('wand') === 'swung' ? 'swung' : 'still');
+	const value = $derived(round.entered.notes.get('wand') === 'swung' ? 'swung' : 'still');
 </script>
 
 <div>
-	<p class="lab">The wand was</p>
+	<p class="lab mb-1 font-semibold text-ink">The wand was</p>
 	<Segmented
 		label="How the wand was held"
 		options={[
@@ -21,11 +21,3 @@
 		}}
 	/>
 </div>
-
-<style>
-	.lab {
-		margin-bottom: 4px;
-		font-weight: 600;
-		color: var(--ink);
-	}
-</style>

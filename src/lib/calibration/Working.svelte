@@ -34,7 +34,7 @@
 </script>
 
 <div class="working">
-	<div class="head">
+	<div class="flex flex-wrap justify-between items-center gap-x-4 gap-y-2 mb-1.5">
 		<h2>The working</h2>
 		<Segmented
 			label="School of the working"
@@ -51,9 +51,11 @@
 	</div>
 	<ol>
 		{#each lines as line (line.finds)}
-			<li>
-				<span class="what">{names[line.finds]}</span>
-				<span class="rule">{line.rule}</span>
+			<li
+				class="grid grid-cols-[104px_minmax(0,0.8fr)_minmax(0,1.2fr)] items-baseline gap-x-3 py-1.25 px-0 border-b border-dashed border-b-rule max-[700px]:grid-cols-[1fr]"
+			>
+				<span class="font-semibold">{names[line.finds]}</span>
+				<span class="text-soft font-normal text-[0.86rem] leading-[1.25]">{line.rule}</span>
 				<span class="figures">{line.figures}</span>
 			</li>
 		{/each}
@@ -61,39 +63,9 @@
 </div>
 
 <style>
-	.head {
-		display: flex;
-		flex-wrap: wrap;
-		justify-content: space-between;
-		align-items: center;
-		gap: 8px 16px;
-		margin-bottom: 6px;
-	}
-	ol {
-		list-style: none;
-		margin: 0;
-		padding: 0;
-	}
-	li {
-		display: grid;
-		grid-template-columns: 104px minmax(0, 0.8fr) minmax(0, 1.2fr);
-		align-items: baseline;
-		column-gap: 12px;
-		padding: 5px 0;
-		border-bottom: 1px dashed var(--rule);
-	}
 	li:last-child {
 		border: 0;
 		font-weight: 700;
-	}
-	.what {
-		font-weight: 600;
-	}
-	.rule {
-		color: var(--soft);
-		font-weight: 400;
-		font-size: 0.86rem;
-		line-height: 1.25;
 	}
 	.figures {
 		font-family: var(--font-figures);
@@ -102,9 +74,6 @@
 		font-size: 1.1rem;
 	}
 	@media (max-width: 700px) {
-		li {
-			grid-template-columns: 1fr;
-		}
 		.figures {
 			font-size: 1.05rem;
 		}

@@ -25,7 +25,7 @@ async function adjusting(bodies: readonly EntryBody[], rig: Rig) {
 		settings: round.settings,
 		setting: null,
 		get round() {
-			return round.round;
+			return round.entered;
 		},
 		get calibration() {
 			return round.calibration;

@@ -54,7 +54,7 @@ export interface StepState {
 export interface StepSource {
 	readonly settings: FarmSettings;
 	readonly method: RoundMethod;
-	readonly round: Round;
+	readonly entered: Round;
 	readonly on: readonly number[];
 	readonly speed: { readonly measured: Measured<'speed'> } | null;
 	/** Width of the swath as far as it is known, m. */
@@ -70,7 +70,7 @@ export interface StepSource {
 export const usualRuns = 3;
 
 /** The steps of the way that was picked, and those of another that has readings already. */
-function stepsInPlay({ method, round }: StepSource): StepName[] {
+function stepsInPlay({ method, entered: round }: StepSource): StepName[] {
 	const read: Partial<Record<StepName, boolean>> = {
 		speed: round.runs.length > 0 || round.track !== null,
 		swath: round.wetted !== null || round.panCatches.size > 0,
@@ -94,15 +94,15 @@ export function stepStates(source: StepSource): StepState[] {
 	const steps: Record<StepName, () => StepState> = {
 		ready() {
 			const checks = checksOf(source.rig.kind);
-			const ticked = checks.filter((check) => source.round.ticks.has(check)).length;
+			const ticked = checks.filter((check) => source.entered.ticks.has(check)).length;
 			return state('ready', ticked / checks.length, `${ticked} of ${checks.length}`);
 		},
 		speed() {
-			const runs = source.round.runs.filter((r) => !r.struck).length;
-			if (!source.speed) return state('speed', source.round.course ? 0.2 : 0);
+			const runs = source.entered.runs.filter((r) => !r.struck).length;
+			if (!source.speed) return state('speed', source.entered.course ? 0.2 : 0);
 			const unit = metric ? 'km/h' : 'mph';
 			const value = inUnit('speed', source.speed.measured.value, unit);
-			const tracked = source.round.track !== null;
+			const tracked = source.entered.track !== null;
 			const how = tracked ? 'track' : `${runs} ${runs === 1 ? 'run' : 'runs'}`;
 			return state('speed', tracked ? 1 : runs / usualRuns, showDecimals(value, 2, comma), `${unit} · ${how}`);
 		},
@@ -112,7 +112,7 @@ export function stepStates(source: StepSource): StepState[] {
 			// A swath that follows from the rig is settled once somebody has gone on to the next reading.
 			const settled =
 				source.rig.kind === 'boom' || source.rig.kind === 'airblast'
-					? source.round.nozzles.size > 0 || source.round.used.length > 0
+					? source.entered.nozzles.size > 0 || source.entered.used.length > 0
 					: true;
 			const value = metric
 				? showDecimals(source.width, 2, comma)
@@ -121,7 +121,7 @@ export function stepStates(source: StepSource): StepState[] {
 		},
 		plot() {
 			const timed = source.method === 'plot-catch';
-			const goes = source.round.plotRuns.filter((r) => !r.struck).length;
+			const goes = source.entered.plotRuns.filter((r) => !r.struck).length;
 			if (source.area === null) return state('plot', goes > 0 ? 0.3 : 0);
 			const unit = metric ? 'm2' : 'ft2';
 			const value = source.area / factor('area', unit);
@@ -136,13 +136,13 @@ export function stepStates(source: StepSource): StepState[] {
 		flow() {
 			const all = source.on.length;
 			const seen = source.on.filter((n) => {
-				const takes = source.round.nozzles.get(n);
+				const takes = source.entered.nozzles.get(n);
 				return takes && (takes.passedOver || takes.takes.some((t) => t.counts));
 			}).length;
 			return state('flow', all > 0 ? seen / all : 0, seen > 0 ? `${seen} / ${all}` : '', seen > 0 ? 'caught' : '');
 		},
 		tank() {
-			const count = source.round.used.filter((u) => !u.struck).length;
+			const count = source.entered.used.filter((u) => !u.struck).length;
 			return state(
 				'tank',
 				Math.min(1, count),
@@ -158,7 +158,7 @@ export function stepStates(source: StepSource): StepState[] {
 			return state('volume', whole ? 1 : 0.5, shown.figure, `± ${shown.interval}`);
 		},
 		adjust() {
-			const { aim, change } = source.round;
+			const { aim, change } = source.entered;
 			return state('adjust', aim ? 1 : 0, change ? 'change' : aim ? 'unchanged' : '');
 		},
 		'sign-off': () => state('sign-off', source.signedOff ? 1 : 0)

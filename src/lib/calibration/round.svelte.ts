@@ -37,7 +37,9 @@ import {
 	fields,
 	entered
 } from '$core';
-import type { KeptRound, RoundStore } from '$lib/entries/round-store';
+import type { LogOutside } from '$lib/entries/entry-log.svelte';
+import { EntryLog } from '$lib/entries/entry-log.svelte';
+import type { KeptRound } from '$lib/entries/round-store';
 import type { FarmSettings } from '$lib/settings/farm-settings';
 import { skillOf } from '$lib/settings/skill';
 import type { RoundHead } from '$lib/wire/round-message';
@@ -47,15 +49,7 @@ import { namesOf } from '$lib/wording/nozzle-names';
 import type { StepName, StepState } from './round-steps';
 import { stepStates } from './round-steps';
 
-export interface RoundOutside {
-	readonly store: Pick<RoundStore, 'add'>;
-	/** A new UUIDv7. */
-	readonly newId: () => string;
-	/** Wall clock, ms. */
-	readonly now: () => number;
-	/** Something was added that wants sending. */
-	readonly onAdded: () => void;
-}
+export type RoundOutside = LogOutside<RoundHead, Entry>;
 
 export type { StepName, StepState };
 
@@ -75,45 +69,40 @@ export class RoundState {
 	readonly names: NozzleNames;
 	/** Walked, not driven: a person's pace wavers more. */
 	readonly onFoot: boolean;
-	readonly #outside: RoundOutside;
-	#queue: Promise<unknown> = Promise.resolve();
+	readonly #log: EntryLog<RoundHead, EntryBody, Entry>;
 	#catchTimeKept = false;
 
-	entries = $state.raw<readonly Entry[]>([]);
-	/** The device could not keep an entry: the one thing that must be shouted. */
-	storeError = $state<string | null>(null);
-
-	round: Round = $derived.by(() => foldRound(this.entries, this.head.setting ?? {}));
-	method: RoundMethod = $derived.by(() => methodOf(this.rig, this.round));
-	sheet: Result<AnySheet> = $derived.by(() => roundSheet(this.rig, this.round));
+	entered: Round = $derived.by(() => foldRound(this.entries, this.head.setting ?? {}));
+	method: RoundMethod = $derived.by(() => methodOf(this.rig, this.entered));
+	sheet: Result<AnySheet> = $derived.by(() => roundSheet(this.rig, this.entered));
 	result: Result<RoundCalibration> = $derived.by(() =>
-		calibrateRound(this.rig, this.round, this.skill, this.settings.evenRule)
+		calibrateRound(this.rig, this.entered, this.skill, this.settings.evenRule)
 	);
 	calibration: MethodCalibration | null = $derived(this.result.ok ? this.result.value.calibration : null);
 	/** Every other way that the readings of this round are enough for. */
 	others: readonly OtherWay[] = $derived(this.result.ok ? this.result.value.others : []);
 	speed = $derived.by(() => {
-		const reading = roundSpeed(this.round);
+		const reading = roundSpeed(this.entered);
 		if (!reading.ok) return null;
 		const skill = this.onFoot ? { ...this.skill, steadyDriven: this.skill.steadyOnFoot } : this.skill;
 		return { reading: reading.value, measured: speedOf(reading.value, skill) };
 	});
 	/** The swath as far as it is known, m. */
 	width: number | null = $derived.by(() => {
-		const reading = roundWidth(this.rig, this.round);
+		const reading = roundWidth(this.rig, this.entered);
 		return reading.ok ? (swathWidth(reading.value, this.skill)?.treated.value ?? null) : null;
 	});
 	/** Ground of the plot as far as it is known, m². */
 	area: number | null = $derived.by(() => {
-		const ground = roundGround(this.rig, this.round);
+		const ground = roundGround(this.rig, this.entered);
 		return ground.ok ? groundArea(ground.value, this.skill).value : null;
 	});
 	/** Flow and verdicts by themselves, so that catches are judged before any run was timed. */
-	flow: FlowResult | null = $derived.by(() => this.#flowOf(this.round));
+	flow: FlowResult | null = $derived.by(() => this.#flowOf(this.entered));
 	/** What was caught, held against the others, also while the time is not known yet: then its flows mean nothing. */
-	caught: FlowResult | null = $derived.by(() => this.flow ?? this.#untimed(this.round));
-	on: readonly number[] = $derived.by(() => nozzlesOn(this.rig.sections, this.round.off));
-	signedOff: boolean = $derived(this.round.signOff !== null);
+	caught: FlowResult | null = $derived.by(() => this.flow ?? this.#untimed(this.entered));
+	on: readonly number[] = $derived.by(() => nozzlesOn(this.rig.sections, this.entered.off));
+	signedOff: boolean = $derived(this.entered.signOff !== null);
 	steps: readonly StepState[] = $derived.by(() => stepStates(this));
 
 	constructor(kept: KeptRound, settings: FarmSettings, outside: RoundOutside) {
@@ -126,8 +115,7 @@ export class RoundState {
 		this.skill = skillOf(settings);
 		this.names = namesOf(rig.value);
 		this.onFoot = isCarried(rig.value);
-		this.#outside = outside;
-		this.entries = kept.entries;
+		this.#log = new EntryLog(kept, outside, (body) => this.#wrongWith(body));
 	}
 
 	#flowOf(round: Round): FlowResult | null {
@@ -149,45 +137,30 @@ export class RoundState {
 
 	/** What was caught, with catches that are not kept yet as if they were. */
 	caughtWith(drafts: readonly EntryBody[]): FlowResult | null {
-		const last = this.entries.reduce((most, e) => Math.max(most, e.seq), -1);
-		const entries = drafts.map((body, i) => ({ ...body, id: '', seq: last + 1 + i, at: '' }) as Entry);
+		const entries = drafts.map((body, i) => ({ ...body, id: '', seq: this.#log.next + i, at: '' }) as Entry);
 		const round = foldRound([...this.entries, ...entries], this.head.setting ?? {});
 		return this.#flowOf(round) ?? this.#untimed(round);
 	}
 
-	/**
-	 * Adds what happened: checked, kept on the device, then shown and sent. Answers with what is wrong, in which case
-	 * nothing was kept. Calls wait for each other, so that the order of a quick hand stays.
-	 */
-	add(body: EntryBody): Promise<readonly Issue[]> {
-		const added = this.#queue.then(() => this.#add(body));
-		this.#queue = added.catch(() => undefined);
-		return added;
+	get entries(): readonly Entry[] {
+		return this.#log.entries;
+	}
+	get storeError(): string | null {
+		return this.#log.storeError;
 	}
 
-	async #add(body: EntryBody): Promise<readonly Issue[]> {
-		if (this.signedOff) return [];
-		const issues = checkEntry(body, this.rig);
-		if (issues.length > 0) return issues;
-		const seq = this.entries.reduce((most, e) => Math.max(most, e.seq), -1) + 1;
-		const entry = { ...body, id: this.#outside.newId(), seq, at: new Date(this.#outside.now()).toISOString() } as Entry;
-		try {
-			await this.#outside.store.add(this.head.id, entry);
-		} catch (error) {
-			this.storeError = error instanceof Error ? error.message : String(error);
-			throw error;
-		}
-		this.storeError = null;
-		this.entries = [...this.entries, entry];
-		this.#outside.onAdded();
-		return [];
+	#wrongWith(body: EntryBody): readonly Issue[] {
+		return this.signedOff ? [{ code: 'closed', path: '' }] : checkEntry(body, this.rig);
+	}
+
+	/** Adds what happened. Answers with what is wrong, in which case nothing was kept. */
+	add(body: EntryBody): Promise<readonly Issue[]> {
+		return this.#log.add(body);
 	}
 
 	/** Takes in entries that another device made. */
 	takeIn(entries: readonly Entry[]): void {
-		const known = new Set(this.entries.map((e) => e.id));
-		const fresh = entries.filter((e) => !known.has(e.id));
-		if (fresh.length > 0) this.entries = [...this.entries, ...fresh];
+		this.#log.takeIn(entries);
 	}
 
 	/**
@@ -195,22 +168,22 @@ export class RoundState {
 	 * otherwise. Where nothing was timed, the trade's usual half minute.
 	 */
 	catchTime = $derived.by(() =>
-		this.round.catchTime === undefined
+		this.entered.catchTime === undefined
 			? this.method === 'plot-catch' || this.rig.groundDriven || this.timed
 				? null
 				: entered(fields.catchTime, typed('30', 's', this.settings))
-			: this.round.catchTime
+			: this.entered.catchTime
 	);
 
 	/** A course was driven against the clock. */
 	get timed(): boolean {
-		return !this.round.track && this.round.course !== null && this.round.runs.some((r) => !r.struck);
+		return !this.entered.track && this.entered.course !== null && this.entered.runs.some((r) => !r.struck);
 	}
 
 	/** Mean time over the course or the plot: what a jug is held for when it is held as long. */
 	ownTime: Time | null = $derived.by(() => {
 		if (this.method === 'plot-catch') {
-			const times = roundPlotTimes(this.round);
+			const times = roundPlotTimes(this.entered);
 			return times.ok ? (mean(times.value) as Time) : null;
 		}
 		const reading = this.speed?.reading;
@@ -226,7 +199,7 @@ export class RoundState {
 		});
 
 	countedTakes(nozzle: number) {
-		return this.round.nozzles.get(nozzle)?.takes.filter((t) => t.counts) ?? [];
+		return this.entered.nozzles.get(nozzle)?.takes.filter((t) => t.counts) ?? [];
 	}
 
 	/**
@@ -234,7 +207,7 @@ export class RoundState {
 	 * rest on a default.
 	 */
 	keepCatch(nozzle: number, text: string, why: CatchReason, unit: string): Promise<readonly Issue[]> {
-		if (this.round.catchTime === undefined && !this.#catchTimeKept) {
+		if (this.entered.catchTime === undefined && !this.#catchTimeKept) {
 			this.#catchTimeKept = true;
 			void this.add({ kind: 'catch-time', time: this.catchTime?.typed ?? null });
 		}
@@ -258,7 +231,7 @@ export class RoundState {
 	nextNozzle(after: number, taken: readonly number[] = []): number | null {
 		const open = this.on.filter((n) => {
 			if (taken.includes(n)) return false;
-			const takes = this.round.nozzles.get(n);
+			const takes = this.entered.nozzles.get(n);
 			return !takes || (!takes.passedOver && takes.takes.every((t) => !t.counts));
 		});
 		return open.find((n) => n > after) ?? open[0] ?? null;

@@ -101,7 +101,7 @@ describe('signing off', () => {
 		expect(form.problems.pressure).toContain('“3 L”');
 		form.pressure = '3 bar';
 		expect(await form.sign()).toBe(true);
-		expect(state.round.signOff).toMatchObject({ person: 'A. Sample', gear: 'B2', rpm: 1540 });
+		expect(state.entered.signOff).toMatchObject({ person: 'A. Sample', gear: 'B2', rpm: 1540 });
 	});
 
 	it('is blocked by a round that does not compute, not by findings', async () => {

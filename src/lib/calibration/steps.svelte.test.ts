@@ -115,7 +115,7 @@ describe('laying out a plot', () => {
 		await plot.pick(100);
 		expect(state.area).toBeCloseTo(100, 2);
 		await plot.setSide('length', '20');
-		expect(state.round.plot).toMatchObject({
+		expect(state.entered.plot).toMatchObject({
 			by: 'sides',
 			length: { typed: { text: '20' } },
 			width: { typed: { text: '5' } }
@@ -127,7 +127,7 @@ describe('laying out a plot', () => {
 		const plot = new PlotStepState(state);
 		plot.wanted = null;
 		expect(await plot.setSide('width', '4')).toEqual([]);
-		expect(state.round.plot).toBeNull();
+		expect(state.entered.plot).toBeNull();
 		await plot.setSide('length', '6');
 		expect(state.area).toBe(24);
 	});
@@ -298,8 +298,8 @@ describe('signing a carried rig', () => {
 		expect(form.problems.carrier).toContain('Nobody is named');
 		form.carrier = ' A. Sample ';
 		expect(await form.sign()).toBe(true);
-		expect([state.round.person, state.round.signOff?.person]).toEqual(['A. Sample', 'B. Sample']);
-		expect(state.round.signOff?.pressure).toBeUndefined();
+		expect([state.entered.person, state.entered.signOff?.person]).toEqual(['A. Sample', 'B. Sample']);
+		expect(state.entered.signOff?.pressure).toBeUndefined();
 	});
 	it('knows who carries it where that was said before', async () => {
 		const { state } = await roundState([{ kind: 'person', name: 'A. Sample' }], {}, knapsack);
@@ -312,8 +312,8 @@ describe('signing a carried rig', () => {
 		form.person = 'A. Sample';
 		expect(form.notes.join()).toContain('not measured');
 		expect(await form.sign()).toBe(true);
-		expect(state.round.signOff).toMatchObject({ gear: '' });
-		expect(state.round.signOff?.pressure).toBeUndefined();
+		expect(state.entered.signOff).toMatchObject({ gear: '' });
+		expect(state.entered.signOff?.pressure).toBeUndefined();
 	});
 	it('takes the gauge in the unit in which it was read, and a setting’s pressure for no reading', async () => {
 		const gauge = { kind: 'gauge', pressure: t('40', 'psi') } as const;
@@ -322,7 +322,7 @@ describe('signing a carried rig', () => {
 		expect(form.pressure).toBe('40 psi');
 		form.person = 'A. Sample';
 		await form.sign();
-		const signed = readField(fields.pressure, state.round.signOff!.pressure!, '');
+		const signed = readField(fields.pressure, state.entered.signOff!.pressure!, '');
 		expect(signed.ok && signed.value.value / 6894.757293168361).toBeCloseTo(40, 9);
 	});
 });

@@ -1,5 +1,3 @@
-import { z } from 'zod';
-
 export type MeterReading =
 	{ readonly ok: true; readonly litresPerMinute: number } | { readonly ok: false; readonly problem: string };
 
@@ -10,15 +8,14 @@ export interface FlowMeter {
 	read(nozzle: number): Promise<MeterReading>;
 }
 
-const presence = z.object({ flowMeter: z.boolean(), receiver: z.boolean() });
-const reading = z.object({ litresPerMinute: z.number().min(0) });
-const refusal = z.object({ error: z.object({ message: z.string() }) });
+/** The schemas come after the first view: nothing that is looked at waits for them. */
+const wire = () => import('$lib/wire/instruments');
 
 /** What the server has at hand: asked once, and nothing where it cannot be asked. */
 export async function instruments(fetcher: typeof fetch): Promise<{ flowMeter: boolean; receiver: boolean }> {
 	try {
 		const response = await fetcher('/api/instruments', { signal: AbortSignal.timeout(3000) });
-		const read = presence.safeParse(await response.json());
+		const read = (await wire()).presence.safeParse(await response.json());
 		return read.success ? read.data : { flowMeter: false, receiver: false };
 	} catch {
 		return { flowMeter: false, receiver: false };
@@ -40,7 +37,8 @@ export class ServerFlowMeter implements FlowMeter {
 		try {
 			const response = await this.#fetch(`/api/flow-meter?nozzle=${nozzle}`, { signal: AbortSignal.timeout(5000) });
 			const body: unknown = await response.json();
-			const read = reading.safeParse(body);
+			const { meterReading, refusal } = await wire();
+			const read = meterReading.safeParse(body);
 			if (response.ok && read.success) return { ok: true, litresPerMinute: read.data.litresPerMinute };
 			const refused = refusal.safeParse(body);
 			return { ok: false, problem: refused.success ? refused.data.error.message : 'The flow meter answered nonsense.' };

@@ -1,6 +1,6 @@
 <!-- @component What a farm tells for the day that something goes wrong, and of where and when its crops grow: both keep people from harm. -->
 <script lang="ts">
-	import FormField from '$lib/kit/FormField.svelte';
+	import Field from '$lib/kit/Field.svelte';
 	import type { SafetyTexts } from '$lib/forms/safety-form';
 	import { asWritten } from '$lib/wording/as-written';
 
@@ -27,26 +27,26 @@
 </script>
 
 <fieldset>
-	<legend>If something goes wrong</legend>
+	<legend class="font-semibold">If something goes wrong</legend>
 	<p class="lab">
 		Shown with one tap while mixing and spraying, without a network too. Write the numbers that hold where you are.
 	</p>
-	<div class="lines">
-		<FormField
+	<div class="grid grid-cols-[repeat(auto-fill,minmax(230px,1fr))] gap-3.5 mt-2.5">
+		<Field
 			name="emergency"
 			label="Emergency number"
 			inputmode="tel"
 			bind:value={() => texts.emergency, (emergency) => (texts = { ...texts, emergency })}
 			problem={problems.emergency}
 		/>
-		<FormField
+		<Field
 			name="poison"
 			label="Poison centre"
 			inputmode="tel"
 			bind:value={() => texts.poison, (poison) => (texts = { ...texts, poison })}
 			problem={problems.poison}
 		/>
-		<FormField
+		<Field
 			name="eyewash"
 			label="Where clean water and eyewash are"
 			bind:value={() => texts.eyewash, (eyewash) => (texts = { ...texts, eyewash })}
@@ -56,14 +56,14 @@
 	</div>
 </fieldset>
 <fieldset>
-	<legend>Where and when</legend>
+	<legend class="font-semibold">Where and when</legend>
 	<p class="lab">
 		From where you are come the hours near sunset, night and sunrise in which drift hangs in still air. A field’s own
 		boundary stands above it.
 	</p>
-	<div class="lines">
-		<div class="place">
-			<FormField
+	<div class="grid grid-cols-[repeat(auto-fill,minmax(230px,1fr))] gap-3.5 mt-2.5">
+		<div class="place grid gap-1.5 justify-items-start">
+			<Field
 				name="place"
 				label="Where the farm is"
 				bind:value={() => texts.place, (place) => (texts = { ...texts, place })}
@@ -73,59 +73,29 @@
 			<button type="button" class="btn plain" onclick={locate}>Here</button>
 			{#if locating}<span class="lab" role="status">{locating}</span>{/if}
 		</div>
-		<FormField
+		<Field
 			name="cropSeason"
 			label="A season begins on"
 			bind:value={() => texts.cropSeason, (cropSeason) => (texts = { ...texts, cropSeason })}
 			problem={problems.cropSeason}
 			hint="For the limits of labels: month and day, like 09-01. Empty: any twelve months around the job."
 		/>
-		<label class="height"
-			>Wind limits are meant at
-			<select
-				class="field-input"
-				name="windHeight"
-				bind:value={() => texts.windHeight, (windHeight) => (texts = { ...texts, windHeight })}
-			>
-				<option value="2">2 m, where people stand</option>
-				<option value="10">10 m, as forecasts tell it</option>
-			</select>
-			<span class="lab">Between the two Fallow counts with {asWritten('1.4', comma)}.</span>
-		</label>
+		<Field
+			name="windHeight"
+			label="Wind limits are meant at"
+			type="choice"
+			bind:value={() => texts.windHeight, (windHeight) => (texts = { ...texts, windHeight })}
+			options={[
+				{ value: '2', label: '2 m, where people stand' },
+				{ value: '10', label: '10 m, as forecasts give it' }
+			]}
+			hint="Between the two Fallow counts with {asWritten('1.4', comma)}."
+		/>
 	</div>
 </fieldset>
 
 <style>
-	fieldset {
-		margin: 0;
-		padding: 0;
-		border: 0;
-	}
-	legend {
-		padding: 0;
-		font-weight: 600;
-	}
-	.lines {
-		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
-		gap: 14px;
-		margin-top: 10px;
-	}
-	.place {
-		display: grid;
-		gap: 6px;
-		justify-items: start;
-	}
 	.place > :global(:first-child) {
 		width: 100%;
-	}
-	.height {
-		display: grid;
-		gap: 4px;
-		align-content: start;
-		font-weight: 600;
-	}
-	.height .lab {
-		font-weight: 400;
 	}
 </style>

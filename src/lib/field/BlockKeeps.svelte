@@ -37,16 +37,20 @@
 
 {#if shown.length > 0}
 	<ul class:bare>
-		{#each shown as { block, keeps } (block)}
-			<li>
-				{#if !bare}<b
+		{#each shown as { block, keeps }, i (i)}
+			<li
+				class="grid grid-cols-[minmax(120px,0.6fr)_minmax(0,2fr)] gap-x-4.5 gap-y-1.5 py-2.5 px-0 border-t border-t-rule"
+			>
+				{#if !bare}<b class="pt-1 text-[1.08rem]"
 						>{#if ids[block]}<a href="/ground/{ids[block]}">{block}</a>{:else}{block}{/if}</b
 					>{/if}
-				<dl>
-					{#each keeps as keep (keep.kind + keep.what + keep.until)}
+				<dl class="grid gap-1.5">
+					{#each keeps as keep, k (k)}
 						<div class={keep.kind}>
-							<dt>{keep.kind === 'entry' ? '✕ ' : keep.kind === 'not-entered' ? '▲ ' : ''}{keep.what}</dt>
-							<dd>
+							<dt class="pt-1.25 font-semibold">
+								{keep.kind === 'entry' ? '✕ ' : keep.kind === 'not-entered' ? '▲ ' : ''}{keep.what}
+							</dt>
+							<dd class="flex flex-wrap items-baseline gap-x-3 gap-y-0">
 								<span class="num">{keep.left}</span>
 								<span class="lab">{keep.until}</span>
 							</dd>
@@ -59,18 +63,6 @@
 {/if}
 
 <style>
-	ul {
-		list-style: none;
-		margin: 0;
-		padding: 0;
-	}
-	li {
-		display: grid;
-		grid-template-columns: minmax(120px, 0.6fr) minmax(0, 2fr);
-		gap: 6px 18px;
-		padding: 10px 0;
-		border-top: 1px solid var(--rule);
-	}
 	.bare li {
 		grid-template-columns: minmax(0, 1fr);
 		padding: 6px 0;
@@ -80,15 +72,6 @@
 	}
 	.bare dt {
 		padding-top: 2px;
-	}
-	li > b {
-		padding-top: 4px;
-		font-size: 1.08rem;
-	}
-	dl {
-		display: grid;
-		gap: 6px;
-		margin: 0;
 	}
 	dl div {
 		display: grid;
@@ -112,17 +95,6 @@
 	}
 	.not-entered .num {
 		font-size: 1.3rem;
-	}
-	dt {
-		padding-top: 5px;
-		font-weight: 600;
-	}
-	dd {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: baseline;
-		gap: 0 12px;
-		margin: 0;
 	}
 	.num {
 		font-size: 1.7rem;

@@ -168,16 +168,16 @@ area on the ellipsoid stand beside it while it is drawn.
 </script>
 
 <div
-	class="map"
+	class="map h-105 border-2 border-field-border rounded-[6px] z-0"
 	bind:this={element}
 	role="application"
 	aria-label="Map of the boundary; its corners can be typed below"
 ></div>
-<div class="said" role="status">
+<div class="said flex justify-between items-center gap-3 min-h-13" role="status">
 	{#if drawing}<p>{drawing}</p>
 	{:else if boundary}
 		<p>
-			<span class="num">{area(boundaryArea(boundary))}</span> on the ellipsoid; sides {facts
+			<span class="num text-[1.6rem]">{area(boundaryArea(boundary))}</span> on the ellipsoid; sides {facts
 				.flat()
 				.slice(0, 8)
 				.map(length)
@@ -188,12 +188,9 @@ area on the ellipsoid stand beside it while it is drawn.
 </div>
 
 <style>
+	/* The map's own style is no layer, and stands above the utilities. */
 	.map {
-		height: 420px;
-		border: 2px solid var(--field-border);
-		border-radius: 6px;
 		background: var(--paper-deep);
-		z-index: 0;
 	}
 	.map :global(path.own),
 	.map :global(path.leaflet-interactive) {
@@ -225,15 +222,5 @@ area on the ellipsoid stand beside it while it is drawn.
 		width: 44px;
 		height: 44px;
 		line-height: 44px;
-	}
-	.said {
-		display: flex;
-		justify-content: space-between;
-		align-items: center;
-		gap: 12px;
-		min-height: 52px;
-	}
-	.num {
-		font-size: 1.6rem;
 	}
 </style>

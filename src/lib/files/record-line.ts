@@ -5,6 +5,7 @@ import {
 	fields,
 	good,
 	inSign,
+	isDay,
 	readAmount,
 	readDose,
 	readField,
@@ -76,7 +77,7 @@ export function readRecordLine(at: (column: string) => string, settings: FarmSet
 		const text = at(column);
 		return text === '' ? null : (take(readField(field, typed(text, unit, settings), column))?.value ?? null);
 	};
-	const day = /^\d{4}-\d\d-\d\d$/.test(at('day')) && !Number.isNaN(Date.parse(at('day'))) ? at('day') : null;
+	const day = isDay(at('day')) ? at('day') : null;
 	if (day === null) wrong('day', at('day'), 'day');
 	const blocks = at('blocks')
 		.split(';')
@@ -91,7 +92,7 @@ export function readRecordLine(at: (column: string) => string, settings: FarmSet
 	const moment = (column: string): string | null => {
 		const text = at(column);
 		if (text === '' || day === null) return null;
-		if (/^\d{4}-\d\d-\d\dT.+(Z|[+-]\d\d:?\d\d)$/.test(text) && !Number.isNaN(Date.parse(text)))
+		if (/T.+(Z|[+-]\d\d:?\d\d)$/.test(text) && isDay(text.slice(0, 10)) && !Number.isNaN(Date.parse(text)))
 			return new Date(text).toISOString();
 		const clock = /^([01]?\d|2[0-3]):([0-5]\d)$/.exec(text);
 		return clock

@@ -2,7 +2,7 @@ import type { Measure, Typed } from '../../core/index';
 import { bounds, readQuantity, within } from '../../core/index';
 import { wordIssue } from '../wording/issues';
 import type { FarmSettings } from '../settings/farm-settings';
-import { mostMeasures } from '../settings/farm-settings';
+import { mostMeasures } from '../settings/limits';
 import { isMetric, typed } from '../settings/field-units';
 import { typedText } from '../settings/typed-text';
 

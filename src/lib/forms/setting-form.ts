@@ -40,7 +40,7 @@ export function readSettingForm(
 	};
 	const problems: Record<string, string> = {};
 	if (form.name === '') problems.name = 'A setting needs a name, like Left only or Second gear.';
-	if (off.length >= rig.sections.length) problems.off = 'Every part is off, so nothing sprays. Turn one on.';
+	if (off.length >= rig.sections.length) problems.on = 'Every part is off, so nothing sprays. Turn one on.';
 	if (asksOtherSide(rig, off) && otherSide === '')
 		problems.otherSide = 'Is the other side of each row sprayed too? The volume per area is twice or half by it.';
 	if (form.rpm !== '' && !(/^\d+$/.test(form.rpm) && Number(form.rpm) >= 1 && Number(form.rpm) <= 10_000))

@@ -20,8 +20,8 @@
 </script>
 
 {#if phone.current}
-	<header class="bar">
-		<a href={back}>← {backWords}</a>
+	<header class="flex items-center justify-between min-h-14 py-0 px-4 bg-bar text-bar-text">
+		<a class="flex items-center min-h-12 text-inherit font-semibold" href={back}>← {backWords}</a>
 		<OutboxStatus {status} short />
 	</header>
 {:else}
@@ -30,34 +30,9 @@
 	</AppBar>
 {/if}
 <main class="plain-page">
-	<div class="head">
+	<div class="flex items-baseline justify-between gap-4">
 		<h1>{title}</h1>
 		{#if !phone.current}<a href={back}>{backWords}</a>{/if}
 	</div>
 	{@render children()}
 </main>
-
-<style>
-	.bar {
-		display: flex;
-		align-items: center;
-		justify-content: space-between;
-		min-height: 56px;
-		padding: 0 16px;
-		background: var(--bar);
-		color: var(--bar-text);
-	}
-	.bar a {
-		display: flex;
-		align-items: center;
-		min-height: 48px;
-		color: inherit;
-		font-weight: 600;
-	}
-	.head {
-		display: flex;
-		align-items: baseline;
-		justify-content: space-between;
-		gap: 16px;
-	}
-</style>

@@ -18,26 +18,15 @@
 	});
 </script>
 
-<span class="status" data-state={status.state} role="status">
-	<span class="dot" aria-hidden="true"></span>{words}
+<span
+	class="inline-flex items-center gap-2 text-[0.9rem] leading-[1.2] text-bar-soft"
+	data-state={status.state}
+	role="status"
+>
+	<span class="dot flex-none w-2.5 h-2.5 rounded-[2px] bg-dye-light" aria-hidden="true"></span>{words}
 </span>
 
 <style>
-	.status {
-		display: inline-flex;
-		align-items: center;
-		gap: 0.5rem;
-		font-size: 0.9rem;
-		line-height: 1.2;
-		color: var(--bar-soft);
-	}
-	.dot {
-		flex: none;
-		width: 10px;
-		height: 10px;
-		border-radius: 2px;
-		background: var(--dye-light);
-	}
 	[data-state='waiting'] .dot,
 	[data-state='sending'] .dot {
 		background: transparent;

@@ -35,7 +35,12 @@ where this phone's clock differs from the farm's, it says so.
 		}
 		if (typed || !stale) return;
 		stale = false;
-		await invalidateAll();
+		try {
+			await invalidateAll();
+		} catch {
+			// Left while it was read, or no signal: the next page tells of it.
+			stale = true;
+		}
 	}
 
 	afterNavigate(({ type }) => {
@@ -63,18 +68,8 @@ where this phone's clock differs from the farm's, it says so.
 <svelte:window oninputcapture={() => (typed = true)} />
 
 {#if differs && phone.zone}
-	<p role="note">
+	<p class="py-1.5 px-5 bg-amber-wash border-b-2 border-b-amber text-[0.9rem]" role="note">
 		<b>▲ The farm’s clock shows {clockAt(timeZone, now)}</b> ({timeZone}), this phone’s {clockAt(phone.zone, now)}
 		({phone.zone}). Times here and in records are the farm’s. <a href="/farm#zone">Change the farm’s zone</a>
 	</p>
 {/if}
-
-<style>
-	p {
-		margin: 0;
-		padding: 6px 1.25rem;
-		background: var(--amber-wash);
-		border-bottom: 2px solid var(--amber);
-		font-size: 0.9rem;
-	}
-</style>

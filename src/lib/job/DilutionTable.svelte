@@ -19,10 +19,10 @@
 	});
 </script>
 
-<section class="card" aria-label="Dilution table">
+<section class="card grid gap-2 py-3.5 px-4.5" aria-label="Dilution table">
 	<h2>To mix any amount</h2>
-	<div class="scroll">
-		<table>
+	<div class="overflow-x-auto">
+		<table class="w-full border-collapse">
 			<thead>
 				<tr>
 					<th scope="col">Made up to</th>
@@ -33,9 +33,9 @@
 			<tbody>
 				{#each rows as row (row.total)}
 					<tr>
-						<th scope="row" class="num">{row.total}</th>
-						{#each row.products as product, i (i)}<td class="num">{product}</td>{/each}
-						<td class="num">{row.water}</td>
+						<th scope="row" class="num text-[1.15rem]">{row.total}</th>
+						{#each row.products as product, i (i)}<td class="num text-[1.15rem]">{product}</td>{/each}
+						<td class="num text-[1.15rem]">{row.water}</td>
 					</tr>
 				{/each}
 			</tbody>
@@ -50,18 +50,6 @@
 </section>
 
 <style>
-	section {
-		display: grid;
-		gap: 8px;
-		padding: 14px 18px;
-	}
-	.scroll {
-		overflow-x: auto;
-	}
-	table {
-		width: 100%;
-		border-collapse: collapse;
-	}
 	th,
 	td {
 		padding: 5px 10px 5px 0;
@@ -72,8 +60,5 @@
 		border: 0;
 		font-size: 0.9rem;
 		color: var(--soft);
-	}
-	tbody .num {
-		font-size: 1.15rem;
 	}
 </style>

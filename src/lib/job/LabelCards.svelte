@@ -9,18 +9,18 @@
 
 {#each findings as finding, i (i)}
 	{@const words = wordLabelFinding(finding, settings)}
-	<div class="finding" class:stop={finding.stop} class:good={finding.code === 'within-max'} data-code={finding.code}>
+	<div
+		class="py-2.5 px-3.5 border-l-6 border-l-amber bg-amber-wash"
+		class:stop={finding.stop}
+		class:good={finding.code === 'within-max'}
+		data-code={finding.code}
+	>
 		<b>{finding.stop ? '✕' : finding.code === 'within-max' ? '' : '▲'} {words.title}</b>
 		<p>{words.body}</p>
 	</div>
 {/each}
 
 <style>
-	.finding {
-		padding: 10px 14px;
-		border-left: 6px solid var(--amber);
-		background: var(--amber-wash);
-	}
 	.good {
 		border-color: var(--moss);
 		background: var(--moss-wash);

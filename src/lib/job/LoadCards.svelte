@@ -22,24 +22,34 @@
 	const mix = $derived(show('tank', plan.mix, settings, { digits: 4 }));
 </script>
 
-<div class="facts" aria-live="polite">
+<div class="flex flex-wrap gap-x-7 gap-y-2.5" aria-live="polite">
 	<div>
-		<span class="lab">to spray</span><span class="num">{area.figure} <small>{area.unit}</small></span>
+		<span class="lab block">to spray</span><span class="num text-[1.9rem] leading-[1.05]"
+			>{area.figure} <small>{area.unit}</small></span
+		>
 	</div>
 	<div>
-		<span class="lab">spray mix</span><span class="num">{mix.figure} <small>{mix.unit}</small></span>
+		<span class="lab block">spray mix</span><span class="num text-[1.9rem] leading-[1.05]"
+			>{mix.figure} <small>{mix.unit}</small></span
+		>
 	</div>
-	<div><span class="lab">loads</span><span class="num" data-testid="load-count">{plan.loads.length}</span></div>
+	<div>
+		<span class="lab block">loads</span><span class="num text-[1.9rem] leading-[1.05]" data-testid="load-count"
+			>{plan.loads.length}</span
+		>
+	</div>
 	{#each plan.totals as total, i (i)}
 		{@const t = showAmount(total, settings, products[i]?.dose)}
 		<div>
-			<span class="lab">{products[i]?.name} in all</span><span class="num">{t.figure} <small>{t.unit}</small></span>
+			<span class="lab block">{products[i]?.name} in all</span><span class="num text-[1.9rem] leading-[1.05]"
+				>{t.figure} <small>{t.unit}</small></span
+			>
 		</div>
 	{/each}
 </div>
-<ol class="loads">
+<ol class="grid grid-cols-[repeat(auto-fill,minmax(min(330px,100%),1fr))] gap-3.5">
 	{#each groups as group (group.from)}
-		<li class="card" data-testid="load">
+		<li class="card grid grid-cols-[92px_1fr] gap-4 py-3.5 px-4" data-testid="load">
 			<div class="tank"><Tank full={group.load.fill} product={group.load.productFill} /></div>
 			<div>
 				<h3>
@@ -50,17 +60,19 @@
 								: 'part full'}</span
 						>{/if}
 				</h3>
-				<p class="mix"><span class="num">{group.load.mix}</span> over {group.load.area}</p>
+				<p class="mx-0 mt-1 mb-1.5">
+					<span class="num text-[1.9rem] leading-[1.05]">{group.load.mix}</span> over {group.load.area}
+				</p>
 				<dl>
 					<div>
 						<dt>Water</dt>
-						<dd class="num">{group.load.water}</dd>
+						<dd class="num text-[1.25rem]">{group.load.water}</dd>
 					</div>
-					{#each group.load.products as p, i (i)}<div class="product">
-							<dt>{p.name}</dt>
-							<dd class="num">{p.figure} <small>{p.unit}</small></dd>
-							{#if p.mark}<dd class="at-mark">at the mark {p.mark}</dd>
-							{:else if p.coarse}<dd class="at-mark coarse">
+					{#each group.load.products as p, i (i)}<div>
+							<dt class="font-[650]">{p.name}</dt>
+							<dd class="num text-[1.7rem] leading-[1.1]">{p.figure} <small>{p.unit}</small></dd>
+							{#if p.mark}<dd class="col-span-full justify-self-end text-[0.95rem]">at the mark {p.mark}</dd>
+							{:else if p.coarse}<dd class="col-span-full justify-self-end text-[0.95rem] text-straw-text">
 									▲ no mark within {asWritten('2.5 %', settings.decimalComma)}: a finer measure, or a pre-mix
 								</dd>{/if}
 						</div>{/each}
@@ -71,34 +83,8 @@
 </ol>
 
 <style>
-	.facts {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 10px 28px;
-	}
-	.facts .lab {
-		display: block;
-	}
-	.facts .num {
-		font-size: 1.9rem;
-		line-height: 1.05;
-	}
 	small {
 		font: 600 0.95rem var(--font-text);
-	}
-	.loads {
-		list-style: none;
-		margin: 0;
-		padding: 0;
-		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(min(330px, 100%), 1fr));
-		gap: 14px;
-	}
-	li {
-		display: grid;
-		grid-template-columns: 92px 1fr;
-		gap: 16px;
-		padding: 14px 16px;
 	}
 	.tag {
 		margin-left: 6px;
@@ -109,16 +95,6 @@
 		color: var(--straw-text);
 		font: 600 0.82rem var(--font-text);
 	}
-	.mix {
-		margin: 4px 0 6px;
-	}
-	.mix .num {
-		font-size: 1.9rem;
-		line-height: 1.05;
-	}
-	dl {
-		margin: 0;
-	}
 	dl div {
 		display: grid;
 		grid-template-columns: 1fr auto;
@@ -126,24 +102,5 @@
 		align-items: baseline;
 		padding: 3px 0;
 		border-top: 1px dashed var(--rule);
-	}
-	dd {
-		margin: 0;
-		font-size: 1.25rem;
-	}
-	.product dt {
-		font-weight: 650;
-	}
-	.product dd.num {
-		font-size: 1.7rem;
-		line-height: 1.1;
-	}
-	.product .at-mark {
-		grid-column: 1 / -1;
-		justify-self: end;
-		font-size: 0.95rem;
-	}
-	.at-mark.coarse {
-		color: var(--straw-text);
 	}
 </style>

@@ -2,9 +2,9 @@
 <script lang="ts">
 	import type { Stop } from '$core';
 	import { shortestReason } from '$core';
-	import { stopKey } from '$lib/wire/passed-stops';
+	import { stopKey } from '$lib/wire/stop-key';
 	import { stopTitle } from '$lib/wording/safety';
-	import FormField from '$lib/kit/FormField.svelte';
+	import Field from '$lib/kit/Field.svelte';
 
 	interface Props {
 		/** Stops that want a reason; those that have one may stay in sight. */
@@ -20,15 +20,15 @@
 </script>
 
 {#if stops.length > 0}
-	<section class="stops" aria-label="Stop">
-		<h2>✕ Stop</h2>
+	<section class="grid gap-2.5 py-3 px-4 border-l-6 border-l-rust bg-rust-wash" aria-label="Stop">
+		<h2 class="text-rust-text text-[1.3rem]">✕ Stop</h2>
 		<p>Change it, or write why the work goes on. The reason stands in the record.</p>
-		<ul>
+		<ul class="grid gap-3.5">
 			{#each stops as stop (stopKey(stop))}
-				<li data-stop={stop.code}>
+				<li class="grid gap-1.5" data-stop={stop.code}>
 					<b>{stopTitle(stop)}</b>
 					{#if name}<input type="hidden" name="{name}-stop" value={JSON.stringify(stop)} />{/if}
-					<FormField
+					<Field
 						label="Reason for going on"
 						{...name ? { name } : {}}
 						bind:value={() => reasonOf(stop), (v) => onreason(stop, v)}
@@ -46,28 +46,6 @@
 {/if}
 
 <style>
-	.stops {
-		display: grid;
-		gap: 10px;
-		padding: 12px 16px;
-		border-left: 6px solid var(--rust);
-		background: var(--rust-wash);
-	}
-	h2 {
-		color: var(--rust-text);
-		font-size: 1.3rem;
-	}
-	ul {
-		display: grid;
-		gap: 14px;
-		margin: 0;
-		padding: 0;
-		list-style: none;
-	}
-	li {
-		display: grid;
-		gap: 6px;
-	}
 	.btn {
 		justify-self: start;
 		min-height: 56px;

@@ -1,5 +1,6 @@
 <!-- @component Rows from a CSV file: what each is read as before anything is kept; a bad row is named and stays to be mended. -->
 <script lang="ts" generics="T">
+	import FileDrop from './FileDrop.svelte';
 	import { untrack } from 'svelte';
 	import { enhance } from '$app/forms';
 	import type { ReadCsv } from '$lib/files/csv-rows';
@@ -48,7 +49,7 @@
 </script>
 
 {#if answered && (answered.taken > 0 || answered.known)}
-	<p class="done" role="status">
+	<p class="py-2.5 px-3.5 border-l-6 border-l-moss bg-moss-wash" role="status">
 		<b>✓ {answered.taken} {answered.taken === 1 ? `${one} is` : `${many} are`} taken in.</b>
 		{answered.known ? `${answered.known} of them stood here already and stay as they are.` : ''}
 		{answered.text ? 'The rows that could not be read are left here: mend them and take them in.' : ''}
@@ -56,6 +57,7 @@
 	</p>
 {/if}
 <form
+	class="grid grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)] gap-4.5 items-start phone:grid-cols-1"
 	method="post"
 	use:enhance={() =>
 		async ({ update, result }) => {
@@ -63,32 +65,25 @@
 			if (result.type === 'success' || result.type === 'failure') text = String(result.data?.text ?? '');
 		}}
 >
-	<div class="card left">
-		<label class="btn"
-			>Open a file<input
-				class="sr-only"
-				type="file"
-				{accept}
-				onchange={(e) => void take(e.currentTarget.files?.[0])}
-			/></label
-		>
-		<label class="text"
+	<div class="card left grid gap-3 py-4 px-4.5">
+		<FileDrop label="Open a file" {accept} ontake={(file) => void take(file)} />
+		<label class="grid gap-1 font-semibold"
 			>The rows
 			<textarea name="csv" class="field-input" rows="14" spellcheck="false" placeholder={example} bind:value={text}
 			></textarea></label
 		>
 		{#if problem || answered?.message}<p class="problem" role="alert">✕ {problem || answered?.message}</p>{/if}
 	</div>
-	<div class="card right" aria-live="polite">
+	<div class="card grid gap-3 py-4 px-4.5" aria-live="polite">
 		{#if asks !== null}
 			{@const readings = bothReadings(asks)}
-			<fieldset class="sign">
+			<fieldset class="sign grid gap-1 py-2.5 px-3.5 border-l-6 border-l-amber bg-amber-wash">
 				<legend>“{asks}” in this file is</legend>
 				<p class="lab">It could be either, and nothing else in the file tells which.</p>
 				{#each ['point', 'comma'] as const as value (value)}
-					<label
-						><input type="radio" name="decimal" {value} bind:group={sign} />
-						<b class="num">{readings[value]}</b>
+					<label class="flex items-center gap-2.5 min-h-12"
+						><input class="w-6 h-6 accent-dye" type="radio" name="decimal" {value} bind:group={sign} />
+						<b class="num text-[1.5rem]">{readings[value]}</b>
 						<span class="lab">{value === 'point' ? 'a point is the decimal sign' : 'a comma is the decimal sign'}</span
 						></label
 					>
@@ -104,27 +99,30 @@
 			</p>
 		{:else}
 			<p>
-				<span class="num big">{good.length}</span> can be taken in{bad.length > 0 ? `, ${bad.length} cannot yet` : ''}
+				<span class="num text-[2.6rem] leading-none">{good.length}</span> can be taken in{bad.length > 0
+					? `, ${bad.length} cannot yet`
+					: ''}
 			</p>
 			{#if bad.length > 0}
-				<ul class="bad">
+				<ul class="grid gap-2">
 					{#each bad as row (row.line)}
-						{#if !row.ok}<li>
+						{#if !row.ok}<li class="grid pl-2.5 border-l-5 border-l-rust">
 								<b>Line {row.line}{row.name ? `, ${row.name}` : ''}</b>
-								{#each row.issues as issue, i (i)}<span>✕ {issue.path ? `${issue.path}: ` : ''}{wordIssue(issue)}</span
+								{#each row.issues as issue, i (i)}<span class="text-rust-text font-semibold"
+										>✕ {issue.path ? `${issue.path}: ` : ''}{wordIssue(issue)}</span
 									>{/each}
 							</li>{/if}
 					{/each}
 				</ul>
 			{/if}
-			<ul>
+			<ul class="grid gap-2">
 				{#each good.slice(0, shown) as row (row.line)}
-					{#if row.ok}<li><b>{title(row.value)}</b><span class="lab">{facts(row.value)}</span></li>{/if}
+					{#if row.ok}<li class="grid"><b>{title(row.value)}</b><span class="lab">{facts(row.value)}</span></li>{/if}
 				{/each}
 			</ul>
 			{#if good.length > shown}<p class="lab">and {good.length - shown} more</p>{/if}
 		{/if}
-		<div class="do">
+		<div class="flex justify-between items-center">
 			<a class="btn plain" href={home}>Back</a>
 			<button class="btn go big" disabled={good.length === 0}>Take in {good.length === 0 ? '' : good.length}</button>
 		</div>
@@ -132,97 +130,13 @@
 </form>
 
 <style>
-	.sign {
-		display: grid;
-		gap: 4px;
-		margin: 0;
-		padding: 10px 14px;
-		border: 0;
-		border-left: 6px solid var(--amber);
-		background: var(--amber-wash);
-	}
 	.sign legend {
 		float: left;
 		padding: 0;
 		font-weight: 700;
 	}
-	.sign label {
-		display: flex;
-		align-items: center;
-		gap: 10px;
-		min-height: 48px;
-	}
-	.sign input {
-		width: 24px;
-		height: 24px;
-		accent-color: var(--dye);
-	}
-	.sign .num {
-		font-size: 1.5rem;
-	}
-	form {
-		display: grid;
-		grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);
-		gap: 18px;
-		align-items: start;
-	}
-	.left,
-	.right {
-		display: grid;
-		gap: 12px;
-		padding: 16px 18px;
-	}
-	.left .btn {
-		justify-self: start;
-	}
-	.left .btn:focus-within {
-		outline: 3px solid var(--dye);
-	}
-	.text {
-		display: grid;
-		gap: 4px;
-		font-weight: 600;
-	}
 	textarea {
 		font: 400 0.95rem/1.4 monospace;
 		resize: vertical;
-	}
-	.num.big {
-		font-size: 2.6rem;
-		line-height: 1;
-	}
-	ul {
-		display: grid;
-		gap: 8px;
-		margin: 0;
-		padding: 0;
-		list-style: none;
-	}
-	li {
-		display: grid;
-	}
-	.bad li {
-		padding-left: 10px;
-		border-left: 5px solid var(--rust);
-	}
-	.problem,
-	.bad span {
-		color: var(--rust-text);
-		font-weight: 600;
-	}
-	.done {
-		padding: 10px 14px;
-		border-left: 6px solid var(--moss);
-		background: var(--moss-wash);
-	}
-	.do {
-		display: flex;
-		justify-content: space-between;
-		align-items: center;
-	}
-	@media (max-width: 859px) {
-		form {
-			grid-template-columns: minmax(0, 1fr);
-		}
 	}
 </style>

@@ -5,6 +5,7 @@ Enter or leaving the field hands it on; a refusal keeps the text and says what i
 <script lang="ts">
 	import type { Issue } from '$core';
 	import { isBareNumber } from '$core';
+	import FieldShell from './FieldShell.svelte';
 	import { TextField } from './text-field.svelte';
 	import { shortUnit } from '$lib/settings/field-units';
 
@@ -24,7 +25,6 @@ Enter or leaving the field hands it on; a refusal keeps the text and says what i
 	}
 	let { label, kept, unit = '', commit, hint = '', small = false, disabled = false, onentered }: Props = $props();
 
-	const id = $props.id();
 	const field = new TextField(
 		() => kept,
 		(text) => commit(text)
@@ -37,49 +37,30 @@ Enter or leaving the field hands it on; a refusal keeps the text and says what i
 	}
 </script>
 
-<div class="field" class:small>
-	<label for={id}>{label}</label>
-	<div class="box">
-		<input
-			{id}
-			class="field-input"
-			type="text"
-			inputmode="text"
-			autocomplete="off"
-			autocapitalize="off"
-			spellcheck="false"
-			bind:value={field.text}
-			{disabled}
-			aria-invalid={field.problem !== null}
-			aria-describedby={field.problem ? `${id}-problem` : hint ? `${id}-hint` : undefined}
-			{onkeydown}
-			onblur={() => void field.commit()}
-		/>
-		{#if unit && (field.text.trim() === '' || isBareNumber(field.text))}<span class="unit" aria-hidden="true"
-				>{shortUnit(unit)}</span
-			>{/if}
-	</div>
-	{#if field.problem}
-		<p class="problem" id="{id}-problem" role="alert">{field.problem}</p>
-	{:else if hint}
-		<p class="hint" id="{id}-hint">{hint}</p>
-	{/if}
-</div>
+<FieldShell {label} problem={field.problem} {hint} {small}>
+	{#snippet control(words)}
+		<div class="relative" class:small>
+			<input
+				{...words}
+				class="field-input"
+				type="text"
+				inputmode="text"
+				autocomplete="off"
+				autocapitalize="off"
+				spellcheck="false"
+				bind:value={field.text}
+				{disabled}
+				{onkeydown}
+				onblur={() => void field.commit()}
+			/>
+			{#if unit && (field.text.trim() === '' || isBareNumber(field.text))}<span class="unit" aria-hidden="true"
+					>{shortUnit(unit)}</span
+				>{/if}
+		</div>
+	{/snippet}
+</FieldShell>
 
 <style>
-	.field {
-		display: grid;
-		gap: 0.25rem;
-		align-content: start;
-		min-width: 0;
-	}
-	label {
-		font-weight: 600;
-		font-size: 0.95rem;
-	}
-	.box {
-		position: relative;
-	}
 	.unit {
 		position: absolute;
 		right: 0.75rem;
@@ -88,25 +69,8 @@ Enter or leaving the field hands it on; a refusal keeps the text and says what i
 		color: var(--soft);
 		pointer-events: none;
 	}
-	.small label {
-		font-weight: 400;
-		font-size: 0.85rem;
-		color: var(--soft);
-	}
 	.small .field-input {
 		padding: 0.25rem 0.6rem;
 		font-size: 1.05rem;
-	}
-	.hint {
-		color: var(--soft);
-		font-size: 0.9rem;
-	}
-	.problem {
-		color: var(--rust-text);
-		font-size: 0.95rem;
-		font-weight: 600;
-	}
-	.problem::before {
-		content: '✕ ';
 	}
 </style>

@@ -26,7 +26,7 @@
 <button type="button" class="watch on-dye" class:running={watch.running} onclick={onpress}>
 	<small>{state}</small>
 	<span class="num">{showDecimals(watch.elapsed, 1, decimalComma)}</span>
-	<span class="say">{watch.running ? press[1] : press[0]} <kbd>Space</kbd></span>
+	<span class="say">{watch.running ? press[1] : press[0]} <kbd class="phone:hidden">Space</kbd></span>
 </button>
 
 <style>
@@ -91,9 +91,6 @@
 		}
 		.watch .num {
 			font-size: 6rem;
-		}
-		kbd {
-			display: none;
 		}
 	}
 </style>

@@ -6,8 +6,8 @@
 	import type { ProductText } from '$lib/forms/product-text';
 	import { neighbourWords } from '$lib/wording/ground';
 	import { dropletWords } from '$lib/wording/nozzles';
-	import FormField from '$lib/kit/FormField.svelte';
-	import FormText from '$lib/kit/FormText.svelte';
+	import Field from '$lib/kit/Field.svelte';
+	import FormSection from '$lib/kit/FormSection.svelte';
 
 	type Text = { -readonly [K in keyof ProductText]: ProductText[K] };
 	interface Props {
@@ -26,7 +26,7 @@
 </script>
 
 {#snippet line(name: keyof ProductText, label: string, hint = '', numeric = false)}
-	<FormField
+	<Field
 		{name}
 		{label}
 		{hint}
@@ -36,8 +36,7 @@
 	/>
 {/snippet}
 
-<fieldset class="card">
-	<legend>Intervals</legend>
+<FormSection title="Intervals">
 	{@render line(
 		'entry',
 		'Re-entry interval, hours',
@@ -53,7 +52,8 @@
 		true
 	)}
 	{@render line('daysBetween', 'Days between applications, at least', '', true)}
-	<FormText
+	<Field
+		type="lines"
 		name="plantBack"
 		label="Plant back, crop = days"
 		rows={3}
@@ -61,51 +61,62 @@
 		problem={problems.plantBack}
 		hint="Like clover = 120, a line each."
 	/>
-</fieldset>
-<fieldset class="card">
-	<legend>Weather, drops, neighbours</legend>
+</FormSection>
+<FormSection title="Weather, drops, neighbours">
 	{@render line('windLeast', `Wind at least, ${units.speed}`, 'Some labels forbid still air.')}
 	{@render line('wind', `Wind at most, ${units.speed}`, 'It counts for gusts too.')}
-	<label class="field"
-		>Finest drops allowed
-		<select class="field-input" name="drops" bind:value={text.drops}>
-			<option value="">not entered</option>
-			{#each dropletClasses as drops (drops)}<option value={drops}>{dropletWords[drops]}</option>{/each}
-		</select>
-	</label>
+	<Field
+		type="choice"
+		name="drops"
+		label="Finest drops allowed"
+		bind:value={text.drops}
+		problem={problems.drops}
+		options={[
+			{ value: '', label: 'not entered' },
+			...dropletClasses.map((drops) => ({ value: drops, label: dropletWords[drops] }))
+		]}
+	/>
 	{@render line('temperatureLow', `Air from, ${degrees}`)}
 	{@render line('temperatureHigh', `Air to, ${degrees}`)}
 	{@render line('buffer', `Unsprayed strip, ${units.side}`)}
 	{@render line('humidityLow', 'Humidity from, %', '', true)}
 	{@render line('humidityHigh', 'Humidity to, %', '', true)}
 	<div></div>
-	<div class="wide" role="group" aria-label="Not with the wind toward">
-		<span class="head">Not with the wind toward</span>
-		<input type="hidden" name="notToward" value={text.notToward} />
-		<div class="kinds">
+	<div class="col-span-full" role="group" aria-label="Not with the wind toward">
+		<span class="font-semibold">Not with the wind toward</span>
+		<div class="flex flex-wrap gap-x-5.5 gap-y-1">
 			{#each neighbourKinds as kind (kind)}
-				<label
-					><input type="checkbox" checked={toward.includes(kind)} onchange={() => toggle(kind)} />
+				<label class="flex items-center gap-2 min-h-12"
+					><input
+						class="w-6 h-6 accent-dye"
+						type="checkbox"
+						checked={toward.includes(kind)}
+						onchange={() => toggle(kind)}
+					/>
 					{neighbourWords[kind]}</label
 				>
 			{/each}
 		</div>
 		{#if problems.notToward}<p class="problem" role="alert">✕ {problems.notToward}</p>{/if}
 	</div>
-</fieldset>
-<fieldset class="card">
-	<legend>People</legend>
+</FormSection>
+<FormSection title="People">
 	{@render line('ppe', 'To wear while mixing', 'As the label says.')}
-	<label class="field"
-		>So poisonous that nobody handles it alone
-		<select class="field-input" name="notAlone" bind:value={text.notAlone}>
-			<option value="">the label does not say so</option>
-			<option value="yes">never alone</option>
-		</select>
-	</label>
+	<Field
+		type="choice"
+		name="notAlone"
+		label="So poisonous that nobody handles it alone"
+		bind:value={text.notAlone}
+		problem={problems.notAlone}
+		options={[
+			{ value: '', label: 'the label does not say so' },
+			{ value: 'yes', label: 'never alone' }
+		]}
+	/>
 	{@render line('notes', 'Notes')}
-	<div class="wide">
-		<FormText
+	<div class="col-span-full">
+		<Field
+			type="lines"
 			name="firstAid"
 			label="First aid, as the label says"
 			rows={4}
@@ -114,58 +125,4 @@
 			hint="One tap away while mixing and spraying, without a network too."
 		/>
 	</div>
-</fieldset>
-
-<style>
-	fieldset {
-		display: grid;
-		grid-template-columns: repeat(3, minmax(0, 1fr));
-		gap: 14px 20px;
-		align-items: start;
-		min-width: 0;
-		margin: 0;
-		padding: 14px 20px 18px;
-	}
-	legend {
-		float: left;
-		grid-column: 1 / -1;
-		padding: 0;
-		font: 700 1.15rem var(--font-figures);
-		font-stretch: 82%;
-	}
-	.field {
-		display: grid;
-		gap: 4px;
-		font-weight: 600;
-	}
-	.wide {
-		grid-column: 1 / -1;
-	}
-	.head {
-		font-weight: 600;
-	}
-	.kinds {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 4px 22px;
-	}
-	.kinds label {
-		display: flex;
-		align-items: center;
-		gap: 8px;
-		min-height: 48px;
-	}
-	.kinds input {
-		width: 24px;
-		height: 24px;
-		accent-color: var(--dye);
-	}
-	.problem {
-		color: var(--rust-text);
-	}
-	@media (max-width: 859px) {
-		fieldset {
-			grid-template-columns: minmax(0, 1fr);
-		}
-	}
-</style>
+</FormSection>

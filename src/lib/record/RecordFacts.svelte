@@ -7,40 +7,19 @@
 	let { record, settings }: { record: SprayRecord; settings: FarmSettings } = $props();
 </script>
 
-<dl class="card">
+<dl class="card m-0 py-1 px-4.5">
 	{#each recordFacts(record, settings) as fact, i (i)}
-		<div>
-			<dt>{fact.what}</dt>
-			<dd>{fact.text}</dd>
+		<div
+			class="grid grid-cols-[190px_minmax(0,1fr)] gap-x-4 gap-y-1 py-1.75 px-0 border-b border-b-hair phone:grid-cols-1"
+		>
+			<dt class="text-soft">{fact.what}</dt>
+			<dd class="font-semibold">{fact.text}</dd>
 		</div>
 	{/each}
 </dl>
 
 <style>
-	dl {
-		margin: 0;
-		padding: 4px 18px;
-	}
-	div {
-		display: grid;
-		grid-template-columns: 190px minmax(0, 1fr);
-		gap: 4px 16px;
-		padding: 7px 0;
-		border-bottom: 1px solid var(--hair);
-	}
 	div:last-child {
 		border: 0;
-	}
-	dt {
-		color: var(--soft);
-	}
-	dd {
-		margin: 0;
-		font-weight: 600;
-	}
-	@media (max-width: 859px) {
-		div {
-			grid-template-columns: minmax(0, 1fr);
-		}
 	}
 </style>

@@ -3,10 +3,8 @@ import type { MeasuringSkill } from '../../core/index';
 import { requirable, schools, usualSkill } from '../../core/index';
 import { rateUnits } from './rate-units';
 import { isZone, machineZone } from './farm-time';
+import { mostMeasures } from './limits';
 import { typedSchema } from '../wire/typed';
-
-/** Most jugs and scales that a farm notes. */
-export const mostMeasures = 20;
 
 const skillNames = Object.keys(usualSkill) as [keyof MeasuringSkill, ...(keyof MeasuringSkill)[]];
 

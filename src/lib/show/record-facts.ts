@@ -92,7 +92,11 @@ export function recordFacts(record: SprayRecord, settings: FarmSettings): Record
 		{ what: 'Nozzles', text: rig?.nozzles ?? '' },
 		{
 			what: 'Pressure',
-			text: rig?.pressure ? show('pressure', rig.pressure, settings).text : rig ? 'not measured' : ''
+			text: rig?.pressure
+				? show('pressure', rig.pressure, settings, { typed: rig.typedPressure }).text
+				: rig
+					? 'not measured'
+					: ''
 		},
 		{
 			what: 'Speed',

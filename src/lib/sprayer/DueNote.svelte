@@ -24,8 +24,8 @@
 	const area = $derived(showFigure(inUnit('area', si<'area'>(due.since.area), units.area), 3, settings.decimalComma));
 </script>
 
-<section class={due.state} aria-label="When it is due">
-	<h2>{heading}</h2>
+<section class={['grid gap-1 py-2 px-3 border-l-6 border-l-moss bg-card', due.state]} aria-label="When it is due">
+	<h2 class="text-[1.2rem]">{heading}</h2>
 	{#each due.reasons as reason (reason.code)}<p>{dueReasonText(reason, settings)}</p>{/each}
 	<p class="lab">
 		Since it was calibrated: {showFigure(due.since.hours, 2, settings.decimalComma)} h and {area}
@@ -34,20 +34,10 @@
 </section>
 
 <style>
-	section {
-		display: grid;
-		gap: 4px;
-		padding: 8px 12px;
-		border-left: 6px solid var(--moss);
-		background: var(--card);
-	}
 	.soon {
 		border-color: var(--straw);
 	}
 	.due {
 		border-color: var(--amber);
-	}
-	h2 {
-		font-size: 1.2rem;
 	}
 </style>

@@ -30,10 +30,10 @@
 	);
 </script>
 
-<article class="card">
-	<h3><a href="/sprayers/{id}">{rig.name}</a></h3>
+<article class="card grid grid-cols-[1fr_auto] gap-x-3 gap-y-1.5 items-end py-3.5 px-4">
+	<h3 class="col-[1/3]"><a class="text-ink no-underline" href="/sprayers/{id}">{rig.name}</a></h3>
 	<p
-		class="state"
+		class="state col-[1/3] text-moss-text font-semibold text-[0.9rem]"
 		class:look={!latest || latest.findings > 0 || latest.doubt !== null || due?.state === 'due' || shown?.tooWide}
 	>
 		{#if latest?.doubt}▲ in doubt: {eventWords[latest.doubt].short}{openRound
@@ -45,16 +45,16 @@
 	</p>
 	<div class="figure">
 		{#if shown}
-			<span class="num">{shown.value}</span> <b>{shown.unit} ± {shown.interval}</b>
+			<span class="num text-[2.3rem] leading-none">{shown.value}</span> <b>{shown.unit} ± {shown.interval}</b>
 		{:else}
-			<span class="num dry">–</span> <b>{settings.rateUnit}</b>
+			<span class="num text-[2.3rem] leading-none text-straw-edge">–</span> <b>{settings.rateUnit}</b>
 		{/if}
 		<p class="lab">
 			{describeRig(rig)}{latest ? `, calibrated ${latest.signedDay}` : ''}
 		</p>
 	</div>
 	<RigMini kind={rig.kind} nozzles={rig.nozzles} odd={(latest?.findings ?? 0) > 0} />
-	<div class="do">
+	<div class="col-[1/3] flex flex-wrap gap-2.5 mt-1.5">
 		{#if openRound}<a class="btn go" href="/rounds/{openRound}">Carry on</a>
 		{:else}<a class="btn" href="/rounds/new?sprayer={id}" data-sveltekit-preload-data="off">Start a round</a>{/if}
 		{#if latest}<a class="btn plain" href="/calibrations/{latest.id}/tank">Fill the tank</a>{/if}
@@ -62,44 +62,10 @@
 </article>
 
 <style>
-	article {
-		display: grid;
-		grid-template-columns: 1fr auto;
-		gap: 6px 12px;
-		align-items: end;
-		padding: 14px 16px;
-	}
-	h3 {
-		grid-column: 1 / 3;
-	}
-	h3 a {
-		color: var(--ink);
-		text-decoration: none;
-	}
 	h3 a:hover {
 		text-decoration: underline;
 	}
-	.state {
-		grid-column: 1 / 3;
-		color: var(--moss-text);
-		font-weight: 600;
-		font-size: 0.9rem;
-	}
 	.state.look {
 		color: var(--amber-text);
-	}
-	.num {
-		font-size: 2.3rem;
-		line-height: 1;
-	}
-	.dry {
-		color: var(--straw-edge);
-	}
-	.do {
-		grid-column: 1 / 3;
-		display: flex;
-		flex-wrap: wrap;
-		gap: 10px;
-		margin-top: 6px;
 	}
 </style>

@@ -10,7 +10,8 @@
 	import { fieldUnits, shortUnit } from '$lib/settings/field-units';
 	import { readRigForm } from '$lib/forms/rig-form';
 	import { carriedWords, carrierWords, driveWords, kindWords } from '$lib/wording/describe-rig';
-	import FormField from '$lib/kit/FormField.svelte';
+	import { editForm } from '$lib/kit/edit-form';
+	import Field from '$lib/kit/Field.svelte';
 	import RigDrawing from './RigDrawing.svelte';
 	import { asWritten } from '$lib/wording/as-written';
 
@@ -26,7 +27,7 @@
 
 	const { form, errors, enhance, submitting } = superForm(
 		untrack(() => initial),
-		{ resetForm: false, invalidateAll: true }
+		editForm
 	);
 	const units = $derived(fieldUnits(settings));
 	const kind = $derived($form.kind);
@@ -46,13 +47,24 @@
 	const sizesExample = $derived(
 		settings.decimalComma ? asWritten('1.0; 1.5; 1.5; 2.0', true) : asWritten('1.0, 1.5, 1.5, 2.0', false)
 	);
+	let more = $state(
+		untrack(() =>
+			(
+				['agitation', 'dead', 'pressureLow', 'fanAngle', 'band', 'makerSwath', 'pump', 'speedLow', 'groups'] as const
+			).some((name) => $form[name] !== '' && (name !== 'groups' || $form.kind === 'boom'))
+		)
+	);
+	// What is wrong has to be seen; what was opened stays open while it is mended.
+	$effect.pre(() => {
+		if (Object.values($errors).some(Boolean)) more = true;
+	});
 	const first = (name: RigText) => ($errors[name] as string[] | undefined)?.[0];
 	const ratingExample = $derived(asWritten('1.0 = 1.00 L/min\n1.5 = 1.50 L/min', settings.decimalComma));
 	const bare = (unit: string) => `A bare number is ${shortUnit(unit)}.`;
 </script>
 
 {#snippet field(name: RigText, label: string, hint: string, required = false, numeric = false)}
-	<FormField
+	<Field
 		{name}
 		{label}
 		{hint}
@@ -63,24 +75,33 @@
 	/>
 {/snippet}
 
-<form method="post" use:enhance novalidate>
-	<div class="left">
+<form
+	class="grid grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)] gap-4.5 phone:grid-cols-1"
+	method="post"
+	use:enhance
+	novalidate
+>
+	<div class="grid gap-3.5 content-start">
 		{#if fixed}
 			<input type="hidden" name="kind" value={kind} />
 		{:else}
-			<fieldset class="kinds">
-				<legend>What it is</legend>
+			<fieldset class="kinds grid grid-cols-[1fr_1fr] gap-2">
+				<legend class="mb-1.5 font-semibold">What it is</legend>
 				{#each sprayerKinds as k (k)}
 					<label class:on={kind === k}>
-						<input type="radio" name="kind" value={k} bind:group={$form.kind} />
+						<input class="absolute opacity-[0]" type="radio" name="kind" value={k} bind:group={$form.kind} />
 						<RigMini kind={k} nozzles={10} />
-						<span><b>{kindWords[k].name}</b><small>{kindWords[k].what}</small></span>
+						<span
+							><b>{kindWords[k].name}</b><small class="block text-soft text-[0.85rem] leading-[1.2]"
+								>{kindWords[k].what}</small
+							></span
+						>
 					</label>
 				{/each}
 			</fieldset>
 		{/if}
-		<div class="fields card">
-			<div class="wide">{@render field('name', 'What you call it', '', true)}</div>
+		<div class="fields card grid grid-cols-[1fr_1fr] gap-x-4.5 gap-y-3.5 content-start py-4 px-4.5">
+			<div class="wide col-[1/3]">{@render field('name', 'What you call it', '', true)}</div>
 			{#if kind === 'boom'}
 				{@render field('nozzles', 'Nozzles', 'On the whole boom, like 12.', true, true)}
 				{@render field('spacing', 'Nozzle spacing', bare(units.spacing), true)}
@@ -94,12 +115,13 @@
 				{@render field('rowSpacing', 'Row spacing', bare(units.course))}
 				{@render field('groups', 'Sizes, bottom to top', `Of one side, like ${sizesExample}. Empty: all one size.`)}
 			{:else}
-				<div class="select">
-					<label for="carried">How it is carried</label>
-					<select id="carried" name="carried" class="field-input" bind:value={$form.carried}>
-						{#each carried as c (c)}<option value={c}>{carriedWords[c]}</option>{/each}
-					</select>
-				</div>
+				<Field
+					name="carried"
+					type="choice"
+					label="How it is carried"
+					bind:value={() => $form.carried, (one) => ($form.carried = one as typeof $form.carried)}
+					options={carried.map((one) => ({ value: one, label: carriedWords[one] }))}
+				/>
 				{@render field('nozzles', 'Nozzles', 'On the wand. Empty: one.', false, true)}
 			{/if}
 			{@render field('tank', 'Tank', `What it holds. ${bare(units.tank)}`, true)}
@@ -111,59 +133,51 @@
 				`A bare number is ${units.pressure}. Empty both if you do not know.`
 			)}
 			{#if kind === 'airblast' || kind === 'boomless' || (kind === 'boom' && $form.groups !== '')}
-				<div class="wide area">
-					<label for="ratings">Rated flow of each size, at that pressure</label>
-					<textarea
-						id="ratings"
+				<div class="wide col-[1/3]">
+					<Field
 						name="ratings"
-						class="field-input"
-						rows="3"
+						type="lines"
+						label="Rated flow of each size, at that pressure"
+						rows={3}
 						bind:value={$form.ratings}
-						aria-invalid={first('ratings') !== undefined}
-						placeholder={ratingExample}></textarea>
-					{#if first('ratings')}<p class="problem" role="alert">✕ {first('ratings')}</p>{/if}
+						problem={first('ratings')}
+						placeholder={ratingExample}
+					/>
 				</div>
 			{/if}
 		</div>
-		<details
-			class="card more"
-			open={[
-				'agitation',
-				'dead',
-				'pressureLow',
-				'fanAngle',
-				'band',
-				'makerSwath',
-				'pump',
-				'speedLow',
-				...(kind === 'boom' ? ['groups'] : [])
-			].some((n) => $form[n as RigText] !== '') || Object.keys($errors).length > 0}
-		>
-			<summary
+		<details class="card" bind:open={more}>
+			<summary class="flex items-center min-h-13 py-0 px-4.5 font-semibold cursor-pointer"
 				>More of it: drive, agitation, pressures{kind === 'boom'
 					? ', fans, bands'
 					: kind === 'boomless'
 						? ', maker’s swath'
 						: ''}</summary
 			>
-			<div class="fields">
+			<div class="fields grid grid-cols-[1fr_1fr] gap-x-4.5 gap-y-3.5 content-start py-4 px-4.5">
 				{#if kind !== 'knapsack'}
-					<div class="select">
-						<label for="drive">What turns the pump</label>
-						<select id="drive" name="drive" class="field-input" bind:value={$form.drive}>
-							<option value="">not said</option>
-							{#each drives as d (d)}<option value={d}>{driveWords[d]}</option>{/each}
-						</select>
-					</div>
+					<Field
+						name="drive"
+						type="choice"
+						label="What turns the pump"
+						bind:value={() => $form.drive, (one) => ($form.drive = one as typeof $form.drive)}
+						options={[
+							{ value: '', label: 'not said' },
+							...drives.map((one) => ({ value: one, label: driveWords[one] }))
+						]}
+					/>
 				{/if}
 				{#if kind === 'boom' || kind === 'boomless'}
-					<div class="select">
-						<label for="carrier">What carries it</label>
-						<select id="carrier" name="carrier" class="field-input" bind:value={$form.carrier}>
-							<option value="">not said</option>
-							{#each carriers as c (c)}<option value={c}>{carrierWords[c]}</option>{/each}
-						</select>
-					</div>
+					<Field
+						name="carrier"
+						type="choice"
+						label="What carries it"
+						bind:value={() => $form.carrier, (one) => ($form.carrier = one as typeof $form.carrier)}
+						options={[
+							{ value: '', label: 'not said' },
+							...carriers.map((one) => ({ value: one, label: carrierWords[one] }))
+						]}
+					/>
 				{/if}
 				{@render field('agitation', 'Least that agitation stirs', bare(units.tank))}
 				{@render field('dead', 'What cannot be sprayed out', bare(units.tank))}
@@ -191,12 +205,12 @@
 			</div>
 		</details>
 	</div>
-	<div class="side">
-		<div class="card drawing">
+	<div class="flex flex-col gap-4 phone:order-1">
+		<div class="card grid items-center min-h-55 p-4">
 			{#if drawn}<RigDrawing rig={drawn.rig} width={drawn.width} />
 			{:else}<p class="lab">It is drawn here once its nozzles are counted.</p>{/if}
 		</div>
-		<div class="do">
+		<div class="flex justify-end items-center gap-3">
 			<a class="btn plain" href={cancel}>Back</a>
 			<button class="btn go big" disabled={$submitting}>{submit}</button>
 		</div>
@@ -204,29 +218,6 @@
 </form>
 
 <style>
-	form {
-		display: grid;
-		grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);
-		gap: 18px;
-	}
-	.left {
-		display: grid;
-		gap: 14px;
-		align-content: start;
-	}
-	.kinds {
-		display: grid;
-		grid-template-columns: 1fr 1fr;
-		gap: 8px;
-		margin: 0;
-		padding: 0;
-		border: 0;
-	}
-	legend {
-		margin-bottom: 6px;
-		padding: 0;
-		font-weight: 600;
-	}
 	.kinds label {
 		display: grid;
 		grid-template-columns: 96px 1fr;
@@ -247,85 +238,8 @@
 		outline: 3px solid var(--dye);
 		outline-offset: 2px;
 	}
-	.kinds input {
-		position: absolute;
-		opacity: 0;
-	}
 	.kinds :global(svg) {
 		width: 96px;
-	}
-	.kinds small {
-		display: block;
-		color: var(--soft);
-		font-size: 0.85rem;
-		line-height: 1.2;
-	}
-	.fields {
-		display: grid;
-		grid-template-columns: 1fr 1fr;
-		gap: 14px 18px;
-		align-content: start;
-		padding: 16px 18px;
-	}
-	.wide {
-		grid-column: 1 / 3;
-	}
-	.select,
-	.area {
-		display: grid;
-		gap: 0.25rem;
-		align-content: start;
-	}
-	.select label,
-	.area label {
-		font-weight: 600;
-	}
-	textarea {
-		min-height: 88px;
-		resize: vertical;
-	}
-	textarea::placeholder {
-		color: var(--soft);
-		opacity: 1;
-		font-weight: 400;
-	}
-	.more summary {
-		display: flex;
-		align-items: center;
-		min-height: 52px;
-		padding: 0 18px;
-		font-weight: 600;
-		cursor: pointer;
-	}
-	.problem {
-		color: var(--rust-text);
-		font-weight: 600;
-		font-size: 0.95rem;
-	}
-	.side {
-		display: flex;
-		flex-direction: column;
-		gap: 16px;
-	}
-	.drawing {
-		display: grid;
-		align-items: center;
-		min-height: 220px;
-		padding: 16px;
-	}
-	.do {
-		display: flex;
-		justify-content: flex-end;
-		align-items: center;
-		gap: 12px;
-	}
-	@media (max-width: 859px) {
-		form {
-			grid-template-columns: minmax(0, 1fr);
-		}
-		.side {
-			order: 1;
-		}
 	}
 	@media (max-width: 480px) {
 		.fields,

@@ -1,5 +1,6 @@
 <!-- @component A sprayer over time: volume, wear and evenness as lines, and every nozzle against every calibration. -->
 <script lang="ts">
+	import Field from '$lib/kit/Field.svelte';
 	import type { Rig } from '$core';
 	import { showDecimals, factor } from '$core';
 	import type { FarmSettings } from '$lib/settings/farm-settings';
@@ -76,10 +77,11 @@
 			: v >= 0
 				? `color-mix(in oklab, var(--amber-fill) ${Math.min(100, v * 700)}%, var(--card))`
 				: `color-mix(in oklab, var(--dye-light) ${Math.min(100, -v * 700)}%, var(--card))`;
+	const signed = $derived(traces.map((t) => ({ value: t.id, label: `${t.signedDay} ${t.person}` })));
 </script>
 
-<section aria-label="Over time">
-	<div class="head">
+<section class="grid gap-3 min-w-0" aria-label="Over time">
+	<div class="flex flex-wrap justify-between items-center gap-2.5">
 		<h2>Over time</h2>
 		<Segmented
 			label="What is shown over time"
@@ -109,9 +111,9 @@
 						? `${jobs.length === 0 ? 'No job' : 'One job'} was closed with it so far: each one that is tells what really went on the ground.`
 						: 'Fewer than two calibrations tell this: it takes a rated flow and the gauge, and more than one nozzle.'}
 			</p>{/if}
-		{#if outlook}<p class="outlook">{outlook}</p>{/if}
+		{#if outlook}<p class="py-2 px-3.5 border-l-6 border-l-dye bg-card font-semibold">{outlook}</p>{/if}
 		{#if lines.points > 0}<div
-				class="chart card"
+				class="card min-h-67.5 px-2.5 pt-2 pb-0"
 				role="img"
 				aria-label={lines.words}
 				{@attach chart(() => lines.options)}
@@ -119,7 +121,7 @@
 	{:else if traces.length > 0}
 		<!-- svelte-ignore a11y_no_noninteractive_tabindex (a table that scrolls sideways has to take the focus) -->
 		<div class="ledger-scroll" role="region" aria-label="Nozzles by calibration" tabindex="0">
-			<table>
+			<table class="border-collapse">
 				<thead
 					><tr
 						><th scope="col">% off its group</th>{#each grid.nozzles as n (n)}<th scope="col"
@@ -130,7 +132,7 @@
 				<tbody>
 					{#each grid.rows as row (row.id)}
 						<tr>
-							<th scope="row"><a href="/calibrations/{row.id}">{row.day}</a></th>
+							<th scope="row"><a class="inline-block py-2 px-0" href="/calibrations/{row.id}">{row.day}</a></th>
 							{#each row.cells as cell, i (grid.nozzles[i])}<td style="background:{shade(cell)}">{words(cell)}</td
 								>{/each}
 						</tr>
@@ -146,42 +148,15 @@
 		{/if}
 	{/if}
 	{#if traces.length > 1}
-		<form class="two" action="/sprayers/{sprayerId}/compare">
-			<label
-				>Compare <select class="field-input" name="one" bind:value={one}
-					>{#each traces as t (t.id)}<option value={t.id}>{t.signedDay} {t.person}</option>{/each}</select
-				></label
-			>
-			<label
-				>with <select class="field-input" name="two" bind:value={two}
-					>{#each traces as t (t.id)}<option value={t.id}>{t.signedDay} {t.person}</option>{/each}</select
-				></label
-			>
+		<form class="flex flex-wrap items-end gap-3" action="/sprayers/{sprayerId}/compare">
+			<Field name="one" label="Compare" type="choice" bind:value={one} options={signed} />
+			<Field name="two" label="with" type="choice" bind:value={two} options={signed} />
 			<button class="btn plain">Side by side</button>
 		</form>
 	{/if}
 </section>
 
 <style>
-	section {
-		display: grid;
-		gap: 12px;
-		min-width: 0;
-	}
-	.head {
-		display: flex;
-		flex-wrap: wrap;
-		justify-content: space-between;
-		align-items: center;
-		gap: 10px;
-	}
-	.chart {
-		min-height: 270px;
-		padding: 8px 10px 0;
-	}
-	table {
-		border-collapse: collapse;
-	}
 	th,
 	td {
 		min-width: 42px;
@@ -197,34 +172,5 @@
 		padding: 0 10px;
 		text-align: left;
 		font: 600 0.9rem var(--font-text);
-	}
-	th a {
-		display: inline-block;
-		padding: 8px 0;
-	}
-	.outlook {
-		padding: 8px 14px;
-		border-left: 6px solid var(--dye);
-		background: var(--card);
-		font-weight: 600;
-	}
-	.two {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: end;
-		gap: 12px;
-	}
-	.two label {
-		display: grid;
-		gap: 4px;
-		font-weight: 600;
-	}
-	.look {
-		color: var(--amber-text);
-		font-weight: 600;
-	}
-	.problem {
-		color: var(--rust-text);
-		font-weight: 600;
 	}
 </style>

@@ -40,8 +40,8 @@
 </script>
 
 {#if strips.length > 0}
-	<section class="card" aria-label="The weather">
-		<h2>{words}</h2>
+	<section class="card grid gap-2 py-3.5 px-4 min-w-0" aria-label="The weather">
+		<h2 class="text-[1.35rem]">{words}</h2>
 		<DayHours {strips} windows={stretches.map((s) => ({ from: s.from / 1000, to: s.to / 1000 }))} {now} {zone} />
 		<p class="lab">
 			Plain: all rules of the farm hold. ▲ look. ✕ stop. ? not known. The blue line: no rule stops the work. A job has
@@ -51,15 +51,3 @@
 {:else if answer?.problem}
 	<p class="lab">▲ {answer.problem}</p>
 {/if}
-
-<style>
-	section {
-		display: grid;
-		gap: 8px;
-		padding: 14px 16px;
-		min-width: 0;
-	}
-	h2 {
-		font-size: 1.35rem;
-	}
-</style>

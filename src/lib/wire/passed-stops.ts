@@ -1,9 +1,6 @@
 import { z } from 'zod';
-import type { PassedStop, Stop } from '../../core/index';
+import type { PassedStop } from '../../core/index';
 import { shortestReason, stops } from '../../core/index';
-
-/** A stop as a key: what it is, and whose. */
-export const stopKey = ({ code, about }: Stop): string => `${code} ${about}`;
 
 /** A stop that was passed, with its reason. */
 export const passedStopSchema = z.strictObject({

@@ -82,6 +82,7 @@ export const recordSchema = z.strictObject({
 			gear: text(60),
 			rpm: number.nullable(),
 			pressure: number.nullable(),
+			typedPressure: typedSchema.exactOptional(),
 			calibrated: z.iso.date()
 		})
 		.exactOptional(),

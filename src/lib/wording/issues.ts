@@ -149,134 +149,124 @@ const typedBounds: ReadonlySet<Issue['code']> = new Set([
 	'ring-open'
 ]);
 
-function words(issue: Issue): string {
-	const typed = issue.text === undefined || issue.text === '' ? '' : `“${issue.text}”`;
-	const example = exampleOf(issue.wanted ?? '', issue.comma);
-	const such = example ? ` Write it like ${example}.` : '';
-	const wanted = thing[issue.wanted ?? ''] ?? 'what belongs here';
-	switch (issue.code) {
-		case 'empty':
-			return `Nothing is written here.${such}`;
-		case 'unreadable':
-			return `${typed} cannot be read as ${wanted}.${such}`;
-		case 'comma':
-			return `${typed} could be read in two ways. This farm's decimal sign is ${issue.bound === ',' ? 'a comma: write 0,5' : 'a point: write 0.5'}. To change it, open Farm, “Decimal sign”.`;
-		case 'no-unit':
-			return `${typed} has no unit.${such}`;
-		case 'unknown-unit':
-			return `The unit in ${typed} is not one that Fallow knows for ${wanted}.${such}`;
-		case 'wrong-kind':
-			return `${typed} is not ${wanted}.${such}`;
-		case 'ambiguous-oz':
-			return `${typed}: is that fluid ounces or ounces of weight? Write fl oz for a liquid, or say that the product is dry.`;
-		case 'no-state':
-			return `${typed}: litres or kilograms? Say first whether the product is liquid or dry.`;
-		case 'per-what':
-			return `${typed} of product on what? Write what it is per, like ${issue.text} per ac, ${issue.text}/100 gal or ${issue.text} per ha.`;
-		case 'three-of-four':
-			return `${issue.text} of volume, speed, width and flow are given. Three of them give the fourth.`;
-		case 'mixes-otherwise':
-			return issue.bound === 'dry'
-				? 'A dry product does not mix that way. Pick dry flowable or powder, packets, water conditioner or foliar feed.'
-				: 'A liquid does not mix that way. Pick what its label says: solution, suspension, emulsion.';
-		case 'negative':
-			return `${typed} is below zero; it has to be more.${such}`;
-		case 'zero':
-			return `${typed || 'Zero'} is nothing; it has to be more than zero.${such}`;
-		case 'too-small':
-			return `${typed} is too small to be true here; ${issue.bound} is the least.${such}`;
-		case 'too-large':
-			return `${typed} is too large to be true here; ${issue.bound} is the most.${such}`;
-		case 'missing':
-			return `Still missing: ${places[issue.path] ?? issue.path}.`;
-		case 'not-whole':
-			return `${typed} is not a whole number of one or more.${such}`;
-		case 'upside-down':
-			return `${typed} is above ${issue.bound}: the low end comes first.`;
-		case 'angle':
-			return `${typed} is no fan angle; ${issue.bound} degrees. It is stamped on the nozzle, like the 110 of 110-03.`;
-		case 'share':
-			return `${typed} is not a share; it has to be more than 0 % and at most 100 %, like 85 %.`;
-		case 'shares-sum':
-			return `${typed} do not add up to 100 %. Write the three thirds from the bottom up, like 30, 45, 25.`;
-		case 'no-person':
-			return 'Nobody is named yet. Another person is another calibration: write who carries it, like A. Sample.';
-		case 'no-position':
-			return 'This track has no steady part of three readings or more. Drive longer at one speed, or move its ends.';
-		case 'count-mismatch':
-			return `${typed} given where there are ${issue.bound}. One for each nozzle, or say how many nozzles the catches stand for.`;
-		case 'nothing-caught':
-			return 'No water was caught yet. At least one nozzle has to give some.';
-		case 'no-runs':
-			return 'No run over the course was timed yet.';
-		case 'nothing-used':
-			return 'Nothing was used, or less than nothing: what is left has to be under what was in at the start.';
-		case 'no-even-swath':
-			return 'No swath width from these pans is even enough to be driven. Measure the wetted width instead, or check nozzle height and pressure and catch again.';
-		case 'sections-mismatch':
-			return `The sections ${typed} do not add up to ${issue.bound} nozzles. Write the nozzles in each from left to right, like 4, 4, 4.`;
-		case 'all-sections-off':
-			return 'Every section is off, so nothing sprays. Turn one on.';
-		case 'products-fill-tank':
-			return 'The products alone fill the tank: no room is left for water. Check the doses and their units.';
-		case 'dead-over-tank':
-			return 'The tank holds no more than what cannot be sprayed out of it. Check the tank and the dead volume, and their units.';
-		case 'row-over-tank':
-			return 'One row takes more than a tank, so no load can end at a row’s end. Split by full loads or equal ones.';
-		case 'pack-over-tank':
-			return `One container of ${issue.text} makes more than a tank of mix, or more than its last load can hold. Split by full loads or equal ones.`;
-		case 'no-packet':
-			return `${typed} is told in packets, and nothing says what one holds. Write the packet too, like 250 g.`;
-		case 'no-rows':
-			return `${typed} is told by the length of row, and no row spacing is known. Give the rows too.`;
-		case 'no-block-rows':
-			return 'This block is not told by its rows. Give a share of it, or tell the block by rows first.';
-		case 'too-many-loads':
-			return `That would be ${issue.text} loads; Fallow plans ${issue.bound} at the most. Check the tank and the area.`;
-		case 'same-pressure':
-			return `${typed} is a second flow at the same pressure. Keep the one that the sheet gives.`;
-		case 'no-orifice':
-			return `${typed} cannot follow ${issue.bound}: more pressure gives more flow, and by less than the pressure grows (twice the flow takes about four times the pressure). Check the two on the sheet.`;
-		case 'gravity':
-			return `${typed} is no specific gravity of a spray liquid; ${issue.bound}. Water is 1, fertiliser about 1.28.`;
-		case 'ring-short':
-			return `A boundary of ${issue.text} ${issue.text === '1' ? 'corner' : 'corners'} holds no ground. It takes three or more.`;
-		case 'ring-open':
-			return `The boundary is not closed: it begins at ${issue.bound} and ends at ${issue.text}. Its last position has to be its first.`;
-		case 'ring-crosses':
-			return `The boundary crosses itself at ${issue.text} (latitude, longitude). Move its corners apart there.`;
-		case 'not-degrees':
-			return `${typed} is no place on the earth in degrees. Longitude comes first, then latitude, as in 8.5, 47.1; and files in metres have to be made into degrees (WGS 84) first.`;
-		case 'not-one-record':
-			return `The lines of record ${typed} differ in more than their product. What belongs to the record has to be the same in each.`;
-		case 'no-density':
-			return `${typed} is a weight of a liquid. Enter the product’s density first (it is on the label or its data sheet), or write the volume.`;
-		case 'no-content':
-			return `${typed} is a dose of the active ingredient. Enter on the product how much it holds, like 480 g/L.`;
-		case 'which-active':
-			return `${typed} does not say which active ingredient it is of (${issue.bound}). Write its name too, like 750 g ${issue.bound?.split(', ')[0] ?? 'name'} a.i./ha.`;
-		case 'weight-percent':
-			return `${typed}: per cent of what? Write % v/v for volume in volume, % w/v for weight in volume; by weight in weight it takes the density.`;
-		case 'interval-no-end':
-			return 'No end is known for the last load, so re-entry and harvest cannot be counted. Say when the last load was out.';
-		case 'parked-ground-drive':
-			return 'The pump of this sprayer turns with its wheels, so nothing true can be caught while it is parked. Two ways work: catch while you drive the course, or refill after a known area.';
-		case 'level-over-load':
-			return `${typed} is more than the tank takes. Check the amount and its unit.`;
-		case 'other-side':
-			return 'One side is shut: is the other side of the row sprayed too, by a pass of its own? The volume depends on it.';
-		case 'dose-area':
-			return `${typed} on bands: is it per treated area or per field area? The label says which.`;
-		case 'dilute-or-mix':
-			return `${typed} in an orchard: is it per 100 L of dilute spray (to the point of run-off) or per 100 L of this mix? The label says which.`;
-		case 'no-dilute':
-			return `${typed} is of dilute spray. Enter the dilute volume: what the canopy takes to the point of run-off.`;
-		case 'not-concentrate':
-			return 'This label does not allow concentrate spraying.';
-		case 'twice':
-			return `${typed} stands there twice. Keep one line of it.`;
-	}
+/** What a sentence is made of: what was typed in quotes, what was wanted, and an example that works. */
+interface Said {
+	readonly typed: string;
+	readonly wanted: string;
+	readonly such: string;
+	readonly issue: Issue;
 }
+
+function words(issue: Issue): string {
+	const example = exampleOf(issue.wanted ?? '', issue.comma);
+	const sentence = sentences[issue.code];
+	if (typeof sentence === 'string') return sentence;
+	return sentence({
+		typed: issue.text === undefined || issue.text === '' ? '' : `“${issue.text}”`,
+		wanted: thing[issue.wanted ?? ''] ?? 'what belongs here',
+		such: example ? ` Write it like ${example}.` : '',
+		issue
+	});
+}
+
+const sentences: Record<Issue['code'], string | ((said: Said) => string)> = {
+	empty: ({ such }) => `Nothing is written here.${such}`,
+	unreadable: ({ typed, such, wanted }) => `${typed} cannot be read as ${wanted}.${such}`,
+	comma: ({ typed, issue }) =>
+		`${typed} could be read in two ways. This farm's decimal sign is ${issue.bound === ',' ? 'a comma: write 0,5' : 'a point: write 0.5'}. To change it, open Farm, “Decimal sign”.`,
+	'no-unit': ({ typed, such }) => `${typed} has no unit.${such}`,
+	'unknown-unit': ({ typed, such, wanted }) =>
+		`The unit in ${typed} is not one that Fallow knows for ${wanted}.${such}`,
+	'wrong-kind': ({ typed, such, wanted }) => `${typed} is not ${wanted}.${such}`,
+	'ambiguous-oz': ({ typed }) =>
+		`${typed}: is that fluid ounces or ounces of weight? Write fl oz for a liquid, or say that the product is dry.`,
+	'no-state': ({ typed }) => `${typed}: litres or kilograms? Say first whether the product is liquid or dry.`,
+	'per-what': ({ typed, issue }) =>
+		`${typed} of product on what? Write what it is per, like ${issue.text} per ac, ${issue.text}/100 gal or ${issue.text} per ha.`,
+	'three-of-four': ({ issue }) =>
+		`${issue.text} of volume, speed, width and flow are given. Three of them give the fourth.`,
+	'mixes-otherwise': ({ issue }) =>
+		issue.bound === 'dry'
+			? 'A dry product does not mix that way. Pick dry flowable or powder, packets, water conditioner or foliar feed.'
+			: 'A liquid does not mix that way. Pick what its label says: solution, suspension, emulsion.',
+	negative: ({ typed, such }) => `${typed} is below zero; it has to be more.${such}`,
+	zero: ({ typed, such }) => `${typed || 'Zero'} is nothing; it has to be more than zero.${such}`,
+	'too-small': ({ typed, such, issue }) => `${typed} is too small to be true here; ${issue.bound} is the least.${such}`,
+	'too-large': ({ typed, such, issue }) => `${typed} is too large to be true here; ${issue.bound} is the most.${such}`,
+	missing: ({ issue }) => `Still missing: ${places[issue.path] ?? issue.path}.`,
+	'not-whole': ({ typed, such }) => `${typed} is not a whole number of one or more.${such}`,
+	'upside-down': ({ typed, issue }) => `${typed} is above ${issue.bound}: the low end comes first.`,
+	angle: ({ typed, issue }) =>
+		`${typed} is no fan angle; ${issue.bound} degrees. It is stamped on the nozzle, like the 110 of 110-03.`,
+	share: ({ typed }) => `${typed} is not a share; it has to be more than 0 % and at most 100 %, like 85 %.`,
+	'shares-sum': ({ typed }) =>
+		`${typed} do not add up to 100 %. Write the three thirds from the bottom up, like 30, 45, 25.`,
+	'no-person': 'Nobody is named yet. Another person is another calibration: write who carries it, like A. Sample.',
+	'no-position':
+		'This track has no steady part of three readings or more. Drive longer at one speed, or move its ends.',
+	'count-mismatch': ({ typed, issue }) =>
+		`${typed} given where there are ${issue.bound}. One for each nozzle, or say how many nozzles the catches stand for.`,
+	'nothing-caught': 'No water was caught yet. At least one nozzle has to give some.',
+	'no-runs': 'No run over the course was timed yet.',
+	'nothing-used': 'Nothing was used, or less than nothing: what is left has to be under what was in at the start.',
+	'no-even-swath':
+		'No swath width from these pans is even enough to be driven. Measure the wetted width instead, or check nozzle height and pressure and catch again.',
+	'sections-mismatch': ({ typed, issue }) =>
+		`The sections ${typed} do not add up to ${issue.bound} nozzles. Write the nozzles in each from left to right, like 4, 4, 4.`,
+	'all-sections-off': 'Every section is off, so nothing sprays. Turn one on.',
+	'products-fill-tank': 'The products alone fill the tank: no room is left for water. Check the doses and their units.',
+	'dead-over-tank':
+		'The tank holds no more than what cannot be sprayed out of it. Check the tank and the dead volume, and their units.',
+	'row-over-tank':
+		'One row takes more than a tank, so no load can end at a row’s end. Split by full loads or equal ones.',
+	'pack-over-tank': ({ issue }) =>
+		`One container of ${issue.text} makes more than a tank of mix, or more than its last load can hold. Split by full loads or equal ones.`,
+	'no-packet': ({ typed }) =>
+		`${typed} is told in packets, and nothing says what one holds. Write the packet too, like 250 g.`,
+	'no-rows': ({ typed }) => `${typed} is told by the length of row, and no row spacing is known. Give the rows too.`,
+	'no-block-rows': 'This block is not told by its rows. Give a share of it, or tell the block by rows first.',
+	'too-many-loads': ({ issue }) =>
+		`That would be ${issue.text} loads; Fallow plans ${issue.bound} at the most. Check the tank and the area.`,
+	'same-pressure': ({ typed }) => `${typed} is a second flow at the same pressure. Keep the one that the sheet gives.`,
+	'no-orifice': ({ typed, issue }) =>
+		`${typed} cannot follow ${issue.bound}: more pressure gives more flow, and by less than the pressure grows (twice the flow takes about four times the pressure). Check the two on the sheet.`,
+	gravity: ({ typed, issue }) =>
+		`${typed} is no specific gravity of a spray liquid; ${issue.bound}. Water is 1, fertiliser about 1.28.`,
+	'ring-short': ({ issue }) =>
+		`A boundary of ${issue.text} ${issue.text === '1' ? 'corner' : 'corners'} holds no ground. It takes three or more.`,
+	'ring-open': ({ issue }) =>
+		`The boundary is not closed: it begins at ${issue.bound} and ends at ${issue.text}. Its last position has to be its first.`,
+	'ring-crosses': ({ issue }) =>
+		`The boundary crosses itself at ${issue.text} (latitude, longitude). Move its corners apart there.`,
+	'not-degrees': ({ typed }) =>
+		`${typed} is no place on the earth in degrees. Longitude comes first, then latitude, as in 8.5, 47.1; and files in metres have to be made into degrees (WGS 84) first.`,
+	'not-one-record': ({ typed }) =>
+		`The lines of record ${typed} differ in more than their product. What belongs to the record has to be the same in each.`,
+	'no-density': ({ typed }) =>
+		`${typed} is a weight of a liquid. Enter the product’s density first (it is on the label or its data sheet), or write the volume.`,
+	'no-content': ({ typed }) =>
+		`${typed} is a dose of the active ingredient. Enter on the product how much it holds, like 480 g/L.`,
+	'which-active': ({ typed, issue }) =>
+		`${typed} does not say which active ingredient it is of (${issue.bound}). Write its name too, like 750 g ${issue.bound?.split(', ')[0] ?? 'name'} a.i./ha.`,
+	'weight-percent': ({ typed }) =>
+		`${typed}: per cent of what? Write % v/v for volume in volume, % w/v for weight in volume; by weight in weight it takes the density.`,
+	'interval-no-end':
+		'No end is known for the last load, so re-entry and harvest cannot be counted. Say when the last load was out.',
+	'parked-ground-drive':
+		'The pump of this sprayer turns with its wheels, so nothing true can be caught while it is parked. Two ways work: catch while you drive the course, or refill after a known area.',
+	'level-over-load': ({ typed }) => `${typed} is more than the tank takes. Check the amount and its unit.`,
+	'other-side':
+		'One side is shut: is the other side of the row sprayed too, by a pass of its own? The volume depends on it.',
+	'dose-area': ({ typed }) => `${typed} on bands: is it per treated area or per field area? The label says which.`,
+	'dilute-or-mix': ({ typed }) =>
+		`${typed} in an orchard: is it per 100 L of dilute spray (to the point of run-off) or per 100 L of this mix? The label says which.`,
+	'no-dilute': ({ typed }) =>
+		`${typed} is of dilute spray. Enter the dilute volume: what the canopy takes to the point of run-off.`,
+	'not-concentrate': 'This label does not allow concentrate spraying.',
+	'not-stored': ({ issue }) => `This device could not keep it (${issue.text}). Free some room, then enter it again.`,
+	closed: 'It is finished: nothing more is taken for it.',
+	twice: ({ typed }) => `${typed} stands there twice. Keep one line of it.`
+};
 
 /** The example alone, for a field's hint, in the decimal sign that it is read in. */
 export function exampleOf(wanted: string, comma: boolean | undefined): string | undefined {

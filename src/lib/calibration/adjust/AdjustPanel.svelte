@@ -21,14 +21,18 @@
 	const open = $derived(aim !== null && (!aim.keep || asked || adjust.moved));
 </script>
 
-<div class="adjust">
+<div class="grid grid-cols-1 gap-3">
 	<AimFields form={adjust.form} settings={source.settings} {disabled} />
 	{#if !source.calibration}
-		<p class="card say">There is no measured volume yet. Once there is, it stands here beside what is wanted.</p>
+		<p class="card py-3 px-4.5">
+			There is no measured volume yet. Once there is, it stands here beside what is wanted.
+		</p>
 	{/if}
 	<AdjustVerdict {adjust} />
 	{#if aim && !open && !disabled}
-		<button type="button" class="btn plain" onclick={() => (asked = true)}>Change it all the same</button>
+		<button type="button" class="btn plain justify-self-start" onclick={() => (asked = true)}
+			>Change it all the same</button
+		>
 	{/if}
 	{#if open}
 		<LeverCards {adjust} {disabled} />
@@ -40,8 +44,8 @@
 		<PumpLine {adjust} />
 	{/if}
 	{#if numbers.kind === 'boom' && numbers.spacing !== null}
-		<details class="card">
-			<summary>How high to set the boom</summary>
+		<details class="card py-3 px-4.5">
+			<summary class="min-h-8 font-semibold cursor-pointer">How high to set the boom</summary>
 			<BoomHeightHelper
 				spacing={numbers.spacing}
 				angle={adjust.other?.angle ?? numbers.fan?.angle ?? null}
@@ -54,7 +58,7 @@
 		<section class="card change" aria-label="The change" aria-live="polite">
 			<h3>The change</h3>
 			<ChangeFacts change={adjust.change} prediction={adjust.prediction} settings={source.settings} />
-			{#if !disabled}<button type="button" class="btn plain" onclick={() => adjust.useFitted()}
+			{#if !disabled}<button type="button" class="btn plain justify-self-start" onclick={() => adjust.useFitted()}
 					>Leave it as it is</button
 				>{/if}
 		</section>
@@ -63,20 +67,6 @@
 </div>
 
 <style>
-	.adjust {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr);
-		gap: 12px;
-	}
-	.say,
-	details {
-		padding: 12px 18px;
-	}
-	summary {
-		min-height: 32px;
-		font-weight: 600;
-		cursor: pointer;
-	}
 	.change {
 		display: grid;
 		gap: 8px;
@@ -85,12 +75,5 @@
 	}
 	h3 {
 		font: 600 1rem var(--font-text);
-	}
-	.btn.plain {
-		justify-self: start;
-	}
-	.problem {
-		color: var(--rust-text);
-		font-weight: 600;
 	}
 </style>

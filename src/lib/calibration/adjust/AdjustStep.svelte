@@ -26,7 +26,7 @@
 				settings: round.settings,
 				setting: round.head.setting ?? null,
 				get round() {
-					return round.round;
+					return round.entered;
 				},
 				get calibration() {
 					return round.calibration;
@@ -38,7 +38,7 @@
 			})
 	);
 	onMount(async () => (table = nozzleTable(await device.nozzles(), round.settings)));
-	const kept = $derived(round.round.change);
+	const kept = $derived(round.entered.change);
 	/** What is wanted is kept as soon as it reads and the fingers rest: it is there again after another step or a reload. */
 	const keepAim = () => {
 		const aim = adjust?.form.aim;
@@ -56,14 +56,16 @@
 {#if kept}
 	<section class="card kept" aria-label="Kept change">
 		<h3>
-			{round.signedOff ? 'Changed after this round' : 'Kept as the change'}{round.round.aim
-				? `: ${aimText(round.round.aim, round.settings.decimalComma)} wanted`
+			{round.signedOff ? 'Changed after this round' : 'Kept as the change'}{round.entered.aim
+				? `: ${aimText(round.entered.aim, round.settings.decimalComma)} wanted`
 				: ''}
 		</h3>
 		<ChangeFacts change={kept} prediction={null} settings={round.settings} />
 		{#if !round.signedOff}
-			<button type="button" class="btn plain" onclick={() => void round.add({ kind: 'change', change: null })}
-				>Take it back</button
+			<button
+				type="button"
+				class="btn plain justify-self-start"
+				onclick={() => void round.add({ kind: 'change', change: null })}>Take it back</button
 			>
 		{/if}
 	</section>
@@ -90,8 +92,5 @@
 	}
 	h3 {
 		font: 600 1rem var(--font-text);
-	}
-	.btn {
-		justify-self: start;
 	}
 </style>

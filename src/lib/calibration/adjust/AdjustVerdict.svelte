@@ -31,16 +31,18 @@
 {#if aim && calibration && measured !== null}
 	<section class="verdict" class:keep={aim.keep && aim.sure} class:unsure={!aim.sure} aria-live="polite">
 		<div>
-			<p class="lab">Measured{heavy ? ', of this liquid' : ''}</p>
-			<p class="big">
-				<span class="num">{f.sure(measured, 2 * relativeU(calibration.rate)).figure}</span>
-				<span class="unit">{f.rateUnit}</span>
+			<p class="lab text-ink">Measured{heavy ? ', of this liquid' : ''}</p>
+			<p class="leading-none whitespace-nowrap">
+				<span class="num text-[3.2rem] tracking-[-0.02em]"
+					>{f.sure(measured, 2 * relativeU(calibration.rate)).figure}</span
+				>
+				<span class="font-semibold">{f.rateUnit}</span>
 			</p>
 		</div>
-		<div class="mark" aria-hidden="true">{!aim.sure ? '?' : aim.keep ? '=' : '→'}</div>
+		<div class="mark phone:hidden" aria-hidden="true">{!aim.sure ? '?' : aim.keep ? '=' : '→'}</div>
 		<div>
 			{#if !aim.sure}
-				<h2>Cannot tell yet</h2>
+				<h2 class="text-[1.35rem]">Cannot tell yet</h2>
 				<p>
 					{#if off !== null}It reads {f.percent(off)} {off > 0 ? 'over' : 'under'} what is wanted, but{:else}But{/if}
 					its ± of {f.percent(calibration.relativeUncertainty95)} is wider than what is judged. {budgetAdvice(
@@ -49,7 +51,7 @@
 				</p>
 				{#if !aim.keep}<p>Until then a change may be one too many.</p>{/if}
 			{:else if aim.keep}
-				<h2>Keep it</h2>
+				<h2 class="text-[1.35rem]">Keep it</h2>
 				<p>
 					{#if aim.why === 'in-range' && adjust.form.wanted?.by === 'range'}
 						It lies inside the label’s {asked}.
@@ -63,7 +65,7 @@
 					{/if}
 				</p>
 			{:else}
-				<h2>{f.percent(k - 1)} {k > 1 ? 'more' : 'less'} is wanted</h2>
+				<h2 class="text-[1.35rem]">{f.percent(k - 1)} {k > 1 ? 'more' : 'less'} is wanted</h2>
 				<p>
 					Aim at <b>{adjust.form.by === 'volume' ? asked : `${f.rate(aim.volume)} ${f.rateUnit}`}</b>{adjust.form.by ===
 					'range'
@@ -75,7 +77,7 @@
 				</p>
 			{/if}
 			{#if heavy && adjust.water}
-				<p class="heavy">
+				<p class="text-ink mt-1">
 					Calibrate with water at <b>{f.rate(adjust.water)} {f.rateUnit}</b>: the liquid is heavier, passes slower, and
 					comes out at {f.rate(aim.volume)}.
 				</p>
@@ -103,37 +105,13 @@
 		border-color: var(--moss);
 		background: var(--moss-wash);
 	}
-	.big {
-		line-height: 1;
-		white-space: nowrap;
-	}
-	.num {
-		font-size: 3.2rem;
-		letter-spacing: -0.02em;
-	}
-	.unit {
-		font-weight: 600;
-	}
 	.mark {
 		font: 700 2rem var(--font-figures);
-	}
-	h2 {
-		font-size: 1.35rem;
-	}
-	.lab,
-	.heavy {
-		color: var(--ink);
-	}
-	.heavy {
-		margin-top: 4px;
 	}
 	@media (max-width: 859px) {
 		.verdict {
 			grid-template-columns: auto minmax(0, 1fr);
 			padding: 10px 12px;
-		}
-		.mark {
-			display: none;
 		}
 		.verdict > div:last-child {
 			grid-column: 1 / -1;

@@ -1,5 +1,7 @@
 <!-- @component A set for the whole arc: the sizes at hand, the wanted share by height, the search and what it found. -->
 <script lang="ts">
+	import { Progress } from '@skeletonlabs/skeleton-svelte';
+	import Toggle from '$lib/kit/Toggle.svelte';
 	import { untrack } from 'svelte';
 	import { usualAgitation } from '$core';
 	import type { AdjustState } from './adjust.svelte';
@@ -21,16 +23,16 @@
 	const taken = $derived(adjust.set !== null && arc.names.join() === adjust.set?.groups.join());
 </script>
 
-<section class="arc card">
+<section class="card grid gap-2.5 py-3 px-3.5">
 	<header>
 		<h3>A set for the whole arc</h3>
 		<p class="lab">
 			Within 2 % of the flow that is needed, nearest to the share by height, then the fewest nozzles to change.
 		</p>
 	</header>
-	<div class="ask">
-		<fieldset {disabled}>
-			<legend>Wanted share of the spray, %</legend>
+	<div class="grid grid-cols-[190px_minmax(0,1fr)] gap-4.5 phone:grid-cols-1">
+		<fieldset class="grid gap-1.5 content-start min-w-0" {disabled}>
+			<legend class="px-0 pt-0 pb-1 font-semibold">Wanted share of the spray, %</legend>
 			{#each [2, 1, 0] as z (z)}
 				<label
 					>{zones[z]}
@@ -38,14 +40,20 @@
 				</label>
 			{/each}
 		</fieldset>
-		<fieldset {disabled}>
-			<legend>Sizes at hand{arc.pressure ? `, at ${f.pressure(arc.pressure)} ${f.pressureUnit}` : ''}</legend>
-			<div class="sizes">
+		<fieldset class="grid gap-1.5 content-start min-w-0" {disabled}>
+			<legend class="px-0 pt-0 pb-1 font-semibold"
+				>Sizes at hand{arc.pressure ? `, at ${f.pressure(arc.pressure)} ${f.pressureUnit}` : ''}</legend
+			>
+			<div class="flex flex-wrap gap-1.5">
 				{#each arc.atHand as size (size.key)}
-					<label class="size" class:on={arc.used.includes(size)}>
+					<label
+						class="size flex items-center gap-2 min-h-12 py-0 px-2.5 border border-dashed border-field-border rounded-[6px] leading-[1.15]"
+						class:on={arc.used.includes(size)}
+					>
 						<input type="checkbox" checked={!arc.left.includes(size.key)} onchange={() => arc.toggle(size.key)} />
 						<span
-							><b>{size.name}</b> <small>{f.flow(size.flow)} {f.flowUnit}{size.fitted ? ', fitted' : ''}</small></span
+							><b>{size.name}</b>
+							<small class="text-soft">{f.flow(size.flow)} {f.flowUnit}{size.fitted ? ', fitted' : ''}</small></span
 						>
 					</label>
 				{/each}
@@ -54,13 +62,17 @@
 					</p>{/if}
 			</div>
 			{#if numbers.sections.length === 2 && adjust.source.round.off.length === 0}
-				<label class="check"><input type="checkbox" bind:checked={arc.alike} /> Left and right alike</label>
+				<Toggle label="Left and right alike" bind:checked={arc.alike} />
 			{/if}
 		</fieldset>
 	</div>
-	<div class="do">
+	<div class="flex gap-3.5 items-center">
 		{#if arc.progress !== null}
-			<progress max="1" value={arc.progress} aria-label="Search"></progress>
+			<Progress class="flex-1" value={Math.round(arc.progress * 100)} translations={{ value: () => 'Search' }}>
+				<Progress.Track class="h-4.5 overflow-hidden rounded bg-straw-wash ring-1 ring-straw-edge">
+					<Progress.Range class="h-full bg-dye" />
+				</Progress.Track>
+			</Progress>
 			<button type="button" class="btn" onclick={() => arc.cancel()}>Stop the search</button>
 		{:else}
 			<button type="button" class="btn ink" {disabled} onclick={() => void arc.search()}>Search a set</button>
@@ -68,17 +80,23 @@
 	</div>
 	{#if arc.problem}<p class="problem" role="alert">✕ {arc.problem}</p>{/if}
 	{#if set}
-		<div class="found" role="status">
+		<div
+			class="grid grid-cols-[minmax(0,1fr)_minmax(0,1.25fr)] gap-x-6 gap-y-3.5 pt-2.5 border-t border-t-rule phone:grid-cols-1"
+			role="status"
+		>
 			<div class="facts">
-				<p><span class="num">{f.flow(total)}</span> {f.flowUnit} in all</p>
+				<p><span class="num text-[2.4rem] leading-none">{f.flow(total)}</span> {f.flowUnit} in all</p>
 				{#each arc.sides as side, i (i)}
 					{#if side > 0}<p>
-							<span class="num small">{f.flow(side)}</span>
+							<span class="num leading-none text-[1.5rem]">{f.flow(side)}</span>
 							{f.flowUnit}
 							{i === 0 ? 'left' : 'right'}
 						</p>{/if}
 				{/each}
-				<p><span class="num small">{set.changes}</span> {set.changes === 1 ? 'nozzle' : 'nozzles'} to change</p>
+				<p>
+					<span class="num leading-none text-[1.5rem]">{set.changes}</span>
+					{set.changes === 1 ? 'nozzle' : 'nozzles'} to change
+				</p>
 				{#if numbers.pump !== null}
 					{@const spare = numbers.pump - total - stir}
 					<p class:bad={spare < 0}>
@@ -92,7 +110,7 @@
 					<p class="lab">Write on the sprayer’s page what the pump gives, and it is held against it.</p>
 				{/if}
 			</div>
-			<table>
+			<table class="row-[1/3] col-2 border-collapse self-start phone:row-[auto] phone:col-1">
 				<thead>
 					<tr><th scope="col">From the top</th><th scope="col">Left</th><th scope="col">Right</th></tr>
 				</thead>
@@ -102,7 +120,9 @@
 							<th scope="row">{i + 1}</th>
 							{#each [i, perSide + i] as n (n)}
 								<td class:changed={now[n] !== arc.names[n]}
-									>{arc.names[n]}{#if now[n] !== arc.names[n]}<small> &nbsp;was {now[n] ?? '?'}</small>{/if}</td
+									>{arc.names[n]}{#if now[n] !== arc.names[n]}<small class="text-soft">
+											&nbsp;was {now[n] ?? '?'}</small
+										>{/if}</td
 								>
 							{/each}
 						</tr>
@@ -113,70 +133,33 @@
 				{#each [2, 1, 0] as z (z)}
 					<div>
 						<dt>{zones[z]}</dt>
-						<dd>
+						<dd class="mx-0 mt-0 mb-2">
 							<i style="--share:{(set.shares[z] ?? 0) * 100}%; --want:{(arc.result?.asked.shares[z] ?? 0) * 100}%"></i>
-							<span class="num">{percent(set.shares[z] ?? 0)}</span>
-							<small>of {percent(arc.result?.asked.shares[z] ?? 0)} wanted</small>
+							<span class="num leading-none text-[1.5rem]">{percent(set.shares[z] ?? 0)}</span>
+							<small class="text-soft">of {percent(arc.result?.asked.shares[z] ?? 0)} wanted</small>
 						</dd>
 					</div>
 				{/each}
 			</dl>
-			<button type="button" class="btn" aria-pressed={taken} {disabled} onclick={() => arc.use()}
-				>{taken ? 'Taken' : 'Take this set'}</button
+			<button
+				type="button"
+				class="btn col-span-full justify-self-start"
+				aria-pressed={taken}
+				{disabled}
+				onclick={() => arc.use()}>{taken ? 'Taken' : 'Take this set'}</button
 			>
 		</div>
 	{/if}
 </section>
 
 <style>
-	.arc {
-		display: grid;
-		gap: 10px;
-		padding: 12px 14px;
-	}
 	h3 {
 		font: 600 1rem var(--font-text);
-	}
-	.ask {
-		display: grid;
-		grid-template-columns: 190px minmax(0, 1fr);
-		gap: 18px;
-	}
-	fieldset {
-		display: grid;
-		gap: 6px;
-		align-content: start;
-		min-width: 0;
-		margin: 0;
-		padding: 0;
-		border: 0;
-	}
-	legend {
-		padding: 0 0 4px;
-		font-weight: 600;
 	}
 	fieldset > label:not(.check) {
 		display: grid;
 		grid-template-columns: 1fr 80px;
 		align-items: center;
-	}
-	.sizes {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 6px;
-	}
-	.size,
-	.check {
-		display: flex;
-		align-items: center;
-		gap: 8px;
-		min-height: 48px;
-	}
-	.size {
-		padding: 0 10px;
-		border: 1px dashed var(--field-border);
-		border-radius: 6px;
-		line-height: 1.15;
 	}
 	.size.on {
 		border-style: solid;
@@ -187,48 +170,9 @@
 		height: 22px;
 		accent-color: var(--dye);
 	}
-	small {
-		color: var(--soft);
-	}
-	.do {
-		display: flex;
-		gap: 14px;
-		align-items: center;
-	}
-	progress {
-		flex: 1;
-		height: 18px;
-		accent-color: var(--dye);
-	}
-	.problem,
 	.bad {
 		color: var(--rust-text);
 		font-weight: 600;
-	}
-	.found {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) minmax(0, 1.25fr);
-		gap: 14px 24px;
-		padding-top: 10px;
-		border-top: 1px solid var(--rule);
-	}
-	.found .btn {
-		grid-column: 1 / -1;
-		justify-self: start;
-	}
-	.num {
-		font-size: 2.4rem;
-		line-height: 1;
-	}
-	.num.small,
-	dd .num {
-		font-size: 1.5rem;
-	}
-	table {
-		grid-row: 1 / 3;
-		grid-column: 2;
-		border-collapse: collapse;
-		align-self: start;
 	}
 	th,
 	td {
@@ -240,12 +184,6 @@
 	td.changed {
 		white-space: nowrap;
 		font-weight: 700;
-	}
-	dl {
-		margin: 0;
-	}
-	dd {
-		margin: 0 0 8px;
 	}
 	dd i {
 		display: block;
@@ -263,15 +201,5 @@
 		left: calc(var(--want) - 1.5px);
 		width: 3px;
 		background: var(--ink);
-	}
-	@media (max-width: 859px) {
-		.ask,
-		.found {
-			grid-template-columns: minmax(0, 1fr);
-		}
-		table {
-			grid-row: auto;
-			grid-column: 1;
-		}
 	}
 </style>

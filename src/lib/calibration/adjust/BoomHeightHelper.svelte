@@ -6,7 +6,7 @@
 	import BoomBehind from '$lib/drawings/BoomBehind.svelte';
 	import type { FarmSettings } from '$lib/settings/farm-settings';
 	import { fieldUnits } from '$lib/settings/field-units';
-	import FormField from '$lib/kit/FormField.svelte';
+	import Field from '$lib/kit/Field.svelte';
 
 	interface Props {
 		/** Nozzle to nozzle, m. */
@@ -42,15 +42,15 @@
 	const is = $derived(height !== null && anglesFit ? fanOverlap(angle, spacing, height) : null);
 </script>
 
-<div class="helper">
-	<FormField
+<div class="grid grid-cols-3 gap-x-4.5 gap-y-2.5 items-start phone:grid-cols-1">
+	<Field
 		label="Fan angle, degrees"
 		bind:value={angleText}
 		inputmode="decimal"
 		hint="The 110 of 110-03."
 		problem={anglesFit ? undefined : `“${angleText}” is no fan angle. 15 to 170 degrees, like 110.`}
 	/>
-	<FormField
+	<Field
 		label="Wanted overlap, % of the spacing"
 		bind:value={overlapText}
 		inputmode="decimal"
@@ -61,7 +61,7 @@
 	/>
 	<div class="answer" role="status">
 		<p class="lab">Nozzles above the target</p>
-		<p><span class="num">{told}</span> {unit}</p>
+		<p><span class="num text-[2.6rem] leading-none">{told}</span> {unit}</p>
 		{#if is !== null && height !== null}
 			<p class="lab">
 				Now at {figure(height)}
@@ -73,7 +73,7 @@
 		<p class="lab">Above the crop’s tops, not the ground, where the crop is what is sprayed.</p>
 	</div>
 	{#if wanted !== null}
-		<div class="drawing">
+		<div class="col-span-full h-37.5">
 			<BoomBehind
 				nozzles={7}
 				spacingOverHeight={spacing / wanted}
@@ -85,25 +85,3 @@
 		</div>
 	{/if}
 </div>
-
-<style>
-	.helper {
-		display: grid;
-		grid-template-columns: repeat(3, minmax(0, 1fr));
-		gap: 10px 18px;
-		align-items: start;
-	}
-	.num {
-		font-size: 2.6rem;
-		line-height: 1;
-	}
-	.drawing {
-		grid-column: 1 / -1;
-		height: 150px;
-	}
-	@media (max-width: 859px) {
-		.helper {
-			grid-template-columns: minmax(0, 1fr);
-		}
-	}
-</style>

@@ -15,17 +15,17 @@
 	const shown = $derived(prediction && f.sure(prediction.volume, prediction.sure));
 </script>
 
-<dl>
+<dl class="flex flex-wrap gap-x-7 gap-y-1">
 	{#each changeLines(change, settings.decimalComma) as line (line.name)}
 		<div>
-			<dt>{line.name}</dt>
-			<dd class:num={line.name !== 'Nozzles' && line.name !== 'Set'}>{line.text}</dd>
+			<dt class="text-soft text-[0.92rem]">{line.name}</dt>
+			<dd class="font-semibold" class:num={line.name !== 'Nozzles' && line.name !== 'Set'}>{line.text}</dd>
 		</div>
 	{/each}
 	{#if shown}
-		<div class="brings">
-			<dt>Predicted, with water</dt>
-			<dd>
+		<div class="ml-auto phone:ml-0">
+			<dt class="text-soft text-[0.92rem]">Predicted, with water</dt>
+			<dd class="font-semibold">
 				<span class="num" data-testid="predicted">{shown.figure}</span>
 				{f.rateUnit} <small>± {shown.interval}</small>
 			</dd>
@@ -34,31 +34,9 @@
 </dl>
 
 <style>
-	dl {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 4px 28px;
-		margin: 0;
-	}
-	dt {
-		color: var(--soft);
-		font-size: 0.92rem;
-	}
-	dd {
-		margin: 0;
-		font-weight: 600;
-	}
 	dd.num,
 	dd .num {
 		font-size: 1.7rem;
 		line-height: 1.1;
-	}
-	.brings {
-		margin-left: auto;
-	}
-	@media (max-width: 859px) {
-		.brings {
-			margin-left: 0;
-		}
 	}
 </style>

@@ -31,32 +31,35 @@
 
 {#snippet why(lever: Lever)}
 	{@const no = levers?.impossible[lever]}
-	{#if no}<p class="no">
+	{#if no}<p class="text-rust-text font-semibold">
 			<span aria-hidden="true">✕</span>
 			{wordOut(no, f.out, adjust.source.numbers.speeds !== null)}
 		</p>{/if}
 {/snippet}
 
 {#if levers && present}
-	<div class="levers">
+	<div class="grid grid-cols-3 gap-3 phone:grid-cols-1">
 		<section class="card" class:advised={levers.advice === 'speed'} class:out={!!levers.impossible.speed}>
 			<h3>
 				{leverWords.speed.title}{#if levers.advice === 'speed'}<span class="best">Advised</span>{/if}
 			</h3>
 			{#if levers.speed !== null}
-				<p class="figure"><span class="num">{f.speed(levers.speed, paced)}</span> {f.speedUnit(paced)}</p>
+				<p class="figure leading-none">
+					<span class="num text-[2.6rem] tracking-[-0.02em]">{f.speed(levers.speed, paced)}</span>
+					{f.speedUnit(paced)}
+				</p>
 				{#if !paced}<p class="lab">now {f.speed(present.speed)}</p>{:else}<p class="lab">
 						The speed itself was not measured.
 					</p>{/if}
 				{#if dial !== null}<p><b>Hold the dial at {f.speed(dial)}</b></p>{/if}
 				{#if plotTime !== null}<p><b>Do the plot in {f.figure(plotTime)} s</b></p>{/if}
-				<p class="why">
+				<p class="text-soft text-[0.92rem]">
 					{isCarried(adjust.source.numbers)
 						? 'Walk at another pace, with the same strokes and swing.'
 						: leverWords.speed.why}
 				</p>
 				{@render why('speed')}
-				<button type="button" class="btn" {disabled} onclick={() => adjust.useSpeed()}>Take the speed</button>
+				<button type="button" class="btn mt-auto" {disabled} onclick={() => adjust.useSpeed()}>Take the speed</button>
 			{/if}
 		</section>
 		<section class="card" class:advised={levers.advice === 'pressure'} class:out={!!levers.impossible.pressure}>
@@ -64,7 +67,10 @@
 				{leverWords.pressure.title}{#if levers.advice === 'pressure'}<span class="best">Advised</span>{/if}
 			</h3>
 			{#if levers.pressure !== null && present.pressure !== null}
-				<p class="figure"><span class="num">{f.pressure(levers.pressure)}</span> {f.pressureUnit}</p>
+				<p class="figure leading-none">
+					<span class="num text-[2.6rem] tracking-[-0.02em]">{f.pressure(levers.pressure)}</span>
+					{f.pressureUnit}
+				</p>
 				<p class="lab">
 					now {f.pressure(present.pressure)}; range {f.pressure(adjust.range.low)} to {f.pressure(adjust.range.high)},
 					{whose}
@@ -72,9 +78,11 @@
 				{#if fine}<p class="look">
 						<span aria-hidden="true">▲</span> Toward the top of the range drops get finer and drift further.
 					</p>{/if}
-				<p class="why">{leverWords.pressure.why}</p>
+				<p class="text-soft text-[0.92rem]">{leverWords.pressure.why}</p>
 				{@render why('pressure')}
-				<button type="button" class="btn" {disabled} onclick={() => adjust.usePressure()}>Take the pressure</button>
+				<button type="button" class="btn mt-auto" {disabled} onclick={() => adjust.usePressure()}
+					>Take the pressure</button
+				>
 			{:else}
 				<p class="lab">No gauge was read. Write its pressure under Nozzle flow, and this lever is there.</p>
 			{/if}
@@ -84,13 +92,16 @@
 				{leverWords.nozzle.title}{#if levers.advice === 'nozzle'}<span class="best">Advised</span>{/if}
 			</h3>
 			{#if flow !== null && present.nozzle !== null}
-				<p class="figure"><span class="num">{f.flow(flow)}</span> {f.flowUnit}</p>
+				<p class="figure leading-none">
+					<span class="num text-[2.6rem] tracking-[-0.02em]">{f.flow(flow)}</span>
+					{f.flowUnit}
+				</p>
 				<p class="lab">each, at the present {paced ? 'pace' : 'speed'}; now {f.flow(present.nozzle)}</p>
-				<p class="why">{leverWords.nozzle.why}</p>
+				<p class="text-soft text-[0.92rem]">{leverWords.nozzle.why}</p>
 				<p class="lab">Pick one below.</p>
 			{:else}
-				<p class="figure">
-					<span class="num">{f.percent(levers.factor - 1)}</span>
+				<p class="figure leading-none">
+					<span class="num text-[2.6rem] tracking-[-0.02em]">{f.percent(levers.factor - 1)}</span>
 					{levers.factor > 1 ? 'more' : 'less'}
 				</p>
 				<p class="lab">each. What one nozzle gives now was not measured: catch one, and sizes can be picked here.</p>
@@ -100,11 +111,6 @@
 {/if}
 
 <style>
-	.levers {
-		display: grid;
-		grid-template-columns: repeat(3, minmax(0, 1fr));
-		gap: 12px;
-	}
 	section {
 		position: relative;
 		display: flex;
@@ -127,34 +133,7 @@
 	h3 {
 		font: 600 1rem var(--font-text);
 	}
-	.figure {
-		line-height: 1;
-	}
-	.figure .num {
-		font-size: 2.6rem;
-		letter-spacing: -0.02em;
-	}
 	.out .figure .num {
 		color: var(--rust-text);
-	}
-	.why {
-		color: var(--soft);
-		font-size: 0.92rem;
-	}
-	.look {
-		color: var(--amber-text);
-		font-weight: 600;
-	}
-	.no {
-		color: var(--rust-text);
-		font-weight: 600;
-	}
-	.btn {
-		margin-top: auto;
-	}
-	@media (max-width: 859px) {
-		.levers {
-			grid-template-columns: minmax(0, 1fr);
-		}
 	}
 </style>

@@ -61,7 +61,7 @@
 {#if reach && aim && present && point?.pressure}
 	{@const speedSpan = bothWays(reach.speeds, point.speed)}
 	{@const pressureSpan = bothWays(reach.pressures, point.pressure)}
-	<div class="map card">
+	<div class="map card grid gap-2 py-3 px-3.5 phone:p-2.5">
 		<div class="head">
 			<h3>Any two together</h3>
 			<p class="lab">With {name}. Slide along the line of what is wanted; green is what the rig can reach.</p>
@@ -92,12 +92,12 @@
 			onspeed={(v) => adjust.moveSpeed(si<'speed'>(v * speedOne))}
 			onpressure={(p) => adjust.movePressure(si<'pressure'>(p * pressureOne))}
 		/>
-		{#if whyNot}<p class="no" role="status"><span aria-hidden="true">✕</span> {whyNot}</p>{/if}
-		<div class="sliders">
+		{#if whyNot}<p class="no font-semibold" role="status"><span aria-hidden="true">✕</span> {whyNot}</p>{/if}
+		<div class="grid grid-cols-[1fr_1fr] gap-x-6 gap-y-1.5 phone:grid-cols-1">
 			<div>
-				<label for="{id}-speed"
+				<label class="block" for="{id}-speed"
 					>{paced ? 'Part of the present speed' : 'Speed'}
-					<b class="num" class:bad={adjust.pointOut === 'too-slow' || adjust.pointOut === 'too-fast'}
+					<b class="num text-[1.7rem]" class:bad={adjust.pointOut === 'too-slow' || adjust.pointOut === 'too-fast'}
 						>{f.speed(point.speed, paced)}</b
 					>
 					{f.speedUnit(paced)}</label
@@ -114,8 +114,8 @@
 				/>
 			</div>
 			<div>
-				<label for="{id}-pressure"
-					>Pressure <b class="num" class:bad={outWords.includes('range')}>{f.pressure(point.pressure)}</b>
+				<label class="block" for="{id}-pressure"
+					>Pressure <b class="num text-[1.7rem]" class:bad={outWords.includes('range')}>{f.pressure(point.pressure)}</b>
 					{f.pressureUnit}</label
 				>
 				<input
@@ -130,49 +130,22 @@
 				/>
 			</div>
 		</div>
-		{#if outWords}<p class="no"><span aria-hidden="true">✕</span> There it is {outWords}.</p>{/if}
+		{#if outWords}<p class="no font-semibold"><span aria-hidden="true">✕</span> There it is {outWords}.</p>{/if}
 	</div>
 {/if}
 
 <style>
-	.map {
-		display: grid;
-		gap: 8px;
-		padding: 12px 14px;
-	}
 	h3 {
 		font: 600 1rem var(--font-text);
-	}
-	.sliders {
-		display: grid;
-		grid-template-columns: 1fr 1fr;
-		gap: 6px 24px;
-	}
-	label {
-		display: block;
-	}
-	.num {
-		font-size: 1.7rem;
 	}
 	.bad,
 	.no {
 		color: var(--rust-text);
-	}
-	.no {
-		font-weight: 600;
 	}
 	input[type='range'] {
 		width: 100%;
 		height: 48px;
 		margin: 0;
 		accent-color: var(--dye);
-	}
-	@media (max-width: 859px) {
-		.map {
-			padding: 10px;
-		}
-		.sliders {
-			grid-template-columns: minmax(0, 1fr);
-		}
 	}
 </style>

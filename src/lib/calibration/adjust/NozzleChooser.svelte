@@ -29,18 +29,20 @@
 	const picked = $derived(adjust.other?.key ?? null);
 </script>
 
-<section class="chooser card">
-	<header>
+<section class="card grid gap-2.5 py-3 px-3.5">
+	<header class="flex justify-between gap-3">
 		<div>
 			<h3>Nozzles that do it</h3>
 			<p class="lab">
 				Best first: in the middle of their pressures, in the shed, least change. <a href="/nozzles">The farm’s table</a>
 			</p>
 		</div>
-		<p class="count num" role="status">{found ? `${found.all}` : ''}<span class="sr-only"> nozzles do it</span></p>
+		<p class="num text-[2rem] leading-none" role="status">
+			{found ? `${found.all}` : ''}<span class="sr-only"> nozzles do it</span>
+		</p>
 	</header>
-	<div class="filters">
-		<div class="field">
+	<div class="flex flex-wrap gap-x-4 gap-y-2 items-end">
+		<div class="field gap-0.5 flex-[1_1_220px]">
 			<label for="{id}-filter">Only those with</label>
 			<input
 				id="{id}-filter"
@@ -54,7 +56,7 @@
 			/>
 			{#if chooser.problem}<p class="problem" id="{id}-problem" role="alert">✕ {chooser.problem}</p>{/if}
 		</div>
-		<div class="field">
+		<div class="field gap-0.5 flex-[1_1_220px]">
 			<label for="{id}-drops">The label asks for drops</label>
 			<select
 				id="{id}-drops"
@@ -94,9 +96,12 @@
 	<ul>
 		{#each shown as choice (choice.nozzle.key)}
 			{@const n = choice.nozzle}
-			<li class:on={picked === n.key}>
+			<li
+				class="grid grid-cols-[30px_minmax(0,1.3fr)_auto_auto_minmax(110px,1fr)_auto] gap-x-3.5 gap-y-1 items-center py-1.5 px-1 border-t border-t-hair phone:grid-cols-[30px_minmax(0,1fr)_auto_auto]"
+				class:on={picked === n.key}
+			>
 				<IsoDot size={n.size} />
-				<div class="name">
+				<div class="grid leading-[1.25]">
 					<b>{nozzleName(n)}</b>
 					<span class="lab"
 						>{[
@@ -110,8 +115,12 @@
 							.join(' · ')}</span
 					>
 				</div>
-				<p class="at"><span class="num">{f.speed(choice.speed, paced)}</span> <small>{f.speedUnit(paced)}</small></p>
-				<p class="at"><span class="num">{f.pressure(choice.pressure)}</span> <small>{f.pressureUnit}</small></p>
+				<p class="whitespace-nowrap text-right">
+					<span class="num text-[1.5rem]">{f.speed(choice.speed, paced)}</span> <small>{f.speedUnit(paced)}</small>
+				</p>
+				<p class="whitespace-nowrap text-right">
+					<span class="num text-[1.5rem]">{f.pressure(choice.pressure)}</span> <small>{f.pressureUnit}</small>
+				</p>
 				<RangePlace
 					place={choice.place}
 					low={f.pressure(n.low)}
@@ -148,80 +157,13 @@
 </section>
 
 <style>
-	.chooser {
-		display: grid;
-		gap: 10px;
-		padding: 12px 14px;
-	}
-	header {
-		display: flex;
-		justify-content: space-between;
-		gap: 12px;
-	}
 	h3 {
 		font: 600 1rem var(--font-text);
-	}
-	.count {
-		font-size: 2rem;
-		line-height: 1;
-	}
-	.filters {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px 16px;
-		align-items: end;
-	}
-	.field {
-		display: grid;
-		gap: 2px;
-		flex: 1 1 220px;
-	}
-	.check {
-		display: flex;
-		align-items: center;
-		gap: 8px;
-		min-height: 48px;
-	}
-	.check input {
-		width: 24px;
-		height: 24px;
-		accent-color: var(--dye);
-	}
-	.problem {
-		color: var(--rust-text);
-		font-weight: 600;
-	}
-	ul {
-		list-style: none;
-		margin: 0;
-		padding: 0;
-	}
-	li {
-		display: grid;
-		grid-template-columns: 30px minmax(0, 1.3fr) auto auto minmax(110px, 1fr) auto;
-		gap: 4px 14px;
-		align-items: center;
-		padding: 6px 4px;
-		border-top: 1px solid var(--hair);
 	}
 	li.on {
 		background: var(--dye-wash);
 	}
-	.name {
-		display: grid;
-		line-height: 1.25;
-	}
-	.at {
-		white-space: nowrap;
-		text-align: right;
-	}
-	.at .num {
-		font-size: 1.5rem;
-	}
 	@media (max-width: 859px) {
-		li {
-			grid-template-columns: 30px minmax(0, 1fr) auto auto;
-		}
 		li > :global(.place) {
 			grid-column: 1 / 3;
 		}

@@ -13,8 +13,12 @@
 </script>
 
 <div class="place" title={typical ? 'Typical range: check the maker’s sheet' : undefined}>
-	<div class="scale" aria-hidden="true"><i style="left:{Math.min(100, Math.max(0, place * 100))}%"></i></div>
-	<p><span>{low}</span><span>{typical ? 'typical' : ''}</span><span>{high} {unit}</span></p>
+	<div class="scale" aria-hidden="true">
+		<i class="absolute -top-1 w-1 h-4.5 -ml-0.5 bg-ink" style="left:{Math.min(100, Math.max(0, place * 100))}%"></i>
+	</div>
+	<p class="flex justify-between text-soft text-[0.78rem] whitespace-nowrap">
+		<span>{low}</span><span>{typical ? 'typical' : ''}</span><span>{high} {unit}</span>
+	</p>
 </div>
 
 <style>
@@ -30,20 +34,5 @@
 			var(--moss-wash) 75%,
 			var(--amber-wash) 75%
 		);
-	}
-	i {
-		position: absolute;
-		top: -4px;
-		width: 4px;
-		height: 18px;
-		margin-left: -2px;
-		background: var(--ink);
-	}
-	p {
-		display: flex;
-		justify-content: space-between;
-		color: var(--soft);
-		font-size: 0.78rem;
-		white-space: nowrap;
 	}
 </style>

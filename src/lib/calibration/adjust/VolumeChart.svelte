@@ -78,7 +78,7 @@
 
 {#key options}
 	<div
-		class="chart"
+		class="min-h-53.5"
 		role="img"
 		aria-label="Spray volume against speed with {name}, at {series.map((s) => s.name).join(', ')}. {f.rate(
 			wanted
@@ -86,9 +86,3 @@
 		{@attach chart(() => options)}
 	></div>
 {/key}
-
-<style>
-	.chart {
-		min-height: 214px;
-	}
-</style>

@@ -51,7 +51,7 @@ async function adjusting(
 		settings: round.settings,
 		setting,
 		get round() {
-			return round.round;
+			return round.entered;
 		},
 		get calibration() {
 			return round.calibration;

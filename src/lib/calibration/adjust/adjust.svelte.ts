@@ -23,7 +23,7 @@ import {
 	aimAt,
 	dialFor,
 	inUnit,
-	predictVolume,
+	predictChange,
 	pressureOn,
 	pumpMargin,
 	roundBefore,
@@ -247,7 +247,7 @@ export class AdjustState {
 	/** What the change will bring, with water: what the next round is held against. */
 	prediction: Prediction | null = $derived.by(() => {
 		if (!this.change || !this.before) return null;
-		const predicted = predictVolume(this.before, this.change);
+		const predicted = predictChange(this.before, this.change);
 		return predicted.ok ? predicted.value : null;
 	});
 

@@ -16,16 +16,16 @@ const inOrder = (one: unknown) =>
  * has already: walking through the step twice adds nothing.
  */
 export async function keepAdjusted(
-	round: Pick<RoundState, 'round' | 'add'>,
+	round: Pick<RoundState, 'entered' | 'add'>,
 	aim: TypedAim,
 	change: TypedChange | null
 ): Promise<string> {
-	if (!same(aim, round.round.aim)) {
+	if (!same(aim, round.entered.aim)) {
 		const issues = await round.add({ kind: 'aim', aim });
 		if (issues[0]) return wordIssue(issues[0]);
 	}
 	// A change that was kept stays until another is picked or it is taken back.
-	if (change === null || same(change, round.round.change)) return '';
+	if (change === null || same(change, round.entered.change)) return '';
 	const issues = await round.add({ kind: 'change', change });
 	return issues[0] ? wordIssue(issues[0]) : '';
 }

@@ -1,7 +1,7 @@
 <!-- @component Asked when a nozzle that has a catch is caught again: what happened decides what counts. -->
 <script lang="ts">
 	import type { CatchReason } from '$core';
-	import { Dialog, Portal } from '@skeletonlabs/skeleton-svelte';
+	import Sheet from '$lib/kit/Sheet.svelte';
 
 	interface Props {
 		/** What is asked about; closed when null. */
@@ -31,33 +31,25 @@
 
 <svelte:window onkeydowncapture={onkeydown} />
 
-<Dialog open={asked !== null} onOpenChange={(d) => !d.open && oncancel()}>
-	<Portal>
-		<Dialog.Backdrop class="fallow-backdrop" />
-		<Dialog.Positioner class="fallow-positioner">
-			<Dialog.Content class="fallow-dialog">
-				{#if asked}
-					<Dialog.Title class="title">{name} was {asked.before}. Why {asked.text} now?</Dialog.Title>
-					<Dialog.Description class="lab">What happened in between decides what counts.</Dialog.Description>
-					<div class="choices">
-						{#each choices as choice, i (choice.why)}
-							<button type="button" class="choice" onclick={() => onchoose(choice.why)}>
-								<kbd>{i + 1}</kbd><b>{choice.title}</b><span>{choice.what}</span>
-							</button>
-						{/each}
-					</div>
-					<Dialog.CloseTrigger class="btn plain">Keep it as it was</Dialog.CloseTrigger>
-				{/if}
-			</Dialog.Content>
-		</Dialog.Positioner>
-	</Portal>
-</Dialog>
+<Sheet
+	open={asked !== null}
+	title={asked ? `${name} was ${asked.before}. Why ${asked.text} now?` : ''}
+	lead="What happened in between decides what counts."
+	back="Keep it as it was"
+	onclose={oncancel}
+>
+	<div class="grid gap-2">
+		{#each choices as choice, i (choice.why)}
+			<button type="button" class="choice" onclick={() => onchoose(choice.why)}>
+				<kbd>{i + 1}</kbd><b class="text-[1.08rem]">{choice.title}</b><span class="col-2 text-soft text-[0.95rem]"
+					>{choice.what}</span
+				>
+			</button>
+		{/each}
+	</div>
+</Sheet>
 
 <style>
-	.choices {
-		display: grid;
-		gap: 8px;
-	}
 	.choice {
 		display: grid;
 		grid-template-columns: 34px 1fr;
@@ -71,14 +63,6 @@
 		font: inherit;
 		text-align: left;
 		cursor: pointer;
-	}
-	.choice b {
-		font-size: 1.08rem;
-	}
-	.choice span {
-		grid-column: 2;
-		color: var(--soft);
-		font-size: 0.95rem;
 	}
 	.choice kbd {
 		grid-row: 1 / 3;

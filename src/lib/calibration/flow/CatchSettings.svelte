@@ -20,15 +20,15 @@
 			? step.heldFor === null
 				? ''
 				: showFigure(step.heldFor, 3, comma)
-			: keptText(round.round.catchTime?.typed, 's', round.settings)
+			: keptText(round.entered.catchTime?.typed, 's', round.settings)
 	);
 </script>
 
-{#if driven}<p class="driven">
+{#if driven}<p class="text-amber-text font-semibold">
 		▲ Ground-driven pump: parked it pumps nothing. Tie a jug to the nozzle, drive the whole course, read the jug. Or
 		measure by refill.
 	</p>{/if}
-<div class="settings">
+<div class="grid grid-cols-4 gap-3 items-start phone:grid-cols-[1fr_1fr] phone:pt-2">
 	<QuantityField
 		small
 		label={driven ? 'Caught while the course is driven' : 'Each jug held'}
@@ -41,24 +41,24 @@
 	<QuantityField
 		small
 		label="Jug marked every"
-		kept={keptText(round.round.jug?.typed, 'ml', round.settings)}
+		kept={keptText(round.entered.jug?.typed, 'ml', round.settings)}
 		unit="ml"
-		hint={round.round.jug ? '' : 'Empty counts as 10 ml.'}
+		hint={round.entered.jug ? '' : 'Empty counts as 10 ml.'}
 		disabled={round.signedOff}
 		commit={(text) => round.add({ kind: 'jug', graduation: typed(text, 'ml', round.settings) })}
 	/>
 	<QuantityField
 		small
 		label="Gauge reads"
-		kept={keptText(round.round.gauge?.typed, round.units.pressure, round.settings)}
+		kept={keptText(round.entered.gauge?.typed, round.units.pressure, round.settings)}
 		unit={round.units.pressure}
 		disabled={round.signedOff}
 		commit={(text) => round.add({ kind: 'gauge', pressure: typed(text, round.units.pressure, round.settings) })}
 	/>
-	<label class="reads">
-		<span>Jug reads in</span>
+	<label class="grid gap-1">
+		<span class="text-soft text-[0.85rem]">Jug reads in</span>
 		<select
-			class="field-input"
+			class="field-input py-1 px-[0.4rem] text-[1rem]"
 			value={step.unit}
 			disabled={round.signedOff}
 			onchange={(e) => step.pickUnit(e.currentTarget.value)}
@@ -75,16 +75,6 @@
 {/if}
 
 <style>
-	.driven {
-		color: var(--amber-text);
-		font-weight: 600;
-	}
-	.settings {
-		display: grid;
-		grid-template-columns: repeat(4, minmax(0, 1fr));
-		gap: 12px;
-		align-items: start;
-	}
 	.link {
 		align-self: start;
 		justify-self: start;
@@ -97,23 +87,5 @@
 		text-align: left;
 		text-decoration: underline;
 		cursor: pointer;
-	}
-	.reads {
-		display: grid;
-		gap: 0.25rem;
-	}
-	.reads span {
-		color: var(--soft);
-		font-size: 0.85rem;
-	}
-	.reads select {
-		padding: 0.25rem 0.4rem;
-		font-size: 1rem;
-	}
-	@media (max-width: 859px) {
-		.settings {
-			grid-template-columns: 1fr 1fr;
-			padding-top: 8px;
-		}
 	}
 </style>

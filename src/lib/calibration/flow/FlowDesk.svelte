@@ -72,9 +72,9 @@
 	};
 </script>
 
-<div class="board card">
+<div class="card flex flex-col flex-1 min-h-0 py-3 px-4 relative">
 	{#if step.views.length > 1 && !arc}
-		<div class="long">
+		<div class="mb-1.5">
 			<BoomRail jugs={step.board.jugs} at={step.at} onpick={(n) => focus((step.pick(n), n))} />
 			<p class="lab">{shownRange}. Arrows go on along the boom.</p>
 		</div>
@@ -112,15 +112,15 @@
 	{/if}
 	{#if step.problem}<p class="problem" role="alert">{step.problem}</p>
 	{:else if !round.signedOff}
-		<p class="asides">
-			{#if arc && step.board.jugs.some((j) => j.band)}<span class="marks"
+		<p class="flex justify-between gap-4">
+			{#if arc && step.board.jugs.some((j) => j.band)}<span class="text-moss-text text-[0.9rem] leading-[28px]"
 					>green: within {bandWords} of its {step.board.width === 0.1 ? 'rated flow' : 'size'}</span
 				>{/if}
 			{#if onmeter}
 				<button type="button" class="link" onclick={onmeter}>Read the flow meter here</button>
 			{/if}
 			{#if step.jug && step.jug.amount === null && !step.jug.passedOver && round.rig.nozzles > 1}
-				<button type="button" class="link last" onclick={() => focus(step.passOver(step.at))}
+				<button type="button" class="link ml-auto" onclick={() => focus(step.passOver(step.at))}
 					>{round.names.nozzle(step.at)} will not be caught</button
 				>
 			{/if}
@@ -138,11 +138,12 @@
 	{/if}
 </div>
 <CatchSettings {step} />
-<div class="foot">
+<div class="grid grid-cols-[auto_1fr_auto] gap-4 items-center">
 	{#if !round.rig.groundDriven}<CatchTimer {watch} target={step.heldFor} {onpress} decimalComma={comma} />{/if}
 	<p class="lab">
-		Type a reading, <b>Enter</b> goes to the next. <b>{asWritten('19.2 oz', comma)}</b>, <b>1 pt 3 oz</b>,
-		<b>568 ml</b>, <b>566 g</b> all work.
+		Type a reading, <b class="text-ink">Enter</b> goes to the next.
+		<b class="text-ink">{asWritten('19.2 oz', comma)}</b>, <b class="text-ink">1 pt 3 oz</b>,
+		<b class="text-ink">568 ml</b>, <b class="text-ink">566 g</b> all work.
 		{lead}
 	</p>
 	<button type="button" class="btn ink big" onclick={ondone}
@@ -151,26 +152,6 @@
 </div>
 
 <style>
-	.board {
-		display: flex;
-		flex-direction: column;
-		flex: 1;
-		min-height: 0;
-		padding: 12px 16px;
-		position: relative;
-	}
-	.long {
-		margin-bottom: 6px;
-	}
-	.foot {
-		display: grid;
-		grid-template-columns: auto 1fr auto;
-		gap: 16px;
-		align-items: center;
-	}
-	.foot b {
-		color: var(--ink);
-	}
 	.link {
 		min-height: 28px;
 		padding: 0;
@@ -181,22 +162,5 @@
 		font-size: 0.9rem;
 		text-decoration: underline;
 		cursor: pointer;
-	}
-	.asides {
-		display: flex;
-		justify-content: space-between;
-		gap: 16px;
-	}
-	.last {
-		margin-left: auto;
-	}
-	.problem {
-		color: var(--rust-text);
-		font-weight: 600;
-	}
-	.marks {
-		color: var(--moss-text);
-		font-size: 0.9rem;
-		line-height: 28px;
 	}
 </style>

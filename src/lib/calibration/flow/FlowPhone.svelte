@@ -62,10 +62,12 @@
 					: `, caught ${showFigure(step.heldFor, 3, comma)} s`}
 			</p>
 			<p class="val">
-				<output class="num" aria-label="{name}, {shortUnit(step.unit)}">{step.text || '–'}</output>
-				<span class="unit">{shortUnit(step.unit)}</span>
+				<output class="num text-[4.6rem] leading-[0.98] tracking-[-0.03em]" aria-label="{name}, {shortUnit(step.unit)}"
+					>{step.text || '–'}</output
+				>
+				<span class="text-[1.2rem] font-semibold">{shortUnit(step.unit)}</span>
 			</p>
-			<p class="dev {step.jug?.verdict}" aria-live="polite">
+			<p class="font-semibold text-[1.02rem] leading-[1.25] dev {step.jug?.verdict}" aria-live="polite">
 				{#if step.problem}<span class="problem">{step.problem}</span>
 				{:else if step.jug?.passedOver}not caught: counts as the mean
 				{:else if step.jug && step.jug.amount !== null}{step.jug.deviation && round.rig.nozzles > 1
@@ -88,7 +90,10 @@
 	<div class="strip">
 		{#if !round.rig.groundDriven}<CatchTimer {watch} target={step.heldFor} {onpress} decimalComma={comma} />{/if}
 		<details>
-			<summary>Time, jug, gauge</summary>
+			<summary
+				class="grid place-items-center min-h-14 border-2 border-field-border rounded-[8px] font-semibold cursor-pointer"
+				>Time, jug, gauge</summary
+			>
 			<CatchSettings {step} />
 		</details>
 	</div>
@@ -141,20 +146,6 @@
 		align-items: baseline;
 		gap: 8px;
 	}
-	.val .num {
-		font-size: 4.6rem;
-		line-height: 0.98;
-		letter-spacing: -0.03em;
-	}
-	.val .unit {
-		font-size: 1.2rem;
-		font-weight: 600;
-	}
-	.dev {
-		font-weight: 600;
-		font-size: 1.02rem;
-		line-height: 1.25;
-	}
 	.dev.even {
 		color: var(--moss-text);
 	}
@@ -162,8 +153,7 @@
 	.dev.high {
 		color: var(--amber-text);
 	}
-	.dev.blocked,
-	.problem {
+	.dev.blocked {
 		color: var(--rust-text);
 	}
 	.strip {
@@ -175,14 +165,5 @@
 	}
 	details[open] {
 		grid-column: 1 / 3;
-	}
-	summary {
-		display: grid;
-		place-items: center;
-		min-height: 56px;
-		border: 2px solid var(--field-border);
-		border-radius: 8px;
-		font-weight: 600;
-		cursor: pointer;
 	}
 </style>

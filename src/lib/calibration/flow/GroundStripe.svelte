@@ -9,7 +9,7 @@
 
 	interface Props {
 		/** The round whose rig lays its fans; only its angle, spacing, height and sections are read. */
-		round: Pick<RoundState, 'rig' | 'round'>;
+		round: Pick<RoundState, 'rig' | 'entered'>;
 		jugs: readonly ShownJug[];
 		/** Amount of an even catch, in the jugs' unit. */
 		reference: number | null;
@@ -23,7 +23,7 @@
 	const reach = $derived.by(() => {
 		const { fan } = round.rig;
 		if (!fan) return null;
-		return fanReach(fan.angle, quantityOf(round.round.height) ?? fan.height);
+		return fanReach(fan.angle, quantityOf(round.entered.height) ?? fan.height);
 	});
 	// What the fans lay over each other is worked out beside the page, from the catches as they are typed.
 	$effect(() => {
@@ -51,24 +51,33 @@
 	const strength = (amount: number) => Math.max(0.08, Math.min(1, 1 - 2 * (1 - amount / (reference ?? amount))));
 </script>
 
-<div class="stripe">
-	<div class="words">
-		<p class="lab">
+<div class="mt-1.5">
+	<div class="flex justify-between gap-3">
+		<p class="lab text-[0.85rem]">
 			{laid.length > 0 ? 'What the ground gets, fans laid over each other' : 'What the ground gets under each nozzle'}
-			{#if faults.thin > 0.02}<b>▼ thin strips on {Math.round(faults.thin * 100)} %</b>{/if}
-			{#if faults.double > 0.02}<b>▲ double strips on {Math.round(faults.double * 100)} %</b>{/if}
+			{#if faults.thin > 0.02}<b class="text-amber-text">▼ thin strips on {Math.round(faults.thin * 100)} %</b>{/if}
+			{#if faults.double > 0.02}<b class="text-amber-text">▲ double strips on {Math.round(faults.double * 100)} %</b
+				>{/if}
 		</p>
-		{#if band}<p class="band"><i></i>{band}</p>{/if}
+		{#if band}<p class="band text-[0.85rem] text-moss-text"><i></i>{band}</p>{/if}
 	</div>
 	{#if laid.length > 0}
-		<div class="cells laid" aria-hidden="true" data-laid="true" style="background:{gradient(laid)}"></div>
+		<div
+			class="laid flex h-6 border border-rule"
+			aria-hidden="true"
+			data-laid="true"
+			style="background:{gradient(laid)}"
+		></div>
 	{:else}
-		<div class="cells" aria-hidden="true">
+		<div class="flex h-6 border border-rule" aria-hidden="true">
 			{#each jugs as jug (jug.n)}
 				{#if jug.amount === null}
-					<i class="dry"></i>
+					<i class="dry flex-1"></i>
 				{:else}
-					<i style="background:color-mix(in oklab, var(--dye) {strength(jug.amount) * 100}%, var(--card))"></i>
+					<i
+						class="flex-1"
+						style="background:color-mix(in oklab, var(--dye) {strength(jug.amount) * 100}%, var(--card))"
+					></i>
 				{/if}
 			{/each}
 		</div>
@@ -76,24 +85,6 @@
 </div>
 
 <style>
-	.stripe {
-		margin-top: 6px;
-	}
-	.words {
-		display: flex;
-		justify-content: space-between;
-		gap: 12px;
-	}
-	.lab,
-	.band {
-		font-size: 0.85rem;
-	}
-	.lab b {
-		color: var(--amber-text);
-	}
-	.band {
-		color: var(--moss-text);
-	}
 	.band i {
 		display: inline-block;
 		width: 16px;
@@ -101,14 +92,6 @@
 		margin-right: 6px;
 		background: var(--moss-wash);
 		box-shadow: inset 0 0 0 1px var(--moss);
-	}
-	.cells {
-		display: flex;
-		height: 24px;
-		border: 1px solid var(--rule);
-	}
-	.cells i {
-		flex: 1;
 	}
 	.dry {
 		background: var(--straw-wash);

@@ -56,10 +56,10 @@ export class FlowStepState {
 		on: this.round.on,
 		catchUnit: this.unit,
 		flow: this.round.caught,
-		passedOver: (n: number) => this.round.round.nozzles.get(n)?.passedOver ?? false,
+		passedOver: (n: number) => this.round.entered.nozzles.get(n)?.passedOver ?? false,
 		heldFor: this.heldFor ?? 30,
 		groupOf: (n: number) =>
-			(this.round.round.groups === undefined ? this.round.rig.groups : this.round.round.groups)?.[n - 1] ?? '',
+			(this.round.entered.groups === undefined ? this.round.rig.groups : this.round.entered.groups)?.[n - 1] ?? '',
 		decimalComma: this.round.settings.decimalComma
 	}));
 	/** The jugs as they are kept. */

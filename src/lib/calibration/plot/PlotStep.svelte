@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { show } from '$lib/show/show';
 	import { untrack } from 'svelte';
-	import type { TypedGround } from '$core';
+	import type { Entered, TypedGround } from '$core';
 	import { fields, mean, readField, showDecimals, quantityOf } from '$core';
 	import Alley from '$lib/drawings/Alley.svelte';
 	import PlotGround from '$lib/drawings/PlotGround.svelte';
@@ -33,11 +33,15 @@
 	const watch = untrack(() => keptWatch(device, 'plot', round.head.id));
 
 	const comma = $derived(round.settings.decimalComma);
-	const timed = $derived(round.method === 'plot-catch' || round.round.plotRuns.length > 0);
+	const timed = $derived(round.method === 'plot-catch' || round.entered.plotRuns.length > 0);
 	const unit = $derived(round.units.side);
 	const side = (m: number | null) => (m === null ? '?' : show('length', m, round.settings, { digits: 4 }).text);
+	/** What somebody typed, as it was typed: a drawing says no other figure than its field. */
+	const told = (entered: Entered<'length'> | null | undefined) => (entered ? typedText(entered.typed) : '?');
+	const spacing = $derived(round.entered.rows?.spacing ?? round.rig.rowSpacing);
+	const laid = $derived(plot.ground?.by === 'sides' ? plot.ground : null);
 	const area = $derived(round.area === null ? '?' : show('area', round.area, round.settings, { digits: 4 }).text);
-	const runs = $derived(round.round.plotRuns);
+	const runs = $derived(round.entered.plotRuns);
 	const counted = $derived(runs.filter((r) => !r.struck));
 	const seconds = (run: (typeof runs)[number]): number | null => quantityOf(run.time);
 	const expected = $derived(counted.length > 0 ? mean(counted.map((r) => seconds(r) ?? 60)) : 60);
@@ -55,8 +59,10 @@
 	);
 	let problem = $state<string | null>(null);
 	let typing = $state('');
-	let block = $state(untrack(() => (round.round.plot?.by === 'block' ? typedText(round.round.plot.block.typed) : '')));
-	let percent = $state(untrack(() => (round.round.plot?.by === 'block' ? `${round.round.plot.share * 100}` : '')));
+	let block = $state(
+		untrack(() => (round.entered.plot?.by === 'block' ? typedText(round.entered.plot.block.typed) : ''))
+	);
+	let percent = $state(untrack(() => (round.entered.plot?.by === 'block' ? `${round.entered.plot.share * 100}` : '')));
 	const nothing: readonly never[] = [];
 
 	async function press() {
@@ -89,14 +95,16 @@
 <svelte:window {@attach spaceBar(() => void press())} />
 
 <div
-	class="plot"
+	class="flex flex-col gap-3 flex-1 min-h-0"
 	{@attach everyFrame(
 		() => watch.running,
 		() => watch.tick()
 	)}
 >
-	<div class="scrolling">
-		<div class="ways">
+	<div
+		class="flex flex-col gap-3 flex-1 min-h-0 phone:my-0 phone:-mx-4 phone:px-4 phone:pt-0 phone:pb-2 phone:overflow-y-auto"
+	>
+		<div class="flex flex-wrap justify-between gap-2.5">
 			<Segmented
 				label="How the ground is told"
 				options={ways}
@@ -104,8 +112,8 @@
 				onchange={(v) => (plot.by = v as TypedGround['by'])}
 			/>
 			{#if plot.by === 'sides'}
-				<div class="usual" role="group" aria-label="Usual plots">
-					{#each plot.plots as usual (usual.name)}
+				<div class="usual flex flex-wrap gap-1.5" role="group" aria-label="Usual plots">
+					{#each plot.plots as usual, i (i)}
 						<button
 							type="button"
 							aria-pressed={plot.laidOut && plot.wanted === usual.area}
@@ -120,7 +128,7 @@
 				</div>
 			{/if}
 		</div>
-		<div class="asked">
+		<div class="grid grid-cols-3 gap-3.5 phone:grid-cols-[1fr_1fr]">
 			{#if plot.by === 'sides'}
 				<QuantityField
 					label="One side"
@@ -160,14 +168,14 @@
 				/>
 				<QuantityField
 					label="Row to row"
-					kept={keptText((round.round.rows?.spacing ?? round.rig.rowSpacing)?.typed, unit, round.settings)}
+					kept={keptText(spacing?.typed, unit, round.settings)}
 					{unit}
 					disabled={round.signedOff}
 					commit={(text) =>
 						round.add({
 							kind: 'rows',
 							spacing: typed(text, unit, round.settings),
-							alleys: round.round.rows?.alleys ?? 'every'
+							alleys: round.entered.rows?.alleys ?? 'every'
 						})}
 				/>
 			{:else}
@@ -196,28 +204,28 @@
 			{/if}
 			{#if round.onFoot}<WandPicker {round} />{/if}
 		</div>
-		<div class="ground" class:timed>
-			<div class="board card">
+		<div class="ground grid gap-3 flex-1 min-h-0 phone:grid-cols-1 phone:flex-none" class:timed>
+			<div class="board card grid items-center flex-1 min-h-0 py-1.5 px-3 phone:flex-none">
 				{#if plot.by === 'row'}
 					<Alley
-						alleys={round.round.rows?.alleys ?? 'every'}
-						sides={round.round.off.includes(0) ? 'right' : round.round.off.includes(1) ? 'left' : 'both'}
-						spacing={side(round.width)}
+						alleys={round.entered.rows?.alleys ?? 'every'}
+						sides={round.entered.off.includes(0) ? 'right' : round.entered.off.includes(1) ? 'left' : 'both'}
+						spacing={told(spacing)}
 						width={side(round.width)}
 					/>
 				{:else}
 					<PlotGround
 						length={plot.sides.length}
 						width={plot.sides.width}
-						across={side(plot.sides.length)}
-						down={side(plot.sides.width)}
+						across={told(laid?.length)}
+						down={told(laid?.width)}
 						{area}
 						{done}
 					/>
 				{/if}
 			</div>
 			{#if timed}
-				<div class="runs">
+				<div class="grid gap-2.5 content-start">
 					<RunList
 						{runs}
 						{seconds}
@@ -229,8 +237,8 @@
 						onstrike={(id) => void round.add({ kind: 'strike', entry: id })}
 					/>
 					<div>
-						<p class="mean" aria-live="polite">
-							<span class="num" data-testid="plot-mean"
+						<p aria-live="polite">
+							<span class="num text-[2.6rem] leading-none" data-testid="plot-mean"
 								>{counted.length > 0 ? showDecimals(expected, 1, comma) : '–'}</span
 							> <b>s</b> <span class="lab">mean of {counted.length}, then catch for as long</span>
 						</p>
@@ -245,12 +253,14 @@
 					</div>
 				</div>
 			{:else}
-				<p class="sum"><span class="num">{area}</span> <span class="lab">of ground for the measure</span></p>
+				<p><span class="num text-[2.6rem]">{area}</span> <span class="lab">of ground for the measure</span></p>
 			{/if}
 		</div>
 		{#if problem}<p class="problem" role="alert">{problem}</p>{/if}
 	</div>
-	<div class="foot">
+	<div
+		class="grid grid-cols-[1fr_auto] gap-4.5 items-end phone:grid-cols-[1fr] phone:gap-0 phone:my-0 phone:-mx-4 phone:flex-none"
+	>
 		{#if timed && !round.signedOff}
 			<div class="watch">
 				<StopwatchButton
@@ -262,30 +272,13 @@
 				/>
 			</div>
 		{/if}
-		<button type="button" class="btn ink big next" class:alone={!timed} onclick={onnext}>{nextWords} →</button>
+		<button type="button" class="btn ink big next justify-self-end" class:alone={!timed} onclick={onnext}
+			>{nextWords} →</button
+		>
 	</div>
 </div>
 
 <style>
-	.plot,
-	.scrolling {
-		display: flex;
-		flex-direction: column;
-		gap: 12px;
-		flex: 1;
-		min-height: 0;
-	}
-	.ways {
-		display: flex;
-		flex-wrap: wrap;
-		justify-content: space-between;
-		gap: 10px;
-	}
-	.usual {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 6px;
-	}
 	.usual button {
 		min-height: 48px;
 		padding: 0 12px;
@@ -301,81 +294,16 @@
 		background: var(--dye-wash);
 		color: var(--dye-text);
 	}
-	.asked {
-		display: grid;
-		grid-template-columns: repeat(3, minmax(0, 1fr));
-		gap: 14px;
-	}
-	.board {
-		display: grid;
-		align-items: center;
-		flex: 1;
-		min-height: 0;
-		padding: 6px 12px;
-	}
 	.board :global(svg) {
 		max-height: 240px;
 	}
-	.ground {
-		display: grid;
-		gap: 12px;
-		flex: 1;
-		min-height: 0;
-	}
 	.ground.timed {
 		grid-template-columns: minmax(0, 1fr) minmax(0, 290px);
-	}
-	.runs {
-		display: grid;
-		gap: 10px;
-		align-content: start;
-	}
-	.mean .num {
-		font-size: 2.6rem;
-		line-height: 1;
-	}
-	.sum .num {
-		font-size: 2.6rem;
-	}
-	.problem {
-		color: var(--rust-text);
-		font-weight: 600;
-	}
-	.foot {
-		display: grid;
-		grid-template-columns: 1fr auto;
-		gap: 18px;
-		align-items: end;
-	}
-	.next {
-		justify-self: end;
 	}
 	.alone {
 		grid-column: 1 / 3;
 	}
 	@media (max-width: 859px) {
-		.scrolling {
-			margin: 0 -16px;
-			padding: 0 16px 8px;
-			overflow-y: auto;
-		}
-		.asked {
-			grid-template-columns: 1fr 1fr;
-		}
-		.ground,
-		.ground.timed {
-			grid-template-columns: minmax(0, 1fr);
-			flex: none;
-		}
-		.board {
-			flex: none;
-		}
-		.foot {
-			grid-template-columns: 1fr;
-			gap: 0;
-			margin: 0 -16px;
-			flex: none;
-		}
 		.next {
 			display: none;
 		}

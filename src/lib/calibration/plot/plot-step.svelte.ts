@@ -39,13 +39,13 @@ export class PlotStepState {
 
 	constructor(round: RoundState) {
 		this.#round = round;
-		const kept = round.round.plot;
+		const kept = round.entered.plot;
 		this.by = kept?.by ?? (round.rig.kind === 'airblast' ? 'row' : 'sides');
 		if (!kept && round.method === 'plot-catch') this.wanted = this.plots[0]!.area;
 	}
 
 	plots = $derived.by(() => usualPlots(measuresOf(this.#round.settings), this.#round.settings.decimalComma));
-	ground = $derived.by(() => this.#round.round.plot);
+	ground = $derived.by(() => this.#round.entered.plot);
 	sides = $derived.by(() => {
 		const ground = this.ground;
 		if (ground?.by !== 'sides') return { length: null, width: null };

@@ -11,9 +11,16 @@ Plain radio buttons: it stands in a round's first view, which is kept small for 
 	const id = $props.id();
 </script>
 
-<div class="ways" role="radiogroup" aria-label="Way of measuring">
+<div
+	class="inline-flex flex-wrap border-2 border-ink rounded-[6px] bg-card overflow-hidden"
+	role="radiogroup"
+	aria-label="Way of measuring"
+>
 	{#each methodsFor(round.rig) as method (method)}
-		<label class:on={round.method === method}>
+		<label
+			class="relative grid place-items-center min-h-11.5 py-0 px-3.5 text-[0.95rem] cursor-pointer"
+			class:on={round.method === method}
+		>
 			<input
 				class="sr-only"
 				type="radio"
@@ -29,23 +36,6 @@ Plain radio buttons: it stands in a round's first view, which is kept small for 
 </div>
 
 <style>
-	.ways {
-		display: inline-flex;
-		flex-wrap: wrap;
-		border: 2px solid var(--ink);
-		border-radius: 6px;
-		background: var(--card);
-		overflow: hidden;
-	}
-	label {
-		position: relative;
-		display: grid;
-		place-items: center;
-		min-height: 46px;
-		padding: 0 14px;
-		font-size: 0.95rem;
-		cursor: pointer;
-	}
 	label.on {
 		background: var(--ink);
 		color: var(--paper);

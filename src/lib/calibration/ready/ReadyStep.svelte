@@ -13,7 +13,7 @@
 
 	let { state }: { state: RoundState } = $props();
 	const checks = $derived(checksOf(state.rig.kind));
-	const done = $derived(checks.filter((c) => state.round.ticks.has(c)).length);
+	const done = $derived(checks.filter((c) => state.entered.ticks.has(c)).length);
 	const carried = $derived(isCarried(state.rig));
 	const mist = $derived(state.head.rig.carried === 'mist');
 	/** What belongs to the setting of a carried rig, noted with the readings. */
@@ -41,8 +41,8 @@
 		<ChangeBanner change={state.head.setting.change as MadeChange} settings={state.settings} />
 	{/await}
 {/if}
-<div class="how" class:more={carried}>
-	<div class="way">
+<div class="flex flex-wrap justify-between gap-x-4.5 gap-y-2" class:more={carried}>
+	<div class="flex flex-wrap items-center gap-x-3.5 gap-y-1 col-span-full">
 		<MethodPicker round={state} />
 		<p class="lab" class:sr-only={!carried && notes.length > 0}>
 			{methodWords[state.method].asks[0]?.toUpperCase()}{methodWords[state.method].asks.slice(1)}.
@@ -51,7 +51,7 @@
 	{#if carried}
 		<QuantityField
 			label="Who carries it"
-			kept={state.round.person}
+			kept={state.entered.person}
 			hint="Another person is another calibration."
 			disabled={state.signedOff}
 			commit={async (text) => (text.trim() ? state.add({ kind: 'person', name: text.trim() }) : nothing)}
@@ -60,7 +60,7 @@
 	{#each notes as note (note.what)}
 		<QuantityField
 			label={note.label}
-			kept={state.round.notes.get(note.what) ?? (note.what === 'orifice' ? (state.head.setting?.note ?? '') : '')}
+			kept={state.entered.notes.get(note.what) ?? (note.what === 'orifice' ? (state.head.setting?.note ?? '') : '')}
 			hint={carried ? note.hint : ''}
 			small={!carried}
 			disabled={state.signedOff}
@@ -71,7 +71,7 @@
 </div>
 <ul>
 	{#each checks as check (check)}
-		{@const on = state.round.ticks.has(check)}
+		{@const on = state.entered.ticks.has(check)}
 		<li>
 			<button
 				type="button"
@@ -85,8 +85,8 @@
 				<span class="tick" aria-hidden="true"
 					>{#if on}<Check size={26} strokeWidth={3.5} />{/if}</span
 				>
-				<span class="title">{rigCheckWords[check].title}</span>
-				<span class="why" id="why-{check}">
+				<span class="title font-[650] text-[1.08rem] self-end">{rigCheckWords[check].title}</span>
+				<span class="text-soft text-[0.92rem] leading-[1.3]" id="why-{check}">
 					{rigCheckWhy(check, state.rig.kind, measuresOf(state.settings) === 'metric')}
 				</span>
 			</button>
@@ -96,22 +96,9 @@
 <p class="sr-only" role="status">{done} of {checks.length} ticked</p>
 
 <style>
-	.how {
-		display: flex;
-		flex-wrap: wrap;
-		justify-content: space-between;
-		gap: 8px 18px;
-	}
 	.more {
 		display: grid;
 		grid-template-columns: repeat(3, minmax(0, 1fr));
-	}
-	.way {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 4px 14px;
-		grid-column: 1 / -1;
 	}
 	ul {
 		list-style: none;
@@ -165,16 +152,6 @@
 		border-color: var(--dye);
 		background: var(--dye);
 		color: var(--on-dye);
-	}
-	.title {
-		font-weight: 650;
-		font-size: 1.08rem;
-		align-self: end;
-	}
-	.why {
-		color: var(--soft);
-		font-size: 0.92rem;
-		line-height: 1.3;
 	}
 	@media (max-width: 859px) {
 		ul {

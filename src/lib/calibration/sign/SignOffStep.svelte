@@ -7,7 +7,7 @@
 	import type { OutboxStatus } from '$lib/entries/outbox';
 	import { changeOf } from './carry-change';
 	import ChangeFacts from '$lib/calibration/adjust/ChangeFacts.svelte';
-	import FormField from '$lib/kit/FormField.svelte';
+	import Field from '$lib/kit/Field.svelte';
 
 	interface Props {
 		state: RoundState;
@@ -20,7 +20,7 @@
 	form = untrack(() => new SignOffState(round, today));
 	const f = $derived(form!);
 	const made = $derived(changeOf(round));
-	const signed = $derived(round.round.signOff);
+	const signed = $derived(round.entered.signOff);
 </script>
 
 {#if signed}
@@ -38,11 +38,11 @@
 			{signed.remarks}
 		</p>
 		<p class="lab">Nothing in this round can be changed now. A new round is a new calibration.</p>
-		{#if round.round.change}
+		{#if round.entered.change}
 			<div class="change">
 				<p><b>Now change the rig, then check it:</b> the next round opens with what is predicted.</p>
 				<ChangeFacts
-					change={round.round.change}
+					change={round.entered.change}
 					prediction={made && { volume: made.predicted, sure: made.sure }}
 					settings={round.settings}
 				/>
@@ -55,7 +55,7 @@
 			</div>
 		{/if}
 		{#if status.state === 'sent'}
-			<div class="links">
+			<div class="flex flex-wrap gap-3">
 				<a class="btn go big" href="/calibrations/{round.head.id}/tank">What goes in the tank</a>
 				<a class="btn big" href="/calibrations/{round.head.id}">See the calibration</a>
 			</div>
@@ -67,10 +67,14 @@
 		{/if}
 	</div>
 {:else}
-	<form class="form card" onsubmit={(e) => e.preventDefault()} novalidate>
-		<FormField label="Calibrated by" bind:value={f.person} problem={f.problems.person} autocomplete="name" required />
+	<form
+		class="card grid grid-cols-[1fr_1fr] gap-x-5.5 gap-y-4.5 p-5 content-start flex-1 phone:grid-cols-[1fr]"
+		onsubmit={(e) => e.preventDefault()}
+		novalidate
+	>
+		<Field label="Calibrated by" bind:value={f.person} problem={f.problems.person} autocomplete="name" required />
 		{#if f.asksCarrier}
-			<FormField
+			<Field
 				label="Carried by"
 				bind:value={f.carrier}
 				problem={f.problems.carrier}
@@ -79,8 +83,8 @@
 				required
 			/>
 		{/if}
-		<FormField label="On" type="date" bind:value={f.day} problem={f.problems.day} required />
-		<FormField
+		<Field label="On" type="date" bind:value={f.day} problem={f.problems.day} required />
+		<Field
 			label="Pressure at the gauge"
 			bind:value={f.pressure}
 			problem={f.problems.pressure}
@@ -89,13 +93,13 @@
 				: ''}"
 		/>
 		{#if !f.carried}
-			<FormField
+			<Field
 				label="Gear"
 				bind:value={f.gear}
 				problem={f.problems.gear}
 				hint="As you call it: B2, third low. Empty where it is not known."
 			/>
-			<FormField
+			<Field
 				label="Engine or PTO rpm"
 				bind:value={f.rpm}
 				problem={f.problems.rpm}
@@ -103,8 +107,8 @@
 				hint="540 at the PTO, or what the engine showed."
 			/>
 		{/if}
-		<FormField label="Remarks" bind:value={f.remarks} hint="Ground, wind, what was changed." />
-		<div class="notes">
+		<Field label="Remarks" bind:value={f.remarks} hint="Ground, wind, what was changed." />
+		<div class="col-[1/3] grid gap-1.5 phone:col-1">
 			{#if f.blocked}<p class="problem">{f.blocked}</p>{/if}
 			{#each f.notes as note (note)}<p><span aria-hidden="true">▲</span> {note}.</p>{/each}
 			<p class="lab">
@@ -115,23 +119,6 @@
 {/if}
 
 <style>
-	.form {
-		display: grid;
-		grid-template-columns: 1fr 1fr;
-		gap: 18px 22px;
-		padding: 20px;
-		align-content: start;
-		flex: 1;
-	}
-	.notes {
-		grid-column: 1 / 3;
-		display: grid;
-		gap: 6px;
-	}
-	.problem {
-		color: var(--rust-text);
-		font-weight: 600;
-	}
 	.sealed {
 		position: relative;
 		display: grid;
@@ -157,18 +144,5 @@
 		justify-items: start;
 		padding: 12px 0;
 		border-block: 1px solid var(--rule);
-	}
-	.links {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 12px;
-	}
-	@media (max-width: 859px) {
-		.form {
-			grid-template-columns: 1fr;
-		}
-		.notes {
-			grid-column: 1;
-		}
 	}
 </style>

@@ -1,13 +1,13 @@
 import type { MadeChange } from '$core';
-import { applyChange, carriedRound, predictVolume, roundBefore } from '$core';
+import { applyChange, carriedRound, predictChange, roundBefore } from '$core';
 import type { RoundStore } from '$lib/entries/round-store';
 import type { RoundState } from '$lib/calibration/round.svelte';
 
 /** The change of a signed round as its setting will keep it; null where none was picked. */
-export function changeOf({ head, rig, round, calibration }: RoundState): MadeChange | null {
+export function changeOf({ head, rig, entered: round, calibration }: RoundState): MadeChange | null {
 	const { aim, change, signOff } = round;
 	if (!aim || !change || !signOff || !calibration) return null;
-	const predicted = predictVolume(roundBefore(rig, round, calibration), change);
+	const predicted = predictChange(roundBefore(rig, round, calibration), change);
 	if (!predicted.ok) return null;
 	return {
 		...change,

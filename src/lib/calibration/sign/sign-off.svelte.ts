@@ -1,5 +1,5 @@
 import type { Issue } from '$core';
-import { checksOf, isCarried, personIssues, predictVolume, roundBefore } from '$core';
+import { checksOf, isCarried, isDay, personIssues, predictChange, roundBefore } from '$core';
 import { wordIssue } from '$lib/wording/issues';
 import { typed } from '$lib/settings/field-units';
 import { typedText } from '$lib/settings/typed-text';
@@ -27,13 +27,13 @@ export class SignOffState {
 	problems = $state<Partial<Record<Place, string>>>({});
 	/** What stands against signing: words; empty when nothing does. */
 	blocked: string = $derived.by(() => {
-		const { result, rig, round } = this.#round;
+		const { result, rig, entered: round } = this.#round;
 		if (!result.ok) return wordIssue(result.issues[0]!);
 		// The server predicts what a change brings when it takes the signature: what it would refuse is told before.
 		if (!round.change) return '';
 		const { calibration } = result.value;
 		const before = roundBefore(rig, round, calibration);
-		const predicted = predictVolume(before, round.change);
+		const predicted = predictChange(before, round.change);
 		return predicted.ok
 			? ''
 			: `The change that was picked rests on what this round no longer has. ${wordIssue(predicted.issues[0]!)} Or take the change back under Adjust.`;
@@ -43,7 +43,7 @@ export class SignOffState {
 		const c = this.#round.calibration;
 		if (!c) return [];
 		const checks = checksOf(this.#round.rig.kind);
-		const unticked = checks.filter((check) => !this.#round.round.ticks.has(check)).length;
+		const unticked = checks.filter((check) => !this.#round.entered.ticks.has(check)).length;
 		const uncaught = c.nozzles ? c.nozzles.count - c.nozzles.caught : 0;
 		return [
 			...(unticked > 0 ? [`${unticked} of ${checks.length} checks of the rig are not ticked`] : []),
@@ -61,9 +61,9 @@ export class SignOffState {
 		this.day = today;
 		const { setting } = round.head;
 		this.carried = isCarried(round.rig);
-		this.asksCarrier = personIssues(round.rig, round.round).length > 0;
-		this.person = this.carried ? round.round.person : '';
-		this.pressure = round.round.gauge ? typedText(round.round.gauge.typed) : '';
+		this.asksCarrier = personIssues(round.rig, round.entered).length > 0;
+		this.person = this.carried ? round.entered.person : '';
+		this.pressure = round.entered.gauge ? typedText(round.entered.gauge.typed) : '';
 		this.meant = setting?.pressure ? typedText(setting.pressure) : '';
 		this.gear = setting?.gear ?? '';
 		this.rpm = setting?.rpm ? `${setting.rpm}` : '';
@@ -74,7 +74,7 @@ export class SignOffState {
 		const problems: Partial<Record<Place, string>> = {};
 		if (this.person.trim() === '')
 			problems.person = 'Nobody has signed yet. Write the name of who calibrated, like A. Sample.';
-		if (!/^\d{4}-\d\d-\d\d$/.test(this.day)) problems.day = 'That is not a day. Write it like 2026-03-14.';
+		if (!isDay(this.day)) problems.day = 'That is not a day. Write it like 2026-03-14.';
 		if (this.asksCarrier && this.carrier.trim() === '')
 			problems.carrier = wordIssue({ code: 'no-person', path: 'person' });
 		const rpm = this.rpm.trim().replace(',', '');

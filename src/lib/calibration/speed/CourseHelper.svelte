@@ -3,11 +3,11 @@
 	import { show } from '$lib/show/show';
 	import { untrack } from 'svelte';
 	import { fields, readField, readShare, showFigure, factor, quantityOf } from '$core';
-	import { Dialog, Portal } from '@skeletonlabs/skeleton-svelte';
+	import Sheet from '$lib/kit/Sheet.svelte';
 	import { typed } from '$lib/settings/field-units';
 	import { helperWords, readingCourses } from './course-helper';
 	import type { RoundState } from '$lib/calibration/round.svelte';
-	import FormField from '$lib/kit/FormField.svelte';
+	import Field from '$lib/kit/Field.svelte';
 
 	let { round, open = $bindable() }: { round: RoundState; open: boolean } = $props();
 
@@ -30,9 +30,9 @@
 	const courses = $derived(width === null ? [] : readingCourses(width));
 	const told = (m: number) => show('length', m, round.settings, { digits: 4 }).text;
 	const wanted = $derived(readShare(asked));
-	const course = $derived(quantityOf(round.round.course));
+	const course = $derived(quantityOf(round.entered.course));
 	const held = $derived(round.catchTime ? quantityOf(round.catchTime) : round.ownTime);
-	const marks = $derived(quantityOf(round.round.jug) ?? round.skill.jugMarks);
+	const marks = $derived(quantityOf(round.entered.jug) ?? round.skill.jugMarks);
 	const flow = $derived(
 		round.flow ? round.flow.meanCatch / round.flow.time : ((round.rig.rated?.flow as number | undefined) ?? null)
 	);
@@ -44,7 +44,7 @@
 					onFoot: round.onFoot,
 					course,
 					speed: round.speed ? round.speed.measured.value : null,
-					runs: round.round.runs.filter((r) => !r.struck).length,
+					runs: round.entered.runs.filter((r) => !r.struck).length,
 					held,
 					flow,
 					marks,
@@ -55,98 +55,63 @@
 	);
 	async function use(m: number) {
 		const value = showFigure(m / factor('length', round.units.course), 5, false).replace(/,/g, '');
-		await round.add({
+		const lost = await round.add({
 			kind: 'course',
 			length: typed(value, round.units.course, { ...round.settings, decimalComma: false })
 		});
+		// What the device could not keep is said above the page, and the course stands here to be taken again.
+		if (lost.length > 0) return;
 		await round.add({ kind: 'catch-time', time: null });
 		open = false;
 	}
 </script>
 
-<Dialog {open} onOpenChange={(d) => (open = d.open)}>
-	<Portal>
-		<Dialog.Backdrop class="fallow-backdrop" />
-		<Dialog.Positioner class="fallow-positioner">
-			<Dialog.Content class="fallow-dialog wide">
-				<Dialog.Title class="title">How far to drive</Dialog.Title>
-				<Dialog.Description class="lab">
-					On a course that covers a round piece of ground, what the jug reads is the answer. Catch for as long as the
-					course took.
-				</Dialog.Description>
-				<div class="asked">
-					<FormField
-						label="Width that one jug stands for"
-						bind:value={widthText}
-						hint="One nozzle’s spacing, or the swath of all that are caught. A bare number is {unit}."
-					/>
-					<FormField label="± asked for, %" bind:value={asked} hint="5 % tells a worn nozzle." />
-				</div>
-				<ul>
-					{#each courses as c (c.name)}
-						<li>
-							<b class="num">{told(c.course)}</b>
-							<span>{c.reads} <small>{c.name}</small></span>
-							<button
-								type="button"
-								class="btn"
-								disabled={round.signedOff || c.course < 3 || c.course > 5000}
-								onclick={() => void use(c.course)}>Use it</button
-							>
-						</li>
-					{:else}
-						<li class="lab">Type a width, like 50 cm or 20 in.</li>
-					{/each}
-				</ul>
-				{#if words.course || words.catches}
-					<div class="good" aria-live="polite">
-						{#if words.course}<p>{words.course}</p>{/if}
-						{#if words.catches}<p>{words.catches}</p>{/if}
-					</div>
-				{/if}
-				<Dialog.CloseTrigger class="btn plain">Back</Dialog.CloseTrigger>
-			</Dialog.Content>
-		</Dialog.Positioner>
-	</Portal>
-</Dialog>
+<Sheet
+	{open}
+	wide
+	title="How far to drive"
+	lead="On a course that covers a round piece of ground, what the jug reads is the answer. Catch for as long as the course took."
+	onclose={() => (open = false)}
+>
+	<div class="grid grid-cols-[1.4fr_1fr] gap-3.5">
+		<Field
+			label="Width that one jug stands for"
+			bind:value={widthText}
+			hint="One nozzle’s spacing, or the swath of all that are caught. A bare number is {unit}."
+		/>
+		<Field label="± asked for, %" bind:value={asked} hint="5 % tells a worn nozzle." />
+	</div>
+	<ul>
+		{#each courses as c (c.name)}
+			<li
+				class="grid grid-cols-[minmax(0,190px)_1fr_auto] gap-3 items-center min-h-14 border-t border-dashed border-t-rule"
+			>
+				<b class="num text-[1.25rem] whitespace-normal">{told(c.course)}</b>
+				<span class="leading-[1.25]">{c.reads} <small class="block text-soft">{c.name}</small></span>
+				<button
+					type="button"
+					class="btn"
+					disabled={round.signedOff || c.course < 3 || c.course > 5000}
+					onclick={() => void use(c.course)}>Use it</button
+				>
+			</li>
+		{:else}
+			<li
+				class="lab grid grid-cols-[minmax(0,190px)_1fr_auto] gap-3 items-center min-h-14 border-t border-dashed border-t-rule"
+			>
+				Type a width, like 50 cm or 20 in.
+			</li>
+		{/each}
+	</ul>
+	{#if words.course || words.catches}
+		<div class="grid gap-1.5 py-2.5 px-3 border-l-5 border-l-dye bg-dye-wash" aria-live="polite">
+			{#if words.course}<p>{words.course}</p>{/if}
+			{#if words.catches}<p>{words.catches}</p>{/if}
+		</div>
+	{/if}
+</Sheet>
 
 <style>
-	.asked {
-		display: grid;
-		grid-template-columns: 1.4fr 1fr;
-		gap: 14px;
-	}
-	ul {
-		list-style: none;
-		margin: 0;
-		padding: 0;
-	}
-	li {
-		display: grid;
-		grid-template-columns: minmax(0, 190px) 1fr auto;
-		gap: 12px;
-		align-items: center;
-		min-height: 56px;
-		border-top: 1px dashed var(--rule);
-	}
-	li .num {
-		font-size: 1.25rem;
-		white-space: normal;
-	}
-	li span {
-		line-height: 1.25;
-	}
-	small {
-		display: block;
-		color: var(--soft);
-	}
-	.good {
-		display: grid;
-		gap: 6px;
-		padding: 10px 12px;
-		border-left: 5px solid var(--dye);
-		background: var(--dye-wash);
-	}
 	@media (max-width: 480px) {
 		li {
 			grid-template-columns: 1fr auto;

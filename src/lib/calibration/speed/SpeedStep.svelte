@@ -30,11 +30,11 @@
 
 	const unit = $derived(round.units.speed);
 	const comma = $derived(round.settings.decimalComma);
-	const runs = $derived(round.round.runs);
+	const runs = $derived(round.entered.runs);
 	const counted = $derived(runs.filter((r) => !r.struck));
-	const courseText = $derived(keptText(round.round.course?.typed, round.units.course, round.settings));
-	const course = $derived(quantityOf(round.round.course));
-	const courseShown = $derived(round.round.course ? typedText(round.round.course.typed) : '');
+	const courseText = $derived(keptText(round.entered.course?.typed, round.units.course, round.settings));
+	const course = $derived(quantityOf(round.entered.course));
+	const courseShown = $derived(round.entered.course ? typedText(round.entered.course.typed) : '');
 	const seconds = (run: (typeof runs)[number]): number | null => quantityOf(run.time);
 	const speedOf = (time: number | null) =>
 		course === null || time === null ? '' : `${showDecimals(course / time / factor('speed', unit), 2, comma)} ${unit}`;
@@ -44,7 +44,7 @@
 	});
 	const dial = $derived.by(() => {
 		const s = round.speed;
-		const read = quantityOf(round.round.dial);
+		const read = quantityOf(round.entered.dial);
 		if (!s || read === null) return null;
 		const off = read / s.measured.value - 1;
 		const want = unit === 'mph' ? 5 : 8;
@@ -69,7 +69,7 @@
 	let typing = $state('');
 	let helping = $state(false);
 	let tracking = $state(false);
-	const track = $derived(round.round.track);
+	const track = $derived(round.entered.track);
 	const meanOf = $derived(
 		track
 			? 'From the track'
@@ -83,7 +83,7 @@
 	async function press() {
 		if (round.signedOff) return;
 		if (!watch.running) {
-			problem = round.round.course ? null : 'Say how long the course is first; the time counts once it is known.';
+			problem = round.entered.course ? null : 'Say how long the course is first; the time counts once it is known.';
 			watch.start();
 			return;
 		}
@@ -115,7 +115,7 @@
 		() => watch.tick()
 	)}
 >
-	<div class="scrolling">
+	<div class="scrolling contents">
 		<div class="asked">
 			<QuantityField
 				label="Course length"
@@ -127,7 +127,7 @@
 			/>
 			<QuantityField
 				label="Dial or screen said"
-				kept={keptText(round.round.dial?.typed, unit, round.settings)}
+				kept={keptText(round.entered.dial?.typed, unit, round.settings)}
 				{unit}
 				hint={dial?.hold ?? 'To learn how far it is off.'}
 				disabled={round.signedOff}
@@ -143,7 +143,7 @@
 			/>
 		</div>
 
-		<div class="runs">
+		<div class="runs phone:order-1">
 			<RunList
 				{runs}
 				{seconds}
@@ -155,20 +155,22 @@
 			/>
 		</div>
 
-		<div class="mean" aria-live="polite">
-			<div class="figure">
+		<div class="mean phone:order-0" aria-live="polite">
+			<div class="whitespace-nowrap">
 				<span class="lab">{meanOf}</span><br />
-				<span class="num" data-testid="mean-speed">{meanShown?.figure ?? '–'}</span> <b>{unit}</b>
+				<span class="num text-[3rem] leading-[0.95]" data-testid="mean-speed">{meanShown?.figure ?? '–'}</span>
+				<b>{unit}</b>
 			</div>
-			<div class="beside">
+			<div class="ml-auto text-right text-[0.95rem]">
 				{#if meanShown}± {meanShown.interval}{/if}
-				{#if dial}<br />dial said {round.round.dial ? typedText(round.round.dial.typed) : ''}: <b>{dial.words}</b>{/if}
+				{#if dial}<br />dial said {round.entered.dial ? typedText(round.entered.dial.typed) : ''}:
+					<b>{dial.words}</b>{/if}
 				{#if track}<br />{track.name}{:else if counted.length > 0 && counted.length < usualRuns}<br />{usualRuns -
 						counted.length} more would narrow the ±{/if}
 			</div>
 		</div>
 
-		<div class="typed">
+		<div class="typed phone:order-1">
 			<QuantityField
 				label="Or type a time"
 				kept={typing}
@@ -177,7 +179,7 @@
 				disabled={round.signedOff}
 				commit={typeTime}
 			/>
-			<div class="more">
+			<div class="more flex flex-wrap gap-2.5">
 				<button type="button" class="btn plain" onclick={() => (helping = true)}>How far to drive</button>
 				<button type="button" class="btn plain" onclick={() => (tracking = true)}
 					>{track ? 'The track' : 'Use a track'}</button
@@ -185,10 +187,10 @@
 			</div>
 		</div>
 
-		{#if problem}<p class="problem" role="alert">{problem}</p>{/if}
+		{#if problem}<p class="problem phone:order-1" role="alert">{problem}</p>{/if}
 	</div>
 	{#if !round.signedOff}
-		<div class="watch">
+		<div class="watch phone:flex-none phone:my-0 phone:-mx-4">
 			<StopwatchButton
 				{watch}
 				idle="run {next}, {back ? 'back' : 'out'}"
@@ -222,9 +224,6 @@
 		min-height: 0;
 	}
 	/* At a desk all of it is one grid; on a phone all but the stopwatch scrolls. */
-	.scrolling {
-		display: contents;
-	}
 	.asked {
 		grid-area: asked;
 		display: grid;
@@ -246,28 +245,11 @@
 		border-radius: 6px;
 		background: var(--paper-deep);
 	}
-	.mean .num {
-		font-size: 3rem;
-		line-height: 0.95;
-	}
-	.figure {
-		white-space: nowrap;
-	}
-	.beside {
-		margin-left: auto;
-		text-align: right;
-		font-size: 0.95rem;
-	}
 	.typed {
 		grid-area: typed;
 		display: grid;
 		gap: 10px;
 		align-content: start;
-	}
-	.more {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 10px;
 	}
 	.more .btn {
 		flex: 1;
@@ -275,8 +257,6 @@
 	}
 	.problem {
 		grid-area: problem;
-		color: var(--rust-text);
-		font-weight: 600;
 	}
 	.next {
 		grid-area: next;
@@ -301,18 +281,6 @@
 			margin: 0 -16px;
 			padding: 0 16px 8px;
 			overflow-y: auto;
-		}
-		.mean {
-			order: 0;
-		}
-		.runs,
-		.typed,
-		.problem {
-			order: 1;
-		}
-		.watch {
-			flex: none;
-			margin: 0 -16px;
 		}
 		.next {
 			display: none;

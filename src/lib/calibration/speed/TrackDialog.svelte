@@ -1,8 +1,9 @@
 <!-- @component Ground speed from a track: a file dropped in, this device's position, or the farm's receiver. -->
 <script lang="ts">
+	import FileDrop from '$lib/kit/FileDrop.svelte';
 	import { onDestroy, untrack } from 'svelte';
 	import { showDecimals, showFigure, factor } from '$core';
-	import { Dialog, Portal } from '@skeletonlabs/skeleton-svelte';
+	import Sheet from '$lib/kit/Sheet.svelte';
 	import { instruments } from '$lib/device/flow-meter';
 	import { readTrack } from '$lib/device/read-track';
 	import { browserReceiver, serverReceiver } from '$lib/device/receivers';
@@ -49,185 +50,122 @@
 
 <svelte:window onpaste={(e) => void pasted(e)} />
 
-<Dialog {open} onOpenChange={(d) => (open = d.open)}>
-	<Portal>
-		<Dialog.Backdrop class="fallow-backdrop" />
-		<Dialog.Positioner class="fallow-positioner">
-			<Dialog.Content class="fallow-dialog wide">
-				<Dialog.Title class="title">Speed from a track</Dialog.Title>
-				<Dialog.Description class="lab">
-					The mean speed of the steady part. Its ± comes from the track itself: a longer steady part is surer.
-				</Dialog.Description>
-				<div
-					class="drop"
-					role="group"
-					aria-label="Track"
-					ondragover={(e) => e.preventDefault()}
-					ondrop={(e) => {
-						e.preventDefault();
-						void takeFile(e.dataTransfer?.files[0]);
-					}}
+<Sheet
+	{open}
+	wide
+	title="Speed from a track"
+	lead="The mean speed of the steady part. Its ± comes from the track itself: a longer steady part is surer."
+	onclose={() => (open = false)}
+>
+	<div class="flex flex-wrap items-center gap-2.5">
+		<FileDrop
+			label="Open GPX or NMEA"
+			accept=".gpx,.nmea,.txt,.log,application/gpx+xml,text/plain"
+			ontake={(file) => void takeFile(file)}
+		/>
+		{#if track.recording}
+			<button type="button" class="btn go" onclick={() => track.finish()}
+				>Stop, {Math.round(track.length)} s recorded</button
+			>
+		{:else}
+			{#if 'geolocation' in navigator}
+				<button
+					type="button"
+					class="btn"
+					onclick={() => track.record('position', browserReceiver(navigator.geolocation))}>Record this device</button
 				>
-					<label class="btn">
-						Open GPX or NMEA
-						<input
-							class="sr-only"
-							type="file"
-							accept=".gpx,.nmea,.txt,.log,application/gpx+xml,text/plain"
-							onchange={(e) => void takeFile(e.currentTarget.files?.[0])}
-						/>
-					</label>
-					{#if track.recording}
-						<button type="button" class="btn go" onclick={() => track.finish()}
-							>Stop, {Math.round(track.length)} s recorded</button
-						>
-					{:else}
-						{#if 'geolocation' in navigator}
-							<button
-								type="button"
-								class="btn"
-								onclick={() => track.record('position', browserReceiver(navigator.geolocation))}
-								>Record this device</button
-							>
-						{/if}
-						{#if hasReceiver}
-							<button
-								type="button"
-								class="btn"
-								onclick={() =>
-									track.record(
-										'receiver',
-										serverReceiver((path) => new EventSource(path))
-									)}>Record the receiver</button
-							>
-						{/if}
-					{/if}
-					<span class="lab">or drop a file here, or paste sentences</span>
-				</div>
-				{#if track.points.length > 1}
-					<svg viewBox="0 -6 {W} {H + 12}" role="img" aria-label="Speed along the track {track.name}">
-						<rect
-							x={x(track.from)}
-							y="0"
-							width={Math.max(1, x(track.to) - x(track.from))}
-							height={H}
-							fill="var(--dye-wash)"
-						/>
-						<path d={line} fill="none" stroke="var(--dye)" stroke-width="2.5" />
-						<path d="M{x(track.from)} -6V{H + 6}M{x(track.to)} -6V{H + 6}" stroke="var(--ink)" stroke-width="2" />
-						{#if track.speed !== null}
-							<path
-								d="M{x(track.from)} {y(speedIn(track.speed))}H{x(track.to)}"
-								stroke="var(--ink)"
-								stroke-width="1.5"
-								stroke-dasharray="5 4"
-							/>
-						{/if}
-					</svg>
-					<div class="ends">
-						<label
-							>Steady from <input
-								type="range"
-								min="0"
-								max={track.length}
-								step="1"
-								value={track.from}
-								oninput={(e) => track.move('from', Number(e.currentTarget.value))}
-							/><b class="num">{Math.round(track.from)} s</b></label
-						>
-						<label
-							>to <input
-								type="range"
-								min="0"
-								max={track.length}
-								step="1"
-								value={track.to}
-								oninput={(e) => track.move('to', Number(e.currentTarget.value))}
-							/><b class="num">{Math.round(track.to)} s</b></label
-						>
-					</div>
-					<p class="big" aria-live="polite">
-						<span class="num" data-testid="track-speed"
-							>{track.speed === null ? '–' : showDecimals(speedIn(track.speed), 2, comma)}</span
-						>
-						<b>{unit}</b>
-						{#if track.measured}<span class="lab"
-								>± {showFigure(track.measured.relative * 200, 2, comma)} %{track.points.every((p) => p[3] !== undefined)
-									? ', by the receiver’s own speed'
-									: ''}</span
-							>{/if}
-						<span class="lab">{track.measured ? '· ' : ''}{track.name}, {track.points.length} positions</span>
-					</p>
-				{/if}
-				{#if track.problem}<p class="problem" role="alert">✕ {track.problem}</p>{/if}
-				<div class="do">
-					<Dialog.CloseTrigger class="btn plain">Back</Dialog.CloseTrigger>
-					{#if round.round.track}<button
-							type="button"
-							class="btn plain"
-							onclick={async () => {
-								await track.drop();
-								open = false;
-							}}>Use the course instead</button
-						>{/if}
-					<button
-						type="button"
-						class="btn go"
-						disabled={track.speed === null || track.recording || round.signedOff}
-						onclick={async () => {
-							if (await track.keep()) open = false;
-						}}>Use this speed</button
-					>
-				</div>
-			</Dialog.Content>
-		</Dialog.Positioner>
-	</Portal>
-</Dialog>
-
-<style>
-	.drop {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 10px;
-		padding: 12px;
-		border: 2px dashed var(--straw-edge);
-		border-radius: 6px;
-		background: var(--straw-wash);
-	}
-	.drop .btn:focus-within {
-		outline: 3px solid var(--dye);
-		outline-offset: 2px;
-	}
-	svg {
-		width: 100%;
-		height: auto;
-		border-bottom: 2px solid var(--ink);
-	}
-	.ends label {
-		display: grid;
-		grid-template-columns: 92px 1fr 60px;
-		align-items: center;
-		gap: 10px;
-		min-height: 44px;
-	}
-	.ends input {
-		width: 100%;
-		min-height: 36px;
-		accent-color: var(--dye);
-	}
-	.big .num {
-		font-size: 2.8rem;
-		line-height: 1;
-	}
-	.problem {
-		color: var(--rust-text);
-		font-weight: 600;
-	}
-	.do {
-		display: flex;
-		flex-wrap: wrap;
-		justify-content: space-between;
-		gap: 10px;
-	}
-</style>
+			{/if}
+			{#if hasReceiver}
+				<button
+					type="button"
+					class="btn"
+					onclick={() =>
+						track.record(
+							'receiver',
+							serverReceiver((path) => new EventSource(path))
+						)}>Record the receiver</button
+				>
+			{/if}
+		{/if}
+		<span class="lab">or paste NMEA sentences</span>
+	</div>
+	{#if track.points.length > 1}
+		<svg
+			class="w-full h-auto border-b-2 border-b-ink"
+			viewBox="0 -6 {W} {H + 12}"
+			role="img"
+			aria-label="Speed along the track {track.name}"
+		>
+			<rect
+				x={x(track.from)}
+				y="0"
+				width={Math.max(1, x(track.to) - x(track.from))}
+				height={H}
+				fill="var(--dye-wash)"
+			/>
+			<path d={line} fill="none" stroke="var(--dye)" stroke-width="2.5" />
+			<path d="M{x(track.from)} -6V{H + 6}M{x(track.to)} -6V{H + 6}" stroke="var(--ink)" stroke-width="2" />
+			{#if track.speed !== null}
+				<path
+					d="M{x(track.from)} {y(speedIn(track.speed))}H{x(track.to)}"
+					stroke="var(--ink)"
+					stroke-width="1.5"
+					stroke-dasharray="5 4"
+				/>
+			{/if}
+		</svg>
+		<div>
+			<label class="grid grid-cols-[92px_1fr_60px] items-center gap-2.5 min-h-11"
+				>Steady from <input
+					class="w-full min-h-9 accent-dye"
+					type="range"
+					min="0"
+					max={track.length}
+					step="1"
+					value={track.from}
+					oninput={(e) => track.move('from', Number(e.currentTarget.value))}
+				/><b class="num">{Math.round(track.from)} s</b></label
+			>
+			<label class="grid grid-cols-[92px_1fr_60px] items-center gap-2.5 min-h-11"
+				>to <input
+					class="w-full min-h-9 accent-dye"
+					type="range"
+					min="0"
+					max={track.length}
+					step="1"
+					value={track.to}
+					oninput={(e) => track.move('to', Number(e.currentTarget.value))}
+				/><b class="num">{Math.round(track.to)} s</b></label
+			>
+		</div>
+		<p aria-live="polite">
+			<span class="num text-[2.8rem] leading-none" data-testid="track-speed"
+				>{track.speed === null ? '–' : showDecimals(speedIn(track.speed), 2, comma)}</span
+			>
+			<b>{unit}</b>
+			{#if track.measured}<span class="lab"
+					>± {showFigure(track.measured.relative * 200, 2, comma)} %{track.points.every((p) => p[3] !== undefined)
+						? ', by the receiver’s own speed'
+						: ''}</span
+				>{/if}
+			<span class="lab">{track.measured ? '· ' : ''}{track.name}, {track.points.length} positions</span>
+		</p>
+	{/if}
+	{#if track.problem}<p class="problem" role="alert">✕ {track.problem}</p>{/if}
+	{#snippet foot()}{#if round.entered.track}<button
+				type="button"
+				class="btn plain"
+				onclick={async () => {
+					await track.drop();
+					open = false;
+				}}>Use the course instead</button
+			>{/if}
+		<button
+			type="button"
+			class="btn go"
+			disabled={track.speed === null || track.recording || round.signedOff}
+			onclick={async () => {
+				if (await track.keep()) open = false;
+			}}>Use this speed</button
+		>{/snippet}
+</Sheet>

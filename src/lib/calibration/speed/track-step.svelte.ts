@@ -1,3 +1,4 @@
+import { wordIssue } from '$lib/wording/issues';
 import type { SpeedAt, TrackPoint, TrackSource } from '$core';
 import { steadyPart, trackSpeed, trackSpeeds } from '$core';
 import type { Fix, ReadTrack } from '$lib/device/read-track';
@@ -20,7 +21,7 @@ export class TrackStepState {
 
 	constructor(round: RoundState) {
 		this.#round = round;
-		const kept = round.round.track;
+		const kept = round.entered.track;
 		if (kept) this.#show({ source: kept.source, name: kept.name, points: kept.points }, kept);
 	}
 
@@ -95,13 +96,17 @@ export class TrackStepState {
 			from: this.from,
 			to: this.to
 		});
-		if (issues.length > 0) this.problem = 'No steady part of three readings or more lies between these ends.';
+		if (issues[0])
+			this.problem =
+				issues[0].code === 'no-position'
+					? 'No steady part of three readings or more lies between these ends.'
+					: wordIssue(issues[0]);
 		return issues.length === 0;
 	}
 
 	/** Goes back to the course. */
 	async drop(): Promise<void> {
-		const kept = this.#round.round.track;
+		const kept = this.#round.entered.track;
 		if (kept) await this.#round.add({ kind: 'strike', entry: kept.id });
 	}
 }

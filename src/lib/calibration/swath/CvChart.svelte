@@ -75,17 +75,10 @@
 </script>
 
 <div
-	class="chart card"
+	class="card min-h-34 py-0 px-2"
 	role="img"
 	aria-label="CV against swath width. {best
 		? `Taken: ${showDecimals(best.spacings * spacing, 1, decimalComma)} ${unit} at ${showDecimals(best.cv * 100, 1, decimalComma)} %.`
 		: 'No width is even enough.'}"
 	{@attach chart(() => options)}
 ></div>
-
-<style>
-	.chart {
-		min-height: 136px;
-		padding: 0 8px;
-	}
-</style>

@@ -3,30 +3,18 @@
 	import type { RoundState } from '$lib/calibration/round.svelte';
 
 	let { round }: { round: RoundState } = $props();
-	const width = $derived(round.round.wetted?.typed);
+	const width = $derived(round.entered.wetted?.typed);
 </script>
 
 {#if width}
-	<label>
+	<label class="flex gap-2 items-center min-h-12">
 		<input
+			class="w-6 h-6"
 			type="checkbox"
-			checked={round.round.wettedGuessed}
+			checked={round.entered.wettedGuessed}
 			disabled={round.signedOff}
 			onchange={(e) => void round.add({ kind: 'wetted', width, estimated: e.currentTarget.checked })}
 		/>
 		Estimated by eye, not taped (counts ± {Math.round(round.skill.estimatedWidth * 200)} %)
 	</label>
 {/if}
-
-<style>
-	label {
-		display: flex;
-		gap: 8px;
-		align-items: center;
-		min-height: 48px;
-	}
-	input {
-		width: 24px;
-		height: 24px;
-	}
-</style>

@@ -18,7 +18,7 @@
 	let { answers, picked, length, unit, terse, disabled, onpick }: Props = $props();
 </script>
 
-<div class="answers" class:terse role="radiogroup" aria-label="Whose swath">
+<div class="grid grid-cols-6 gap-1.5 phone:grid-cols-[1fr_1fr]" class:terse role="radiogroup" aria-label="Whose swath">
 	{#each answers as answer (answer.school)}
 		<button
 			type="button"
@@ -27,19 +27,14 @@
 			{disabled}
 			onclick={() => onpick(answer.school)}
 		>
-			<b>{answer.name}</b>
-			<span class="num">{length(answer.width)}</span><small>{unit}</small>
-			<em>{answer.note}</em>
+			<b class="col-[1/3] text-[0.9rem]">{answer.name}</b>
+			<span class="num text-[1.7rem] leading-[1.1]">{length(answer.width)}</span><small>{unit}</small>
+			<em class="col-[1/3] text-soft text-[0.78rem] not-italic leading-[1.2]">{answer.note}</em>
 		</button>
 	{/each}
 </div>
 
 <style>
-	.answers {
-		display: grid;
-		grid-template-columns: repeat(6, minmax(0, 1fr));
-		gap: 6px;
-	}
 	button {
 		display: grid;
 		grid-template: auto auto 1fr / auto 1fr;
@@ -61,32 +56,10 @@
 		background: var(--dye-wash);
 		box-shadow: inset 0 -5px var(--dye);
 	}
-	b,
-	em {
-		grid-column: 1 / 3;
-	}
-	b {
-		font-size: 0.9rem;
-	}
-	.num {
-		font-size: 1.7rem;
-		line-height: 1.1;
-	}
-	em {
-		color: var(--soft);
-		font-size: 0.78rem;
-		font-style: normal;
-		line-height: 1.2;
-	}
 	button[aria-checked='true'] em {
 		color: var(--ink);
 	}
 	.terse button:not([aria-checked='true']) em {
 		display: none;
-	}
-	@media (max-width: 859px) {
-		.answers {
-			grid-template-columns: 1fr 1fr;
-		}
 	}
 </style>

@@ -5,12 +5,12 @@
 	import Segmented from '$lib/kit/Segmented.svelte';
 
 	let { round }: { round: RoundState } = $props();
-	const value = $derived(round.round.off.includes(0) ? 'right' : round.round.off.includes(1) ? 'left' : 'both');
+	const value = $derived(round.entered.off.includes(0) ? 'right' : round.entered.off.includes(1) ? 'left' : 'both');
 	const shut = { both: [], left: [1], right: [0] } as const;
 </script>
 
 {#if twoSided(round.rig)}
-	<div class="sides">
+	<div class="grid justify-items-end gap-1 phone:justify-items-start">
 		<Segmented
 			label="Sides that spray"
 			options={[
@@ -23,30 +23,8 @@
 				if (!round.signedOff) void round.add({ kind: 'sections', off: [...shut[v]] });
 			}}
 		/>
-		{#if value !== 'both'}<p>
+		{#if value !== 'both'}<p class="text-amber-text text-[0.9rem] font-semibold text-right phone:text-left">
 				▲ With one side shut, pressure, throw and flow change: measure width and flow like this.
 			</p>{/if}
 	</div>
 {/if}
-
-<style>
-	.sides {
-		display: grid;
-		justify-items: end;
-		gap: 4px;
-	}
-	p {
-		color: var(--amber-text);
-		font-size: 0.9rem;
-		font-weight: 600;
-		text-align: right;
-	}
-	@media (max-width: 859px) {
-		.sides {
-			justify-items: start;
-		}
-		p {
-			text-align: left;
-		}
-	}
-</style>

@@ -27,14 +27,14 @@
 	const comma = $derived(round.settings.decimalComma);
 	const metric = $derived(round.units.course === 'm');
 	const unit = $derived(round.units.course);
-	const spacing = $derived((round.round.rows?.spacing ?? round.rig.rowSpacing)?.typed);
-	const alleys = $derived(round.round.rows?.alleys ?? 'every');
+	const spacing = $derived((round.entered.rows?.spacing ?? round.rig.rowSpacing)?.typed);
+	const alleys = $derived(round.entered.rows?.alleys ?? 'every');
 	const sides: 'both' | 'left' | 'right' = $derived(
-		round.round.off.includes(0) ? 'right' : round.round.off.includes(1) ? 'left' : 'both'
+		round.entered.off.includes(0) ? 'right' : round.entered.off.includes(1) ? 'left' : 'both'
 	);
 	/** What becomes of the other side, where one is shut; a round of before that question was signed as sprayed. */
 	const otherSide = $derived(
-		sides === 'both' ? null : (round.round.otherSide ?? (round.signedOff ? ('sprayed' as const) : null))
+		sides === 'both' ? null : (round.entered.otherSide ?? (round.signedOff ? ('sprayed' as const) : null))
 	);
 	const pass = $derived(
 		sides !== 'both' && otherSide === null
@@ -52,7 +52,7 @@
 				? `${showDecimals(round.width, 2, comma)} m`
 				: `${showDecimals(round.width / factor('length', 'ft'), 1, comma)} ft`
 	);
-	const canopy = $derived(round.round.canopy);
+	const canopy = $derived(round.entered.canopy);
 	const asked = $derived.by(() => {
 		if (!canopy) return null;
 		const [h, w, r] = [quantityOf(canopy.height), quantityOf(canopy.width), quantityOf(canopy.rowSpacing)];
@@ -98,8 +98,8 @@
 	}
 </script>
 
-<div class="alley">
-	<div class="asked">
+<div class="flex flex-col gap-3 flex-1 min-h-0">
+	<div class="grid grid-cols-[minmax(0,150px)_1fr] gap-4 items-start phone:grid-cols-[1fr] phone:gap-2">
 		<QuantityField
 			label="Row to row"
 			kept={keptText(spacing, unit, round.settings)}
@@ -108,7 +108,7 @@
 			disabled={round.signedOff}
 			commit={(text) => round.add({ kind: 'rows', spacing: typed(text, unit, round.settings), alleys })}
 		/>
-		<div class="pickers">
+		<div class="flex flex-wrap gap-x-3 gap-y-2.5 pt-6 phone:pt-0">
 			<Segmented
 				label="Alleys driven"
 				options={[
@@ -124,7 +124,7 @@
 		</div>
 	</div>
 	{#if sides !== 'both'}
-		<div class="other" class:open={otherSide === null}>
+		<div class="other flex flex-wrap items-center gap-x-3.5 gap-y-2" class:open={otherSide === null}>
 			<b>The other side of each row</b>
 			<Segmented
 				label="The other side of each row"
@@ -136,20 +136,20 @@
 			/>
 		</div>
 	{/if}
-	<p class="pass" role="status">
+	<p class="font-semibold" role="status">
 		{pass
 			? passWords(pass, comma)
 			: '▲ Say what becomes of the other side: the volume per area is twice or half by it.'}
 	</p>
-	<div class="board card">
+	<div class="board card grid items-center flex-1 min-h-0 py-3 px-4 phone:flex-none">
 		<Alley {alleys} {sides} spacing={spacing ? typedText(spacing) : '?'} {width} />
 	</div>
-	<details class="canopy card" open={canopy !== null || round.round.canopyShares !== null}>
-		<summary>
+	<details class="card py-0 px-4" open={canopy !== null || round.entered.canopyShares !== null}>
+		<summary class="flex justify-between items-center min-h-12 font-semibold cursor-pointer">
 			Check it against the canopy
-			{#if asked !== null}<b class="num">{rate(asked)}</b>{/if}
+			{#if asked !== null}<b class="num text-[1.5rem]">{rate(asked)}</b>{/if}
 		</summary>
-		<div class="fields">
+		<div class="grid grid-cols-4 gap-3.5 items-start pb-3 leading-[1.3] phone:grid-cols-[1fr_1fr]">
 			<QuantityField
 				small
 				label="Tree height"
@@ -176,7 +176,7 @@
 			<QuantityField
 				small
 				label="Leaf by thirds, bottom up, %"
-				kept={round.round.canopyShares ? round.round.canopyShares.map((s) => Math.round(s * 100)).join(', ') : ''}
+				kept={round.entered.canopyShares ? round.entered.canopyShares.map((s) => Math.round(s * 100)).join(', ') : ''}
 				disabled={round.signedOff}
 				commit={(text) => {
 					const parts = text.split(/[\s,;/]+/).map((part) => Number(part.replace('%', '')) / 100);
@@ -184,7 +184,7 @@
 					return round.add({ kind: 'canopy-shares', shares: [bottom, middle, top] });
 				}}
 			/>
-			<p aria-live="polite">
+			<p class="col-span-full" aria-live="polite">
 				{#if asked !== null && gap !== null}
 					<b>Measured is {showDecimals(Math.abs(gap) * 100, 0, comma)} % {gap > 0 ? 'over' : 'under'} it.</b>
 				{/if}
@@ -195,85 +195,10 @@
 </div>
 
 <style>
-	.alley {
-		display: flex;
-		flex-direction: column;
-		gap: 12px;
-		flex: 1;
-		min-height: 0;
-	}
-	.asked {
-		display: grid;
-		grid-template-columns: minmax(0, 150px) 1fr;
-		gap: 16px;
-		align-items: start;
-	}
-	.pickers {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 10px 12px;
-		padding-top: 24px;
-	}
-	.other {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 8px 14px;
-	}
 	.other.open b {
 		color: var(--amber-text);
 	}
-	.pass {
-		font-weight: 600;
-	}
-	.board {
-		display: grid;
-		align-items: center;
-		flex: 1;
-		min-height: 0;
-		padding: 12px 16px;
-	}
 	.board :global(svg) {
 		max-height: 250px;
-	}
-	.canopy {
-		padding: 0 16px;
-	}
-	summary {
-		display: flex;
-		justify-content: space-between;
-		align-items: center;
-		min-height: 48px;
-		font-weight: 600;
-		cursor: pointer;
-	}
-	summary .num {
-		font-size: 1.5rem;
-	}
-	.fields {
-		display: grid;
-		grid-template-columns: repeat(4, minmax(0, 1fr));
-		gap: 14px;
-		align-items: start;
-		padding-bottom: 12px;
-		line-height: 1.3;
-	}
-	.fields p {
-		grid-column: 1 / -1;
-	}
-	@media (max-width: 859px) {
-		.asked {
-			grid-template-columns: 1fr;
-			gap: 8px;
-		}
-		.pickers {
-			padding-top: 0;
-		}
-		.board {
-			flex: none;
-		}
-		.fields {
-			grid-template-columns: 1fr 1fr;
-		}
 	}
 </style>

@@ -21,14 +21,14 @@
 		metric ? `${showDecimals(m, 2, comma)} m` : `${showDecimals(m / factor('length', 'ft'), 1, comma)} ft`;
 	const spacing = $derived(round.rig.spacing ?? si<'length'>(0));
 	const boom = $derived(round.on.length * spacing);
-	const band = $derived(round.round.band === undefined ? round.rig.band : round.round.band);
+	const band = $derived(round.entered.band === undefined ? round.rig.band : round.entered.band);
 	const width = $derived(round.width ?? boom);
 	const spacingShown = $derived(
 		`${showFigure(inUnit('length', spacing, round.units.spacing), 4, comma)} ${round.units.spacing}`
 	);
 	let problem = $state<Issue | null>(null);
 
-	const height = $derived(quantityOf(round.round.height) ?? round.rig.fan?.height ?? null);
+	const height = $derived(quantityOf(round.entered.height) ?? round.rig.fan?.height ?? null);
 	const reach = $derived(round.rig.fan && height !== null ? fanReach(round.rig.fan.angle, height) : null);
 	const stripe = new GroundStripeState((...asked) => groundWorker()(...asked));
 	// Even nozzles: what angle, spacing and height alone make of the ground.
@@ -41,22 +41,25 @@
 	const overlap = $derived(reach === null ? 0 : (2 * reach - spacing) / (2 * reach));
 
 	async function toggle(section: number) {
-		const off = round.round.off.includes(section)
-			? round.round.off.filter((s) => s !== section)
-			: [...round.round.off, section].sort((a, b) => a - b);
+		const off = round.entered.off.includes(section)
+			? round.entered.off.filter((s) => s !== section)
+			: [...round.entered.off, section].sort((a, b) => a - b);
 		problem = (await round.add({ kind: 'sections', off }))[0] ?? null;
 	}
 </script>
 
-<div class="swath">
-	<div class="board card" class:both={reach !== null}>
+<div class="flex flex-col gap-3 flex-1 min-h-0">
+	<div
+		class="card flex flex-col justify-center gap-2.5 flex-1 min-h-0 py-3 px-4 phone:p-2 phone:flex-none"
+		class:both={reach !== null}
+	>
 		<div class="above">
-			<Swath sections={round.rig.sections} off={round.round.off} width={length(boom)} />
+			<Swath sections={round.rig.sections} off={round.entered.off} width={length(boom)} />
 		</div>
 		{#if round.rig.sections.length > 1}
-			<div class="switches" role="group" aria-label="Sections that spray">
+			<div class="switches flex flex-wrap gap-2" role="group" aria-label="Sections that spray">
 				{#each round.rig.sections as size, i (i)}
-					{@const isOn = !round.round.off.includes(i)}
+					{@const isOn = !round.entered.off.includes(i)}
 					<button
 						type="button"
 						aria-pressed={isOn}
@@ -65,13 +68,15 @@
 						onclick={() => void toggle(i)}
 					>
 						<b>{sectionName(i, round.rig.sections.length)}</b>
-						<span>{isOn ? 'on' : 'off'} · {size} {size === 1 ? 'nozzle' : 'nozzles'}</span>
+						<span class="block">{isOn ? 'on' : 'off'} · {size} {size === 1 ? 'nozzle' : 'nozzles'}</span>
 					</button>
 				{/each}
 			</div>
 		{/if}
 		{#if reach !== null && round.rig.fan && height !== null}
-			<div class="behind">
+			<div
+				class="behind grid grid-cols-[minmax(0,1fr)_190px] gap-4 items-center pt-2.5 border-t border-dashed border-t-rule phone:grid-cols-1"
+			>
 				<BoomBehind
 					nozzles={round.rig.nozzles}
 					spacingOverHeight={spacing / height}
@@ -80,17 +85,19 @@
 					height={showFigure(inUnit('length', height, round.units.spacing), 3, comma) + ' ' + round.units.spacing}
 					angle={round.rig.fan.angle}
 				/>
-				<div class="words">
+				<div class="grid gap-2 text-[0.95rem] leading-[1.3]">
 					<QuantityField
 						small
 						label="Nozzles above the target"
-						kept={round.round.height?.typed.text ?? showFigure(inUnit('length', height, round.units.spacing), 3, comma)}
+						kept={round.entered.height?.typed.text ??
+							showFigure(inUnit('length', height, round.units.spacing), 3, comma)}
 						unit={round.units.spacing}
 						disabled={round.signedOff}
 						commit={(text) => round.add({ kind: 'height', height: typed(text, round.units.spacing, round.settings) })}
 					/>
 					<p aria-live="polite">
-						{#if overlap <= 0}<b class="bad">✕ Gaps between the fans.</b> They do not meet at this height: raise the boom.
+						{#if overlap <= 0}<b class="text-rust-text">✕ Gaps between the fans.</b> They do not meet at this height: raise
+							the boom.
 						{:else if faults.thin > 0.02 || faults.double > 0.02}<b class="look"
 								>▲ Strips: {Math.round(faults.thin * 100)} % thin, {Math.round(faults.double * 100)} % double.</b
 							>
@@ -103,12 +110,14 @@
 		{/if}
 	</div>
 	{#if problem}<p class="problem" role="alert">{wordIssue(problem)}</p>{/if}
-	<div class="sum">
-		<div class="figure">
+	<div
+		class="grid grid-cols-[auto_1fr] gap-6 items-center py-2.5 px-4 rounded-[6px] bg-paper-deep phone:grid-cols-[1fr] phone:gap-2"
+	>
+		<div>
 			<span class="lab">{band ? 'Treated width' : 'Swath'}</span><br />
-			<span class="num">{length(width).split(' ')[0]}</span> <b>{metric ? 'm' : 'ft'}</b>
+			<span class="num text-[3.4rem] leading-[0.95]">{length(width).split(' ')[0]}</span> <b>{metric ? 'm' : 'ft'}</b>
 		</div>
-		<div class="beside">
+		<div class="flex justify-between items-center gap-4 phone:flex-wrap">
 			<p>
 				{#if band}<b>{band.bands} bands over {band.rows} rows</b>{:else}<b>{round.on.length} nozzles × {spacingShown}</b
 					>{/if}<br />
@@ -124,22 +133,6 @@
 </div>
 
 <style>
-	.swath {
-		display: flex;
-		flex-direction: column;
-		gap: 12px;
-		flex: 1;
-		min-height: 0;
-	}
-	.board {
-		display: flex;
-		flex-direction: column;
-		justify-content: center;
-		gap: 10px;
-		flex: 1;
-		min-height: 0;
-		padding: 12px 16px;
-	}
 	.both .above :global(svg) {
 		max-height: 190px;
 	}
@@ -149,33 +142,8 @@
 	.both .above :global(.past) {
 		display: none;
 	}
-	.behind {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) 190px;
-		gap: 16px;
-		align-items: center;
-		padding-top: 10px;
-		border-top: 1px dashed var(--rule);
-	}
 	.behind :global(svg) {
 		max-height: 150px;
-	}
-	.words {
-		display: grid;
-		gap: 8px;
-		font-size: 0.95rem;
-		line-height: 1.3;
-	}
-	.look {
-		color: var(--amber-text);
-	}
-	.bad {
-		color: var(--rust-text);
-	}
-	.switches {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px;
 	}
 	.switches button {
 		min-width: 96px;
@@ -194,49 +162,9 @@
 		background: var(--dye-wash);
 		color: var(--dye-text);
 	}
-	.switches span {
-		display: block;
-	}
-	.sum {
-		display: grid;
-		grid-template-columns: auto 1fr;
-		gap: 24px;
-		align-items: center;
-		padding: 10px 16px;
-		border-radius: 6px;
-		background: var(--paper-deep);
-	}
-	.figure .num {
-		font-size: 3.4rem;
-		line-height: 0.95;
-	}
-	.beside {
-		display: flex;
-		justify-content: space-between;
-		align-items: center;
-		gap: 16px;
-	}
-	.problem {
-		color: var(--rust-text);
-		font-weight: 600;
-	}
 	@media (max-width: 859px) {
 		.switches button {
 			font-size: 0.85rem;
-		}
-		.board {
-			padding: 8px;
-			flex: none;
-		}
-		.behind {
-			grid-template-columns: minmax(0, 1fr);
-		}
-		.sum {
-			grid-template-columns: 1fr;
-			gap: 8px;
-		}
-		.beside {
-			flex-wrap: wrap;
 		}
 	}
 </style>

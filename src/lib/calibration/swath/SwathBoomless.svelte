@@ -26,14 +26,14 @@
 	const unit = $derived(round.units.course);
 	const length = (m: number | null) =>
 		m === null ? '–' : metric ? showDecimals(m, 2, comma) : showDecimals(m / factor('length', 'ft'), 1, comma);
-	let tab = $state<'schools' | 'pans'>(untrack(() => (round.round.pans ? 'pans' : 'schools')));
+	let tab = $state<'schools' | 'pans'>(untrack(() => (round.entered.pans ? 'pans' : 'schools')));
 	let problem = $state('');
-	const pans = $derived(round.round.pans);
+	const pans = $derived(round.entered.pans);
 	const rows = $derived(swath.catches.length > 18 ? 2 : 1);
 
 	async function pick(school: SwathSchool) {
 		if (round.signedOff) return;
-		const kept = round.round.school;
+		const kept = round.entered.school;
 		const same = kept?.school === school ? kept : null;
 		const issues = await round.add({
 			kind: 'school',
@@ -54,7 +54,7 @@
 		const { spacing, count, driving, maxCv } = { ...now, ...change };
 		return round.add({ kind: 'pans', spacing, count, driving, maxCv });
 	};
-	const panText = (n: number) => swath.drafts[n] ?? round.round.panCatches.get(n)?.typed.text ?? '';
+	const panText = (n: number) => swath.drafts[n] ?? round.entered.panCatches.get(n)?.typed.text ?? '';
 	const focusPan = () => document.getElementById(`pan-${swath.at}`)?.focus();
 	async function enterPan(n: number) {
 		if (await swath.enter(n)) {
@@ -72,14 +72,14 @@
 		event.preventDefault();
 	}
 	const wetted = (text: string) =>
-		round.add({ kind: 'wetted', width: typed(text, unit, round.settings), estimated: round.round.wettedGuessed });
+		round.add({ kind: 'wetted', width: typed(text, unit, round.settings), estimated: round.entered.wettedGuessed });
 	const schoolLength = (school: SwathSchool) => (text: string) =>
 		round.add({ kind: 'school', school, length: typed(text, unit, round.settings) });
-	const typedLength = $derived(round.round.school?.length ? typedText(round.round.school.length.typed) : '');
+	const typedLength = $derived(round.entered.school?.length ? typedText(round.entered.school.length.typed) : '');
 </script>
 
-<div class="swath">
-	<div class="bar">
+<div class="flex flex-col gap-2.5 flex-1 min-h-0">
+	<div class="flex flex-wrap justify-between gap-2.5">
 		<Segmented
 			label="How the swath is measured"
 			options={[
@@ -95,7 +95,7 @@
 		<SideSwitches {round} />
 	</div>
 	{#if tab === 'pans'}
-		<div class="board card pans">
+		<div class="card pans flex flex-col gap-2 py-2.5 px-3.5">
 			<div class="drawing">
 				<Pans
 					fills={swath.fills}
@@ -111,11 +111,14 @@
 					}}
 				/>
 			</div>
-			<div class="inputs" style="--n:{Math.ceil(swath.catches.length / rows)}">
+			<div
+				class="inputs grid grid-cols-[repeat(var(--n),minmax(0,1fr))] gap-0.75 phone:grid-cols-6"
+				style="--n:{Math.ceil(swath.catches.length / rows)}"
+			>
 				{#each swath.catches as _, i (i)}
 					<input
 						id="pan-{i + 1}"
-						class="num"
+						class="num min-w-0 min-h-9.5 border-2 border-rule rounded-[5px] bg-card text-center text-[1.1rem] phone:min-h-12"
 						type="text"
 						inputmode="decimal"
 						autocomplete="off"
@@ -143,7 +146,7 @@
 				{/each}
 			</div>
 			<div class="under" class:charted={swath.result !== null}>
-				<div class="settings">
+				<div class="settings grid grid-cols-4 gap-2.5 items-end phone:grid-cols-[1fr_1fr]">
 					<QuantityField
 						small
 						label="Pan to pan"
@@ -166,10 +169,10 @@
 						disabled={round.signedOff}
 						commit={(text) => setPans({ maxCv: readShare(text) })}
 					/>
-					<label class="small">
-						<span>Driven</span>
+					<label class="grid gap-1">
+						<span class="text-soft text-[0.85rem]">Driven</span>
 						<select
-							class="field-input"
+							class="field-input py-1 px-[0.4rem] text-[1rem]"
 							value={pans?.driving ?? 'back-and-forth'}
 							disabled={round.signedOff}
 							onchange={(e) => void setPans({ driving: e.currentTarget.value as 'one-way' })}
@@ -192,11 +195,11 @@
 			</div>
 		</div>
 	{:else}
-		<div class="board card wet">
-			<div class="settings three">
+		<div class="card wet flex flex-col gap-2 py-2.5 px-3.5">
+			<div class="settings grid gap-2.5 grid-cols-3 items-start phone:grid-cols-[1fr_1fr]">
 				<QuantityField
 					label="Wetted width, edge to edge"
-					kept={keptText(round.round.wetted?.typed, unit, round.settings)}
+					kept={keptText(round.entered.wetted?.typed, unit, round.settings)}
 					{unit}
 					hint="On dry hard ground, taped."
 					disabled={round.signedOff}
@@ -204,7 +207,7 @@
 				/>
 				<QuantityField
 					label="Nozzles above the ground"
-					kept={keptText(round.round.height?.typed, round.units.spacing, round.settings)}
+					kept={keptText(round.entered.height?.typed, round.units.spacing, round.settings)}
 					unit={round.units.spacing}
 					hint={round.head.rig.makerHeights
 						? `Maker: ${typedText(round.head.rig.makerHeights.low)} to ${typedText(round.head.rig.makerHeights.high)}.`
@@ -215,7 +218,7 @@
 				{#if swath.school === 'share'}
 					<QuantityField
 						label="Usable share, %"
-						kept={showFigure((round.round.school?.share ?? 0.85) * 100, 3, comma)}
+						kept={showFigure((round.entered.school?.share ?? 0.85) * 100, 3, comma)}
 						hint="The edges thin out."
 						disabled={round.signedOff}
 						commit={(text) => round.add({ kind: 'school', school: 'share', share: readShare(text) })}
@@ -240,7 +243,7 @@
 					used={swath.wetted !== null && round.width !== null ? round.width / swath.wetted : null}
 					wetted={swath.wetted === null ? 'wetted width' : `${length(swath.wetted)} ${unit} wetted`}
 					swath="{length(round.width)} {unit}"
-					sides={round.round.off.includes(0) ? 'right' : round.round.off.includes(1) ? 'left' : 'both'}
+					sides={round.entered.off.includes(0) ? 'right' : round.entered.off.includes(1) ? 'left' : 'both'}
 				/>
 			</div>
 		</div>
@@ -259,25 +262,6 @@
 </div>
 
 <style>
-	.swath {
-		display: flex;
-		flex-direction: column;
-		gap: 10px;
-		flex: 1;
-		min-height: 0;
-	}
-	.bar {
-		display: flex;
-		flex-wrap: wrap;
-		justify-content: space-between;
-		gap: 10px;
-	}
-	.board {
-		display: flex;
-		flex-direction: column;
-		gap: 8px;
-		padding: 10px 14px;
-	}
 	.drawing :global(svg) {
 		max-height: 165px;
 	}
@@ -293,21 +277,6 @@
 	.charted .settings {
 		grid-template-columns: 1fr 1fr;
 	}
-	.inputs {
-		display: grid;
-		grid-template-columns: repeat(var(--n), minmax(0, 1fr));
-		gap: 3px;
-	}
-	.inputs input {
-		min-width: 0;
-		min-height: 38px;
-		padding: 0;
-		border: 2px solid var(--rule);
-		border-radius: 5px;
-		background: var(--card);
-		text-align: center;
-		font-size: 1.1rem;
-	}
 	.inputs input:focus {
 		border: 3px solid var(--dye);
 		outline: none;
@@ -317,45 +286,9 @@
 		color: var(--soft);
 		opacity: 1;
 	}
-	.settings {
-		display: grid;
-		grid-template-columns: repeat(4, minmax(0, 1fr));
-		gap: 10px;
-		align-items: end;
-	}
-	.settings.three {
-		grid-template-columns: repeat(3, minmax(0, 1fr));
-		align-items: start;
-	}
-	.small {
-		display: grid;
-		gap: 0.25rem;
-	}
-	.small span {
-		color: var(--soft);
-		font-size: 0.85rem;
-	}
-	.small select {
-		padding: 0.25rem 0.4rem;
-		font-size: 1rem;
-	}
-	.problem {
-		color: var(--rust-text);
-		font-weight: 600;
-	}
 	@media (max-width: 859px) {
 		.charted {
 			grid-template-columns: minmax(0, 1fr);
-		}
-		.settings,
-		.settings.three {
-			grid-template-columns: 1fr 1fr;
-		}
-		.inputs {
-			grid-template-columns: repeat(6, minmax(0, 1fr));
-		}
-		.inputs input {
-			min-height: 48px;
 		}
 	}
 </style>

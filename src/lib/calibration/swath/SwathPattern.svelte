@@ -11,7 +11,7 @@
 	let { state: round }: { state: RoundState } = $props();
 	const metric = $derived(round.units.course === 'm');
 	const comma = $derived(round.settings.decimalComma);
-	const swung = $derived(round.round.notes.get('wand') === 'swung');
+	const swung = $derived(round.entered.notes.get('wand') === 'swung');
 	const shown = $derived(
 		round.width === null
 			? '–'
@@ -21,11 +21,11 @@
 	);
 </script>
 
-<div class="pattern">
-	<div class="asked">
+<div class="flex flex-col gap-3 flex-1 min-h-0">
+	<div class="grid grid-cols-[minmax(0,260px)_1fr] gap-4.5 items-start phone:grid-cols-[1fr]">
 		<QuantityField
 			label={swung ? 'Width of the sweep' : 'Width of the wet strip'}
-			kept={keptText(round.round.wetted?.typed, round.units.course, round.settings)}
+			kept={keptText(round.entered.wetted?.typed, round.units.course, round.settings)}
 			unit={round.units.course}
 			hint="On dry ground, at the height you spray from."
 			disabled={round.signedOff}
@@ -33,14 +33,15 @@
 				round.add({
 					kind: 'wetted',
 					width: typed(text, round.units.course, round.settings),
-					estimated: round.round.wettedGuessed
+					estimated: round.entered.wettedGuessed
 				})}
 		/>
 		<EstimatedWidth {round} />
 		<WandPicker {round} />
 	</div>
-	<div class="board card">
+	<div class="card grid items-center flex-1 min-h-0 p-3 phone:flex-none">
 		<svg
+			class="w-full max-h-80"
 			viewBox="0 0 700 300"
 			role="img"
 			aria-label="A wand held over the ground wets a strip {shown} {round.units.course} wide"
@@ -80,55 +81,8 @@
 			<path d="M170 292H530M170 284v14M530 284v14" stroke="var(--ink)" stroke-width="2" />
 		</svg>
 	</div>
-	<div class="sum">
-		<p><span class="num">{shown}</span> <b>{round.units.course}</b></p>
+	<div class="flex items-end gap-6 py-2.5 px-4 rounded-[6px] bg-paper-deep">
+		<p><span class="num text-[3.4rem] leading-[0.95]">{shown}</span> <b>{round.units.course}</b></p>
 		<p class="lab">Not needed for a plot or a refill: there the ground itself is measured.</p>
 	</div>
 </div>
-
-<style>
-	.pattern {
-		display: flex;
-		flex-direction: column;
-		gap: 12px;
-		flex: 1;
-		min-height: 0;
-	}
-	.asked {
-		display: grid;
-		grid-template-columns: minmax(0, 260px) 1fr;
-		gap: 18px;
-		align-items: start;
-	}
-	.board {
-		display: grid;
-		align-items: center;
-		flex: 1;
-		min-height: 0;
-		padding: 12px;
-	}
-	svg {
-		width: 100%;
-		max-height: 320px;
-	}
-	.sum {
-		display: flex;
-		align-items: end;
-		gap: 24px;
-		padding: 10px 16px;
-		border-radius: 6px;
-		background: var(--paper-deep);
-	}
-	.sum .num {
-		font-size: 3.4rem;
-		line-height: 0.95;
-	}
-	@media (max-width: 859px) {
-		.asked {
-			grid-template-columns: 1fr;
-		}
-		.board {
-			flex: none;
-		}
-	}
-</style>

@@ -34,14 +34,14 @@ export class BoomlessSwath {
 		this.#round = round;
 	}
 
-	school: SwathSchool | null = $derived.by(() => schoolOf(this.#round.round));
-	wetted: number | null = $derived.by(() => quantityOf(this.#round.round.wetted));
-	spacing: number | null = $derived.by(() => quantityOf(this.#round.round.pans?.spacing));
+	school: SwathSchool | null = $derived.by(() => schoolOf(this.#round.entered));
+	wetted: number | null = $derived.by(() => quantityOf(this.#round.entered.wetted));
+	spacing: number | null = $derived.by(() => quantityOf(this.#round.entered.pans?.spacing));
 	/** Catch of each pan, m³; null is not read. */
 	catches: readonly (number | null)[] = $derived.by(() => {
-		const count = this.#round.round.pans?.count ?? 0;
+		const count = this.#round.entered.pans?.count ?? 0;
 		return Array.from({ length: count }, (_, i) => {
-			const kept = this.#round.round.panCatches.get(i + 1);
+			const kept = this.#round.entered.panCatches.get(i + 1);
 			const draft = this.drafts[i + 1];
 			return quantityOf(
 				draft === undefined ? kept : entered(fields.pan, typed(draft, this.unit, this.#round.settings))
@@ -49,10 +49,10 @@ export class BoomlessSwath {
 		});
 	});
 	/** Unit of the next pan: that of the last one read. */
-	unit: string = $derived.by(() => [...this.#round.round.panCatches.values()].at(-1)?.typed.unit ?? 'ml');
+	unit: string = $derived.by(() => [...this.#round.entered.panCatches.values()].at(-1)?.typed.unit ?? 'ml');
 	/** Swath from the pans, once all are read. */
 	result: PanSwath | null = $derived.by(() => {
-		const pans = this.#round.round.pans;
+		const pans = this.#round.entered.pans;
 		if (!pans || this.catches.length === 0 || this.catches.some((c) => c === null)) return null;
 		return panSwath(this.catches as number[], pans.driving === 'back-and-forth', pans.maxCv);
 	});
@@ -63,7 +63,7 @@ export class BoomlessSwath {
 	});
 	/** CV at the width in use, by the nearest whole number of spacings. */
 	cv: number | null = $derived.by(() => {
-		const pans = this.#round.round.pans;
+		const pans = this.#round.entered.pans;
 		if (!pans || !this.result || this.shown === null) return null;
 		const swath = Math.max(1, Math.round(this.shown));
 		return overlapCv(this.catches as number[], swath, pans.driving === 'back-and-forth');
@@ -74,14 +74,14 @@ export class BoomlessSwath {
 	});
 	/** What the ground gets across the pans where passes lie beside each other, over its mean. */
 	laid: readonly number[] = $derived.by(() => {
-		const pans = this.#round.round.pans;
+		const pans = this.#round.entered.pans;
 		if (!pans || !this.result || this.shown === null) return [];
 		return layPasses(this.catches as number[], Math.max(1, Math.round(this.shown)), pans.driving === 'back-and-forth');
 	});
 
 	/** Every school's answer side by side; the one in use decides. */
 	answers: readonly SchoolAnswer[] = $derived.by(() => {
-		const { round, rig, settings } = this.#round;
+		const { entered: round, rig, settings } = this.#round;
 		const comma = settings.decimalComma;
 		const { school, share, length } = round.school ?? { school: null, share: undefined, length: undefined };
 		const typedLength = (of: SwathSchool) => (school === of ? (quantityOf(length) as number | null) : null);

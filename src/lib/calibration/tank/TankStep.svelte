@@ -27,8 +27,8 @@
 
 	const comma = $derived(round.settings.decimalComma);
 	/** Ground was given, or it ran parked for a time. */
-	const parked = $derived(round.method === 'parked-drop' || (round.method !== 'refill' && round.round.plot === null));
-	const by = $derived(round.round.tankBy);
+	const parked = $derived(round.method === 'parked-drop' || (round.method !== 'refill' && round.entered.plot === null));
+	const by = $derived(round.entered.tankBy);
 	const unit = $derived(round.onFoot ? round.units.catch : round.units.tank);
 	const volume = (text: string) => {
 		const read = readField(fields.tankReading, typed(text, unit, round.settings), '');
@@ -57,9 +57,9 @@
 				: shown(now.added)
 	);
 	const courseTime = $derived(round.speed && 'times' in round.speed.reading ? round.ownTime : null);
-	const runFor = $derived(round.round.parkedTime ? quantityOf(round.round.parkedTime) : courseTime);
+	const runFor = $derived(round.entered.parkedTime ? quantityOf(round.entered.parkedTime) : courseTime);
 	const readings = $derived(
-		round.round.used.map((u) => ({
+		round.entered.used.map((u) => ({
 			...u,
 			words:
 				'added' in u.reading
@@ -110,9 +110,11 @@
 
 <svelte:window {@attach spaceBar(press)} />
 
-<div class="tank">
-	<div class="scrolling">
-		<div class="how">
+<div class="flex flex-col gap-3 flex-1 min-h-0">
+	<div
+		class="flex flex-col gap-3 flex-1 min-h-0 phone:my-0 phone:-mx-4 phone:px-4 phone:pt-0 phone:pb-2 phone:overflow-y-auto"
+	>
+		<div class="flex flex-wrap items-center gap-x-4.5 gap-y-2.5">
 			<Segmented
 				label="How the tank is read"
 				options={[
@@ -127,20 +129,24 @@
 			/>
 			<p class="lab">{hints[by]}</p>
 		</div>
-		<div class="board card">
-			<div class="sight"><TankSight start={levels.start} left={levels.left} {gone} added={by !== 'dip'} /></div>
+		<div
+			class="card grid grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)] gap-4.5 items-center flex-1 min-h-0 py-3.5 px-4.5 phone:grid-cols-[1fr] phone:flex-none phone:p-2.5"
+		>
+			<div class="h-full min-h-50 max-h-85 phone:h-42.5 phone:min-h-0">
+				<TankSight start={levels.start} left={levels.left} {gone} added={by !== 'dip'} />
+			</div>
 			<form
-				class="levels"
+				class="grid gap-3"
 				onsubmit={(e) => {
 					e.preventDefault();
 					void keep();
 				}}
 			>
 				{#if by === 'dip'}
-					<label
-						>In the tank before<span class="box"
+					<label class="grid gap-1 font-semibold"
+						>In the tank before<span class="box relative"
 							><input
-								class="field-input num"
+								class="field-input num text-[1.8rem] min-h-15"
 								bind:value={start}
 								inputmode="text"
 								autocomplete="off"
@@ -148,10 +154,10 @@
 							/><small>{shortUnit(unit)}</small></span
 						></label
 					>
-					<label
-						>Left in it after<span class="box"
+					<label class="grid gap-1 font-semibold"
+						>Left in it after<span class="box relative"
 							><input
-								class="field-input num"
+								class="field-input num text-[1.8rem] min-h-15"
 								bind:value={left}
 								inputmode="text"
 								autocomplete="off"
@@ -160,10 +166,10 @@
 						></label
 					>
 				{:else}
-					<label
-						>Added to come back to the mark<span class="box"
+					<label class="grid gap-1 font-semibold"
+						>Added to come back to the mark<span class="box relative"
 							><input
-								class="field-input num"
+								class="field-input num text-[1.8rem] min-h-15"
 								bind:value={added}
 								inputmode="text"
 								autocomplete="off"
@@ -176,9 +182,13 @@
 				{#if problem}<p class="problem" role="alert">✕ {problem}</p>{/if}
 				<ol aria-label="Tank readings">
 					{#each readings as reading, i (reading.id)}
-						<li class:struck={reading.struck}>
-							<span>{i + 1}</span><b>{reading.words}</b>
+						<li
+							class="grid grid-cols-[24px_1fr_auto] items-center min-h-12 border-t border-dashed border-t-rule"
+							class:struck={reading.struck}
+						>
+							<span class="text-soft">{i + 1}</span><b>{reading.words}</b>
 							{#if !reading.struck && !round.signedOff}<button
+									class="w-12 h-12 text-soft text-[1.1rem] cursor-pointer"
 									type="button"
 									aria-label="Strike reading {i + 1}"
 									title="Strike it: it stays on record and no longer counts"
@@ -186,16 +196,20 @@
 								>{:else}<small>struck</small>{/if}
 						</li>
 					{:else}
-						<li class="open"><span>1</span>not read yet</li>
+						<li
+							class="grid grid-cols-[24px_1fr_auto] items-center min-h-12 border-t border-dashed border-t-rule text-soft"
+						>
+							<span class="text-soft">1</span>not read yet
+						</li>
 					{/each}
 				</ol>
 			</form>
 		</div>
 		{#if parked}
-			<div class="ran">
+			<div class="grid grid-cols-[minmax(0,260px)_1fr] gap-4.5 items-center phone:grid-cols-[1fr] phone:gap-1">
 				<QuantityField
-					label={round.round.parkedTime ? 'Ran parked for' : 'Ran parked as long as the course'}
-					kept={round.round.parkedTime?.typed.text ?? (courseTime === null ? '' : showDecimals(courseTime, 1, comma))}
+					label={round.entered.parkedTime ? 'Ran parked for' : 'Ran parked as long as the course'}
+					kept={round.entered.parkedTime?.typed.text ?? (courseTime === null ? '' : showDecimals(courseTime, 1, comma))}
 					unit="s"
 					hint="Same rpm and pressure, brake set, nobody in the spray."
 					disabled={round.signedOff}
@@ -208,57 +222,15 @@
 			</div>
 		{/if}
 	</div>
-	<div class="foot">
+	<div
+		class="grid grid-cols-[auto_auto] justify-between gap-4 phone:grid-cols-[1fr_1fr] phone:my-0 phone:-mx-4 phone:px-4 phone:pt-2.5 phone:pb-3 phone:border-t phone:border-t-rule phone:flex-none"
+	>
 		{#if parked}<CatchTimer {watch} target={runFor} onpress={press} decimalComma={comma} />{:else}<span></span>{/if}
 		<button type="button" class="btn ink big" onclick={onnext}>{nextWords} →</button>
 	</div>
 </div>
 
 <style>
-	.tank,
-	.scrolling {
-		display: flex;
-		flex-direction: column;
-		gap: 12px;
-		flex: 1;
-		min-height: 0;
-	}
-	.how {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 10px 18px;
-	}
-	.board {
-		display: grid;
-		grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);
-		gap: 18px;
-		align-items: center;
-		flex: 1;
-		min-height: 0;
-		padding: 14px 18px;
-	}
-	.sight {
-		height: 100%;
-		min-height: 200px;
-		max-height: 340px;
-	}
-	.levels {
-		display: grid;
-		gap: 12px;
-	}
-	label {
-		display: grid;
-		gap: 4px;
-		font-weight: 600;
-	}
-	.box {
-		position: relative;
-	}
-	.box input {
-		font-size: 1.8rem;
-		min-height: 60px;
-	}
 	.box small {
 		position: absolute;
 		right: 14px;
@@ -268,76 +240,8 @@
 		font-weight: 400;
 		pointer-events: none;
 	}
-	ol {
-		list-style: none;
-		margin: 0;
-		padding: 0;
-	}
-	li {
-		display: grid;
-		grid-template-columns: 24px 1fr auto;
-		align-items: center;
-		min-height: 48px;
-		border-top: 1px dashed var(--rule);
-	}
-	li span,
-	.open {
-		color: var(--soft);
-	}
-	li button {
-		width: 48px;
-		height: 48px;
-		border: 0;
-		background: none;
-		color: var(--soft);
-		font-size: 1.1rem;
-		cursor: pointer;
-	}
 	.struck b {
 		text-decoration: line-through;
 		color: var(--soft);
-	}
-	.ran {
-		display: grid;
-		grid-template-columns: minmax(0, 260px) 1fr;
-		gap: 18px;
-		align-items: center;
-	}
-	.problem {
-		color: var(--rust-text);
-		font-weight: 600;
-	}
-	.foot {
-		display: grid;
-		grid-template-columns: auto auto;
-		justify-content: space-between;
-		gap: 16px;
-	}
-	@media (max-width: 859px) {
-		.scrolling {
-			margin: 0 -16px;
-			padding: 0 16px 8px;
-			overflow-y: auto;
-		}
-		.board {
-			grid-template-columns: 1fr;
-			flex: none;
-			padding: 10px;
-		}
-		.sight {
-			height: 170px;
-			min-height: 0;
-		}
-		.ran {
-			grid-template-columns: 1fr;
-			gap: 4px;
-		}
-		.foot {
-			grid-template-columns: 1fr 1fr;
-			margin: 0 -16px;
-			padding: 10px 16px 12px;
-			border-top: 1px solid var(--rule);
-			flex: none;
-		}
 	}
 </style>

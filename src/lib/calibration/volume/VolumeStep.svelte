@@ -19,9 +19,9 @@
 	const c = $derived(round.calibration);
 </script>
 
-<div class="volume">
+<div class="flex flex-col gap-3">
 	{#if c && round.sheet.ok}
-		<div class="card top">
+		<div class="card grid gap-3 py-4 px-4.5">
 			<RateFigure
 				rate={c.rate.value}
 				relativeU95={2 * relativeU(c.rate)}
@@ -34,7 +34,7 @@
 				<BudgetBar budget={c.budget} advise />
 			</div>
 		</div>
-		<div class="card bottom">
+		<div class="card py-3 px-4.5">
 			<Working
 				sheet={round.sheet.value}
 				calibration={c}
@@ -48,7 +48,7 @@
 		{/if}
 		<OtherWays {round} others={round.others} rate={c.rate} />
 		{#if c.findings.length > 0}
-			<div class="findings">
+			<div class="hidden gap-2.5 phone:grid">
 				{#each c.findings as finding (findingKey(finding))}<FindingCard
 						{finding}
 						names={round.names}
@@ -61,46 +61,12 @@
 				Told per treated area. Per field area it stands among the facts of the answer.
 			</p>{/if}
 	{:else if !round.result.ok}
-		<div class="card empty">
+		<div class="card grid gap-2.5 p-5">
 			<h2>Not yet</h2>
-			<ul>
+			<ul class="pl-[1.2rem]">
 				{#each round.result.issues as issue (issue.path + issue.code)}<li>{wordIssue(issue)}</li>{/each}
 			</ul>
 			<p class="lab">One reading of each is enough for a first answer; more narrow its ±.</p>
 		</div>
 	{/if}
 </div>
-
-<style>
-	.volume {
-		display: flex;
-		flex-direction: column;
-		gap: 12px;
-	}
-	.top {
-		display: grid;
-		gap: 12px;
-		padding: 16px 18px;
-	}
-	.bottom {
-		padding: 12px 18px;
-	}
-	.findings {
-		display: none;
-		gap: 10px;
-	}
-	.empty {
-		display: grid;
-		gap: 10px;
-		padding: 20px;
-	}
-	ul {
-		margin: 0;
-		padding-left: 1.2rem;
-	}
-	@media (max-width: 859px) {
-		.findings {
-			display: grid;
-		}
-	}
-</style>

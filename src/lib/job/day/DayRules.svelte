@@ -17,40 +17,23 @@
 <ul>
 	{#each findings as f (f.rule)}
 		{@const words = wordRule(f, limits, settings)}
-		<li data-state={f.state} data-rule={f.rule}>
-			<span class="mark" aria-label={says[f.state]}>{marks[f.state]}</span>
+		<li
+			class="grid grid-cols-[34px_92px_108px_minmax(0,1fr)] gap-2.5 items-center min-h-11.5 py-1 px-0 border-b border-b-hair phone:grid-cols-[34px_minmax(0,1fr)_auto]"
+			data-state={f.state}
+			data-rule={f.rule}
+		>
+			<span
+				class="mark grid place-items-center w-7.5 h-7.5 rounded-[4px] bg-moss-wash text-moss-text font-bold"
+				aria-label={says[f.state]}>{marks[f.state]}</span
+			>
 			<b>{ruleNames[f.rule]}</b>
-			<span class="num">{words.figure}</span>
-			<span class="text">{words.text}</span>
+			<span class="num text-[1.3rem]">{words.figure}</span>
+			<span class="text phone:col-[2/-1] phone:text-[0.95rem]">{words.text}</span>
 		</li>
 	{/each}
 </ul>
 
 <style>
-	ul {
-		margin: 0;
-		padding: 0;
-		list-style: none;
-	}
-	li {
-		display: grid;
-		grid-template-columns: 34px 92px 108px minmax(0, 1fr);
-		gap: 10px;
-		align-items: center;
-		min-height: 46px;
-		padding: 4px 0;
-		border-bottom: 1px solid var(--hair);
-	}
-	.mark {
-		display: grid;
-		place-items: center;
-		width: 30px;
-		height: 30px;
-		border-radius: 4px;
-		background: var(--moss-wash);
-		color: var(--moss-text);
-		font-weight: 700;
-	}
 	[data-state='look'] .mark {
 		background: var(--amber-wash);
 		color: var(--amber-text);
@@ -64,21 +47,9 @@
 		background: none;
 		color: var(--ink);
 	}
-	.num {
-		font-size: 1.3rem;
-	}
 	[data-state='stop'] .text,
 	[data-state='stop'] .num {
 		color: var(--rust-text);
 		font-weight: 600;
-	}
-	@media (max-width: 859px) {
-		li {
-			grid-template-columns: 34px minmax(0, 1fr) auto;
-		}
-		.text {
-			grid-column: 2 / -1;
-			font-size: 0.95rem;
-		}
 	}
 </style>

@@ -4,60 +4,71 @@
 	import type { TypedPart } from '$core';
 	import { shortUnit } from '$lib/settings/field-units';
 	import type { JobPlanState } from './job-plan.svelte';
-	import FormField from '$lib/kit/FormField.svelte';
+	import Field from '$lib/kit/Field.svelte';
+	import { shownOptions } from '$lib/kit/shown-options';
 
 	let { plan }: { plan: JobPlanState } = $props();
 	const { source, ground, units } = $derived(plan);
+	/** So many are seen at a glance; more are searched. What is picked stays in sight. */
+	const few = 8;
+	let wanted = $state('');
+	const shown = $derived.by(() => {
+		if (wanted.trim() === '') return source.blocks;
+		const named = source.blocks.map(({ id, block }) => ({ id, label: block.name }));
+		const found = new Set(shownOptions(named, wanted).map((one) => one.id));
+		return source.blocks.filter(({ id }) => found.has(id) || ground.picked[id]);
+	});
 	const area = (m2: number) => show('area', m2, source.settings).text;
-	const ways: readonly { readonly by: TypedPart['by']; readonly label: string }[] = [
-		{ by: 'share', label: 'A share of it' },
-		{ by: 'rows', label: 'Rows from – to' },
-		{ by: 'strips', label: 'Strips only' }
+	const ways: readonly { readonly value: TypedPart['by']; readonly label: string }[] = [
+		{ value: 'share', label: 'A share of it' },
+		{ value: 'rows', label: 'Rows from – to' },
+		{ value: 'strips', label: 'Strips only' }
 	];
 </script>
 
-<div class="blocks">
-	{#each source.blocks as { id, block, area: m2 } (id)}
+{#if source.blocks.length > few}
+	<Field label="Find a block" bind:value={wanted} placeholder="Type a part of its name" />
+{/if}
+<div class="blocks grid grid-cols-[1fr_1fr] gap-2">
+	{#each shown as { id, block, area: m2 } (id)}
 		{@const picked = ground.picked[id]}
 		<div class="block" class:on={picked}>
-			<label class="check"
+			<label class="check leading-[1.2]"
 				><input type="checkbox" checked={picked !== undefined} onchange={() => ground.toggle(id)} />
 				<span><b>{block.name}</b> <small>{area(m2)}</small></span></label
 			>
 			{#if picked}
-				<label class="field"
-					>Part of it
-					<select class="field-input" bind:value={picked.by} aria-label="Part of {block.name}">
-						{#each ways as way (way.by)}
-							{#if way.by !== 'rows' || ground.rowsOf(id) !== null}<option value={way.by}>{way.label}</option>{/if}
-						{/each}
-					</select>
-				</label>
+				<Field
+					label="Part of {block.name}"
+					type="choice"
+					bind:value={() => picked.by, (by) => (picked.by = by as TypedPart['by'])}
+					options={ways.filter((way) => way.value !== 'rows' || ground.rowsOf(id) !== null)}
+				/>
 				{#if picked.by === 'share'}
-					<FormField
+					<Field
 						label="Share, %"
 						inputmode="decimal"
 						bind:value={picked.share}
 						problem={plan.partProblem(id, 'share')}
 					/>
 				{:else if picked.by === 'rows'}
-					<div class="two">
-						<FormField
+					<div class="grid grid-cols-[1fr_1fr] gap-2">
+						<Field
 							label="From row"
 							inputmode="numeric"
 							bind:value={picked.from}
 							problem={plan.partProblem(id, 'from')}
 						/>
-						<FormField label="To row" inputmode="numeric" bind:value={picked.to} problem={plan.partProblem(id, 'to')} />
+						<Field label="To row" inputmode="numeric" bind:value={picked.to} problem={plan.partProblem(id, 'to')} />
 					</div>
 				{:else}
-					<div class="two">
-						<FormField
+					<div class="grid grid-cols-[1fr_1fr] gap-2">
+						<Field
 							label="Width, {shortUnit(units.side)}"
 							bind:value={picked.width}
 							problem={plan.partProblem(id, 'width')}
 						/>
-						<FormField
+						<Field
 							label="All their length, {shortUnit(units.side)}"
 							bind:value={picked.length}
 							problem={plan.partProblem(id, 'length')}
@@ -70,11 +81,6 @@
 </div>
 
 <style>
-	.blocks {
-		display: grid;
-		grid-template-columns: 1fr 1fr;
-		gap: 8px;
-	}
 	.block {
 		display: grid;
 		gap: 8px;
@@ -96,33 +102,9 @@
 	.on .check {
 		grid-column: 1 / -1;
 	}
-	.check {
-		display: flex;
-		align-items: center;
-		gap: 10px;
-		min-height: 48px;
-		line-height: 1.2;
-	}
-	.check input {
-		flex: none;
-		width: 24px;
-		height: 24px;
-		accent-color: var(--dye);
-	}
 	small {
 		display: block;
 		color: var(--ink);
-	}
-	.field {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr);
-		gap: 4px;
-		font-weight: 600;
-	}
-	.two {
-		display: grid;
-		grid-template-columns: 1fr 1fr;
-		gap: 8px;
 	}
 	@media (max-width: 859px) {
 		.blocks,

@@ -5,7 +5,7 @@
 	import { shownRate } from '$lib/show/answer';
 	import type { JobPlanState } from './job-plan.svelte';
 	import { eventWords } from '$lib/wording/events';
-	import FormField from '$lib/kit/FormField.svelte';
+	import Field from '$lib/kit/Field.svelte';
 	import Segmented from '$lib/kit/Segmented.svelte';
 
 	let { plan }: { plan: JobPlanState } = $props();
@@ -17,33 +17,35 @@
 		{ value: 'trial', label: 'Spot work' },
 		{ value: 'surface', label: 'A surface' }
 	];
+	const choices = $derived([
+		...(plan.by === 'calibration' ? [] : [{ value: '', label: 'another, its tank is typed below' }]),
+		...source.calibrations.map((one) => {
+			const r = shownRate(one.rate, one.relativeU95, settings.rateUnit, settings.decimalComma);
+			const doubt = one.doubt ? ' (in doubt)' : '';
+			const wide = r.tooWide ? ` (± ${r.interval}: too wide to tell 5 %)` : '';
+			const volume = plan.by === 'calibration' ? `: ${r.value} ${r.unit}, ${one.signedDay}${doubt}${wide}` : '';
+			return { value: one.id, label: `${one.sprayer}, ${one.setting}${volume}` };
+		})
+	]);
 </script>
 
 <Segmented label="What tells the volume" options={ways} value={plan.by} onchange={(by) => (plan.by = by)} />
 {#if source.calibrations.length === 0 && plan.by === 'calibration'}
 	<p class="lab">No sprayer is calibrated yet. <a href="/sprayers">Calibrate one</a> first.</p>
 {:else if source.calibrations.length > 0}
-	<label class="field"
-		>{plan.by === 'calibration' ? 'Calibration' : 'Sprayer'}
-		<select class="field-input" value={plan.calibrationId} onchange={(e) => plan.useCalibration(e.currentTarget.value)}>
-			{#if plan.by !== 'calibration'}<option value="">another, its tank is told below</option>{/if}
-			{#each source.calibrations as one (one.id)}
-				{@const r = shownRate(one.rate, one.relativeU95, settings.rateUnit, settings.decimalComma)}
-				<option value={one.id}
-					>{one.sprayer}, {one.setting}{plan.by === 'calibration'
-						? `: ${r.value} ${r.unit}, ${one.signedDay}${one.doubt ? ' (in doubt)' : ''}${r.tooWide ? ` (± ${r.interval}: too wide to tell 5 %)` : ''}`
-						: ''}</option
-				>
-			{/each}
-		</select>
-	</label>
+	<Field
+		label={plan.by === 'calibration' ? 'Calibration' : 'Sprayer'}
+		type="choice"
+		bind:value={() => plan.calibrationId, (id) => plan.useCalibration(id)}
+		options={choices}
+	/>
 {/if}
 {#if plan.by === 'calibration' && c?.doubt}
 	<p class="look">
 		▲ In doubt since: {eventWords[c.doubt as 'nozzles'].name.toLowerCase()}. Calibrate again, or say why it is used all
 		the same.
 	</p>
-	<FormField
+	<Field
 		label="Why it is used"
 		bind:value={plan.reason}
 		problem={plan.wantsReason ? 'Nothing is written here yet.' : undefined}
@@ -53,14 +55,14 @@
 	<p class="lab">
 		Spray clean water on a measured patch until it is as wet as the work will be, and read what it took.
 	</p>
-	<div class="two">
-		<FormField
+	<div class="grid grid-cols-2 gap-x-4 gap-y-2 phone:grid-cols-1">
+		<Field
 			label="It took, {shortUnit(units.tank)}"
 			bind:value={plan.used}
 			problem={plan.problem('basis.used')}
 			required
 		/>
-		<FormField
+		<Field
 			label="The patch, {units.side === 'm' ? 'm²' : 'ft²'}"
 			bind:value={plan.patch}
 			problem={plan.problem('basis.patch')}
@@ -69,7 +71,7 @@
 		/>
 	</div>
 {:else if plan.by === 'surface'}
-	<FormField
+	<Field
 		label="Mix for it, {longUnit(settings.rateUnit)}"
 		bind:value={plan.surface}
 		problem={plan.problem('basis.volume')}
@@ -78,7 +80,7 @@
 	/>
 {/if}
 {#if plan.by !== 'surface'}
-	<FormField
+	<Field
 		label="Share of the ground that is sprayed, %"
 		inputmode="decimal"
 		bind:value={plan.sprayed}
@@ -86,27 +88,3 @@
 		hint="100 for all of it; less for spots and patches."
 	/>
 {/if}
-
-<style>
-	.field {
-		display: grid;
-		/* The longest calibration must not widen the page. */
-		grid-template-columns: minmax(0, 1fr);
-		gap: 4px;
-		font-weight: 600;
-	}
-	.look {
-		color: var(--amber-text);
-		font-weight: 600;
-	}
-	.two {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-		gap: 8px 16px;
-	}
-	@media (max-width: 859px) {
-		.two {
-			grid-template-columns: minmax(0, 1fr);
-		}
-	}
-</style>

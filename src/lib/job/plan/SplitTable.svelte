@@ -24,12 +24,13 @@
 	const volume = (v: number) => show('tank', v, settings).text;
 </script>
 
-<fieldset>
-	<legend>How the job is split into loads</legend>
+<fieldset class="grid grid-cols-2 gap-2.5 min-w-0 phone:grid-cols-1">
+	<legend class="px-0 pt-0 pb-1.5 font-semibold">How the job is split into loads</legend>
 	{#each choices as choice (choice.split)}
 		<label class="card" class:on={picked === choice.split} class:no={!choice.plan}>
-			<span class="head"
+			<span class="flex items-center gap-2.5 min-h-8"
 				><input
+					class="w-6 h-6 accent-dye"
 					type="radio"
 					name="split"
 					value={choice.split}
@@ -37,11 +38,14 @@
 					disabled={!choice.plan}
 					onchange={() => onpick(choice.split)}
 				/>
-				<b>{splitWords[choice.split].name}</b>{#if offered === choice.split}<span class="best">Offered</span>{/if}</span
+				<b>{splitWords[choice.split].name}</b>{#if offered === choice.split}<span
+						class="ml-auto py-px px-2 rounded-[4px] bg-moss-wash text-moss-text font-bold text-[0.9rem]">Offered</span
+					>{/if}</span
 			>
 			{#if choice.plan}
 				<span class="count"
-					><span class="num">{choice.plan.loads.length}</span> {choice.plan.loads.length === 1 ? 'load' : 'loads'}</span
+					><span class="num text-[2rem] leading-none">{choice.plan.loads.length}</span>
+					{choice.plan.loads.length === 1 ? 'load' : 'loads'}</span
 				>
 				<span class="facts"
 					>{[
@@ -65,12 +69,12 @@
 					>{/if}
 				{#if choice.underAgitation}<span class="look">▲ Its least load is under what the agitation can stir.</span>{/if}
 			{:else if choice.issue}<span class="facts">{wordIssue(choice.issue)}</span>{/if}
-			<span class="lab">{splitWords[choice.split].why}</span>
+			<span class="lab text-[0.9rem]">{splitWords[choice.split].why}</span>
 		</label>
 	{/each}
 </fieldset>
 {#if less}
-	<p class="less">
+	<p class="mx-0 mt-2.5 mb-0 py-2 px-3.5 border-l-6 border-l-amber bg-amber-wash">
 		▲ {less.loads === 1 ? 'One full tank is' : `${less.loads} full tanks are`}
 		{percent} short of this ground, less than the ± of the spray volume can tell. Spread over all of it, every area gets
 		{percent} less water and product, and no cupful is mixed. To plan it so, take so much off the area.
@@ -78,25 +82,6 @@
 {/if}
 
 <style>
-	.less {
-		margin: 10px 0 0;
-		padding: 8px 14px;
-		border-left: 6px solid var(--amber);
-		background: var(--amber-wash);
-	}
-	fieldset {
-		display: grid;
-		grid-template-columns: repeat(2, minmax(0, 1fr));
-		gap: 10px;
-		min-width: 0;
-		margin: 0;
-		padding: 0;
-		border: 0;
-	}
-	legend {
-		padding: 0 0 6px;
-		font-weight: 600;
-	}
 	label {
 		display: grid;
 		gap: 3px;
@@ -113,43 +98,7 @@
 		border-style: dashed;
 		cursor: default;
 	}
-	.head {
-		display: flex;
-		align-items: center;
-		gap: 10px;
-		min-height: 32px;
-	}
-	.best {
-		margin-left: auto;
-		padding: 1px 8px;
-		border-radius: 4px;
-		background: var(--moss-wash);
-		color: var(--moss-text);
-		font-weight: 700;
-		font-size: 0.9rem;
-	}
-	input {
-		width: 24px;
-		height: 24px;
-		accent-color: var(--dye);
-	}
-	.num {
-		font-size: 2rem;
-		line-height: 1;
-	}
-	.look {
-		color: var(--amber-text);
-		font-weight: 600;
-	}
-	.lab {
-		font-size: 0.9rem;
-	}
 	.on .lab {
 		color: var(--ink);
-	}
-	@media (max-width: 859px) {
-		fieldset {
-			grid-template-columns: minmax(0, 1fr);
-		}
 	}
 </style>

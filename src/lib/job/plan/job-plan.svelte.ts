@@ -23,6 +23,7 @@ import {
 	checkJob,
 	compareSplits,
 	isCanopy,
+	isDay,
 	jobBefore,
 	labelStops,
 	oneLoadLess,
@@ -35,7 +36,7 @@ import {
 import type { FarmSettings } from '$lib/settings/farm-settings';
 import { fieldUnits, typed } from '$lib/settings/field-units';
 import type { AskedJob } from '$lib/wire/job';
-import { stopKey } from '$lib/wire/passed-stops';
+import { stopKey } from '$lib/wire/stop-key';
 import { typedText } from '$lib/settings/typed-text';
 import { dayStart } from '$lib/settings/farm-time';
 import { wordIssue } from '$lib/wording/issues';
@@ -231,7 +232,7 @@ export class JobPlanState {
 		const { job, calibration } = this;
 		if (!job) return bad({ code: 'missing', path: 'rate' });
 		const { settings, uses, harvests } = this.source;
-		const day = /^\d{4}-\d\d-\d\d$/.test(job.day) ? job.day : this.source.today;
+		const day = isDay(job.day) ? job.day : this.source.today;
 		const before = jobBefore(
 			uses,
 			{

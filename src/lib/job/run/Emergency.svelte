@@ -28,11 +28,15 @@
 	onclick={() => sheet?.showModal()}>✚{short ? '' : ' Emergency'}</button
 >
 <!-- The browser's own dialog: nothing has to be loaded for it on the day that it is needed. -->
-<dialog bind:this={sheet} class="fallow-dialog" aria-labelledby={id}>
-	<h2 {id} class="title">If something goes wrong</h2>
-	<ul class="calls">
+<dialog
+	bind:this={sheet}
+	class="fallow-dialog max-w-[min(520px,92vw)] max-h-[88dvh] m-auto border-0 overflow-auto"
+	aria-labelledby={id}
+>
+	<h2 {id} class="title text-[1.5rem]">If something goes wrong</h2>
+	<ul class="calls grid gap-2.5">
 		{#each calls as { what, number } (what)}
-			<li>
+			<li class="grid gap-1">
 				<span>{what}</span>
 				{#if number}<a class="btn go big" href="tel:{dialled(number)}">{number}</a>
 				{:else}<b>No number entered. Use the one on the label; enter yours in Farm settings.</b>{/if}
@@ -47,11 +51,11 @@
 		<b>Water and eyewash:</b>
 		{settings.eyewash || 'not entered. Look where they stand before you open a container.'}
 	</p>
-	<h3>First aid by the labels</h3>
-	<dl>
-		{#each labels as label (label.name)}
-			<dt>{label.name}{label.notAlone ? ' · never handle it alone' : ''}</dt>
-			<dd>{label.firstAid || 'Not entered: read the label.'}</dd>
+	<h3 class="text-[1.15rem]">First aid by the labels</h3>
+	<dl class="grid gap-1">
+		{#each labels as label, i (i)}
+			<dt class="font-bold">{label.name}{label.notAlone ? ' · never handle it alone' : ''}</dt>
+			<dd class="mx-0 mt-0 mb-1.5">{label.firstAid || 'Not entered: read the label.'}</dd>
 		{/each}
 	</dl>
 	<button type="button" class="btn plain" onclick={() => sheet?.close()}>Close</button>
@@ -64,49 +68,14 @@
 		color: var(--rust-text);
 		font-weight: 700;
 	}
-	dialog {
-		max-width: min(520px, 92vw);
-		max-height: 88dvh;
-		margin: auto;
-		border: 0;
-		overflow: auto;
-	}
 	dialog:not([open]) {
 		display: none;
 	}
 	dialog::backdrop {
 		background: rgb(0 0 0 / 0.55);
 	}
-	h2 {
-		font-size: 1.5rem;
-	}
-	.calls {
-		display: grid;
-		gap: 10px;
-		margin: 0;
-		padding: 0;
-		list-style: none;
-	}
-	.calls li {
-		display: grid;
-		gap: 4px;
-	}
 	.calls .btn {
 		justify-content: center;
 		font-size: 1.5rem;
-	}
-	h3 {
-		font-size: 1.15rem;
-	}
-	dl {
-		display: grid;
-		gap: 4px;
-		margin: 0;
-	}
-	dt {
-		font-weight: 700;
-	}
-	dd {
-		margin: 0 0 6px;
 	}
 </style>

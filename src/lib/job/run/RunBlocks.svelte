@@ -8,12 +8,12 @@
 		(run.onBlocks = run.onBlocks.includes(id) ? run.onBlocks.filter((b) => b !== id) : [...run.onBlocks, id]);
 </script>
 
-<fieldset>
-	<legend>This load goes on</legend>
+<fieldset class="border-0">
+	<legend class="font-semibold">This load goes on</legend>
 	<p class="lab">
 		{run.onBlocks.length === 0 ? 'All of them, until you pick.' : 'Each field opens again from its own last load.'}
 	</p>
-	<div>
+	<div class="flex flex-wrap gap-2 mt-1.5">
 		{#each blocks as { id, name } (id)}
 			<button type="button" class="btn plain" aria-pressed={run.onBlocks.includes(id)} onclick={() => toggle(id)}
 				>{run.onBlocks.includes(id) ? '✓ ' : ''}{name}</button
@@ -23,21 +23,6 @@
 </fieldset>
 
 <style>
-	fieldset {
-		margin: 0;
-		padding: 0;
-		border: 0;
-	}
-	legend {
-		padding: 0;
-		font-weight: 600;
-	}
-	div {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px;
-		margin-top: 6px;
-	}
 	.btn {
 		min-height: 52px;
 	}

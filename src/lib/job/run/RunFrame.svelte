@@ -73,7 +73,7 @@
 <a class="skip" href="#work">To the load</a>
 
 {#snippet act()}
-	<div class="act">
+	<div class="act flex gap-2.5 mt-auto">
 		<button
 			type="button"
 			class="btn plain"
@@ -98,7 +98,7 @@
 		{/if}
 		{#if run.current?.state === 'spraying' && !looking}<button
 				type="button"
-				class="btn plain pause"
+				class="btn plain order-1"
 				onclick={() => void run.pause()}>Pause</button
 			>{/if}
 	</div>
@@ -114,10 +114,13 @@
 {/snippet}
 
 {#snippet left()}
-	<dl>
+	<dl class="flex flex-wrap gap-x-6.5 gap-y-1.5">
 		{#each leftFacts(run) as fact (fact.what)}<div>
-				<dt>{fact.what}</dt>
-				<dd><span class="num">{fact.figure}</span> {fact.unit}</dd>
+				<dt class="text-soft text-[0.9rem]">{fact.what}</dt>
+				<dd class="whitespace-nowrap">
+					<span class="num text-[1.7rem] leading-[1.1]">{fact.figure}</span>
+					{fact.unit}
+				</dd>
 			</div>{/each}
 	</dl>
 {/snippet}
@@ -132,15 +135,23 @@
 {/snippet}
 
 {#snippet shout()}
-	{#if run.storeError}<p class="shout" role="alert">
+	{#if run.storeError}<p
+			class="py-2.5 px-3.5 border-l-6 border-l-rust bg-rust-wash text-rust-text font-semibold"
+			role="alert"
+		>
 			This device could not keep that step ({run.storeError}). Free some room, then do it again.
 		</p>{/if}
-	{#if !run.result.ok}<p class="shout" role="alert">{wordIssue(run.result.issues[0]!)}</p>{/if}
+	{#if !run.result.ok}<p
+			class="py-2.5 px-3.5 border-l-6 border-l-rust bg-rust-wash text-rust-text font-semibold"
+			role="alert"
+		>
+			{wordIssue(run.result.issues[0]!)}
+		</p>{/if}
 {/snippet}
 
 {#if phone.current}
-	<div class="phone">
-		<header class="bar">
+	<div class="phone flex flex-col h-[100dvh]">
+		<header class="bar flex items-center justify-between gap-2.5 min-h-15 py-0 px-4 bg-bar text-bar-text">
 			<button type="button" class="title" aria-expanded={wide} onclick={() => (wide = !wide)}>
 				<b>Load {load?.n ?? 1} of {count}</b><span>{names} ▾</span>
 			</button>
@@ -151,12 +162,12 @@
 		<RunLoads {run} small />
 		<!-- It scrolls between the bar and the next action, so the keyboard has to reach it. -->
 		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-		<main id="work" tabindex="0">
+		<main class="flex-1 min-h-0 overflow-y-auto" id="work" tabindex="0">
 			<h1 class="sr-only">Load {load?.n ?? 1} of {count}</h1>
 			{@render shout()}
 			{#if stopped}<RunStop {run} />{/if}
 			{#if wide}
-				<div class="wide">
+				<div class="wide grid gap-3.5 py-3.5 px-4">
 					<RunLoads {run} />
 					{@render left()}
 					{@render weather()}
@@ -164,27 +175,29 @@
 				</div>
 			{:else if mixing}
 				<RunNow {run} {wears} />
-				<div class="small">{@render tank()}</div>
-			{:else}<div class="spray">
+				<div class="max-w-75 my-3.5 mx-auto">{@render tank()}</div>
+			{:else}<div class="grid gap-3.5 py-3.5 px-4">
 					<RunSpray {run} />
 					{@render left()}
 					{@render weather()}
 				</div>{/if}
-			{#if awake === false}<p class="lab note">▲ This device lets its screen go dark; nothing is lost by it.</p>{/if}
+			{#if awake === false}<p class="lab py-2.5 px-4">
+					▲ This device lets its screen go dark; nothing is lost by it.
+				</p>{/if}
 		</main>
 		{@render act()}
 	</div>
 {:else}
 	<div class="frame">
-		<div class="top">
+		<div class="col-span-full">
 			<AppBar {path}>
 				{#snippet right()}<OutboxStatus {status} />{/snippet}
 			</AppBar>
 			<ZoneNote timeZone={run.settings.timeZone} />
 		</div>
-		<main id="work" class="work">
+		<main id="work" class="grid gap-3.5 content-start py-4.5 px-6 overflow-auto">
 			{@render shout()}
-			<div class="head">
+			<div class="flex justify-between items-end gap-5">
 				<div>
 					<h1>Load {load?.n ?? 1} of {count}</h1>
 					<p class="lab">
@@ -199,14 +212,17 @@
 			{#if stopped}<RunStop {run} />{/if}
 			{#if mixing}<RunSteps {run} />{:else}<RunSpray {run} />{/if}
 		</main>
-		<aside aria-label="Wear and watch">
+		<aside
+			class="flex flex-col gap-3 py-5.5 px-5 border-l border-l-rule bg-paper-deep overflow-auto"
+			aria-label="Wear and watch"
+		>
 			<div class="page-head">
 				<h2>Wear and watch</h2>
 				{@render weather()}
 			</div>
 			<Emergency settings={run.settings} {labels} />
 			<p>{wears} Fill below shoulder height. Keep the hose end above the water line and stay with the tank.</p>
-			{#if line?.look}<p class="look">▲ {line.look}</p>{/if}
+			{#if line?.look}<p class="look py-2.5 px-3.5 border-l-6 border-l-amber bg-amber-wash">▲ {line.look}</p>{/if}
 			<p class="lab">
 				A label that gives another order stands above this one. Jar-test a new mix; triple-rinse containers into the
 				tank.
@@ -224,22 +240,6 @@
 		grid-template: 56px minmax(0, 1fr) / minmax(0, 1fr) 400px;
 		height: 100dvh;
 	}
-	.top {
-		grid-column: 1 / -1;
-	}
-	.work {
-		display: grid;
-		gap: 14px;
-		align-content: start;
-		padding: 18px 24px;
-		overflow: auto;
-	}
-	.head {
-		display: flex;
-		justify-content: space-between;
-		align-items: end;
-		gap: 20px;
-	}
 	.weather {
 		display: inline-flex;
 		align-items: center;
@@ -256,44 +256,6 @@
 		border-style: dashed;
 		background: var(--straw-wash);
 	}
-	dl {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 6px 26px;
-		margin: 0;
-	}
-	dt {
-		color: var(--soft);
-		font-size: 0.9rem;
-	}
-	dd {
-		margin: 0;
-		white-space: nowrap;
-	}
-	dd .num {
-		font-size: 1.7rem;
-		line-height: 1.1;
-	}
-	aside {
-		display: flex;
-		flex-direction: column;
-		gap: 12px;
-		padding: 22px 20px;
-		border-left: 1px solid var(--rule);
-		background: var(--paper-deep);
-		overflow: auto;
-	}
-	.look {
-		padding: 10px 14px;
-		border-left: 6px solid var(--amber);
-		background: var(--amber-wash);
-		font-weight: 600;
-	}
-	.act {
-		display: flex;
-		gap: 10px;
-		margin-top: auto;
-	}
 	.act .big {
 		flex: 1;
 		min-width: 0;
@@ -304,31 +266,6 @@
 	.act .plain {
 		min-height: 72px;
 		padding: 0 14px;
-	}
-	.pause {
-		order: 1;
-	}
-	.shout {
-		padding: 10px 14px;
-		border-left: 6px solid var(--rust);
-		background: var(--rust-wash);
-		color: var(--rust-text);
-		font-weight: 600;
-	}
-	.phone {
-		display: flex;
-		flex-direction: column;
-		height: 100dvh;
-	}
-	.bar {
-		display: flex;
-		align-items: center;
-		justify-content: space-between;
-		gap: 10px;
-		min-height: 60px;
-		padding: 0 16px;
-		background: var(--bar);
-		color: var(--bar-text);
 	}
 	.title {
 		display: grid;
@@ -349,24 +286,6 @@
 	.title span {
 		color: var(--bar-soft);
 		font-size: 0.9rem;
-	}
-	.phone main {
-		flex: 1;
-		min-height: 0;
-		overflow-y: auto;
-	}
-	.wide,
-	.spray {
-		display: grid;
-		gap: 14px;
-		padding: 14px 16px;
-	}
-	.small {
-		max-width: 300px;
-		margin: 14px auto;
-	}
-	.note {
-		padding: 10px 16px;
 	}
 	.phone .act {
 		padding: 10px 16px max(12px, env(safe-area-inset-bottom));

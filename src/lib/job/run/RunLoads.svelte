@@ -12,7 +12,7 @@
 </script>
 
 {#if small}
-	<div class="strip" aria-hidden="true">
+	<div class="strip flex gap-0.75 py-1.5 px-4 bg-bar" aria-hidden="true">
 		{#each loads as load (load.n)}<i
 				class:wet={load.state === 'out'}
 				class:now={load.n === run.shown?.n}
@@ -23,7 +23,7 @@
 	<ol>
 		{#each loads as load (load.n)}
 			{@const s = shownRunLoad(run, load)}
-			<li>
+			<li class="grid min-w-0">
 				<button
 					type="button"
 					class="card"
@@ -31,19 +31,23 @@
 					aria-pressed={load.n === run.shown?.n}
 					onclick={() => (run.looked = load.n)}
 				>
-					<span class="tank" class:out={load.state === 'out'} aria-hidden="true"
-						><i style="height:{(load.state === 'out' ? s.full : s.level) * 100}%"></i></span
+					<span
+						class="tank relative self-start h-20.5 border-3 border-ink rounded-[10px] bg-straw-wash overflow-hidden"
+						class:out={load.state === 'out'}
+						aria-hidden="true"><i style="height:{(load.state === 'out' ? s.full : s.level) * 100}%"></i></span
 					>
-					<span class="words">
-						<span class="head"><b>Load {s.n}</b> <span class="tag" data-state={load.state}>{s.state}</span></span>
-						<span><span class="num">{s.mix}</span> {s.over}</span>
-						<span class="lab">{s.products}</span>
+					<span class="grid gap-0.75 content-start">
+						<span class="flex flex-wrap gap-x-2 gap-y-0.5 items-center"
+							><b>Load {s.n}</b> <span class="tag" data-state={load.state}>{s.state}</span></span
+						>
+						<span><span class="num text-[1.45rem]">{s.mix}</span> {s.over}</span>
+						<span class="lab text-[0.88rem]">{s.products}</span>
 					</span>
 				</button>
 			</li>
 		{/each}
 	</ol>
-	{#if all.length > most}<p class="lab">
+	{#if all.length > most}<p class="lab text-[0.88rem]">
 			Loads {from + 1} to {from + loads.length} of {all.length}.
 			<button
 				type="button"
@@ -61,12 +65,6 @@
 {/if}
 
 <style>
-	.strip {
-		display: flex;
-		gap: 3px;
-		padding: 6px 16px;
-		background: var(--bar);
-	}
 	.strip i {
 		flex: 1;
 		height: 8px;
@@ -89,10 +87,6 @@
 		padding: 0;
 		list-style: none;
 	}
-	li {
-		display: grid;
-		min-width: 0;
-	}
 	button.card {
 		display: grid;
 		grid-template-columns: 58px minmax(0, 1fr);
@@ -107,15 +101,6 @@
 	.on {
 		border-color: var(--dye);
 	}
-	.tank {
-		position: relative;
-		align-self: start;
-		height: 82px;
-		border: 3px solid var(--ink);
-		border-radius: 10px;
-		background: var(--straw-wash);
-		overflow: hidden;
-	}
 	.tank i {
 		position: absolute;
 		inset: auto 0 0;
@@ -123,17 +108,6 @@
 	}
 	.tank.out {
 		background: var(--dye-wash);
-	}
-	.words {
-		display: grid;
-		gap: 3px;
-		align-content: start;
-	}
-	.head {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 2px 8px;
-		align-items: center;
 	}
 	.tag {
 		padding: 1px 7px;
@@ -152,12 +126,6 @@
 	[data-state='paused'] {
 		background: var(--dye-wash);
 		color: var(--dye-text);
-	}
-	.num {
-		font-size: 1.45rem;
-	}
-	.lab {
-		font-size: 0.88rem;
 	}
 	.link {
 		min-height: 32px;

@@ -11,75 +11,31 @@
 </script>
 
 {#if load && line}
-	<section class="now">
+	<section class="grid gap-1 py-3.5 px-4 border-b border-b-rule bg-card">
 		<p class="lab">Step {at + 1} of {run.lines.length} · {line.why}</p>
-		<h2>{line.text}</h2>
-		<p class="figure" data-testid="amount">
-			<span class="num" class:long={line.figure.length > 5}>{line.figure}</span> <b>{line.unit}</b>
+		<h2 class="text-[1.7rem]">{line.text}</h2>
+		<p class="figure flex items-baseline gap-2.5 text-[1.8rem]" data-testid="amount">
+			<span class="num text-[6.4rem] leading-none" class:long={line.figure.length > 5}>{line.figure}</span>
+			<b>{line.unit}</b>
 		</p>
-		{#each line.how as how (how)}<p class="how">{how}</p>{/each}
-		{#if line.look}<p class="look">▲ {line.look}</p>{/if}
+		{#each line.how as how (how)}<p class="text-[1.1rem] font-semibold">{how}</p>{/each}
+		{#if line.look}<p class="look py-2 px-3 border-l-6 border-l-amber bg-amber-wash">▲ {line.look}</p>{/if}
 		{#if line.poured && load.n === run.current?.n}<RunPour {run} unit={line.unit} />{/if}
 		{#if at === 0}<p class="lab"><b>Wear</b> {wears} Fill below shoulder height; the hose ends above the water.</p>{/if}
 	</section>
 	{#if after.length > 0}
-		<ol aria-label="After that">
-			{#each after as next, i (i)}<li>
-					<span>{next.text}</span> <span><span class="num">{next.figure}</span> {next.unit}</span>
+		<ol class="py-0 px-4" aria-label="After that">
+			{#each after as next, i (i)}<li
+					class="flex justify-between gap-3 items-baseline min-h-11 py-1.5 px-0 border-b border-b-hair"
+				>
+					<span>{next.text}</span> <span><span class="num text-[1.35rem]">{next.figure}</span> {next.unit}</span>
 				</li>{/each}
 		</ol>
 	{/if}
 {/if}
 
 <style>
-	.now {
-		display: grid;
-		gap: 4px;
-		padding: 14px 16px;
-		border-bottom: 1px solid var(--rule);
-		background: var(--card);
-	}
-	h2 {
-		font-size: 1.7rem;
-	}
-	.figure {
-		display: flex;
-		align-items: baseline;
-		gap: 10px;
-		font-size: 1.8rem;
-	}
-	.figure .num {
-		font-size: 6.4rem;
-		line-height: 1;
-	}
 	.figure .long {
 		font-size: 4.6rem;
-	}
-	.how {
-		font-size: 1.1rem;
-		font-weight: 600;
-	}
-	.look {
-		padding: 8px 12px;
-		border-left: 6px solid var(--amber);
-		background: var(--amber-wash);
-		font-weight: 600;
-	}
-	ol {
-		margin: 0;
-		padding: 0 16px;
-		list-style: none;
-	}
-	li {
-		display: flex;
-		justify-content: space-between;
-		gap: 12px;
-		align-items: baseline;
-		min-height: 44px;
-		padding: 6px 0;
-		border-bottom: 1px solid var(--hair);
-	}
-	li .num {
-		font-size: 1.35rem;
 	}
 </style>

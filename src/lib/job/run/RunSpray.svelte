@@ -6,7 +6,7 @@
 	import { plainRate } from '$lib/show/answer';
 	import { clockOf, shownRunLoad } from './run-facts';
 	import type { JobRunState } from './job-run.svelte';
-	import FormField from '$lib/kit/FormField.svelte';
+	import Field from '$lib/kit/Field.svelte';
 	import RunBlocks from './RunBlocks.svelte';
 
 	let { run }: { run: JobRunState } = $props();
@@ -46,7 +46,7 @@
 </script>
 
 {#if load && shown}
-	<section class="card">
+	<section class="card grid gap-3 py-4 px-4.5">
 		<p class="lab">
 			{load.state === 'out'
 				? `Out ${load.endedAt ? clockOf(load.endedAt, run.settings) : ''}`
@@ -54,11 +54,14 @@
 					? `${load.state === 'paused' ? 'Paused. ' : ''}Spraying since ${clockOf(load.startedAt, run.settings)}`
 					: 'Mixed, to the field with it'}
 		</p>
-		<p class="cover"><span class="num">{shown.mix}</span> <b>{shown.over}</b></p>
+		<p class="text-[1.2rem]"><span class="num text-[3.4rem] leading-none">{shown.mix}</span> <b>{shown.over}</b></p>
 		{#if seen}
-			<div class="seen" class:wrong={seen.volume.calibrateAgain}>
+			<div
+				class="seen grid gap-1.5 py-2.5 px-3.5 border-l-6 border-l-moss bg-moss-wash"
+				class:wrong={seen.volume.calibrateAgain}
+			>
 				<p>
-					So far <span class="num">{plainRate(seen.volume.rate, run.settings)}</span>:
+					So far <span class="num text-[1.8rem]">{plainRate(seen.volume.rate, run.settings)}</span>:
 					<b
 						>{Math.abs(seen.volume.gap) < 0.0005
 							? 'just as planned'
@@ -69,7 +72,7 @@
 						▲ Over 5 % off: calibrate again before the next load, and look for why (speed, pressure, a nozzle that
 						wore).
 					</p>{/if}
-				{#each run.overSoFar as { name, ratio } (name)}<p class="stop">
+				{#each run.overSoFar as { name, ratio }, i (i)}<p class="text-rust-text font-semibold">
 						✕ {name} went on at {showDecimals((ratio - 1) * 100, 1, comma)} % over its label’s most.
 					</p>{/each}
 				{#if seen.followed}
@@ -93,16 +96,17 @@
 			<button type="button" class="btn plain ask" onclick={ask}>How far are we?</button>
 		{:else if mayAsk}
 			<form
+				class="grid gap-3"
 				novalidate
 				onsubmit={async (e) => {
 					e.preventDefault();
 					if (await run.progress({ by, done, left })) open = false;
 				}}
 			>
-				<div class="done">
+				<div class="done grid grid-cols-1 gap-2.5 items-end">
 					{#if by === 'rows'}
 						<button type="button" class="btn plain" aria-label="One row less" onclick={() => step(-1)}>−</button>
-						<FormField
+						<Field
 							label={run.firstRow === null ? 'Rows done in all' : 'Last row done'}
 							inputmode="numeric"
 							bind:value={done}
@@ -110,7 +114,7 @@
 						/>
 						<button type="button" class="btn plain" aria-label="One row more" onclick={() => step(1)}>+</button>
 					{:else}
-						<FormField
+						<Field
 							label="Done in all, {longUnit(run.units.area)}"
 							inputmode="decimal"
 							bind:value={done}
@@ -118,13 +122,8 @@
 						/>
 					{/if}
 				</div>
-				<FormField
-					label="Left in the tank, {tankUnit}"
-					inputmode="decimal"
-					bind:value={left}
-					problem={run.problems.left}
-				/>
-				<div class="quarters">
+				<Field label="Left in the tank, {tankUnit}" inputmode="decimal" bind:value={left} problem={run.problems.left} />
+				<div class="quarters grid grid-cols-[1.6fr_1fr_1fr_1fr] gap-2">
 					{#each quarters as [words, share] (words)}<button
 							type="button"
 							class="btn plain"
@@ -132,7 +131,7 @@
 							>{words}<span class="sr-only">{share === 0 ? '' : ' of a tank'}</span></button
 						>{/each}
 				</div>
-				<div class="foot">
+				<div class="foot grid grid-cols-[1fr_2fr] gap-2.5">
 					<button type="button" class="btn plain" onclick={() => (open = false)}>Back</button>
 					<button class="btn go">See what it means</button>
 				</div>
@@ -142,35 +141,9 @@
 {/if}
 
 <style>
-	section {
-		display: grid;
-		gap: 12px;
-		padding: 16px 18px;
-	}
-	.cover {
-		font-size: 1.2rem;
-	}
-	.cover .num {
-		font-size: 3.4rem;
-		line-height: 1;
-	}
-	.seen {
-		display: grid;
-		gap: 6px;
-		padding: 10px 14px;
-		border-left: 6px solid var(--moss);
-		background: var(--moss-wash);
-	}
 	.seen.wrong {
 		border-color: var(--amber);
 		background: var(--amber-wash);
-	}
-	.seen .num {
-		font-size: 1.8rem;
-	}
-	.stop {
-		color: var(--rust-text);
-		font-weight: 600;
 	}
 	.seen .btn {
 		justify-self: start;
@@ -178,16 +151,6 @@
 	}
 	.ask {
 		min-height: 60px;
-	}
-	form {
-		display: grid;
-		gap: 12px;
-	}
-	.done {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr);
-		gap: 10px;
-		align-items: end;
 	}
 	.done:has(.btn) {
 		grid-template-columns: 72px minmax(0, 1fr) 72px;
@@ -197,18 +160,8 @@
 		padding: 0;
 		font-size: 1.8rem;
 	}
-	.quarters {
-		display: grid;
-		grid-template-columns: 1.6fr 1fr 1fr 1fr;
-		gap: 8px;
-	}
 	.quarters .btn {
 		padding: 0;
-	}
-	.foot {
-		display: grid;
-		grid-template-columns: 1fr 2fr;
-		gap: 10px;
 	}
 	.foot .btn {
 		min-height: 60px;

@@ -10,26 +10,31 @@
 </script>
 
 {#if load}
-	<ol class="card">
+	<ol class="card m-0 py-0.5 px-4.5 list-none">
 		{#each run.lines as line, i (i)}
 			{@const done = load.done[i]}
 			<li
+				class="grid grid-cols-[40px_minmax(0,1fr)_auto_190px] gap-4 items-center min-h-19 py-1.5 px-0 border-b border-b-hair"
 				class:done
 				class:now={i === load.next && load.n === run.current?.n}
 				aria-current={i === load.next ? 'step' : undefined}
 			>
 				<span class="box" aria-hidden="true">{done ? '✓' : i + 1}</span>
 				<span class="what">
-					<b>{line.text}</b>
-					<small>{line.why}{done ? ` · done ${clockOf(done.at, run.settings)}` : ''}</small>
+					<b class="text-[1.1rem]">{line.text}</b>
+					<small class="block text-soft text-[0.92rem]"
+						>{line.why}{done ? ` · done ${clockOf(done.at, run.settings)}` : ''}</small
+					>
 					{#if done?.poured && line.poured && typedText(done.poured.typed) !== typedText(line.poured)}<small
-							class="look">▲ {typedText(done.poured.typed)} went in</small
+							class="look block text-soft text-[0.92rem]">▲ {typedText(done.poured.typed)} went in</small
 						>{/if}
 					{#if line.poured && i === load.next && load.n === run.current?.n}<RunPour {run} unit={line.unit} />{/if}
-					{#if line.look && !done}<small class="look">▲ {line.look}</small>{/if}
+					{#if line.look && !done}<small class="look block text-soft text-[0.92rem]">▲ {line.look}</small>{/if}
 				</span>
-				<span class="figure"><span class="num">{line.figure}</span> {line.unit}</span>
-				<span class="how">
+				<span class="text-right whitespace-nowrap"
+					><span class="num text-[2.3rem] leading-none">{line.figure}</span> {line.unit}</span
+				>
+				<span class="grid text-[0.88rem] leading-[1.25]">
 					{#if line.how.length === 0}<span>sight gauge</span>{/if}
 					{#each line.how as how (how)}<span>{how}</span>{/each}
 				</span>
@@ -39,20 +44,6 @@
 {/if}
 
 <style>
-	ol {
-		margin: 0;
-		padding: 2px 18px;
-		list-style: none;
-	}
-	li {
-		display: grid;
-		grid-template-columns: 40px minmax(0, 1fr) auto 190px;
-		gap: 16px;
-		align-items: center;
-		min-height: 76px;
-		padding: 6px 0;
-		border-bottom: 1px solid var(--hair);
-	}
 	li:last-child {
 		border: 0;
 	}
@@ -76,32 +67,11 @@
 		background: var(--moss);
 		color: #fff;
 	}
-	b {
-		font-size: 1.1rem;
-	}
-	small {
-		display: block;
-		color: var(--soft);
-		font-size: 0.92rem;
-	}
 	.now small {
 		color: var(--ink);
 	}
 	small.look {
 		color: var(--amber-text);
 		font-weight: 600;
-	}
-	.figure {
-		text-align: right;
-		white-space: nowrap;
-	}
-	.num {
-		font-size: 2.3rem;
-		line-height: 1;
-	}
-	.how {
-		display: grid;
-		font-size: 0.88rem;
-		line-height: 1.25;
 	}
 </style>

@@ -1,6 +1,6 @@
 <!-- @component What stops a job under way, each passed with the reason that its record keeps. -->
 <script lang="ts">
-	import { stopKey } from '$lib/wire/passed-stops';
+	import { stopKey } from '$lib/wire/stop-key';
 	import type { JobRunState } from './job-run.svelte';
 	import StopReasons from '$lib/job/StopReasons.svelte';
 

@@ -29,7 +29,9 @@ import {
 	readJob,
 	shortestReason
 } from '$core';
-import type { KeptLog, LogStore } from '$lib/entries/round-store';
+import type { LogOutside } from '$lib/entries/entry-log.svelte';
+import { EntryLog } from '$lib/entries/entry-log.svelte';
+import type { KeptLog } from '$lib/entries/round-store';
 import type { FarmSettings } from '$lib/settings/farm-settings';
 import { fieldUnits, typed } from '$lib/settings/field-units';
 import type { JobHead } from '$lib/wire/run-message';
@@ -37,15 +39,7 @@ import type { MixingLine } from '$lib/show/pour';
 import { mixingLines } from '$lib/show/pour';
 import { wordIssue } from '$lib/wording/issues';
 
-export interface JobRunOutside {
-	readonly store: Pick<LogStore<JobHead, RunEntry>, 'add'>;
-	/** A new UUIDv7. */
-	readonly newId: () => string;
-	/** Wall clock, ms. */
-	readonly now: () => number;
-	/** Something was added that wants sending. */
-	readonly onAdded: () => void;
-}
+export type JobRunOutside = LogOutside<JobHead, RunEntry>;
 
 /** The one thing to do next. */
 export type NextAct =
@@ -75,11 +69,8 @@ export class JobRunState {
 	readonly units: ReturnType<typeof fieldUnits>;
 	readonly read: Result<ReadJob>;
 	readonly #outside: JobRunOutside;
-	#queue: Promise<unknown> = Promise.resolve();
+	readonly #log: EntryLog<JobHead, RunEntryBody, RunEntry>;
 
-	entries = $state.raw<readonly RunEntry[]>([]);
-	/** The device could not keep an entry: the one thing that must be shouted. */
-	storeError = $state<string | null>(null);
 	/** Its record is sealed: nothing more is taken for it. */
 	sealed = $state(false);
 	/** A load that somebody looks at besides the one at work; null is that one. */
@@ -92,7 +83,7 @@ export class JobRunState {
 		this.units = fieldUnits(settings);
 		this.#outside = outside;
 		this.read = readJob(kept.head.job, kept.head.rate as VolumePerArea | null, kept.head.before);
-		this.entries = kept.entries;
+		this.#log = new EntryLog(kept, outside, () => (this.sealed ? [{ code: 'closed', path: '' }] : []));
 		this.tick();
 	}
 
@@ -178,8 +169,8 @@ export class JobRunState {
 		const poured = typed(text, line.poured.unit, this.settings);
 		const issue = this.#wrongPour(next.load, next.step, poured, line.poured);
 		if (issue) return issue;
-		await this.add({ kind: 'tick', load: next.load, step: next.step, poured });
-		return null;
+		const [lost] = await this.#log.add({ kind: 'tick', load: next.load, step: next.step, poured });
+		return lost ? wordIssue(lost) : null;
 	}
 	#wrongPour(load: number, step: number, poured: Typed, asked: Typed): string | null {
 		const [issue] = checkRunEntry({ kind: 'tick', load, step, poured }, this.sheet!);
@@ -335,37 +326,21 @@ export class JobRunState {
 		});
 	});
 
-	/** Keeps an entry on the device, then lets it be sent. False where the device could not keep it. */
-	add(body: RunEntryBody): Promise<boolean> {
-		if (this.sealed) return Promise.resolve(false);
-		const run = this.#queue.then(async () => {
-			const seq = this.entries.reduce((most, e) => Math.max(most, e.seq + 1), 0);
-			const entry: RunEntry = {
-				...body,
-				id: this.#outside.newId(),
-				seq,
-				at: new Date(this.#outside.now()).toISOString()
-			};
-			try {
-				await this.#outside.store.add(this.head.id, entry);
-			} catch (error) {
-				this.storeError = error instanceof Error ? error.message : String(error);
-				return false;
-			}
-			this.storeError = null;
-			this.entries = [...this.entries, entry];
-			this.#outside.onAdded();
-			return true;
-		});
-		this.#queue = run;
-		return run;
+	get entries(): readonly RunEntry[] {
+		return this.#log.entries;
+	}
+	get storeError(): string | null {
+		return this.#log.storeError;
+	}
+
+	/** Keeps an entry on the device, then lets it be sent. False where it was not kept. */
+	async add(body: RunEntryBody): Promise<boolean> {
+		return (await this.#log.add(body)).length === 0;
 	}
 
 	/** Takes in what another device added. */
 	takeIn(entries: readonly RunEntry[], sealed = false): void {
 		this.sealed = sealed;
-		const known = new Set(this.entries.map((e) => e.id));
-		const fresh = entries.filter((e) => !known.has(e.id));
-		if (fresh.length > 0) this.entries = [...this.entries, ...fresh];
+		this.#log.takeIn(entries);
 	}
 }

@@ -2,7 +2,7 @@ import { now } from '../clock';
 import type { Transaction } from 'kysely';
 import { v7 } from 'uuid';
 import type { MadeChange, MethodCalibration, Round, TypedAim, TypedChange } from '../../../core';
-import { applyChange, carriedRound, predictVolume, roundBefore } from '../../../core';
+import { applyChange, carriedRound, predictChange, roundBefore } from '../../../core';
 import type { Rig } from '../../../core';
 import type { Setting } from '../../wire/rig';
 import { fromIssue, notFound } from '../failure';
@@ -33,7 +33,7 @@ export interface AskedChange {
 export async function recordChange(scope: Scope, trx: Transaction<Database>, asked: AskedChange): Promise<MadeChange> {
 	const numbers = rigNumbers(asked.rig, 'round.rig');
 	const before = roundBefore(numbers, asked.round, asked.calibration);
-	const predicted = predictVolume(before, asked.change);
+	const predicted = predictChange(before, asked.change);
 	if (!predicted.ok) throw fromIssue(predicted.issues[0]!, 'change');
 	const made: MadeChange = {
 		...asked.change,

@@ -25,7 +25,7 @@ export const namesIn = (record: SprayRecord): RecordName[] => {
 		{ kind: 'target', name: record.target }
 	];
 	const once = new Map(all.map((n) => [`${n.kind} ${n.name}`, n]));
-	return [...once.values()];
+	return [...once.values()].filter((n) => n.name !== '');
 };
 
 /** What a link of the chain is found by; all of it follows from its text. */
@@ -56,7 +56,7 @@ export async function refillRecordNames(trx: Transaction<Database>, farmId: stri
 			union all select 'operator', r.operator
 			union all select 'target', r.target
 			union all select 'sprayer', r.sprayer) n
-		where r.farm_id = ${farmId} and r.amends is null`.execute(trx);
+		where r.farm_id = ${farmId} and r.amends is null and n.name <> ''`.execute(trx);
 }
 
 /** Links that are held at once while all of a chain is looked through. */
@@ -99,11 +99,13 @@ export async function append(
 		.execute();
 	if (record) {
 		await keepRecordUses(trx, { farmId, cropSeason: settings.cropSeason }, [row.id]);
-		await trx
-			.insertInto('record_name')
-			.values(namesIn(record).map((n) => ({ farm_id: farmId, ...n })))
-			.onConflict((oc) => oc.columns(['farm_id', 'kind', 'name']).doNothing())
-			.execute();
+		const names = namesIn(record);
+		if (names.length > 0)
+			await trx
+				.insertInto('record_name')
+				.values(names.map((n) => ({ farm_id: farmId, ...n })))
+				.onConflict((oc) => oc.columns(['farm_id', 'kind', 'name']).doNothing())
+				.execute();
 	}
 }
 

@@ -1,3 +1,4 @@
+import { sql } from 'kysely';
 import { v5 } from 'uuid';
 import { z } from 'zod';
 import type {
@@ -12,7 +13,17 @@ import type {
 	VolumePerArea,
 	WeatherEntry
 } from '../../../core';
-import { buildRecord, checkJob, foldRun, labelStops, mixingOf, openStops, pouredOverMax, readJob } from '../../../core';
+import {
+	buildRecord,
+	checkJob,
+	foldRound,
+	foldRun,
+	labelStops,
+	mixingOf,
+	openStops,
+	pouredOverMax,
+	readJob
+} from '../../../core';
 import { lacking, lacksWeather } from '../../wire/record';
 import type { RecordIn } from '../../files/record-files';
 import { noWeatherWords, recordFieldWords } from '../../wording/records';
@@ -48,6 +59,14 @@ export const recordsOf = (scope: Scope) => {
 			.executeTakeFirst();
 		if (!row) return null;
 		const { rig, setting } = row;
+		const entries = await db
+			.selectFrom('round_entry')
+			.select('body')
+			.where('farm_id', '=', farmId)
+			.where('round_id', '=', calibrationId)
+			.where(sql<string>`body->>'kind'`, 'in', ['gauge', 'sign-off'])
+			.execute();
+		const typedPressure = foldRound(entries.map((e) => e.body)).gauge?.typed;
 		const kinds = rig.groups ? [...new Set(rig.groups)].join(', ') : rig.nozzle;
 		return {
 			setting: settingLabel(setting ?? undefined, rig, row.nozzles_on),
@@ -55,6 +74,7 @@ export const recordsOf = (scope: Scope) => {
 			gear: row.gear,
 			rpm: row.rpm,
 			pressure: row.pressure_pa,
+			...(row.pressure_pa !== null && typedPressure ? { typedPressure } : {}),
 			calibrated: row.signed_day
 		};
 	};

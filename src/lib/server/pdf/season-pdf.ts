@@ -51,7 +51,7 @@ export function seasonPdf(
 		),
 		lines(
 			r.trueVolume === null ? 'nothing sprayed' : plainRate(r.trueVolume, settings),
-			!!r.rig?.pressure && show('pressure', r.rig.pressure, settings).text,
+			!!r.rig?.pressure && show('pressure', r.rig.pressure, settings, { typed: r.rig.typedPressure }).text,
 			r.rig?.nozzles,
 			r.waterSource && `water: ${r.waterSource}`
 		),

@@ -10,6 +10,7 @@ import * as log from './0008-log';
 import * as due from './0009-due';
 import * as safety from './0010-safety';
 import * as goes from './0011-goes';
+import * as names from './0012-names';
 
 export interface Migration {
 	readonly name: string;
@@ -28,5 +29,6 @@ export const migrations: readonly Migration[] = [
 	{ name: '0008-log', up: log.up },
 	{ name: '0009-due', up: due.up },
 	{ name: '0010-safety', up: safety.up },
-	{ name: '0011-goes', up: goes.up }
+	{ name: '0011-goes', up: goes.up },
+	{ name: '0012-names', up: names.up }
 ];

@@ -1,0 +1,41 @@
+<!-- @component What is seldom done with a page, behind one button: out, in, print, check. -->
+<script lang="ts" module>
+	export interface Action {
+		readonly label: string;
+		/** Where it leads. A file that comes from the server says so with `file`. */
+		readonly href?: string;
+		readonly file?: boolean;
+		readonly run?: () => void;
+	}
+</script>
+
+<script lang="ts">
+	import type { HTMLAnchorAttributes } from 'svelte/elements';
+	import { Menu, Portal } from '@skeletonlabs/skeleton-svelte';
+
+	interface Props {
+		label?: string;
+		actions: readonly Action[];
+	}
+	let { label = 'More', actions }: Props = $props();
+</script>
+
+<Menu positioning={{ placement: 'bottom-end', gutter: 6 }} onSelect={({ value }) => actions[Number(value)]?.run?.()}>
+	<Menu.Trigger class="btn plain">{label} <Menu.Indicator aria-hidden="true">▾</Menu.Indicator></Menu.Trigger>
+	<Portal>
+		<Menu.Positioner class="z-30!">
+			<Menu.Content class="pick-list">
+				{#each actions as { label: words, href, file }, i (i)}
+					<Menu.Item value={String(i)}>
+						{#snippet element(attributes)}
+							{#if href}<a {...attributes as HTMLAnchorAttributes} {href} data-sveltekit-reload={file ? '' : undefined}
+									>{words}</a
+								>
+							{:else}<div {...attributes}>{words}</div>{/if}
+						{/snippet}
+					</Menu.Item>
+				{/each}
+			</Menu.Content>
+		</Menu.Positioner>
+	</Portal>
+</Menu>

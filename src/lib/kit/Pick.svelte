@@ -1,0 +1,78 @@
+<!--
+@component One of many names, searched by typing. Without a match it says so; what was typed and not picked is no answer.
+-->
+<script lang="ts" module>
+	import type { FieldWords } from './FieldShell.svelte';
+
+	export interface Option {
+		readonly value: string;
+		readonly label: string;
+	}
+	export interface PickProps {
+		/** What ties it to its label and to what is wrong. */
+		words: FieldWords;
+		value: string;
+		options: readonly Option[];
+		name?: string | undefined;
+		placeholder?: string | undefined;
+		onpick: (value: string) => void;
+	}
+</script>
+
+<script lang="ts">
+	import { Combobox, Portal, useListCollection } from '@skeletonlabs/skeleton-svelte';
+	import { shownOptions } from './shown-options';
+
+	let { words, value, options, name, placeholder = 'Type to search', onpick }: PickProps = $props();
+	let typed = $state('');
+	/** The option that stands for none of them is what an empty field says. */
+	const none = $derived(options.find((one) => one.value === '')?.label);
+	const names = $derived(options.filter((one) => one.value !== ''));
+	const shown = $derived(shownOptions(names, typed));
+	const collection = $derived(
+		useListCollection({
+			items: shown as Option[],
+			itemToString: (one) => one.label,
+			itemToValue: (one) => one.value
+		})
+	);
+	const picked = $derived(names.find((one) => one.value === value));
+</script>
+
+<Combobox
+	{collection}
+	placeholder={none ?? placeholder}
+	ids={{ input: words.id }}
+	invalid={words['aria-invalid']}
+	value={picked ? [value] : []}
+	inputBehavior="autohighlight"
+	openOnClick
+	onOpenChange={() => (typed = '')}
+	onInputValueChange={({ inputValue, reason }) => {
+		if (reason === 'input-change') typed = inputValue;
+	}}
+	onValueChange={({ value: [one] }) => onpick(one ?? '')}
+>
+	<Combobox.Control class="pick-control">
+		<Combobox.Input
+			class="field-input"
+			onfocus={(e) => e.currentTarget.select()}
+			aria-required={words['aria-required']}
+			aria-describedby={words['aria-describedby']}
+		/>
+		{#if value !== ''}<Combobox.ClearTrigger class="pick-clear" aria-label="Clear">✕</Combobox.ClearTrigger>
+		{:else}<Combobox.Trigger class="pick-clear" aria-label="All of them">▾</Combobox.Trigger>{/if}
+	</Combobox.Control>
+	<Portal>
+		<Combobox.Positioner class="z-40!">
+			<Combobox.Content class="pick-list">
+				{#each shown as one, i (i)}
+					<Combobox.Item item={one}><Combobox.ItemText>{one.label}</Combobox.ItemText></Combobox.Item>
+				{:else}
+					<p class="px-3.5 py-3 text-soft">Nothing is called “{typed}”.</p>
+				{/each}
+			</Combobox.Content>
+		</Combobox.Positioner>
+	</Portal>
+</Combobox>
+{#if name}<input type="hidden" {name} {value} />{/if}

@@ -1,0 +1,2 @@
+/** Most jugs and scales that a farm notes. */
+export const mostMeasures = 20;
