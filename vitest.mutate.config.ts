@@ -11,7 +11,7 @@ export default defineConfig({
 		include: [
 			'src/core/**/*.test.ts',
 			// Those of the other tests that promise something of the core, and are short enough to be run by the thousand.
-			'tests/unit/{golden,golden-jobs,examples,only-what-was-read,diagnosis-seeded,safety,sun,season-properties,record-of-a-job}.test.ts'
+			'tests/unit/{golden,golden-jobs,working,examples,only-what-was-read,diagnosis-seeded,safety,sun,season-properties,record-of-a-job}.test.ts'
 		],
 		setupFiles: ['./tests/support/property-seed.ts'],
 		testTimeout: 120_000

@@ -33,8 +33,11 @@ async function firstViewScript(address, ready) {
 		page.on('response', (response) => {
 			if (response.request().resourceType() === 'script') bodies.push(response.body());
 		});
-		await page.goto(address, { waitUntil: 'networkidle' });
+		await page.goto(address);
 		await page.getByRole('heading', { name: ready }).waitFor();
+		await page.locator('html[data-alive]').waitFor({ state: 'attached' });
+		// The page asks its server again and again, so that the network is never idle: until a second brings no script.
+		for (let seen = -1; seen !== bodies.length; await page.waitForTimeout(1000)) seen = bodies.length;
 		const sizes = (await Promise.all(bodies)).map((body) => gzipSync(body, { level: 9 }).length);
 		return { bytes: sizes.reduce((sum, n) => sum + n, 0), files: sizes.length };
 	} finally {
@@ -235,7 +238,7 @@ function benchCore() {
 async function benchViews(origin, sprayer, url) {
 	const script = await firstViewScript(await newRound(origin, sprayer), 'Ready the rig');
 	console.log(
-		`JavaScript of the round's first view: ${(script.bytes / 1000).toFixed(1)} kB gzip in ${script.files} files (120 kB or less is wanted)`
+		`JavaScript of the round's first view: ${(script.bytes / 1000).toFixed(1)} kB gzip in ${script.files} files (130 kB or less is wanted)`
 	);
 	const job = typeScript('bench/seed-job.ts', [], { DATABASE_URL: url });
 	for (const [path, name] of [
@@ -247,7 +250,7 @@ async function benchViews(origin, sprayer, url) {
 			path.endsWith('run') ? 'Load 1 of 40' : 'Forty loads'
 		);
 		console.log(
-			`JavaScript of ${name}: ${(bytes / 1000).toFixed(1)} kB gzip in ${files} files (140 kB or less is wanted)`
+			`JavaScript of ${name}: ${(bytes / 1000).toFixed(1)} kB gzip in ${files} files (130 kB or less is wanted)`
 		);
 	}
 	const keys = await keystrokes(origin, typeScript('bench/seed-wide.ts', [], { DATABASE_URL: url }));

@@ -1,5 +1,6 @@
 // `npm run mutate [ROOM…]`: makes small changes in the core, one at a time, and counts those that no test notices.
 // Rooms are those of src/core; a second run tries again only what has changed. Not part of `npm test`: it takes hours.
+// A change that no test can notice, since nothing comes of it, is named with its reason in equivalent-changes.json.
 import { spawnSync } from 'node:child_process';
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
@@ -10,10 +11,17 @@ import { main, Plain } from './lib/say.mjs';
 const usual = ['conditions', 'records', 'adjust', 'run', 'nozzles', 'loads', 'calibration'];
 const report = (room, kind) => join(root, 'reports', 'mutation', `${room}${kind}.json`);
 
+/** Changes that come to the same, by file, what stood there and what stands there then. */
+const named = new Map(
+	JSON.parse(readFileSync(join(root, 'scripts/equivalent-changes.json'), 'utf8')).flatMap(({ file, changes }) =>
+		changes.map(([was, now]) => [`${file}  ${was}  →  ${now}`, false])
+	)
+);
+
 /** What became of the changes of a room, and each one that lives, by its place. */
 function read(room) {
 	const { files } = JSON.parse(readFileSync(report(room, ''), 'utf8'));
-	const count = { Killed: 0, Timeout: 0, Survived: 0, NoCoverage: 0, Ignored: 0 };
+	const count = { Killed: 0, Timeout: 0, Survived: 0, NoCoverage: 0, Ignored: 0, Named: 0 };
 	const alive = [];
 	for (const [file, { mutants, source }] of Object.entries(files)) {
 		const lines = source.split('\n');
@@ -26,10 +34,18 @@ function read(room) {
 					? lines[line - 1].slice(column - 1, location.end.column - 1)
 					: `${lines[line - 1].slice(column - 1)} …`;
 			const now = (replacement ?? mutatorName).replace(/\s+/g, ' ');
+			const name = `${file}  ${was.slice(0, 70)}  →  ${now.slice(0, 70)}`;
+			if (named.has(name)) {
+				named.set(name, true);
+				count.Named += 1;
+				continue;
+			}
 			alive.push(`  ${file}:${line}:${column}  ${was.slice(0, 70)}  →  ${now.slice(0, 70)}`);
 		}
 	}
 	const noticed = count.Killed + count.Timeout;
+	for (const [name, seen] of named)
+		if (name.startsWith(`src/core/${room}/`) && !seen) alive.push(`  named, but not left: ${name}`);
 	return { count, alive, noticed, all: noticed + count.Survived + count.NoCoverage };
 }
 
@@ -59,9 +75,10 @@ await main(async () => {
 		}
 		const { count, alive, noticed, all } = read(room);
 		if (alive.length > 0) process.stdout.write(`${alive.join('\n')}\n`);
+		const left = all - noticed - count.Named;
 		lines.push(
-			`${room.padEnd(12)} ${String(all).padStart(5)} changes, ${String(noticed).padStart(5)} noticed ` +
-				`(${((100 * noticed) / all).toFixed(1)} %), ${count.Survived} not noticed, ${count.NoCoverage} in no test`
+			`${room.padEnd(12)} ${String(all).padStart(5)} changes, ${String(noticed).padStart(5)} noticed, ` +
+				`${count.Named} come to the same (${((100 * (noticed + count.Named)) / all).toFixed(1)} %), ${left} not noticed`
 		);
 	}
 	process.stdout.write(`${lines.join('\n')}\n`);

@@ -161,7 +161,11 @@ async function desk(browser, origin) {
 	await page.getByRole('checkbox', { name: /Hazel rows/ }).check();
 	const blower = page.getByRole('option', { name: /Hazel-row blower, Both sides/ }).first();
 	await page.getByRole('combobox', { name: /^Calibration/ }).selectOption(await blower.getAttribute('value'));
-	await page.getByRole('combobox', { name: /^Product/ }).selectOption({ label: 'Sample Ochre' });
+	await page
+		.locator('input[role=combobox]')
+		.and(page.getByRole('combobox', { name: /^Product/ }))
+		.fill('Sample Ochre');
+	await page.getByRole('option', { name: 'Sample Ochre', exact: true }).click();
 	await page.getByRole('radio', { name: /Whole rows/ }).check();
 	await page.getByTestId('load').nth(1).waitFor();
 	await page.evaluate(() => scrollTo(0, 0));

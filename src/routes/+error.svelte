@@ -5,7 +5,7 @@
 
 <svelte:head><title>{page.status} · Fallow</title></svelte:head>
 <AppBar path={page.url.pathname} />
-<main>
+<main class="grid gap-4 justify-items-start max-w-160 my-12 mx-auto py-0 px-5">
 	<h1>
 		{page.status === 404
 			? 'Nothing here'
@@ -17,14 +17,3 @@
 	<p class="lab">Readings taken on this device are kept on it, whatever the server does.</p>
 	<a class="btn go" href="/sprayers">To the sprayers</a>
 </main>
-
-<style>
-	main {
-		display: grid;
-		gap: 16px;
-		justify-items: start;
-		max-width: 640px;
-		margin: 48px auto;
-		padding: 0 20px;
-	}
-</style>

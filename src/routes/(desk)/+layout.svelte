@@ -5,11 +5,13 @@
 	import type { Rig } from '$core';
 	import type { LayoutData } from './$types';
 	import AppBar from '$lib/frame/AppBar.svelte';
+	import PhoneBar from '$lib/frame/PhoneBar.svelte';
 	import OutboxStatus from '$lib/frame/OutboxStatus.svelte';
 	import ZoneNote from '$lib/frame/ZoneNote.svelte';
 	import type { KeptRig } from '$lib/entries/round-store';
 	import type { Setting } from '$lib/wire/rig';
 	import type { Device } from '$lib/device/device.svelte';
+	import { say } from '$lib/kit/say';
 	import { longUnit } from '$lib/settings/field-units';
 
 	interface Sprayer {
@@ -27,6 +29,13 @@
 	$effect(() => {
 		void device?.store.keepFarm($state.snapshot(data.farm));
 	});
+	// What waited for a signal says once that it has gone.
+	let waited = false;
+	$effect(() => {
+		const state = device?.status.state;
+		if (state === 'sent' && waited) say('All that was waiting is sent.');
+		waited = state === 'waiting' || (waited && state === 'sending');
+	});
 	// Every sprayer that was looked at can be calibrated out of range.
 	$effect(() => {
 		const seen: Sprayer[] = [...(page.data.sprayers ?? []), ...(page.data.sprayer ? [page.data.sprayer] : [])];
@@ -38,19 +47,14 @@
 <a class="skip" href="#page">To the page</a>
 <AppBar path={page.url.pathname}>
 	{#snippet right()}
-		<a class="unit-chip" href="/farm" title="The farm's unit">{longUnit(data.farm.settings.rateUnit)}</a>
-		{#if device && device.status.state !== 'sent'}<span class="status"><OutboxStatus status={device.status} /></span
+		<a class="unit-chip max-[700px]:hidden" href="/farm" title="The farm's unit"
+			>{longUnit(data.farm.settings.rateUnit)}</a
+		>
+		{#if device && device.status.state !== 'sent'}<span class="max-[700px]:hidden"
+				><OutboxStatus status={device.status} /></span
 			>{/if}
 	{/snippet}
 </AppBar>
+<PhoneBar path={page.url.pathname} />
 <ZoneNote timeZone={data.farm.settings.timeZone} told={data.zoneTold} />
 <div id="page">{@render children()}</div>
-
-<style>
-	@media (max-width: 700px) {
-		.unit-chip,
-		.status {
-			display: none;
-		}
-	}
-</style>

@@ -44,15 +44,15 @@
 	<a class="btn" href="/rounds/new?sprayer={id}" data-sveltekit-preload-data="off">{words}</a>
 {/snippet}
 
-<div class="today">
-	<main>
-		<h1>{todayHeading(items, data.today)}</h1>
+<div class="grid grid-cols-[1fr_392px] min-h-[calc(100dvh_-_56px)] phone:grid-cols-[1fr]">
+	<main class="grid grid-cols-1 gap-3.5 content-start p-6 phone:py-4.5 phone:px-4">
+		<h1 class="text-[2.2rem]">{todayHeading(items, data.today)}</h1>
 		{#each items as item (item.kind + ('job' in item && item.job ? item.job.id : '') + ('sprayer' in item ? item.sprayer.id : ''))}
 			{#if item.kind === 'first-sprayer'}
 				<div class="now">
 					<div>
-						<h2>A boom, a boomless set, an arc or a knapsack</h2>
-						<p>
+						<h2 class="text-inherit text-[1.5rem]">A boom, a boomless set, an arc or a knapsack</h2>
+						<p class="mt-1">
 							Tell Fallow what yours is, then calibrate it by measuring. What goes in each tank load follows from that.
 						</p>
 					</div>
@@ -61,31 +61,31 @@
 			{:else if item.kind === 'first-round'}
 				<div class="now">
 					<div>
-						<h2>Calibrate {item.sprayer.name}</h2>
-						<p>A jug, a tape and a stopwatch: measured once, it doses every tank load from then on.</p>
+						<h2 class="text-inherit text-[1.5rem]">Calibrate {item.sprayer.name}</h2>
+						<p class="mt-1">A jug, a tape and a stopwatch: measured once, it doses every tank load from then on.</p>
 					</div>
 					{@render round(item.sprayer.id, 'Start the round')}
 				</div>
 			{:else if item.kind === 'round'}
 				<div class="now">
 					<div>
-						<h2>{item.sprayer.name}: the round is half done</h2>
-						<p>Every reading so far is kept. Go on where you stopped.</p>
+						<h2 class="text-inherit text-[1.5rem]">{item.sprayer.name}: the round is half done</h2>
+						<p class="mt-1">Every reading so far is kept. Go on where you stopped.</p>
 					</div>
 					<a class="btn" href="/rounds/{item.sprayer.openRound}">Carry on</a>
 				</div>
 			{:else if item.kind === 'job' && item.job.state === 'under-way'}
 				<div class="now">
 					<div>
-						<h2>{item.job.blocks.join(', ')}: {jobWords(item.job)}</h2>
-						<p>{withWhat(item.job)}. Every step so far is kept.</p>
+						<h2 class="text-inherit text-[1.5rem]">{item.job.blocks.join(', ')}: {jobWords(item.job)}</h2>
+						<p class="mt-1">{withWhat(item.job)}. Every step so far is kept.</p>
 					</div>
 					<a class="btn" href="/jobs/{item.job.id}/run">{jobDo['under-way']}</a>
 				</div>
 			{:else if item.kind === 'job'}
 				<div class="item" class:straw={item.job.state === 'planned'} class:look={item.late}>
 					<div>
-						<b>{item.late ? '▲ ' : ''}{item.job.blocks.join(', ')}: {jobWords(item.job)}</b>
+						<b class="text-[1.08rem]">{item.late ? '▲ ' : ''}{item.job.blocks.join(', ')}: {jobWords(item.job)}</b>
 						<p class="lab">
 							{withWhat(item.job)}, {item.job.loads}
 							{item.job.loads === 1 ? 'load' : 'loads'}
@@ -96,7 +96,7 @@
 			{:else if item.kind === 'calibrate'}
 				<div class="item look">
 					<div>
-						<b
+						<b class="text-[1.08rem]"
 							>▲ Calibrate {item.sprayer.name}{item.sprayer.due.reasons[0]?.code === 'never' ? '' : ' again'}{item.job
 								? `, for ${item.job.blocks.join(', ')}`
 								: ''}</b
@@ -110,7 +110,7 @@
 			{:else if item.kind === 'soon'}
 				<div class="item straw">
 					<div>
-						<b>{item.sprayer.name} is due soon</b>
+						<b class="text-[1.08rem]">{item.sprayer.name} is due soon</b>
 						{#each item.sprayer.due.reasons as reason (reason.code)}
 							<p class="lab">{dueReasonText(reason, settings)}</p>
 						{/each}
@@ -120,7 +120,7 @@
 			{:else if item.kind === 'nothing'}
 				<div class="item">
 					<div>
-						<b>Nothing waits</b>
+						<b class="text-[1.08rem]">Nothing waits</b>
 						<p class="lab">No job is open, and every sprayer is calibrated.</p>
 					</div>
 					<a class="btn" href="/jobs/new">Plan a job</a>
@@ -128,9 +128,9 @@
 			{/if}
 		{/each}
 		{#if data.states.length > 0}
-			<section aria-label="Ground that waits">
+			<section class="pt-3" aria-label="Ground that waits">
 				<div class="page-head">
-					<h2>Ground that waits</h2>
+					<h2 class="mb-2">Ground that waits</h2>
 					<a href="/calendar" data-sveltekit-reload>As a calendar</a>
 				</div>
 				<BlockKeeps states={data.states} ids={data.blocks} now={data.now} timeZone={settings.timeZone} />
@@ -138,7 +138,10 @@
 		{/if}
 		{#if data.sprayers.length > 0}<TodayWeather {settings} place={data.place} />{/if}
 	</main>
-	<aside aria-label="Sprayers">
+	<aside
+		class="grid gap-3 content-start py-6 px-5 border-l border-l-rule bg-paper-deep phone:border-0 phone:py-4.5 phone:px-4"
+		aria-label="Sprayers"
+	>
 		<h2>Sprayers</h2>
 		{#each data.sprayers as sprayer (sprayer.id)}
 			<SprayerCard {...sprayer} {settings} />
@@ -148,21 +151,6 @@
 </div>
 
 <style>
-	.today {
-		display: grid;
-		grid-template-columns: 1fr 392px;
-		min-height: calc(100dvh - 56px);
-	}
-	main {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr);
-		gap: 14px;
-		align-content: start;
-		padding: 24px;
-	}
-	h1 {
-		font-size: 2.2rem;
-	}
 	.now {
 		display: grid;
 		grid-template-columns: 1fr auto;
@@ -172,13 +160,6 @@
 		border-radius: 8px;
 		background: var(--dye);
 		color: var(--on-dye);
-	}
-	.now h2 {
-		color: inherit;
-		font-size: 1.5rem;
-	}
-	.now p {
-		margin-top: 4px;
 	}
 	.now .btn {
 		min-height: 60px;
@@ -194,12 +175,6 @@
 		padding: 12px 0 0;
 		border-top: 1px solid var(--rule);
 	}
-	section {
-		padding-top: 12px;
-	}
-	section h2 {
-		margin-bottom: 8px;
-	}
 	.item::before {
 		content: '';
 		height: 36px;
@@ -212,34 +187,13 @@
 	.item.look::before {
 		background: var(--amber);
 	}
-	.item b {
-		font-size: 1.08rem;
-	}
-	aside {
-		display: grid;
-		gap: 12px;
-		align-content: start;
-		padding: 24px 20px;
-		border-left: 1px solid var(--rule);
-		background: var(--paper-deep);
-	}
 	@media (max-width: 859px) {
-		.today {
-			grid-template-columns: 1fr;
-		}
-		main {
-			padding: 18px 16px;
-		}
 		.now,
 		.item {
 			grid-template-columns: 1fr;
 		}
 		.item::before {
 			display: none;
-		}
-		aside {
-			border: 0;
-			padding: 18px 16px;
 		}
 	}
 </style>

@@ -1,8 +1,9 @@
 <script lang="ts">
+	import FileDrop from '$lib/kit/FileDrop.svelte';
 	import { untrack } from 'svelte';
 	import { invalidateAll } from '$app/navigation';
 	import type { PageData } from './$types';
-	import FormField from '$lib/kit/FormField.svelte';
+	import Field from '$lib/kit/Field.svelte';
 	import { FarmTakeState } from '$lib/farm/farm-take.svelte';
 	import type { TakeAnswer } from '$lib/farm/farm-take.svelte';
 
@@ -42,16 +43,18 @@
 			program can read. To keep at another place, or to take into a Fallow on another machine.
 		</p>
 	</div>
-	<div class="two">
-		<section class="card">
+	<div class="grid grid-cols-[1fr_1fr] gap-4.5 items-start phone:grid-cols-1">
+		<section class="card grid gap-3 py-4.5 px-5">
 			<h2>Out</h2>
 			<p>All that was entered in {data.farm.name}, as it is now.</p>
-			<a class="btn go big" href="/api/farm/file" data-sveltekit-reload>Keep the file</a>
+			<a class="btn go big justify-self-start whitespace-normal" href="/api/farm/file" data-sveltekit-reload
+				>Keep the file</a
+			>
 		</section>
-		<section class="card">
+		<section class="card grid gap-3 py-4.5 px-5">
 			<h2>In</h2>
 			{#if take.answer?.ok}
-				<p class="done" role="status">
+				<p class="py-2.5 px-3.5 border-l-6 border-l-moss bg-moss-wash" role="status">
 					<b>✓ {take.answer.name} is here.</b>
 					{Object.entries(names)
 						.flatMap(([table, words]) =>
@@ -59,23 +62,20 @@
 						)
 						.join(', ')}. Every seal holds.
 				</p>
-				<a class="btn" href="/">To Today</a>
+				<a class="btn justify-self-start whitespace-normal" href="/">To Today</a>
 			{:else}
 				<p>
 					{take.empty
 						? 'Nothing was entered here yet: the file comes in as it is.'
 						: `What is here goes, and what the file holds takes its place. Keep a file of ${data.farm.name} first.`}
 				</p>
-				<label class="btn"
-					>{take.file ? take.file.name : 'Pick the file'}<input
-						class="sr-only"
-						type="file"
-						accept=".zip,application/zip"
-						onchange={(e) => take.pick(e.currentTarget.files?.[0])}
-					/></label
-				>
+				<FileDrop
+					label={take.file ? take.file.name : 'Pick the file'}
+					accept=".zip,application/zip"
+					ontake={(file) => take.pick(file)}
+				/>
 				{#if take.problem}<p class="problem" role="alert">✕ {take.problem}</p>{/if}
-				{#if !take.empty}<FormField
+				{#if !take.empty}<Field
 						label="To replace it all, type {data.farm.name}"
 						bind:value={take.typed}
 						autocomplete="off"
@@ -83,7 +83,7 @@
 				{#if take.answer && !take.answer.ok}<p class="problem" role="alert">✕ {take.answer.message}</p>{/if}
 				<button
 					type="button"
-					class="btn big"
+					class="btn big justify-self-start whitespace-normal"
 					class:go={take.empty}
 					disabled={!take.ready}
 					onclick={() => void take.take()}
@@ -94,38 +94,3 @@
 	</div>
 	<p><a href="/farm">The farm, and how it measures</a></p>
 </main>
-
-<style>
-	.two {
-		display: grid;
-		grid-template-columns: 1fr 1fr;
-		gap: 18px;
-		align-items: start;
-	}
-	section {
-		display: grid;
-		gap: 12px;
-		padding: 18px 20px;
-	}
-	section .btn {
-		justify-self: start;
-		white-space: normal;
-	}
-	label.btn:focus-within {
-		outline: 3px solid var(--dye);
-	}
-	.problem {
-		color: var(--rust-text);
-		font-weight: 600;
-	}
-	.done {
-		padding: 10px 14px;
-		border-left: 6px solid var(--moss);
-		background: var(--moss-wash);
-	}
-	@media (max-width: 859px) {
-		.two {
-			grid-template-columns: minmax(0, 1fr);
-		}
-	}
-</style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Toggle from '$lib/kit/Toggle.svelte';
 	import { onMount, untrack } from 'svelte';
 	import { superForm } from 'sveltekit-superforms';
 	import { asWritten } from '$lib/wording/as-written';
@@ -6,8 +7,9 @@
 	import { requirable } from '$core';
 	import type { ActionData, PageData } from './$types';
 	import FarmSafety from '$lib/farm/FarmSafety.svelte';
-	import FormField from '$lib/kit/FormField.svelte';
-	import { mostMeasures } from '$lib/settings/farm-settings';
+	import { editForm } from '$lib/kit/edit-form';
+	import Field from '$lib/kit/Field.svelte';
+	import { mostMeasures } from '$lib/settings/limits';
 	import { longUnit } from '$lib/settings/field-units';
 	import { rateUnits } from '$lib/settings/rate-units';
 	import { requiredWords } from '$lib/wording/records';
@@ -44,11 +46,11 @@
 	const wrong = $derived(Object.keys(problems).length > 0);
 	const { form, errors, message, enhance } = superForm(
 		untrack(() => data.form),
-		{ resetForm: false, invalidateAll: 'force' }
+		{ ...editForm, invalidateAll: 'force' }
 	);
 	// Until the farm was told its zone, the form offers the browser's, never the server's.
 	onMount(() => {
-		if (!data.zoneTold) $form.timeZone = machineZone();
+		if (!data.zoneTold) form.update((f) => ({ ...f, timeZone: machineZone() }), { taint: false });
 	});
 	const zones = $derived([...new Set([$form.timeZone, 'UTC', ...data.zones])].filter(Boolean));
 	const choices = $derived([
@@ -102,21 +104,21 @@
 
 <svelte:head><title>Farm · Fallow</title></svelte:head>
 
-<main>
+<main class="grid gap-4 max-w-215 py-5.5 px-6 phone:p-4">
 	<div class="page-head">
 		<h1>The farm, and how it measures</h1>
-		<div class="do-head">
+		<div class="flex flex-wrap gap-2.5">
 			<a class="btn plain" href="/calendar" data-sveltekit-reload>Calendar of what is due</a>
 			<a class="btn" href="/farm-file">All of it in a file</a>
 		</div>
 	</div>
-	<form method="post" use:enhance novalidate class="card">
-		<FormField name="name" label="Name of the farm" bind:value={$form.name} problem={$errors.name?.[0]} required />
+	<form method="post" use:enhance novalidate class="card grid gap-4.5 p-5">
+		<Field name="name" label="Name of the farm" bind:value={$form.name} problem={$errors.name?.[0]} required />
 		{#each choices as choice (choice.name)}
 			<fieldset>
-				<legend>{choice.title}</legend>
+				<legend class="font-semibold">{choice.title}</legend>
 				<p class="lab">{choice.why}</p>
-				<div class="options">
+				<div class="flex flex-wrap gap-2 mt-1.5">
 					{#each choice.options as option (option.value)}
 						<label class="option">
 							<input
@@ -133,46 +135,51 @@
 			</fieldset>
 		{/each}
 		<fieldset>
-			<legend>Decimal sign</legend>
-			<label class="check"
-				><input type="checkbox" name="decimalComma" bind:checked={$form.decimalComma} /> Write and show a decimal comma (12,5)</label
-			>
+			<legend class="font-semibold">Decimal sign</legend>
+			<Toggle name="decimalComma" label="Write and show a decimal comma (12,5)" bind:checked={$form.decimalComma} />
 		</fieldset>
-		<label class="zone"
-			>Time zone
-			<span class="lab">The farm’s days begin there, whatever clock a phone has.</span>
-			<select id="zone" class="field-input" name="timeZone" bind:value={$form.timeZone}>
-				{#each zones as zone (zone)}<option>{zone}</option>{/each}
-			</select>
-			{#if $errors.timeZone?.[0]}<span class="problem">✕ {$errors.timeZone[0]}</span>{/if}
-		</label>
+		<div id="zone" class="max-w-105">
+			<Field
+				name="timeZone"
+				label="Time zone"
+				type="search"
+				bind:value={$form.timeZone}
+				options={zones.map((zone) => ({ value: zone, label: zone.replaceAll('_', ' ') }))}
+				problem={$errors.timeZone?.[0]}
+				hint="The farm’s days begin there, whatever clock a phone has."
+			/>
+		</div>
 		<fieldset>
-			<legend>A sprayer is calibrated again</legend>
+			<legend class="font-semibold">A sprayer is calibrated again</legend>
 			<p class="lab">
 				After a part was changed, a job’s volume was over 5 % off, or somebody else carries it: always. And by what you
 				write here; empty is not at all. Hours and area are counted from the jobs.
 			</p>
-			<div class="skill">
+			<div class="grid grid-cols-[repeat(auto-fill,minmax(230px,1fr))] gap-3.5 mt-2.5">
 				{#each dueLines as line (line.name)}
-					<FormField {...line} bind:value={due[line.name]} problem={problems[line.name]} />
+					<Field {...line} bind:value={due[line.name]} problem={problems[line.name]} />
 				{/each}
 			</div>
 		</fieldset>
 		<fieldset>
-			<legend>Jugs and scales for products</legend>
+			<legend class="font-semibold">Jugs and scales for products</legend>
 			<p class="lab">Each amount is told for the one that shows it best. Leave the name empty to take one off.</p>
-			<div class="measures">
+			<div class="grid gap-2.5 my-2 mx-0">
 				{#each jugs as jug, i (jug.key)}
-					<div class="measure" role="group" aria-label="Jug or scale {i + 1}">
-						<FormField name="measure-name" label="Called" bind:value={jug.name} problem={jugProblems[`${i}.name`]} />
-						<FormField
+					<div
+						class="grid grid-cols-[1.4fr_1fr_1fr] gap-2.5 phone:grid-cols-[1fr_1fr]"
+						role="group"
+						aria-label="Jug or scale {i + 1}"
+					>
+						<Field name="measure-name" label="Called" bind:value={jug.name} problem={jugProblems[`${i}.name`]} />
+						<Field
 							name="measure-mark"
 							label="One mark is"
 							bind:value={jug.mark}
 							problem={jugProblems[`${i}.mark`]}
 							hint={i === 0 ? 'Like 50 ml, 5 g or 1 fl oz.' : ''}
 						/>
-						<FormField
+						<Field
 							name="measure-holds"
 							label="It holds"
 							bind:value={jug.holds}
@@ -187,21 +194,21 @@
 				>{/if}
 		</fieldset>
 		<fieldset>
-			<legend>Weather that this farm sprays in</legend>
+			<legend class="font-semibold">Weather that this farm sprays in</legend>
 			<p class="lab">
 				Empty is as usual: wind 3 to 15 km/h, Delta-T 2 to 8 °C. A label that allows less wind stands above it.
 			</p>
-			<div class="skill">
+			<div class="grid grid-cols-[repeat(auto-fill,minmax(230px,1fr))] gap-3.5 mt-2.5">
 				{#each weatherLines as line (line.name)}
-					<FormField {...line} bind:value={weather[line.name]} problem={problems[line.name]} />
+					<Field {...line} bind:value={weather[line.name]} problem={problems[line.name]} />
 				{/each}
 			</div>
 		</fieldset>
 		<FarmSafety bind:texts={safety} {problems} comma={data.farm.settings.decimalComma} />
 		<fieldset>
-			<legend>A record has to have</legend>
+			<legend class="font-semibold">A record has to have</legend>
 			<p class="lab">The operator always; tick what your rules ask for besides.</p>
-			<div class="options">
+			<div class="flex flex-wrap gap-2 mt-1.5">
 				{#each requirable as name (name)}
 					{#if name !== 'operator' && name !== 'remarks'}
 						<label class="option"
@@ -213,14 +220,14 @@
 			</div>
 		</fieldset>
 		<details open={wrong || Object.values(data.skill).some((text) => text !== '')}>
-			<summary>How well this farm measures</summary>
+			<summary class="min-h-12 pt-2.5 font-semibold cursor-pointer">How well this farm measures</summary>
 			<p class="lab">
 				What each ± rests on, one standard deviation. Leave empty what is as usual. Calibrations that are signed keep
 				what held on their day.
 			</p>
-			<div class="skill">
+			<div class="grid grid-cols-[repeat(auto-fill,minmax(230px,1fr))] gap-3.5 mt-2.5">
 				{#each skillFields as field (field.name)}
-					<FormField
+					<Field
 						name="skill-{field.name}"
 						label="{field.label}, {field.unit}"
 						inputmode="decimal"
@@ -239,72 +246,10 @@
 </main>
 
 <style>
-	main {
-		display: grid;
-		gap: 16px;
-		max-width: 860px;
-		padding: 22px 24px;
-	}
-	form {
-		display: grid;
-		gap: 18px;
-		padding: 20px;
-	}
-	summary {
-		min-height: 48px;
-		padding-top: 10px;
-		font-weight: 600;
-		cursor: pointer;
-	}
-	.skill {
-		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
-		gap: 14px;
-		margin-top: 10px;
-	}
-	.measures {
-		display: grid;
-		gap: 10px;
-		margin: 8px 0;
-	}
-	.measure {
-		display: grid;
-		grid-template-columns: 1.4fr 1fr 1fr;
-		gap: 10px;
-	}
-	@media (max-width: 859px) {
-		.measure {
-			grid-template-columns: 1fr 1fr;
-		}
-	}
-	.zone {
-		display: grid;
-		gap: 4px;
-		max-width: 420px;
-		font-weight: 600;
-	}
-	.problem {
-		color: var(--rust-text);
-	}
-	.do-head {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 10px;
-	}
 	fieldset {
 		margin: 0;
 		padding: 0;
 		border: 0;
-	}
-	legend {
-		padding: 0;
-		font-weight: 600;
-	}
-	.options {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px;
-		margin-top: 6px;
 	}
 	.option {
 		display: inline-flex;
@@ -327,15 +272,9 @@
 		height: 20px;
 		accent-color: var(--dye);
 	}
-	.check {
-		display: flex;
-		align-items: center;
-		gap: 10px;
-		min-height: 48px;
-	}
 	.do {
 		position: sticky;
-		bottom: 0;
+		bottom: var(--under, 0px);
 		margin: 0 -20px -20px;
 		padding: 12px 20px;
 		border-top: 1px solid var(--rule);
@@ -344,10 +283,5 @@
 		display: flex;
 		align-items: center;
 		gap: 16px;
-	}
-	@media (max-width: 859px) {
-		main {
-			padding: 16px;
-		}
 	}
 </style>

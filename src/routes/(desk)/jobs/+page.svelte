@@ -15,25 +15,25 @@
 		<a class="btn go" href="/jobs/new">Plan a job</a>
 	</div>
 	{#if data.jobs.length === 0}
-		<p class="card empty">
+		<p class="card p-4.5">
 			A job brings ground, a calibrated sprayer and products together and says what goes in each tank. Plan the first
 			one.
 		</p>
 	{/if}
-	<ul>
+	<ul class="grid gap-2.5">
 		{#each data.jobs as job (job.id)}
 			<li class="card" data-state={job.state}>
-				<p class="day num">{job.day}</p>
-				<div>
-					<h2><a href="/jobs/{job.id}">{job.blocks.join(', ')}</a></h2>
+				<p class="day num text-[1.5rem]">{job.day}</p>
+				<div class="phone:col-span-full">
+					<h2 class="text-[1.2rem]"><a href="/jobs/{job.id}">{job.blocks.join(', ')}</a></h2>
 					<p class="lab">{[job.sprayer, ...job.products].filter(Boolean).join(' · ')}</p>
 				</div>
 				<p>
-					<span class="num">{show('area', job.area, settings).figure}</span>
+					<span class="num text-[1.5rem]">{show('area', job.area, settings).figure}</span>
 					{show('area', job.area, settings).unit}
 				</p>
 				<p>
-					<span class="num">{job.loads}</span>
+					<span class="num text-[1.5rem]">{job.loads}</span>
 					{job.loads === 1 ? 'load' : 'loads'}{job.state === 'under-way' ? `, ${job.loadsOut} out` : ''}
 				</p>
 				<p class="state"><b>{jobStates[job.state]}</b></p>
@@ -49,16 +49,6 @@
 </main>
 
 <style>
-	.empty {
-		padding: 18px;
-	}
-	ul {
-		display: grid;
-		gap: 10px;
-		margin: 0;
-		padding: 0;
-		list-style: none;
-	}
 	li {
 		display: grid;
 		grid-template-columns: 120px minmax(0, 1fr) 110px 130px 96px 104px;
@@ -74,18 +64,9 @@
 	li[data-state='closed'] {
 		border-left-color: var(--dye);
 	}
-	h2 {
-		font-size: 1.2rem;
-	}
-	.num {
-		font-size: 1.5rem;
-	}
 	@media (max-width: 859px) {
 		li {
 			grid-template-columns: 1fr 1fr;
-		}
-		li > div {
-			grid-column: 1 / -1;
 		}
 	}
 </style>

@@ -1,7 +1,7 @@
 import { fail } from '@sveltejs/kit';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
-import { Failure } from '$lib/server/failure';
+import { refusal } from '$lib/server/forms';
 
 export const load: PageServerLoad = async ({ locals }) => ({ kept: await locals.farm.nozzles.all() });
 
@@ -12,12 +12,6 @@ export const actions: Actions = {
 	shed: async ({ request, locals }) => {
 		const form = shedForm.safeParse(Object.fromEntries(await request.formData()));
 		if (!form.success) return fail(422, { message: 'That is no nozzle of this table.' });
-		try {
-			await locals.farm.nozzles.shed(form.data.key, form.data.there === 'yes');
-		} catch (e) {
-			if (e instanceof Failure) return fail(e.status, { message: e.message });
-			throw e;
-		}
-		return { message: '' };
+		return (await refusal(locals.farm.nozzles.shed(form.data.key, form.data.there === 'yes'))) ?? { message: '' };
 	}
 };

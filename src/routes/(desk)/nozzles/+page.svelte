@@ -1,7 +1,10 @@
 <script lang="ts">
+	import Actions from '$lib/kit/Actions.svelte';
 	import { enhance } from '$app/forms';
+	import type { Nozzle } from '$core';
 	import { flowAt, isoReference, isoSizes, passes, readNozzleFilter } from '$core';
 	import type { ActionData, PageData } from './$types';
+	import DataTable from '$lib/kit/DataTable.svelte';
 	import IsoDot from '$lib/drawings/IsoDot.svelte';
 	import { nozzleTable } from '$lib/settings/nozzle-table';
 	import { measuresOf } from '$lib/settings/field-units';
@@ -36,8 +39,46 @@
 	const most = 150;
 	const own = (key: string) => !key.startsWith('iso-');
 	const colourOf = (size: string) => isoSizes.find((s) => s.code === size)?.colour ?? null;
+	const dropsOf = (n: Nozzle) => [...new Set(n.classes.map((c) => dropletWords[c.drops]))].join(', ');
 	const quick = ['shed', 'flat-fan', 'air-induction', 'hollow-cone', 'disc-core'];
 </script>
+
+{#snippet name(n: Nozzle)}
+	{#if own(n.key)}<a href="/nozzles/{n.key}"><b>{n.name}</b></a>
+		<small class="text-soft">{nozzleKindWords[n.kind]}</small>{:else}{nozzleName(n)}{/if}
+{/snippet}
+{#snippet size(n: Nozzle)}
+	<span class="flex items-center gap-2"
+		><IsoDot size={n.size} /><small class="text-soft">{colourOf(n.size) ?? ''}</small></span
+	>
+{/snippet}
+{#snippet angle(n: Nozzle)}{n.angle ? `${n.angle}°` : ''}{/snippet}
+{#snippet flow(n: Nozzle)}<span class="num">{f.flow(flowAt(n.points, reference))}</span>{/snippet}
+{#snippet pressures(n: Nozzle)}
+	<span
+		><span class="num">{f.pressure(n.low)}–{f.pressure(n.high)}</span>{#if n.typical}<small class="ml-1 text-soft">
+				typical</small
+			>{/if}</span
+	>
+{/snippet}
+{#snippet shed(n: Nozzle)}
+	<form
+		method="post"
+		action="?/shed"
+		use:enhance={() =>
+			({ update }) =>
+				update({ reset: false })}
+	>
+		<input type="hidden" name="key" value={n.key} />
+		<button
+			class="shed"
+			name="there"
+			value={n.shed ? 'no' : 'yes'}
+			aria-pressed={n.shed}
+			aria-label="{nozzleName(n)} in the shed">{n.shed ? '✓ here' : 'mark'}</button
+		>
+	</form>
+{/snippet}
 
 <svelte:head><title>Nozzle table · Fallow</title></svelte:head>
 
@@ -50,15 +91,20 @@
 				standard’s colours; their pressures are typical: <b>check the maker’s sheet</b>.
 			</p>
 		</div>
-		<span class="do">
-			<a class="btn" href="/nozzles/csv" data-sveltekit-reload>CSV out</a>
-			<a class="btn" href="/nozzles/import">CSV in</a>
+		<span class="do flex-none">
 			<a class="btn go" href="/nozzles/new">Add a nozzle</a>
+			<Actions
+				label="Import, export"
+				actions={[
+					{ label: 'Import nozzles', href: '/nozzles/import' },
+					{ label: 'Export as CSV', href: '/nozzles/csv', file: true }
+				]}
+			/>
 		</span>
 	</div>
 	{#if form?.message}<p class="problem" role="alert">✕ {form.message}</p>{/if}
-	<div class="filter">
-		<label for="filter">Only those with</label>
+	<div class="grid grid-cols-[auto_minmax(200px,1fr)_auto] gap-x-3.5 gap-y-1.5 items-center phone:grid-cols-1">
+		<label class="font-semibold" for="filter">Only those with</label>
 		<input
 			id="filter"
 			class="field-input"
@@ -69,7 +115,7 @@
 			aria-invalid={!filter.ok}
 			aria-describedby="filter-said"
 		/>
-		<span class="quick">
+		<span class="flex flex-wrap gap-2">
 			{#each quick as word (word)}
 				<button
 					type="button"
@@ -80,107 +126,34 @@
 				>
 			{/each}
 		</span>
-		<p id="filter-said" role="status" class:problem={!filter.ok}>
+		<p class="col-[2/-1] phone:col-1" id="filter-said" role="status" class:problem={!filter.ok}>
 			{filter.ok ? `${shown.length} of ${table.length}` : `✕ ${wordIssue(filter.issues[0]!)}`}
 		</p>
 	</div>
-	<!-- svelte-ignore a11y_no_noninteractive_tabindex (a table that scrolls sideways has to take the focus) -->
-	<div class="ledger-scroll card" role="region" aria-label="Nozzles" tabindex="0">
-		<table class="ledger">
-			<thead>
-				<tr>
-					<th scope="col" class="size">Size</th><th scope="col">Nozzle</th><th scope="col">Fan</th>
-					<th scope="col" class="fig">{f.flowUnit} at {f.pressure(reference)} {f.pressureUnit}</th>
-					<th scope="col" class="fig">Pressures, {f.pressureUnit}</th><th scope="col">Drops</th>
-					<th scope="col">Shed</th>
-				</tr>
-			</thead>
-			<tbody>
-				{#each shown.slice(0, most) as n (n.key)}
-					<tr>
-						<td class="size"><span><IsoDot size={n.size} /><small>{colourOf(n.size) ?? ''}</small></span></td>
-						<td
-							>{#if own(n.key)}<a href="/nozzles/{n.key}"><b>{n.name}</b></a>
-								<small>{nozzleKindWords[n.kind]}</small>{:else}{nozzleName(n)}{/if}</td
-						>
-						<td>{n.angle ? `${n.angle}°` : ''}</td>
-						<td class="fig num">{f.flow(flowAt(n.points, reference))}</td>
-						<td class="fig"
-							><span class="num">{f.pressure(n.low)}–{f.pressure(n.high)}</span>{#if n.typical}<small>
-									typical</small
-								>{/if}</td
-						>
-						<td><small>{[...new Set(n.classes.map((c) => dropletWords[c.drops]))].join(', ')}</small></td>
-						<td>
-							<form
-								method="post"
-								action="?/shed"
-								use:enhance={() =>
-									({ update }) =>
-										update({ reset: false })}
-							>
-								<input type="hidden" name="key" value={n.key} />
-								<button
-									class="shed"
-									name="there"
-									value={n.shed ? 'no' : 'yes'}
-									aria-pressed={n.shed}
-									aria-label="{nozzleName(n)} in the shed">{n.shed ? '✓ here' : 'mark'}</button
-								>
-							</form>
-						</td>
-					</tr>
-				{/each}
-			</tbody>
-		</table>
-	</div>
+	<DataTable
+		label="Nozzles"
+		rows={shown.slice(0, most)}
+		key={(n) => n.key}
+		columns={[
+			{ id: 'name', header: 'Nozzle', value: nozzleName, cell: name },
+			{ id: 'size', header: 'Size', value: (n) => n.size, cell: size },
+			{ id: 'angle', header: 'Fan', value: (n) => n.angle ?? 0, cell: angle, num: true },
+			{
+				id: 'flow',
+				header: `${f.flowUnit} at ${f.pressure(reference)} ${f.pressureUnit}`,
+				value: (n) => flowAt(n.points, reference),
+				cell: flow,
+				num: true
+			},
+			{ id: 'pressures', header: `Pressures, ${f.pressureUnit}`, value: (n) => n.low, cell: pressures, num: true },
+			{ id: 'drops', header: 'Drops', value: dropsOf },
+			{ id: 'shed', header: 'Shed', value: (n) => (n.shed ? 0 : 1), cell: shed }
+		]}
+	/>
 	{#if shown.length > most}<p class="lab">The first {most} are shown. Narrow the filter to see the others.</p>{/if}
 </main>
 
 <style>
-	.quick {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px;
-	}
-	.do {
-		flex: none;
-	}
-	.filter {
-		display: grid;
-		grid-template-columns: auto minmax(200px, 1fr) auto;
-		gap: 6px 14px;
-		align-items: center;
-	}
-	.filter label {
-		font-weight: 600;
-	}
-	.filter p {
-		grid-column: 2 / -1;
-		margin: 0;
-	}
-	.problem {
-		color: var(--rust-text);
-		font-weight: 600;
-	}
-	.size span {
-		display: flex;
-		align-items: center;
-		gap: 8px;
-	}
-	.size {
-		padding-left: 14px;
-	}
-	.fig small {
-		margin-left: 4px;
-	}
-	small {
-		color: var(--soft);
-	}
-	.fig {
-		text-align: right;
-		white-space: nowrap;
-	}
 	.shed {
 		min-width: 84px;
 		min-height: 40px;
@@ -196,13 +169,5 @@
 		background: var(--moss-wash);
 		color: var(--moss-text);
 		font-weight: 700;
-	}
-	@media (max-width: 859px) {
-		.filter {
-			grid-template-columns: minmax(0, 1fr);
-		}
-		.filter p {
-			grid-column: 1;
-		}
 	}
 </style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Actions from '$lib/kit/Actions.svelte';
 	import type { PageData } from './$types';
 	import { doseText, productFacts } from '$lib/show/product-facts';
 	import { mixingWords } from '$lib/wording/products';
@@ -26,39 +27,44 @@
 			<p class="lab">Notes of what their labels say. <b>The label in your hand decides.</b></p>
 		</div>
 		<span class="do">
-			<a class="btn" href="/products/csv" data-sveltekit-reload>CSV out</a>
-			<a class="btn" href="/products/json" data-sveltekit-reload>JSON out</a>
-			<a class="btn" href="/products/import">Take in</a>
 			<a class="btn go" href="/products/new">Add a product</a>
+			<Actions
+				label="Import, export"
+				actions={[
+					{ label: 'Import products', href: '/products/import' },
+					{ label: 'Export as CSV', href: '/products/csv', file: true },
+					{ label: 'Export as JSON', href: '/products/json', file: true }
+				]}
+			/>
 		</span>
 	</div>
 	{#if data.products.length === 0 && !data.away}
-		<p class="card empty">
+		<p class="card p-4.5">
 			Products belong here, each with the doses and limits that its label gives. Add the first one from the label in
 			your hand.
 		</p>
 	{:else}
-		<label class="filter"
-			>Only those with <input class="field-input" type="search" autocomplete="off" bind:value={filter} /></label
+		<label class="flex items-center gap-3.5 max-w-115 font-semibold"
+			>Only those with <input class="field-input flex-1" type="search" autocomplete="off" bind:value={filter} /></label
 		>
 	{/if}
-	<ul>
+	<ul class="grid grid-cols-[repeat(auto-fill,minmax(min(380px,100%),1fr))] gap-3.5">
 		{#each shown as { id, label } (id)}
-			<li class="card">
+			<li class="card grid gap-2 content-start py-3.5 px-4.5">
 				<div class="name">
-					<h2><a href="/products/{id}">{label.name}</a></h2>
+					<h2 class="text-[1.35rem]"><a href="/products/{id}">{label.name}</a></h2>
 					<p class="lab">
 						{[label.formulation, mixingWords[label.mixes], label.group && `group ${label.group}`]
 							.filter(Boolean)
 							.join(' · ')}
 					</p>
 				</div>
-				<p class="dose"><span class="num">{doseText(label)}</span></p>
-				<dl>
+				<p><span class="num text-[1.9rem] leading-[1.1]">{doseText(label)}</span></p>
+				<dl class="grid grid-cols-[1fr_1fr] gap-x-4.5 gap-y-0.5 pt-2 border-t border-t-rule">
 					{#each productFacts(label) as fact (fact.name)}
 						<div>
-							<dt>{fact.name}</dt>
-							<dd>{fact.text}</dd>
+							<dt class="text-soft text-[0.9rem]">{fact.name}</dt>
+							<dd class="font-semibold">{fact.text}</dd>
 						</div>
 					{/each}
 				</dl>
@@ -68,56 +74,3 @@
 	{#if data.away}<p><a href="/products">Products in use ({data.others})</a></p>
 	{:else if data.others > 0}<p><a href="/products?away=yes">Put away ({data.others})</a></p>{/if}
 </main>
-
-<style>
-	.filter {
-		display: flex;
-		align-items: center;
-		gap: 14px;
-		max-width: 460px;
-		font-weight: 600;
-	}
-	.filter input {
-		flex: 1;
-	}
-	.empty {
-		padding: 18px;
-	}
-	ul {
-		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(min(380px, 100%), 1fr));
-		gap: 14px;
-		margin: 0;
-		padding: 0;
-		list-style: none;
-	}
-	li {
-		display: grid;
-		gap: 8px;
-		align-content: start;
-		padding: 14px 18px;
-	}
-	h2 {
-		font-size: 1.35rem;
-	}
-	.dose .num {
-		font-size: 1.9rem;
-		line-height: 1.1;
-	}
-	dl {
-		display: grid;
-		grid-template-columns: 1fr 1fr;
-		gap: 2px 18px;
-		margin: 0;
-		padding-top: 8px;
-		border-top: 1px solid var(--rule);
-	}
-	dt {
-		color: var(--soft);
-		font-size: 0.9rem;
-	}
-	dd {
-		margin: 0;
-		font-weight: 600;
-	}
-</style>

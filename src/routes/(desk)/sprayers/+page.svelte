@@ -8,9 +8,9 @@
 <svelte:head><title>Sprayers · Fallow</title></svelte:head>
 
 <main>
-	<div class="head">
+	<div class="flex justify-between items-center gap-4">
 		<h1>{data.away ? 'Sprayers put away' : 'Sprayers'}</h1>
-		<span class="do">
+		<span class="flex flex-wrap gap-2.5">
 			<a class="btn" href="/nozzles">Nozzle table</a>
 			<a class="btn go" href="/sprayers/new">Add a sprayer</a>
 		</span>
@@ -33,17 +33,6 @@
 		display: grid;
 		gap: 18px;
 		padding: 24px;
-	}
-	.head {
-		display: flex;
-		justify-content: space-between;
-		align-items: center;
-		gap: 16px;
-	}
-	.do {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 10px;
 	}
 	.grid {
 		display: grid;

@@ -61,10 +61,11 @@
 <svelte:head><title>Calibration {c.signedDay} · {data.rig.name} · Fallow</title></svelte:head>
 
 <div class="page">
-	<main>
-		<div>
+	<main class="grid gap-4 content-start py-5 px-6 phone:p-4">
+		<div class="min-w-0">
 			<h1>
-				<a href="/sprayers/{c.sprayerId}">{data.rig.name}</a>{c.person ? ` with ${c.person}` : ''}, calibrated {c.signedDay}
+				<a class="text-inherit" href="/sprayers/{c.sprayerId}">{data.rig.name}</a>{c.person ? ` with ${c.person}` : ''},
+				calibrated {c.signedDay}
 			</h1>
 			<p class="lab">
 				{data.settingName ? `${data.settingName}. ` : ''}{read
@@ -75,7 +76,7 @@
 					<b>▲ In doubt since: {eventWords[c.doubt].name.toLowerCase()}.</b> Calibrate again before you dose from it.
 				</p>{/if}
 		</div>
-		<div class="card top">
+		<div class="card top min-w-0">
 			<RateFigure
 				rate={c.rate as VolumePerArea}
 				relativeU95={c.relativeU95}
@@ -89,7 +90,7 @@
 				</div>{/if}
 		</div>
 		{#if read}
-			<div class="card">
+			<div class="card min-w-0">
 				<Working
 					sheet={read.sheet}
 					calibration={read.calibration}
@@ -112,13 +113,16 @@
 				others={read.others}
 				rate={read.calibration.rate}
 			/>
-			<div class="card">
+			<div class="card min-w-0">
 				<h2>Readings as taken</h2>
 				<dl class="readings">
 					{#each readingLines(read, data.farm.settings.decimalComma) as line, i (i)}
-						<div class:struck={line.struck}>
-							<dt>{line.name}</dt>
-							<dd>{line.text}{line.struck ? ' (struck)' : ''}</dd>
+						<div
+							class="flex justify-between gap-2.5 py-1 px-0 border-b border-dashed border-b-rule"
+							class:struck={line.struck}
+						>
+							<dt class="text-soft">{line.name}</dt>
+							<dd class="font-semibold text-right">{line.text}{line.struck ? ' (struck)' : ''}</dd>
 						</div>
 					{/each}
 				</dl>
@@ -165,7 +169,7 @@
 			</div>
 		{/if}
 	</main>
-	<aside>
+	<aside class="grid gap-3.5 content-start p-5 border-l border-l-rule bg-paper-deep phone:border-0">
 		<a class="btn go big" href="/calibrations/{c.id}/tank">What goes in the tank</a>
 		<a class="btn big" href="/calibrations/{c.id}/adjust">Is it what you want?</a>
 		<h2>
@@ -178,10 +182,10 @@
 		{#each c.findings as finding (findingKey(finding))}<FindingCard {finding} {names} {settings} />{/each}
 		{#if data.plans.length > 0}
 			<h2>Tank plans from it</h2>
-			<ul>
+			<ul class="grid gap-2">
 				{#each data.plans as plan (plan.id)}
-					<li>
-						<a href="/tank-plans/{plan.id}"
+					<li class="grid">
+						<a class="py-1.5 px-0 font-semibold" href="/tank-plans/{plan.id}"
 							>{show('area', plan.area, settings).text}, {plan.loads}
 							{plan.loads === 1 ? 'load' : 'loads'}</a
 						>
@@ -195,11 +199,22 @@
 			</ul>
 		{/if}
 		<h2>On paper and in files</h2>
-		<ul class="files">
-			<li><a href="/calibrations/{c.id}/print?paper=A4" data-sveltekit-reload>PDF, A4</a></li>
-			<li><a href="/calibrations/{c.id}/print?paper=LETTER" data-sveltekit-reload>PDF, Letter</a></li>
-			<li><a href="/calibrations/{c.id}/csv" data-sveltekit-reload>Readings, CSV</a></li>
-			<li><a href="/calibrations/{c.id}/sheet" data-sveltekit-reload>Sheet, JSON</a></li>
+		<ul class="files grid gap-2">
+			<li class="grid">
+				<a class="py-1.5 px-0 font-semibold" href="/calibrations/{c.id}/print?paper=A4" data-sveltekit-reload>PDF, A4</a
+				>
+			</li>
+			<li class="grid">
+				<a class="py-1.5 px-0 font-semibold" href="/calibrations/{c.id}/print?paper=LETTER" data-sveltekit-reload
+					>PDF, Letter</a
+				>
+			</li>
+			<li class="grid">
+				<a class="py-1.5 px-0 font-semibold" href="/calibrations/{c.id}/csv" data-sveltekit-reload>Readings, CSV</a>
+			</li>
+			<li class="grid">
+				<a class="py-1.5 px-0 font-semibold" href="/calibrations/{c.id}/sheet" data-sveltekit-reload>Sheet, JSON</a>
+			</li>
 		</ul>
 		<p class="lab">
 			Calibrate again when nozzles, pump, gauge or tyres change, at the start of the season, or when a tank runs out
@@ -214,15 +229,6 @@
 		grid-template-columns: minmax(0, 1fr) 340px;
 		min-height: calc(100dvh - 56px);
 	}
-	main {
-		display: grid;
-		gap: 16px;
-		align-content: start;
-		padding: 20px 24px;
-	}
-	h1 a {
-		color: inherit;
-	}
 	main > :global(.card) {
 		display: grid;
 		gap: 10px;
@@ -232,35 +238,14 @@
 		text-decoration: line-through;
 		color: var(--soft);
 	}
-	.look {
-		color: var(--amber-text);
-	}
 	.readings {
 		display: grid;
 		grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
 		gap: 2px 18px;
 		margin: 0;
 	}
-	.readings div {
-		display: flex;
-		justify-content: space-between;
-		gap: 10px;
-		padding: 4px 0;
-		border-bottom: 1px dashed var(--rule);
-	}
-	.readings dt {
-		color: var(--soft);
-	}
-	.readings dd {
-		margin: 0;
-		font-weight: 600;
-		text-align: right;
-	}
 	.arc {
 		height: 320px;
-	}
-	main > * {
-		min-width: 0;
 	}
 	tr.look td {
 		color: var(--amber-text);
@@ -268,40 +253,12 @@
 	tr.stop td {
 		color: var(--rust-text);
 	}
-	aside {
-		display: grid;
-		gap: 14px;
-		align-content: start;
-		padding: 20px;
-		border-left: 1px solid var(--rule);
-		background: var(--paper-deep);
-	}
-	ul {
-		list-style: none;
-		margin: 0;
-		padding: 0;
-		display: grid;
-		gap: 8px;
-	}
 	.files {
 		grid-template-columns: 1fr 1fr;
-	}
-	li {
-		display: grid;
-	}
-	li a {
-		padding: 6px 0;
-		font-weight: 600;
 	}
 	@media (max-width: 859px) {
 		.page {
 			grid-template-columns: minmax(0, 1fr);
-		}
-		main {
-			padding: 16px;
-		}
-		aside {
-			border: 0;
 		}
 	}
 </style>

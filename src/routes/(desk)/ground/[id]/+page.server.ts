@@ -1,53 +1,50 @@
-import { fail, redirect } from '@sveltejs/kit';
+import { redirect } from '@sveltejs/kit';
+import { superValidate } from 'sveltekit-superforms';
+import { zod4 } from 'sveltekit-superforms/adapters';
 import { v7 } from 'uuid';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 import { blockForm, emptyBlockForm, neighboursSchema, readBlockForm } from '$lib/forms/block';
 import type { BlockForm } from '$lib/forms/block';
 import { boundarySchema } from '$lib/ground/boundary';
-import { Failure } from '$lib/server/failure';
+import { refuse, refusedBy, refuseWords, textForm } from '$lib/server/forms';
 import { idParam, orError } from '$lib/server/page';
-import { wordIssue } from '$lib/wording/issues';
+
+/** What the form carries as JSON: drawn and picked, not typed. */
+const drawnSchema = z.object({ neighbours: neighboursSchema, boundary: boundarySchema.nullable() });
+
+const names = Object.keys(emptyBlockForm) as (keyof BlockForm)[];
+const schema = zod4(textForm([...names, 'drawn' as const]));
+const field = (path: string) => (/^(boundary|neighbours)/.test(path) ? 'drawn' : path.split('.')[0]!);
 
 export const load: PageServerLoad = async ({ params, locals }) => {
 	const all = (await locals.farm.blocks.all()).filter((b) => !b.away && b.id !== params.id);
 	const others = all.flatMap(({ block }) => (block.boundary ? [{ name: block.name, boundary: block.boundary }] : []));
-	if (params.id === 'new')
-		return { isNew: true, away: false, form: emptyBlockForm, neighbours: [], boundary: null, others };
-	const { block, away } = await orError(locals.farm.blocks.get(idParam(params.id, 'block')));
-	const { neighbours, boundary } = block;
-	return { isNew: false, away, form: blockForm(block, locals.farm.settings), neighbours, boundary, others };
+	const { isNew, away, text, drawn } = await (async () => {
+		if (params.id === 'new')
+			return { isNew: true, away: false, text: emptyBlockForm, drawn: { neighbours: [], boundary: null } };
+		const { block, away } = await orError(locals.farm.blocks.get(idParam(params.id, 'block')));
+		const { neighbours, boundary } = block;
+		return { isNew: false, away, text: blockForm(block, locals.farm.settings), drawn: { neighbours, boundary } };
+	})();
+	return { isNew, away, others, drawn, form: await superValidate({ ...text, drawn: JSON.stringify(drawn) }, schema) };
 };
-
-/** What the form carries as JSON: drawn and picked, not typed. */
-const restSchema = z.object({ neighbours: neighboursSchema, boundary: boundarySchema.nullable() });
 
 export const actions: Actions = {
 	keep: async ({ request, params, locals }) => {
-		const data = await request.formData();
-		const names = Object.keys(emptyBlockForm) as (keyof BlockForm)[];
-		const form = Object.fromEntries(
-			names.map((name) => [name, String(data.get(name) ?? '').slice(0, 2000)])
-		) as unknown as BlockForm;
-		const problem = (problems: Record<string, string>, status = 422) => fail(status, { form, problems });
-		let rest: z.output<typeof restSchema>;
+		const form = await superValidate(request, schema);
+		const { drawn: json, ...text } = form.data;
+		let drawn: z.output<typeof drawnSchema>;
 		try {
-			rest = restSchema.parse(JSON.parse(String(data.get('rest') ?? '')));
+			drawn = drawnSchema.parse(JSON.parse(json));
 		} catch {
-			return problem({ boundary: 'The boundary did not arrive whole. Draw it again, or type its corners.' });
+			return refuseWords(form, { drawn: 'The boundary did not arrive whole. Draw it again, or type its corners.' });
 		}
-		const read = readBlockForm(form, rest, locals.farm.settings);
-		if (!read.ok) {
-			const problems: Record<string, string> = {};
-			for (const issue of read.issues) problems[issue.path.split('.')[0]!] ??= wordIssue(issue);
-			return problem(problems);
-		}
-		try {
-			await locals.farm.blocks.put(params.id === 'new' ? v7() : idParam(params.id, 'block'), read.value);
-		} catch (e) {
-			if (e instanceof Failure) return problem({ [e.path.split('.')[0]!]: e.message }, e.status);
-			throw e;
-		}
+		const read = readBlockForm(text, drawn, locals.farm.settings);
+		if (!read.ok) return refuse(form, read.issues, field);
+		const id = params.id === 'new' ? v7() : idParam(params.id, 'block');
+		const refused = await refusedBy(form, locals.farm.blocks.put(id, read.value), field);
+		if (refused) return refused;
 		redirect(303, '/ground');
 	},
 	away: async ({ params, request, locals }) => {

@@ -3,23 +3,20 @@ import { v7 } from 'uuid';
 import type { Actions } from './$types';
 import { pickedGroundSchema } from '$lib/forms/block';
 import { mostBlocks } from '$lib/server/db/blocks';
-import { Failure } from '$lib/server/failure';
+import { postedJson, refusal } from '$lib/server/forms';
+
+const nothing = 'Nothing that could be taken in arrived. Pick at least one boundary that is whole.';
 
 export const actions: Actions = {
 	/** Boundaries that were picked from a file become blocks, all of them or none. */
 	default: async ({ request, locals }) => {
-		const refuse = (message: string) => fail(422, { message });
-		let picked: ReturnType<typeof pickedGroundSchema.parse>;
-		try {
-			picked = pickedGroundSchema.parse(JSON.parse(String((await request.formData()).get('picked') ?? '')));
-		} catch {
-			return refuse('Nothing that could be taken in arrived. Pick at least one boundary that is whole.');
-		}
-		if ((await locals.farm.blocks.all()).length + picked.length > mostBlocks)
-			return refuse(`A farm keeps ${mostBlocks} blocks; that would be more.`);
-		try {
-			await locals.farm.blocks.takeIn(
-				picked.map(({ name, kind, boundary }) => ({
+		const picked = await postedJson(request, 'picked', pickedGroundSchema, nothing);
+		if (!picked.ok) return fail(422, { message: nothing });
+		if ((await locals.farm.blocks.all()).length + picked.value.length > mostBlocks)
+			return fail(422, { message: `A farm keeps ${mostBlocks} blocks; that would be more.` });
+		const refused = await refusal(
+			locals.farm.blocks.takeIn(
+				picked.value.map(({ name, kind, boundary }) => ({
 					id: v7(),
 					block: {
 						name,
@@ -33,11 +30,9 @@ export const actions: Actions = {
 						notes: ''
 					}
 				}))
-			);
-		} catch (e) {
-			if (e instanceof Failure) return refuse(e.message);
-			throw e;
-		}
+			)
+		);
+		if (refused) return refused;
 		redirect(303, '/ground');
 	}
 };

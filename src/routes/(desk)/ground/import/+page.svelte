@@ -1,4 +1,5 @@
 <script lang="ts">
+	import FileDrop from '$lib/kit/FileDrop.svelte';
 	import { enhance } from '$app/forms';
 	import { blockKinds, inUnit, showFigure } from '$core';
 	import type { BlockKind } from '$core';
@@ -51,18 +52,12 @@
 			84).
 		</p>
 	</div>
-	<label class="btn go"
-		>Open a file<input
-			class="sr-only"
-			type="file"
-			accept=".geojson,.json,.kml,.zip,.shp,.dbf"
-			onchange={(e) => void take(e.currentTarget.files?.[0])}
-		/></label
-	>
+	<FileDrop label="Open a file" accept=".geojson,.json,.kml,.zip,.shp,.dbf" ontake={(file) => void take(file)} />
 	{#if busy}<p role="status">Reading the file …</p>{/if}
 	{#if problem || form?.message}<p class="problem" role="alert">✕ {problem || form?.message}</p>{/if}
 	{#if rows.length > 0}
 		<form
+			class="grid gap-3.5"
 			method="post"
 			use:enhance={({ formData }) => {
 				formData.set(
@@ -75,9 +70,12 @@
 			{#if others > 0}<p class="lab">
 					{others} points, lines or empty shapes of the file are no ground and stay out.
 				</p>{/if}
-			<ul>
+			<ul class="grid grid-cols-[repeat(auto-fill,minmax(min(380px,100%),1fr))] gap-3">
 				{#each rows as row, i (i)}
-					<li class="card" class:bad={row.ground.issues.length > 0}>
+					<li
+						class="card grid grid-cols-[auto_minmax(0,1fr)] gap-3.5 py-3 px-4"
+						class:bad={row.ground.issues.length > 0}
+					>
 						<BlockMini
 							block={{
 								name: '',
@@ -91,12 +89,14 @@
 								boundary: row.ground.boundary
 							}}
 						/>
-						<div>
+						<div class="grid gap-1.5 content-start">
 							{#if row.ground.issues.length > 0}
 								<b>{row.ground.name}</b>
 								{#each row.ground.issues as issue, k (k)}<p class="problem">✕ {wordIssue(issue)}</p>{/each}
 							{:else}
-								<label class="check"><input type="checkbox" bind:checked={row.pick} /> <b>{area(row.ground)}</b></label>
+								<label class="check min-h-11"
+									><input type="checkbox" bind:checked={row.pick} /> <b>{area(row.ground)}</b></label
+								>
 								<input class="field-input" aria-label="Name of {row.ground.name}" bind:value={row.name} />
 								<select class="field-input" aria-label="Kind of {row.ground.name}" bind:value={row.kind}>
 									{#each blockKinds as kind (kind)}<option value={kind}>{blockKindWords[kind]}</option>{/each}
@@ -106,64 +106,19 @@
 					</li>
 				{/each}
 			</ul>
-			<div class="do">
+			<div class="flex justify-between">
 				<a class="btn plain" href="/ground">Back</a>
 				<button class="btn go big" disabled={picked.length === 0}>Take in {picked.length || ''}</button>
 			</div>
 		</form>
-	{:else}<a class="btn plain back" href="/ground">Back</a>{/if}
+	{:else}<a class="btn plain back justify-self-start" href="/ground">Back</a>{/if}
 </main>
 
 <style>
-	main > .btn {
-		justify-self: start;
-	}
 	.btn:focus-within {
 		outline: 3px solid var(--dye);
 	}
-	form {
-		display: grid;
-		gap: 14px;
-	}
-	ul {
-		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(min(380px, 100%), 1fr));
-		gap: 12px;
-		margin: 0;
-		padding: 0;
-		list-style: none;
-	}
-	li {
-		display: grid;
-		grid-template-columns: auto minmax(0, 1fr);
-		gap: 14px;
-		padding: 12px 16px;
-	}
-	li > div {
-		display: grid;
-		gap: 6px;
-		align-content: start;
-	}
 	.bad {
 		border-left: 6px solid var(--rust);
-	}
-	.check {
-		display: flex;
-		align-items: center;
-		gap: 10px;
-		min-height: 44px;
-	}
-	.check input {
-		width: 24px;
-		height: 24px;
-		accent-color: var(--dye);
-	}
-	.problem {
-		color: var(--rust-text);
-		font-weight: 600;
-	}
-	.do {
-		display: flex;
-		justify-content: space-between;
 	}
 </style>

@@ -1,6 +1,6 @@
-import { fail, redirect } from '@sveltejs/kit';
+import { redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
-import { Failure } from '$lib/server/failure';
+import { refusal } from '$lib/server/forms';
 import { idParam, orError } from '$lib/server/page';
 
 export const load: PageServerLoad = async ({ params, locals: { farm } }) => {
@@ -17,12 +17,8 @@ export const load: PageServerLoad = async ({ params, locals: { farm } }) => {
 
 export const actions: Actions = {
 	remove: async ({ params, locals }) => {
-		try {
-			await locals.farm.jobs.remove(idParam(params.id, 'job'));
-		} catch (e) {
-			if (e instanceof Failure) return fail(e.status, { message: e.message });
-			throw e;
-		}
+		const refused = await refusal(locals.farm.jobs.remove(idParam(params.id, 'job')));
+		if (refused) return refused;
 		redirect(303, '/jobs');
 	}
 };

@@ -93,18 +93,25 @@
 						: ' Calibrate again before you dose from it.'}
 				</p>{/if}
 		</div>
-		<div class="do">
-			<a class="btn go big" href={next.href}>{next.words}</a>
-			<details class="paper">
-				<summary class="btn plain">Print</summary>
+		<div class="do justify-end phone:w-full">
+			<a class="btn go big whitespace-nowrap phone:w-full" href={next.href}>{next.words}</a>
+			<details class="paper relative">
+				<summary class="btn plain whitespace-nowrap">Print</summary>
 				<ul class="card">
 					{#each [['A4', 'A4'], ['LETTER', 'Letter'], ['HALF', 'Half sheet for the cab']] as [paper, name] (paper)}
-						<li><a href="/jobs/{data.id}/print?paper={paper}" target="_blank" rel="noreferrer">{name}</a></li>
+						<li>
+							<a
+								class="flex items-center min-h-12"
+								href="/jobs/{data.id}/print?paper={paper}"
+								target="_blank"
+								rel="noreferrer">{name}</a
+							>
+						</li>
 					{/each}
 				</ul>
 			</details>
 			{#if !begun}<form method="post" action="?/remove" use:enhance>
-					<button class="btn plain">Take the job off</button>
+					<button class="btn plain whitespace-nowrap">Take the job off</button>
 				</form>{/if}
 		</div>
 	</div>
@@ -113,7 +120,7 @@
 	{#if (job.passed ?? []).length > 0}
 		<section class="passed" aria-label="Stops that were passed">
 			<h2>Went on with a reason</h2>
-			<ul>
+			<ul class="pl-[1.2rem]">
 				{#each job.passed ?? [] as stop (stop.code + stop.about)}<li>
 						<b>{stopTitle(stop)}</b>: {stop.reason}
 					</li>{/each}
@@ -121,16 +128,18 @@
 		</section>
 	{/if}
 	{#if run && begun}
-		<section class="card run" aria-label="How it went so far">
+		<section class="card grid gap-2 py-3.5 px-4.5" aria-label="How it went so far">
 			<div class="page-head">
 				<h2>{jobStates[data.state]}</h2>
 				<a href="/jobs/{data.id}/day">The weather</a>
 			</div>
-			<ol>
+			<ol class="flex flex-wrap gap-x-5.5 gap-y-2">
 				{#each run.loads as load (load.n)}
 					<li>
 						<b>Load {load.n}</b>
-						<span class="tag" data-state={load.state}
+						<span
+							class="tag my-0 mx-1 py-px px-2 rounded-[3px] bg-straw-wash text-straw-text font-semibold"
+							data-state={load.state}
 							>{load.state === 'out' && load.endedAt ? `out at ${clock(load.endedAt)}` : runActWords[load.state]}</span
 						>
 						{#if load.startedAt}<span class="lab">begun at {clock(load.startedAt)}</span>{/if}
@@ -162,7 +171,7 @@
 	{/if}
 	<section>
 		<h2>Doses</h2>
-		<ul>
+		<ul class="pl-[1.2rem]">
 			{#each job.products as p (p.id)}<li>
 					<a href="/products/{p.id}">{p.label.name}</a>: <b>{typedText(p.dose)}</b>{p.per
 						? ` ${doseAreaWords[p.per]}`
@@ -174,19 +183,6 @@
 </main>
 
 <style>
-	.look {
-		color: var(--amber-text);
-		font-weight: 600;
-	}
-	.do {
-		justify-content: flex-end;
-	}
-	.do .btn {
-		white-space: nowrap;
-	}
-	.paper {
-		position: relative;
-	}
 	.paper summary {
 		min-height: 72px;
 		list-style: none;
@@ -200,48 +196,14 @@
 		padding: 6px 14px;
 		list-style: none;
 	}
-	.paper li a {
-		display: flex;
-		align-items: center;
-		min-height: 48px;
-	}
 	.do form .btn {
 		min-height: 72px;
-	}
-	.run {
-		display: grid;
-		gap: 8px;
-		padding: 14px 18px;
-	}
-	ol {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px 22px;
-		margin: 0;
-		padding: 0;
-		list-style: none;
-	}
-	.tag {
-		margin: 0 4px;
-		padding: 1px 8px;
-		border-radius: 3px;
-		background: var(--straw-wash);
-		color: var(--straw-text);
-		font-weight: 600;
 	}
 	.tag:not([data-state='dry']) {
 		background: var(--dye-wash);
 		color: var(--dye-text);
 	}
-	section ul {
-		margin: 0;
-		padding-left: 1.2rem;
-	}
 	@media (max-width: 859px) {
-		.do,
-		.do .btn.go {
-			width: 100%;
-		}
 		.paper ul {
 			right: auto;
 			left: 0;

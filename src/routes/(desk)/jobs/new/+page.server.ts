@@ -4,7 +4,7 @@ import { askedJobSchema } from '$lib/wire/job';
 import { nozzleTable } from '$lib/settings/nozzle-table';
 import { dropsOf } from '$lib/show/drops-of';
 import { dayAt } from '$lib/settings/farm-time';
-import { Failure } from '$lib/server/failure';
+import { postedJson, refusal } from '$lib/server/forms';
 import { settingLabel } from '$lib/show/setting-label';
 
 export const load: PageServerLoad = async ({ locals: { farm } }) => {
@@ -61,20 +61,10 @@ export const load: PageServerLoad = async ({ locals: { farm } }) => {
 
 export const actions: Actions = {
 	default: async ({ request, locals }) => {
-		let asked: unknown;
-		try {
-			asked = JSON.parse(String((await request.formData()).get('job') ?? ''));
-		} catch {
-			return fail(422, { message: 'The job did not arrive whole. Try again.' });
-		}
-		const job = askedJobSchema.safeParse(asked);
-		if (!job.success) return fail(422, { message: job.error.issues[0]!.message });
-		try {
-			await locals.farm.jobs.put(job.data);
-		} catch (e) {
-			if (e instanceof Failure) return fail(e.status, { message: e.message });
-			throw e;
-		}
-		redirect(303, `/jobs/${job.data.id}`);
+		const job = await postedJson(request, 'job', askedJobSchema, 'The job did not arrive whole. Try again.');
+		if (!job.ok) return fail(422, { message: job.message });
+		const refused = await refusal(locals.farm.jobs.put(job.value));
+		if (refused) return refused;
+		redirect(303, `/jobs/${job.value.id}`);
 	}
 };

@@ -6,7 +6,7 @@
 	import type { ActionData, PageData } from './$types';
 	import DilutionTable from '$lib/job/DilutionTable.svelte';
 	import DoseAreaPicker from '$lib/job/DoseAreaPicker.svelte';
-	import FormField from '$lib/kit/FormField.svelte';
+	import Field from '$lib/kit/Field.svelte';
 	import JobGroundPicker from '$lib/job/plan/JobGroundPicker.svelte';
 	import JobVolume from '$lib/job/plan/JobVolume.svelte';
 	import LabelCards from '$lib/job/LabelCards.svelte';
@@ -16,7 +16,7 @@
 	import SplitTable from '$lib/job/plan/SplitTable.svelte';
 	import StopReasons from '$lib/job/StopReasons.svelte';
 	import { longUnit, shortUnit } from '$lib/settings/field-units';
-	import { stopKey } from '$lib/wire/passed-stops';
+	import { stopKey } from '$lib/wire/stop-key';
 	import { plainRate, shownRate, wideWords } from '$lib/show/answer';
 	import { JobPlanState } from '$lib/job/plan/job-plan.svelte';
 	import { dropletWords } from '$lib/wording/nozzles';
@@ -52,8 +52,9 @@
 
 <svelte:head><title>Plan a job · Fallow</title></svelte:head>
 
-<div class="page">
+<main class="grid grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)] min-h-[calc(100dvh_-_56px)] phone:grid-cols-1">
 	<form
+		class="grid grid-cols-1 gap-4 content-start py-5 px-6"
 		method="post"
 		novalidate
 		use:enhance={({ cancel, formData }) => {
@@ -73,27 +74,33 @@
 		<fieldset>
 			<legend>How much mix goes on it</legend>
 			<JobVolume {plan} />
-			<div class="two">
-				<FormField label="Tank, {shortUnit(plan.units.tank)}" bind:value={plan.tank} problem={plan.problem('tank')} />
-				<FormField label="On" type="date" bind:value={plan.day} />
+			<div class="grid grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)] gap-x-4 gap-y-2 items-start phone:grid-cols-1">
+				<Field label="Tank, {shortUnit(plan.units.tank)}" bind:value={plan.tank} problem={plan.problem('tank')} />
+				<Field label="On" type="date" bind:value={plan.day} />
 			</div>
 		</fieldset>
 		<fieldset>
 			<legend>Products</legend>
 			{#each plan.lines as line, i (line.key)}
-				<div class="two product" role="group" aria-label="Product {i + 1}">
-					<label class="field"
-						>Product
-						<select class="field-input" value={line.id} onchange={(e) => plan.pick(line, e.currentTarget.value)}>
-							<option value="">none</option>
-							{#each data.products as p (p.id)}<option value={p.id}>{p.label.name}</option>{/each}
-						</select>
-					</label>
-					<FormField label="Dose" bind:value={line.dose} problem={plan.doseProblem(line)} />
-					{#if plan.asks(line).per}<div class="wide">
+				<div
+					class="product grid grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)] gap-x-4 gap-y-2 items-start phone:grid-cols-1"
+					role="group"
+					aria-label="Product {i + 1}"
+				>
+					<Field
+						label="Product"
+						type="search"
+						bind:value={() => line.id, (picked) => plan.pick(line, picked)}
+						options={[
+							{ value: '', label: 'none' },
+							...data.products.map((p) => ({ value: p.id, label: p.label.name }))
+						]}
+					/>
+					<Field label="Dose" bind:value={line.dose} problem={plan.doseProblem(line)} />
+					{#if plan.asks(line).per}<div class="col-span-full">
 							<DoseAreaPicker value={line.per} onpick={(per) => (line.per = per)} />
 						</div>{/if}
-					{#if plan.asks(line).dilution}<div class="wide">
+					{#if plan.asks(line).dilution}<div class="col-span-full">
 							<Segmented
 								label="100 L of the dose are"
 								options={dilutions.map((value) => ({ value, label: dilutionWords[value] }))}
@@ -103,53 +110,58 @@
 						</div>{/if}
 				</div>
 			{/each}
-			<button type="button" class="btn plain" onclick={() => plan.addLine()}>Add a product</button>
+			<button type="button" class="btn plain justify-self-start" onclick={() => plan.addLine()}>Add a product</button>
 			{#if plan.canopy}
-				<FormField
+				<Field
 					label="Volume to run-off, {longUnit(settings.rateUnit)}"
 					bind:value={plan.dilute}
 					problem={plan.problem('dilute')}
 					hint="Dilute spray that wets these trees until they drip. Asked where a dose is per 100 L of dilute spray."
 				/>
 			{/if}
-			{#if c}<label class="field"
-					>Drops of this setting
-					<select class="field-input" bind:value={plan.drops}>
-						<option value="">not known</option>
-						{#each dropletClasses as drops (drops)}<option value={drops}>{dropletWords[drops]}</option>{/each}
-					</select>
-				</label>{/if}
+			{#if c}<Field
+					label="Drops of this setting"
+					type="choice"
+					bind:value={plan.drops}
+					options={[
+						{ value: '', label: 'not known' },
+						...dropletClasses.map((drops) => ({ value: drops, label: dropletWords[drops] }))
+					]}
+				/>{/if}
 		</fieldset>
 		<details>
-			<summary>Time and harvest</summary>
-			<div class="two">
-				<FormField label="Fill and mix a load" bind:value={plan.fill} problem={plan.problem('pace.fill')} />
-				<FormField label="Drive to water and back" bind:value={plan.drive} problem={plan.problem('pace.drive')} />
-				<FormField label="Begins at" type="time" bind:value={plan.start} problem={plan.problem('pace.start')} />
-				<FormField label="The day ends at" type="time" bind:value={plan.end} problem={plan.problem('pace.end')} />
-				<FormField
+			<summary class="min-h-12 pt-2.5 font-semibold cursor-pointer">Time and harvest</summary>
+			<div class="grid grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)] gap-x-4 gap-y-2 items-start phone:grid-cols-1">
+				<Field label="Fill and mix a load" bind:value={plan.fill} problem={plan.problem('pace.fill')} />
+				<Field label="Drive to water and back" bind:value={plan.drive} problem={plan.problem('pace.drive')} />
+				<Field label="Begins at" type="time" bind:value={plan.start} problem={plan.problem('pace.start')} />
+				<Field label="The day ends at" type="time" bind:value={plan.end} problem={plan.problem('pace.end')} />
+				<Field
 					label="Field efficiency, %"
 					inputmode="decimal"
 					bind:value={plan.efficiency}
 					problem={plan.problem('pace.efficiency')}
 					hint="What turns and stops leave of speed × swath: 65 to 85 is usual."
 				/>
-				<FormField label="Harvest wanted on" type="date" bind:value={plan.harvest} hint="Held against the labels." />
+				<Field label="Harvest wanted on" type="date" bind:value={plan.harvest} hint="Held against the labels." />
 			</div>
 		</details>
-		<FormField label="Notes" bind:value={plan.notes} />
+		<Field label="Notes" bind:value={plan.notes} />
 		<StopReasons
 			{stops}
 			reasonOf={(stop) => plan.reasons[stopKey(stop)] ?? ''}
 			onreason={(stop, reason) => (plan.reasons[stopKey(stop)] = reason)}
 		/>
 		{#if form?.message}<p class="problem" role="alert">✕ {form.message}</p>{/if}
-		<div class="foot">
+		<div class="sticky bottom-(--under,0px) flex gap-3.5 py-2.5 px-0 bg-paper">
 			<button class="btn go big" disabled={!plan.ready}>Keep this job</button>
-			<a class="btn plain" href="/jobs">Back</a>
+			<a class="btn plain justify-self-start" href="/jobs">Back</a>
 		</div>
 	</form>
-	<aside aria-label="What it comes to">
+	<aside
+		class="grid grid-cols-1 gap-4 content-start py-5 px-6 border-l border-l-rule bg-paper-deep phone:border-0"
+		aria-label="What it comes to"
+	>
 		{#if plan.by === 'calibration' && rate && c}
 			<p class="lab">{c.sprayer} at <b>{rate.value} {rate.unit} ± {rate.interval}</b></p>
 			{#if rate.tooWide}<p><b>▲ {wideWords(c.relativeU95, settings.decimalComma)}</b></p>{/if}
@@ -157,12 +169,12 @@
 			<p class="lab">{plan.by === 'trial' ? 'Wet at' : 'Mix for it:'} <b>{plainRate(plan.rate, settings)}</b></p>
 		{/if}
 		{#if plan.treated < 1}
-			<p class="told">
+			<p class="py-2.5 px-3.5 border-l-6 border-l-dye bg-dye-wash">
 				Bands: <b>{share}</b> of the field is treated. Volume and mix are for the bands; time and passes for the whole field.
 			</p>
 		{/if}
 		{#if thick !== null && Math.abs(thick - 1) > 0.005}
-			<p class="told">
+			<p class="py-2.5 px-3.5 border-l-6 border-l-dye bg-dye-wash">
 				<b>{showFigure(thick, 3, settings.decimalComma)} × concentrate</b>: the volume to run-off, over the volume you
 				spray. Doses of dilute spray are mixed that much stronger.
 			</p>
@@ -203,26 +215,9 @@
 			<b>The label in your hand decides</b>, and local rules above it. Never mix in a dry tank, never product first.
 		</p>
 	</aside>
-</div>
+</main>
 
 <style>
-	.page {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) minmax(0, 1.15fr);
-		min-height: calc(100dvh - 56px);
-	}
-	form,
-	aside {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr);
-		gap: 16px;
-		align-content: start;
-		padding: 20px 24px;
-	}
-	aside {
-		border-left: 1px solid var(--rule);
-		background: var(--paper-deep);
-	}
 	fieldset {
 		display: grid;
 		grid-template-columns: minmax(0, 1fr);
@@ -236,56 +231,5 @@
 		padding: 0 0 6px;
 		font: 700 1.15rem var(--font-figures);
 		font-stretch: 82%;
-	}
-	.two {
-		display: grid;
-		grid-template-columns: minmax(0, 1.2fr) minmax(0, 1fr);
-		gap: 8px 16px;
-		align-items: start;
-	}
-	.field {
-		display: grid;
-		/* The longest calibration must not widen the page. */
-		grid-template-columns: minmax(0, 1fr);
-		gap: 4px;
-		font-weight: 600;
-	}
-	.problem {
-		color: var(--rust-text);
-		font-weight: 600;
-	}
-	.wide {
-		grid-column: 1 / -1;
-	}
-	.told {
-		padding: 10px 14px;
-		border-left: 6px solid var(--dye);
-		background: var(--dye-wash);
-	}
-	summary {
-		min-height: 48px;
-		padding-top: 10px;
-		font-weight: 600;
-		cursor: pointer;
-	}
-	.btn.plain {
-		justify-self: start;
-	}
-	.foot {
-		position: sticky;
-		bottom: 0;
-		display: flex;
-		gap: 14px;
-		padding: 10px 0;
-		background: var(--paper);
-	}
-	@media (max-width: 859px) {
-		.page,
-		.two {
-			grid-template-columns: minmax(0, 1fr);
-		}
-		aside {
-			border: 0;
-		}
 	}
 </style>

@@ -1,16 +1,25 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
-	import type { ActionData, PageData } from './$types';
-	import FormField from '$lib/kit/FormField.svelte';
-	import FormText from '$lib/kit/FormText.svelte';
+	import { untrack } from 'svelte';
+	import { superForm } from 'sveltekit-superforms';
+	import type { PageData } from './$types';
+	import { editForm, firstErrors } from '$lib/kit/edit-form';
+	import Field from '$lib/kit/Field.svelte';
 	import { timeAt } from '$lib/settings/farm-time';
 	import BlockMini from '$lib/drawings/BlockMini.svelte';
 	import RecordFacts from '$lib/record/RecordFacts.svelte';
 
-	let { data, form }: { data: PageData; form: ActionData } = $props();
+	let { data }: { data: PageData } = $props();
+	const { form, errors, enhance, submitting } = superForm(
+		untrack(() => data.form),
+		editForm
+	);
+	const problems = $derived(firstErrors($errors));
+	let adding = $state(false);
+	// What is wrong with it has to be seen, also where the page came without a script.
+	$effect.pre(() => {
+		if (Object.keys(problems).length > 0) adding = true;
+	});
 	const { record } = $derived(data);
-	let by = $state('');
-	let text = $state('');
 	const when = (at: string) => timeAt(data.farm.settings.timeZone, Date.parse(at));
 </script>
 
@@ -36,82 +45,41 @@
 			<p>{a.text}</p>
 		</div>
 	{/each}
-	<div class="facts">
+	<div class="grid grid-cols-[minmax(0,1fr)_auto] gap-4.5 items-start phone:grid-cols-1">
 		<RecordFacts {record} settings={data.farm.settings} />
-		<ul aria-label="The ground">
+		<ul class="grid gap-3" aria-label="The ground">
 			{#each data.ground as { id, block } (id)}
-				<li class="card"><BlockMini {block} /><a href="/ground/{id}">{block.name}</a></li>
+				<li class="card grid gap-1.5 justify-items-center py-3 px-4">
+					<BlockMini {block} /><a href="/ground/{id}">{block.name}</a>
+				</li>
 			{/each}
 		</ul>
 	</div>
-	<details open={form?.message ? true : undefined}>
-		<summary>Add to this record</summary>
-		<form
-			class="card"
-			method="post"
-			action="?/amend"
-			novalidate
-			use:enhance={() =>
-				async ({ result, update }) => {
-					await update({ reset: false });
-					if (result.type === 'success') by = text = '';
-				}}
-		>
-			<input type="hidden" name="id" value={data.nextId} />
+	<details bind:open={adding}>
+		<summary class="min-h-12 pt-2.5 font-semibold cursor-pointer">Add to this record</summary>
+		<form class="card grid gap-3 max-w-160 py-4 px-4.5" method="post" action="?/amend" novalidate use:enhance>
+			<input type="hidden" name="id" value={$form.id} />
 			<p class="lab">The record itself stays as it is; what you add stands beside it, with your name and the time.</p>
-			<FormField name="by" label="Who adds it" bind:value={by} required />
-			<FormText name="text" label="What is to be added" rows={3} bind:value={text} />
-			{#if form?.message}<p class="problem" role="alert">✕ {form.message}</p>{/if}
-			<button class="btn go">Add it</button>
+			<Field name="by" label="Who adds it" bind:value={$form.by} problem={problems.by} required />
+			<Field
+				type="lines"
+				name="text"
+				label="What is to be added"
+				rows={3}
+				bind:value={$form.text}
+				problem={problems.text}
+			/>
+			{#if problems.all}<p class="problem" role="alert">✕ {problems.all}</p>{/if}
+			<button class="btn go" disabled={$submitting}>Add it</button>
 		</form>
 	</details>
 	<p class="lab seal">Seal {data.hash}</p>
 </main>
 
 <style>
-	.facts {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) auto;
-		gap: 18px;
-		align-items: start;
-	}
-	ul {
-		display: grid;
-		gap: 12px;
-		margin: 0;
-		padding: 0;
-		list-style: none;
-	}
-	li {
-		display: grid;
-		gap: 6px;
-		justify-items: center;
-		padding: 12px 16px;
-	}
-	@media (max-width: 859px) {
-		.facts {
-			grid-template-columns: minmax(0, 1fr);
-		}
-	}
 	.added {
 		padding: 12px 18px;
 		border-left: 8px solid var(--straw);
-	}
-	details form {
-		display: grid;
-		gap: 12px;
-		max-width: 640px;
-		padding: 16px 18px;
-	}
-	summary {
-		min-height: 48px;
-		padding-top: 10px;
-		font-weight: 600;
-		cursor: pointer;
-	}
-	.problem {
-		color: var(--rust-text);
-		font-weight: 600;
 	}
 	.seal {
 		font-size: 0.85rem;

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import DataTable from '$lib/kit/DataTable.svelte';
 	import { showFigure, factor } from '$core';
 	import type { PageData } from './$types';
 	import { measuresOf } from '$lib/settings/field-units';
@@ -7,6 +8,7 @@
 	import { usedBars } from '$lib/record/used-bars';
 
 	let { data }: { data: PageData } = $props();
+	type Active = PageData['actives'][number];
 	const settings = $derived(data.farm.settings);
 	const products = $derived([...new Set(data.uses.map((u) => u.product))].sort());
 	const blocks = $derived([...new Set(data.uses.map((u) => u.block))]);
@@ -34,6 +36,13 @@
 	const percent = (share: number) => `${showFigure(share * 100, 3, settings.decimalComma)} %`;
 </script>
 
+{#snippet used(u: Active)}{shownUse({ kind: 'mass', perGround: u.perGround }, settings)}{/snippet}
+{#snippet share(u: Active)}
+	<span class:problem={u.ofMost !== null && u.ofMost > 1}
+		>{u.ofMost === null ? 'not entered' : `${u.ofMost > 1 ? '✕ ' : ''}${percent(u.ofMost)}`}</span
+	>
+{/snippet}
+
 <svelte:head><title>Season {data.year} · Fallow</title></svelte:head>
 
 <main class="plain-page">
@@ -52,17 +61,17 @@
 			<a class="btn plain" href="/log">The log</a>
 		</div>
 	</div>
-	{#each data.runs as run (run.block + run.group)}
-		<p class="look">
+	{#each data.runs as run, i (i)}
+		<p class="look py-2.5 px-3.5 border-l-6 border-l-amber bg-amber-wash">
 			▲ {run.block}: group {run.group}, {run.times} times in a row. Resistance grows where a group follows itself; take another
 			one next, as the label says.
 		</p>
 	{/each}
 	{#if data.uses.length === 0}
-		<p class="card empty">No record of {data.year} yet. What is sealed in the log stands here.</p>
+		<p class="card p-4.5">No record of {data.year} yet. What is sealed in the log stands here.</p>
 	{:else}
 		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-		<div class="card ledger-scroll" role="region" aria-label="Blocks by products" tabindex="0">
+		<div class="card ledger-scroll py-0 px-4" role="region" aria-label="Blocks by products" tabindex="0">
 			<table class="ledger">
 				<thead>
 					<tr>
@@ -78,11 +87,15 @@
 								{@const u = at(block, product)}
 								<td>
 									{#if u}
-										<span class="num">{shownUse(u, settings)}</span>
+										<span class="num text-[1.15rem]">{shownUse(u, settings)}</span>
 										<span class="lab">{u.times} ×</span>
 										{#if u.ofMost !== null}
 											<span class="bar" aria-hidden="true"
-												><i class:over={u.ofMost > 1} style="width:{Math.min(100, u.ofMost * 100)}%"></i></span
+												><i
+													class="block h-full bg-dye"
+													class:over={u.ofMost > 1}
+													style="width:{Math.min(100, u.ofMost * 100)}%"
+												></i></span
 											>
 											<span class:stop={u.ofMost > 1}>{u.ofMost > 1 ? '✕ ' : ''}{percent(u.ofMost)} of its maximum</span
 											>
@@ -97,40 +110,25 @@
 		</div>
 	{/if}
 	{#if data.actives.length > 0}
-		<section class="card ledger-scroll actives" aria-labelledby="actives">
+		<section class="grid gap-2" aria-labelledby="actives">
 			<h2 id="actives">By active ingredient</h2>
 			<p class="lab">Over all products that hold it, against the strictest of their season maximums.</p>
-			<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-			<div role="region" aria-label="Blocks by active ingredients" tabindex="0">
-				<table class="ledger">
-					<thead>
-						<tr>
-							<th scope="col">Block</th>
-							<th scope="col">Active ingredient</th>
-							<th scope="col">In this season</th>
-							<th scope="col">Of the season maximum</th>
-							<th scope="col">From</th>
-						</tr>
-					</thead>
-					<tbody>
-						{#each data.actives as u (u.block + u.active)}
-							<tr>
-								<th scope="row">{u.block}</th>
-								<td>{u.active}</td>
-								<td class="num">{shownUse({ kind: 'mass', perGround: u.perGround }, settings)}</td>
-								<td class:stop={u.ofMost !== null && u.ofMost > 1}
-									>{u.ofMost === null ? 'not entered' : `${u.ofMost > 1 ? '✕ ' : ''}${percent(u.ofMost)}`}</td
-								>
-								<td class="lab">{u.products.join(', ')}</td>
-							</tr>
-						{/each}
-					</tbody>
-				</table>
-			</div>
+			<DataTable
+				label="Blocks by active ingredients"
+				rows={data.actives}
+				key={(u) => u.block + u.active}
+				columns={[
+					{ id: 'block', header: 'Block', value: (u) => u.block },
+					{ id: 'active', header: 'Active ingredient', value: (u) => u.active },
+					{ id: 'used', header: 'In this season', value: (u) => u.perGround, cell: used, num: true },
+					{ id: 'share', header: 'Of the season maximum', value: (u) => u.ofMost ?? -1, cell: share, num: true },
+					{ id: 'from', header: 'From', value: (u) => u.products.join(', ') }
+				]}
+			/>
 		</section>
 	{/if}
 	{#each charts as { title, bars } (title)}
-		<section class="card chart-card" aria-label={title}>
+		<section class="card py-3.5 px-4" aria-label={title}>
 			<h2>{title}</h2>
 			<div role="img" aria-label={bars.words} {@attach chart(() => bars.options)}></div>
 		</section>
@@ -138,27 +136,10 @@
 </main>
 
 <style>
-	.actives {
-		padding-top: 14px;
-	}
-	.empty {
-		padding: 18px;
-	}
-	.look {
-		padding: 10px 14px;
-		border-left: 6px solid var(--amber);
-		background: var(--amber-wash);
-	}
-	.ledger-scroll {
-		padding: 0 16px;
-	}
 	td,
 	tbody th {
 		padding: 8px 14px 8px 0;
 		vertical-align: top;
-	}
-	.num {
-		font-size: 1.15rem;
 	}
 	.bar {
 		display: block;
@@ -169,16 +150,8 @@
 		border-radius: 2px;
 		background: var(--straw-wash);
 	}
-	.bar i {
-		display: block;
-		height: 100%;
-		background: var(--dye);
-	}
 	.bar .over {
 		background: var(--rust);
-	}
-	.chart-card {
-		padding: 14px 16px;
 	}
 	.stop {
 		color: var(--rust-text);

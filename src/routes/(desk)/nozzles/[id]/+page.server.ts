@@ -1,33 +1,37 @@
-import { fail, redirect } from '@sveltejs/kit';
+import { redirect } from '@sveltejs/kit';
+import { superValidate } from 'sveltekit-superforms';
+import { zod4 } from 'sveltekit-superforms/adapters';
 import { v7 } from 'uuid';
+import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
+import type { NozzleText } from '$lib/forms/nozzle-text';
 import { emptyNozzleText, nozzleText, readNozzleText } from '$lib/forms/nozzle-text';
+import { refuse, refusedBy, textForm } from '$lib/server/forms';
 import { idParam, orError } from '$lib/server/page';
-import { wordIssue } from '$lib/wording/issues';
+
+const names = Object.keys(emptyNozzleText) as (keyof NozzleText)[];
+const schema = zod4(textForm(names).extend({ shed: z.boolean().default(false) }));
+/** The two ends of a range are fields of their own. */
+const field = (path: string) => path.replace(/^range\./, '').split('.')[0]!;
 
 export const load: PageServerLoad = async ({ params, locals }) => {
-	if (params.id === 'new') return { isNew: true, text: emptyNozzleText, shed: true };
+	if (params.id === 'new')
+		return { isNew: true, form: await superValidate({ ...emptyNozzleText, shed: true }, schema) };
 	const { key, nozzle } = await orError(locals.farm.nozzles.get(idParam(params.id, 'nozzle')));
 	const { shed } = await locals.farm.nozzles.all();
-	return { isNew: false, text: nozzleText(nozzle, locals.farm.settings), shed: shed.includes(key) };
+	const text = nozzleText(nozzle, locals.farm.settings);
+	return { isNew: false, form: await superValidate({ ...text, shed: shed.includes(key) }, schema) };
 };
 
 export const actions: Actions = {
 	keep: async ({ request, params, locals }) => {
-		const data = await request.formData();
-		const names = Object.keys(emptyNozzleText) as (keyof typeof emptyNozzleText)[];
-		const text = Object.fromEntries(names.map((name) => [name, String(data.get(name) ?? '').slice(0, 4000)]));
-		const read = readNozzleText({ ...emptyNozzleText, ...text }, locals.farm.settings);
-		const shed = data.get('shed') === 'on';
-		if (!read.ok) {
-			const problems: Record<string, string> = {};
-			for (const issue of read.issues) {
-				const place = issue.path.replace(/^range\./, '').split('.')[0]!;
-				problems[place] ??= wordIssue(issue);
-			}
-			return fail(422, { text: { ...emptyNozzleText, ...text }, shed, problems });
-		}
-		await orError(locals.farm.nozzles.put(params.id === 'new' ? v7() : idParam(params.id, 'nozzle'), read.value, shed));
+		const form = await superValidate(request, schema);
+		const { shed, ...text } = form.data;
+		const read = readNozzleText(text, locals.farm.settings);
+		if (!read.ok) return refuse(form, read.issues, field);
+		const id = params.id === 'new' ? v7() : idParam(params.id, 'nozzle');
+		const refused = await refusedBy(form, locals.farm.nozzles.put(id, read.value, shed), field);
+		if (refused) return refused;
 		redirect(303, '/nozzles');
 	},
 	remove: async ({ params, locals }) => {

@@ -1,10 +1,20 @@
 import { fail, redirect } from '@sveltejs/kit';
+import { superValidate } from 'sveltekit-superforms';
+import { zod4 } from 'sveltekit-superforms/adapters';
 import { v7 } from 'uuid';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 import { idParam, orError } from '$lib/server/page';
 import { dayAt } from '$lib/settings/farm-time';
 import { sprayerEventKinds } from '$lib/wording/events';
+
+const eventForm = zod4(
+	z.object({
+		day: z.iso.date('That is not a day. Write it like 2026-03-14.').default(''),
+		what: z.enum(sprayerEventKinds).default('nozzles'),
+		note: z.string().trim().max(400, 'That note is over 400 letters long.').default('')
+	})
+);
 
 export const load: PageServerLoad = async ({ params, url, locals }) => {
 	const id = idParam(params.id, 'sprayer');
@@ -20,24 +30,24 @@ export const load: PageServerLoad = async ({ params, url, locals }) => {
 			.list(sprayer.archived, id)
 			.then(async (one) => (await locals.farm.sprayers.due(one, today)).get(id) ?? null)
 	]);
-	return { sprayer: { ...sprayer, settings }, events, calibrations, openRound, due, first: after === null };
+	return {
+		sprayer: { ...sprayer, settings },
+		events,
+		calibrations,
+		openRound,
+		due,
+		first: after === null,
+		event: await superValidate({ day: today }, eventForm)
+	};
 };
-
-const eventForm = z.object({
-	day: z.iso.date('That is not a day. Write it like 2026-03-14.'),
-	what: z.enum(sprayerEventKinds),
-	note: z.string().trim().max(400, 'That note is over 400 letters long.')
-});
 
 export const actions: Actions = {
 	/** Something happened to the rig: from that day on its calibrations are in doubt. */
 	event: async ({ request, params, locals }) => {
 		const { id } = await orError(locals.farm.sprayers.get(idParam(params.id, 'sprayer')));
-		const typed = Object.fromEntries(await request.formData());
-		const event = eventForm.safeParse(typed);
-		if (!event.success)
-			return fail(422, { message: event.error.issues[0]!.message, typed: typed as Record<string, string> });
-		await locals.farm.events.add(id, { id: v7(), ...event.data });
+		const form = await superValidate(request, eventForm);
+		if (!form.valid) return fail(422, { form });
+		await locals.farm.events.add(id, { id: v7(), ...form.data });
 		redirect(303, `/sprayers/${id}#events`);
 	},
 	/** The change of a setting was not made after all. */

@@ -2,9 +2,10 @@
 	import { show } from '$lib/show/show';
 	import { enhance } from '$app/forms';
 	import { inUnit, isCarried, showFigure, si } from '$core';
-	import type { ActionData, PageData } from './$types';
+	import type { PageData } from './$types';
 	import type { Setting } from '$lib/wire/rig';
 	import DueNote from '$lib/sprayer/DueNote.svelte';
+	import DataTable from '$lib/kit/DataTable.svelte';
 	import RigDrawing from '$lib/sprayer/RigDrawing.svelte';
 	import SprayerEvents from '$lib/sprayer/SprayerEvents.svelte';
 	import SprayerHistory from '$lib/sprayer/SprayerHistory.svelte';
@@ -16,8 +17,9 @@
 	import { describeRig, driveWords } from '$lib/wording/describe-rig';
 	import { eventWords } from '$lib/wording/events';
 
-	let { data, form }: { data: PageData; form: ActionData } = $props();
+	let { data }: { data: PageData } = $props();
 	const rig = $derived(data.sprayer.rig);
+	type Calibration = PageData['calibrations']['rows'][number];
 	const settings = $derived(data.farm.settings);
 	const units = $derived(fieldUnits(settings));
 	const latest = $derived(data.first ? data.calibrations.rows[0] : undefined);
@@ -66,16 +68,30 @@
 	};
 </script>
 
+{#snippet signed(c: Calibration)}<a class="inline-block py-3 pr-3" href="/calibrations/{c.id}">{c.signedDay}</a
+	>{/snippet}
+{#snippet volume(c: Calibration)}
+	{@const r = rate(c)}
+	<span
+		><span class="num text-[1.4rem]" class:text-soft={c.doubt !== null}>{r.value}</span> {r.unit} ± {r.interval}</span
+	>
+{/snippet}
+{#snippet found(c: Calibration)}
+	<span class:look={c.findings > 0 || c.doubt !== null}
+		>{c.doubt ? `▲ in doubt: ${eventWords[c.doubt].short}` : c.findings > 0 ? `▲ ${c.findings}` : 'none'}</span
+	>
+{/snippet}
+
 <svelte:head><title>{rig.name} · Fallow</title></svelte:head>
 
-<div class="page">
-	<main>
-		<div class="head">
+<div class="grid grid-cols-[minmax(0,1fr)_340px] min-h-[calc(100dvh_-_56px)] phone:grid-cols-1">
+	<main class="grid gap-5 content-start py-5.5 px-6 phone:p-4">
+		<div class="min-w-0 flex flex-wrap justify-between items-start gap-x-3 gap-y-2.5">
 			<div>
 				<h1>{rig.name}</h1>
 				<p class="lab">{lines}</p>
 			</div>
-			<div class="do">
+			<div class="flex flex-wrap justify-between items-start gap-x-3 gap-y-2.5">
 				<a class="btn plain" href="/sprayers/{data.sprayer.id}/edit">Change</a>
 				<form method="post" action="?/copy" use:enhance><button class="btn plain">Copy</button></form>
 				<form method="post" action="?/archive" use:enhance>
@@ -84,19 +100,21 @@
 				</form>
 			</div>
 		</div>
-		{#if data.sprayer.archived}<p class="away">▲ Put away. Nothing of it is lost; it is left out of Today.</p>{/if}
-		<div class="top">
-			<div class="card drawing">
+		{#if data.sprayer.archived}<p class="min-w-0 text-amber-text">
+				▲ Put away. Nothing of it is lost; it is left out of Today.
+			</p>{/if}
+		<div class="min-w-0 grid grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)] gap-5 items-start phone:grid-cols-1">
+			<div class="card drawing py-2.5 px-4 h-62.5">
 				<RigDrawing {rig} width={width || (rig.spacing ? `${rig.nozzles} × ${typedText(rig.spacing)}` : '')} />
 			</div>
 			<section aria-label="Settings">
 				<h2>Settings <a class="add" href="/sprayers/{data.sprayer.id}/settings/new">Add one</a></h2>
-				<ul class="settings">
+				<ul class="settings mx-0 mt-2 mb-2.5">
 					{#each data.sprayer.settings as setting (setting.id)}
-						<li>
-							<div>
+						<li class="flex justify-between items-center gap-2.5 py-1.5 px-0 border-b border-b-rule">
+							<div class="flex-1">
 								<a href="/sprayers/{data.sprayer.id}/settings/{setting.id}"><b>{setting.name}</b></a>
-								<span class="lab"
+								<span class="lab text-[0.88rem]"
 									>{[
 										carried ? '' : sectionsOf(setting),
 										setting.gear && `gear ${setting.gear}`,
@@ -108,14 +126,14 @@
 										.join(' · ')}</span
 								>
 								{#if setting.change}
-									<span class="pending"
+									<span class="pl-2 border-l-5 border-l-dye"
 										>Changed {setting.change.day}: {changeLines(setting.change, settings.decimalComma)
 											.map((line) => `${line.name.toLowerCase()} ${line.text}`)
 											.join(', ')}. <b>A round has to check it.</b></span
 									>
 									<form method="post" action="?/unchanged" use:enhance>
 										<input type="hidden" name="setting" value={setting.id} />
-										<button class="undo">It was not done</button>
+										<button class="min-h-11 text-dye-text underline cursor-pointer">It was not done</button>
 									</form>
 								{/if}
 							</div>
@@ -133,7 +151,7 @@
 			</section>
 		</div>
 
-		<section>
+		<section class="min-w-0">
 			<h2>
 				Calibrations {#if data.calibrations.total > 0}<span class="lab"
 						>{data.calibrations.total} in all, newest first</span
@@ -144,39 +162,26 @@
 					None yet. A round measures what the rig puts on the ground; signed off, it stands here and doses the tank.
 				</p>
 			{:else}
-				<!-- svelte-ignore a11y_no_noninteractive_tabindex (a table that scrolls sideways has to take the focus) -->
-				<div class="ledger-scroll" role="region" aria-label="Calibrations" tabindex="0">
-					<table class="ledger">
-						<thead>
-							<tr
-								><th scope="col">Signed</th><th scope="col">Setting</th><th scope="col">Spray volume</th><th scope="col"
-									>Speed</th
-								><th scope="col">Pressure</th><th scope="col">By</th><th scope="col">Findings</th></tr
-							>
-						</thead>
-						<tbody>
-							{#each data.calibrations.rows as c (c.id)}
-								{@const r = rate(c)}
-								<tr class:doubt={c.doubt !== null}>
-									<td><a href="/calibrations/{c.id}">{c.signedDay}</a></td>
-									<td>{settingName(c)}{c.person ? `, ${c.person}` : ''}</td>
-									<td><span class="num">{r.value}</span> {r.unit} ± {r.interval}</td>
-									<td class="num">{speed(c.speed)}</td>
-									<td class="num">{pressure(c.pressure)}</td>
-									<td>{c.signedBy}</td>
-									<td class:look={c.findings > 0 || c.doubt !== null}
-										>{c.doubt
-											? `▲ in doubt: ${eventWords[c.doubt].short}`
-											: c.findings > 0
-												? `▲ ${c.findings}`
-												: 'none'}</td
-									>
-								</tr>
-							{/each}
-						</tbody>
-					</table>
-				</div>
-				<nav class="pages" aria-label="Pages of calibrations">
+				<DataTable
+					label="Calibrations"
+					rows={data.calibrations.rows}
+					key={(c) => c.id}
+					inOrder
+					columns={[
+						{ id: 'day', header: 'Signed', value: (c) => c.signedDay, cell: signed },
+						{
+							id: 'setting',
+							header: 'Setting',
+							value: (c) => `${settingName(c)}${c.person ? `, ${c.person}` : ''}`
+						},
+						{ id: 'rate', header: 'Spray volume', value: (c) => c.rate, cell: volume },
+						{ id: 'speed', header: 'Speed', value: (c) => speed(c.speed), num: true },
+						{ id: 'pressure', header: 'Pressure', value: (c) => pressure(c.pressure), num: true },
+						{ id: 'by', header: 'By', value: (c) => c.signedBy },
+						{ id: 'findings', header: 'Findings', value: (c) => c.findings, cell: found }
+					]}
+				/>
+				<nav class="flex flex-wrap gap-3 mt-3" aria-label="Pages of calibrations">
 					{#if !data.first}<a class="btn plain" href="/sprayers/{data.sprayer.id}">Newest</a>{/if}
 					{#if data.calibrations.next}<a class="btn plain" href="?after={encodeURIComponent(data.calibrations.next)}"
 							>Older</a
@@ -184,27 +189,24 @@
 					<a class="btn plain" href="/sprayers/{data.sprayer.id}/import">Read a sheet in</a>
 				</nav>
 			{/if}
-			{#if data.calibrations.rows.length === 0}<a class="btn plain in" href="/sprayers/{data.sprayer.id}/import"
+			{#if data.calibrations.rows.length === 0}<a class="btn plain mt-2.5" href="/sprayers/{data.sprayer.id}/import"
 					>Read a sheet in</a
 				>{/if}
 		</section>
 		{#if data.calibrations.total > 0}
 			<SprayerHistory sprayerId={data.sprayer.id} {rig} {settings} total={data.calibrations.total} />
 		{/if}
-		<SprayerEvents
-			zone={settings.timeZone}
-			events={data.events}
-			problem={form?.message ?? ''}
-			typed={form?.typed ?? null}
-		/>
+		<SprayerEvents events={data.events} next={data.event} />
 	</main>
-	<aside>
+	<aside
+		class="grid gap-3 content-start py-6 px-5 border-l border-l-rule bg-paper-deep phone:-order-1 phone:border-0 phone:p-4"
+	>
 		{#if latest}
 			{@const r = rate(latest)}
 			<p class="lab">
 				Spray volume, measured {latest.signedDay}{latest.person ? `, ${latest.person}` : ''}
 			</p>
-			<p class="big"><span class="num">{r.value}</span> <b>{r.unit}</b></p>
+			<p class="big"><span class="num text-[4.6rem] tracking-[-0.03em]">{r.value}</span> <b>{r.unit}</b></p>
 			<p>
 				± {r.interval} (95 %){r.tooWide ? ', too wide to tell 5 %' : ''}{[
 					latest.speed === null ? '' : ` at ${speed(latest.speed)}`,
@@ -220,20 +222,25 @@
 					<a href="/calibrations/{latest.id}">Read {latest.findings === 1 ? 'it' : 'them'}</a>
 				</p>{/if}
 			<dl>
-				{#if latest.flow !== null}<div>
+				{#if latest.flow !== null}<div class="grid grid-cols-[1fr_auto] py-1 px-0 border-b border-dashed border-b-rule">
 						<dt>Flow of all nozzles</dt>
-						<dd class="num">{figure(inUnit('flow', si(latest.flow), units.flow))} {shortUnit(units.flow)}</dd>
+						<dd class="num text-[1.15rem]">
+							{figure(inUnit('flow', si(latest.flow), units.flow))}
+							{shortUnit(units.flow)}
+						</dd>
 					</div>{/if}
-				{#if width}<div>
+				{#if width}<div class="grid grid-cols-[1fr_auto] py-1 px-0 border-b border-dashed border-b-rule">
 						<dt>Swath</dt>
-						<dd class="num">{width}</dd>
+						<dd class="num text-[1.15rem]">{width}</dd>
 					</div>{/if}
 			</dl>
 			{#if data.due}<DueNote due={data.due} {settings} />{/if}
 			<a class="btn go big" href="/calibrations/{latest.id}/tank">What goes in the tank</a>
 		{:else if data.first}
 			<p class="lab">Spray volume</p>
-			<p class="big"><span class="num dry">–</span> <b>{longUnit(settings.rateUnit)}</b></p>
+			<p class="big">
+				<span class="num text-straw-edge text-[4.6rem] tracking-[-0.03em]">–</span> <b>{longUnit(settings.rateUnit)}</b>
+			</p>
 			<p>Not calibrated yet. Forty minutes with a jug, a tape and a stopwatch.</p>
 		{/if}
 		{#if data.openRound}<a class="btn big" href="/rounds/{data.openRound}">Carry on with the round</a>
@@ -249,150 +256,20 @@
 </div>
 
 <style>
-	.page {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) 340px;
-		min-height: calc(100dvh - 56px);
-	}
-	main {
-		display: grid;
-		gap: 20px;
-		align-content: start;
-		padding: 22px 24px;
-	}
-	.head,
-	.do {
-		display: flex;
-		flex-wrap: wrap;
-		justify-content: space-between;
-		align-items: start;
-		gap: 10px 12px;
-	}
-	.top {
-		display: grid;
-		grid-template-columns: minmax(0, 1.25fr) minmax(0, 1fr);
-		gap: 20px;
-		align-items: start;
-	}
-	.drawing {
-		padding: 10px 16px;
-		height: 250px;
-	}
 	.drawing :global(svg) {
 		height: 100%;
-	}
-	.away,
-	.look {
-		color: var(--amber-text);
-	}
-	.settings {
-		list-style: none;
-		margin: 8px 0 10px;
-		padding: 0;
-	}
-	.settings li {
-		display: flex;
-		justify-content: space-between;
-		align-items: center;
-		gap: 10px;
-		padding: 6px 0;
-		border-bottom: 1px solid var(--rule);
 	}
 	.settings a:not(.btn) {
 		display: block;
 		padding: 4px 0;
 		color: inherit;
 	}
-	.settings li > div {
-		flex: 1;
-	}
-	.undo {
-		min-height: 44px;
-		padding: 0;
-		border: 0;
-		background: none;
-		color: var(--dye-text);
-		font: inherit;
-		text-decoration: underline;
-		cursor: pointer;
-	}
-	.pending {
-		padding-left: 8px;
-		border-left: 5px solid var(--dye);
-	}
-	.settings .lab {
-		font-size: 0.88rem;
-	}
 	.add {
 		margin-left: 8px;
 		padding: 8px 0;
 		font: 600 0.95rem var(--font-text);
 	}
-	main > * {
-		min-width: 0;
-	}
-	td a {
-		display: inline-block;
-		padding: 12px 12px 12px 0;
-	}
-	td .num {
-		font-size: 1.4rem;
-	}
-	.doubt td .num {
-		color: var(--soft);
-	}
-	.pages {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 12px;
-		margin-top: 12px;
-	}
-	.in {
-		margin-top: 10px;
-	}
-	aside {
-		display: grid;
-		gap: 12px;
-		align-content: start;
-		padding: 24px 20px;
-		border-left: 1px solid var(--rule);
-		background: var(--paper-deep);
-	}
 	.big {
 		line-height: 1;
-	}
-	.big .num {
-		font-size: 4.6rem;
-		letter-spacing: -0.03em;
-	}
-	.dry {
-		color: var(--straw-edge);
-	}
-	dl {
-		margin: 0;
-	}
-	dl div {
-		display: grid;
-		grid-template-columns: 1fr auto;
-		padding: 4px 0;
-		border-bottom: 1px dashed var(--rule);
-	}
-	dd {
-		margin: 0;
-		font-size: 1.15rem;
-	}
-	@media (max-width: 859px) {
-		.page,
-		.top {
-			grid-template-columns: minmax(0, 1fr);
-		}
-		aside {
-			order: -1;
-			border: 0;
-			padding: 16px;
-		}
-		main {
-			padding: 16px;
-		}
 	}
 </style>

@@ -24,8 +24,8 @@
 <svelte:head><title>Tank plan · {data.rig.name} · Fallow</title></svelte:head>
 
 <main class="plain-page">
-	<div class="head">
-		<div>
+	<div class="flex flex-wrap justify-between items-start gap-4">
+		<div class="flex-[1_1_300px]">
 			<h1>Tank plan for {ground}</h1>
 			<p class="lab">
 				<a href="/sprayers/{c.sprayerId}">{data.rig.name}</a> at {rate.value}
@@ -45,8 +45,10 @@
 			products={productsOfPlan(data.plan.input.products)}
 			{settings}
 		/>
-	{:else if !sheet.ok}<p class="caution" role="alert">✕ {wordIssue(sheet.issues[0]!)}</p>{/if}
-	<div class="caution">
+	{:else if !sheet.ok}<p class="py-2.5 px-3.5 border-l-5 border-l-amber bg-amber-wash text-[0.95rem]" role="alert">
+			✕ {wordIssue(sheet.issues[0]!)}
+		</p>{/if}
+	<div class="py-2.5 px-3.5 border-l-5 border-l-amber bg-amber-wash text-[0.95rem]">
 		<b>Wear and watch</b>
 		<p>
 			The label is the law, and local rules and licences stand above this page. Gloves, face shield, apron and boots as
@@ -54,22 +56,3 @@
 		</p>
 	</div>
 </main>
-
-<style>
-	.head {
-		display: flex;
-		flex-wrap: wrap;
-		justify-content: space-between;
-		align-items: start;
-		gap: 16px;
-	}
-	.head > div {
-		flex: 1 1 300px;
-	}
-	.caution {
-		padding: 10px 14px;
-		border-left: 5px solid var(--amber);
-		background: var(--amber-wash);
-		font-size: 0.95rem;
-	}
-</style>

@@ -61,7 +61,7 @@
 
 <svelte:head><title>New calibration · Fallow</title></svelte:head>
 <AppBar path="/rounds" />
-<main>
+<main class="grid gap-4 justify-items-start py-8 px-6">
 	{#if problem}
 		<p role="alert">{problem}</p>
 		<button type="button" class="btn go" onclick={() => void begin()}>Try again</button>
@@ -74,12 +74,3 @@
 		<p class="lab">Beginning the round …</p>
 	{/if}
 </main>
-
-<style>
-	main {
-		display: grid;
-		gap: 16px;
-		justify-items: start;
-		padding: 32px 24px;
-	}
-</style>

@@ -88,7 +88,7 @@
 <style>
 	.foot {
 		position: sticky;
-		bottom: 0;
+		bottom: var(--under, 0px);
 		display: flex;
 		flex-wrap: wrap;
 		align-items: center;

@@ -3,7 +3,7 @@ import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 import { treatedShare } from '$lib/server/db/tank-plans';
 import { tankPlanInputSchema } from '$lib/wire/tank-plan';
-import { Failure } from '$lib/server/failure';
+import { postedJson, refusal } from '$lib/server/forms';
 import { idParam, orError } from '$lib/server/page';
 
 export const load: PageServerLoad = async ({ params, locals }) => {
@@ -29,21 +29,11 @@ export const actions: Actions = {
 	/** Keeps the plan as it was typed; the server works it out again. */
 	default: async ({ request, params, locals }) => {
 		const calibrationId = idParam(params.id, 'calibration');
-		const text = (await request.formData()).get('plan');
-		let json: unknown;
-		try {
-			json = JSON.parse(typeof text === 'string' ? text : '');
-		} catch {
-			return fail(400, { message: 'The plan did not arrive whole. Press the button again.' });
-		}
-		const plan = posted.safeParse(json);
-		if (!plan.success) return fail(400, { message: plan.error.issues[0]?.message ?? 'The plan cannot be read.' });
-		try {
-			await locals.farm.tankPlans.put(plan.data.id, calibrationId, plan.data.input);
-		} catch (e) {
-			if (e instanceof Failure) return fail(e.status, { message: e.message });
-			throw e;
-		}
-		redirect(303, `/tank-plans/${plan.data.id}`);
+		const plan = await postedJson(request, 'plan', posted, 'The plan did not arrive whole. Press the button again.');
+		if (!plan.ok) return fail(400, { message: plan.message });
+		const { id, input } = plan.value;
+		const refused = await refusal(locals.farm.tankPlans.put(id, calibrationId, input));
+		if (refused) return refused;
+		redirect(303, `/tank-plans/${id}`);
 	}
 };

@@ -5,7 +5,7 @@
 	import type { VolumePerArea } from '$core';
 	import type { ActionData, PageData } from './$types';
 	import DoseAreaPicker from '$lib/job/DoseAreaPicker.svelte';
-	import FormField from '$lib/kit/FormField.svelte';
+	import Field from '$lib/kit/Field.svelte';
 	import { productsOfPlan } from '$lib/show/shown-plan';
 	import LoadCards from '$lib/job/LoadCards.svelte';
 	import Segmented from '$lib/kit/Segmented.svelte';
@@ -36,8 +36,9 @@
 
 <svelte:head><title>What goes in the tank · {data.rig.name} · Fallow</title></svelte:head>
 
-<div class="page">
+<div class="grid grid-cols-[440px_minmax(0,1fr)] h-[calc(100dvh_-_56px)] phone:grid-cols-1 phone:h-auto">
 	<form
+		class="grid gap-3.5 content-start px-5 pt-4.5 pb-0 border-r border-r-rule overflow-auto phone:border-0 phone:px-4 phone:pt-4 phone:pb-0 phone:overflow-visible"
 		method="post"
 		novalidate
 		use:enhance={({ cancel, formData }) => {
@@ -68,7 +69,7 @@
 			/>
 			{#if plan.areaBy === 'area'}
 				<div onfocusout={() => plan.area && plan.leave('area')}>
-					<FormField
+					<Field
 						label="Area"
 						bind:value={plan.area}
 						problem={plan.problem('area')}
@@ -79,9 +80,9 @@
 					/>
 				</div>
 			{:else}
-				<div class="two">
+				<div class="grid grid-cols-[1fr_1fr] gap-3">
 					<div onfocusout={() => plan.length && plan.leave('length')}>
-						<FormField
+						<Field
 							label="Length"
 							bind:value={plan.length}
 							problem={plan.problem('length')}
@@ -89,7 +90,7 @@
 						/>
 					</div>
 					<div onfocusout={() => plan.width && plan.leave('width')}>
-						<FormField
+						<Field
 							label="Width"
 							bind:value={plan.width}
 							problem={plan.problem('width')}
@@ -103,17 +104,21 @@
 		<fieldset>
 			<legend>Products, from the label in your hand</legend>
 			{#each plan.products as line, i (line.key)}
-				<div class="product" role="group" aria-label="Product {i + 1}">
-					<FormField label="Product" bind:value={line.name} />
+				<div
+					class="grid grid-cols-[1fr_1.1fr] gap-x-3 gap-y-2 pb-2.5 border-b border-dashed border-b-rule"
+					role="group"
+					aria-label="Product {i + 1}"
+				>
+					<Field label="Product" bind:value={line.name} />
 					<div onfocusout={() => line.dose && plan.leaveDose(line)}>
-						<FormField
+						<Field
 							label="Dose"
 							bind:value={line.dose}
 							problem={plan.doseProblem(line)}
 							hint={`Per area or %: ${asWritten('2 L/ha, 14 oz/ac, 0.1 %', settings.decimalComma)}. ${line.state === '' ? 'Say whether it is liquid or dry.' : `Bare: ${shortUnit(line.state === 'dry' ? plan.units.dryDose : plan.units.dose)}.`}`}
 						/>
 					</div>
-					<div class="kind">
+					<div class="col-[1/3] flex justify-between">
 						<Segmented
 							label="Product {i + 1} is"
 							options={[
@@ -126,7 +131,7 @@
 						{#if plan.treated < 1}<DoseAreaPicker value={line.per} onpick={(per) => (line.per = per)} />{/if}
 						{#if plan.products.length > 1}<button
 								type="button"
-								class="remove"
+								class="min-h-12 text-rust-text underline cursor-pointer"
 								onclick={() => plan.removeProduct(line.key)}>Take out</button
 							>{/if}
 					</div>
@@ -138,7 +143,7 @@
 		<fieldset>
 			<legend>Tank</legend>
 			<div onfocusout={() => plan.leave('tank')}>
-				<FormField
+				<Field
 					label="Fill at the most"
 					bind:value={plan.tank}
 					problem={plan.problem('tank')}
@@ -156,13 +161,13 @@
 			/>
 		</fieldset>
 
-		<div class="keep">
+		<div class="sticky bottom-(--under,0px) px-0 pt-2.5 pb-3.5 bg-paper">
 			{#if form?.message}<p class="problem" role="alert">{form.message}</p>{/if}
-			<button class="btn go big">Keep this plan</button>
+			<button class="btn go big w-full">Keep this plan</button>
 		</div>
 	</form>
 
-	<main>
+	<main class="flex flex-col gap-4.5 py-5 px-6 bg-paper-deep overflow-auto phone:p-4 phone:overflow-visible">
 		{#if plan.plan && plan.sheet.ok}
 			<LoadCards plan={plan.plan} sheet={plan.sheet.value} {products} {settings} />
 			<p class="lab">
@@ -172,7 +177,7 @@
 		{:else if whole}
 			<p class="problem" role="alert">{wordIssue(whole)}</p>
 		{:else}
-			<div class="empty">
+			<div class="grid gap-2 py-10 px-6 border-2 border-dashed border-straw-edge rounded-[8px] bg-straw-wash">
 				<h2>The loads stand here</h2>
 				<p class="lab">
 					Say how much ground, and which products at which dose. Each load then shows its water, its product and the
@@ -180,7 +185,7 @@
 				</p>
 			</div>
 		{/if}
-		<div class="caution">
+		<div class="mt-auto py-2.5 px-3.5 border-l-5 border-l-amber bg-amber-wash text-[0.95rem]">
 			<b>Wear and watch</b>
 			<p>
 				Gloves, face shield, apron and boots as the label asks. Water first, never product into a dry tank. Pour below
@@ -191,19 +196,6 @@
 </div>
 
 <style>
-	.page {
-		display: grid;
-		grid-template-columns: 440px minmax(0, 1fr);
-		height: calc(100dvh - 56px);
-	}
-	form {
-		display: grid;
-		gap: 14px;
-		align-content: start;
-		padding: 18px 20px 0;
-		border-right: 1px solid var(--rule);
-		overflow: auto;
-	}
 	fieldset {
 		display: grid;
 		gap: 10px;
@@ -220,81 +212,5 @@
 	}
 	legend + :global(*) {
 		clear: both;
-	}
-	.two {
-		display: grid;
-		grid-template-columns: 1fr 1fr;
-		gap: 12px;
-	}
-	.product {
-		display: grid;
-		grid-template-columns: 1fr 1.1fr;
-		gap: 8px 12px;
-		padding-bottom: 10px;
-		border-bottom: 1px dashed var(--rule);
-	}
-	.kind {
-		grid-column: 1 / 3;
-		display: flex;
-		justify-content: space-between;
-	}
-	.remove {
-		min-height: 48px;
-		border: 0;
-		background: none;
-		color: var(--rust-text);
-		text-decoration: underline;
-		cursor: pointer;
-	}
-	.keep {
-		position: sticky;
-		bottom: 0;
-		padding: 10px 0 14px;
-		background: var(--paper);
-	}
-	.keep .btn {
-		width: 100%;
-	}
-	.problem {
-		color: var(--rust-text);
-		font-weight: 600;
-	}
-	main {
-		display: flex;
-		flex-direction: column;
-		gap: 18px;
-		padding: 20px 24px;
-		background: var(--paper-deep);
-		overflow: auto;
-	}
-	.empty {
-		display: grid;
-		gap: 8px;
-		padding: 40px 24px;
-		border: 2px dashed var(--straw-edge);
-		border-radius: 8px;
-		background: var(--straw-wash);
-	}
-	.caution {
-		margin-top: auto;
-		padding: 10px 14px;
-		border-left: 5px solid var(--amber);
-		background: var(--amber-wash);
-		font-size: 0.95rem;
-	}
-	@media (max-width: 859px) {
-		.page {
-			grid-template-columns: minmax(0, 1fr);
-			height: auto;
-		}
-		form {
-			border: 0;
-			padding: 16px 16px 0;
-			overflow: visible;
-		}
-		main {
-			padding: 16px;
-			overflow: visible;
-		}
 	}
 </style>

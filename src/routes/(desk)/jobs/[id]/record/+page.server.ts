@@ -1,12 +1,16 @@
-import { fail, redirect } from '@sveltejs/kit';
+import { redirect } from '@sveltejs/kit';
+import { superValidate } from 'sveltekit-superforms';
+import { zod4 } from 'sveltekit-superforms/adapters';
 import type { Actions, PageServerLoad } from './$types';
 import type { AskedRecord } from '$core';
 import { askedFields } from '$core';
 import { readPassed } from '$lib/wire/passed-stops';
 import { askedRecordSchema, lacking } from '$lib/wire/record';
-import { Failure } from '$lib/server/failure';
+import { refusedBy, refuseWords, textForm } from '$lib/server/forms';
 import { idParam, orError } from '$lib/server/page';
 import { recordFieldWords } from '$lib/wording/records';
+
+const schema = zod4(textForm(askedFields));
 
 export const load: PageServerLoad = async ({ params, locals: { farm } }) => {
 	const id = idParam(params.id, 'job');
@@ -27,40 +31,30 @@ export const load: PageServerLoad = async ({ params, locals: { farm } }) => {
 		licence: last?.licence ?? '',
 		waterSource: last?.waterSource ?? ''
 	};
-	return { draft: await orError(farm.records.draft(id, asked)), asked, required: farm.settings.recordFields };
+	return {
+		draft: await orError(farm.records.draft(id, asked)),
+		required: farm.settings.recordFields,
+		form: await superValidate(asked, schema)
+	};
 };
 
 export const actions: Actions = {
 	default: async ({ params, request, locals: { farm } }) => {
 		const id = idParam(params.id, 'job');
-		const form = await request.formData();
-		const data = Object.fromEntries(askedFields.map((name) => [name, form.get(name) ?? undefined]));
-		const passed = readPassed(form.getAll('passed-stop').map(String), form.getAll('passed').map(String));
-		if (!passed)
-			return fail(422, {
-				asked: data as unknown as AskedRecord,
-				problems: {},
-				message: 'The reasons did not arrive whole. Try again.'
-			});
-		const read = askedRecordSchema.safeParse(data);
-		const asked = data as unknown as AskedRecord;
-		if (!read.success) {
-			const issue = read.error.issues[0]!;
-			return fail(422, { asked, problems: { [issue.path.join('.')]: 'That is too long.' }, message: '' });
-		}
+		const data = await request.formData();
+		const form = await superValidate(data, schema);
+		const passed = readPassed(data.getAll('passed-stop').map(String), data.getAll('passed').map(String));
+		if (!passed) return refuseWords(form, { all: 'The reasons did not arrive whole. Try again.' });
+		const read = askedRecordSchema.safeParse(form.data);
+		if (!read.success) return refuseWords(form, { [read.error.issues[0]!.path.join('.')]: 'That is too long.' });
 		const empty = lacking(read.data, farm.settings.recordFields);
 		if (empty.length > 0)
-			return fail(422, {
-				asked,
-				problems: Object.fromEntries(empty.map((name) => [name, `${recordFieldWords[name]} is still empty.`])),
-				message: ''
-			});
-		try {
-			await farm.records.seal(id, read.data, farm.settings.recordFields, passed);
-		} catch (e) {
-			if (e instanceof Failure) return fail(e.status, { asked, problems: {}, message: e.message });
-			throw e;
-		}
+			return refuseWords(
+				form,
+				Object.fromEntries(empty.map((name) => [name, `${recordFieldWords[name]} is still empty.`]))
+			);
+		const refused = await refusedBy(form, farm.records.seal(id, read.data, farm.settings.recordFields, passed));
+		if (refused) return refused;
 		redirect(303, `/log/${id}`);
 	}
 };

@@ -1,26 +1,35 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { enhance } from '$app/forms';
+	import { superForm } from 'sveltekit-superforms';
 	import { page } from '$app/state';
 	import { askedFields, shortestReason } from '$core';
-	import type { ActionData, PageData } from './$types';
-	import FormField from '$lib/kit/FormField.svelte';
+	import type { PageData } from './$types';
+	import { editForm, firstErrors } from '$lib/kit/edit-form';
+	import Field from '$lib/kit/Field.svelte';
 	import RecordFacts from '$lib/record/RecordFacts.svelte';
 	import StopReasons from '$lib/job/StopReasons.svelte';
-	import { stopKey } from '$lib/wire/passed-stops';
+	import { stopKey } from '$lib/wire/stop-key';
 	import { recordFieldWords } from '$lib/wording/records';
 
-	let { data, form }: { data: PageData; form: ActionData } = $props();
-	let asked = $state(untrack(() => ({ ...data.asked, ...form?.asked })));
+	let { data }: { data: PageData } = $props();
+	const {
+		form: asked,
+		errors,
+		enhance,
+		submitting
+	} = superForm(
+		untrack(() => data.form),
+		editForm
+	);
 	let reasons = $state<Record<string, string>>({});
 	const open = $derived(data.draft.open.some((stop) => (reasons[stopKey(stop)] ?? '').trim().length < shortestReason));
-	const problems = $derived<Record<string, string | undefined>>(form?.problems ?? {});
+	const problems = $derived(firstErrors($errors));
 	/** What a record usually has and this one would not: told before it is sealed, for nobody can change it then. */
 	const empty = $derived([
 		...(data.draft.record.weather.before === null ? ['the weather before'] : []),
 		...(data.draft.record.weather.end === null ? ['the weather at the end'] : []),
 		...(['crop', 'stage', 'target', 'buffer'] as const)
-			.filter((name) => asked[name].trim() === '')
+			.filter((name) => $asked[name].trim() === '')
 			.map((name) => recordFieldWords[name].toLowerCase())
 	]);
 	/** What is known already stands beside the form; what is asked stands in it. */
@@ -37,20 +46,13 @@
 			<a href="/jobs/{page.params.id}">Back to the job</a>
 		</p>
 	</div>
-	<div class="two">
-		<form
-			method="post"
-			novalidate
-			use:enhance={() =>
-				({ update }) =>
-					update({ reset: false })}
-			class="card"
-		>
+	<div class="grid grid-cols-[minmax(0,1fr)_minmax(0,1.2fr)] gap-4.5 items-start phone:grid-cols-1">
+		<form method="post" novalidate use:enhance class="card grid gap-3 p-4.5">
 			{#each askedFields as name (name)}
-				<FormField
+				<Field
 					{name}
 					label={recordFieldWords[name]}
-					bind:value={asked[name]}
+					bind:value={$asked[name]}
 					problem={problems[name]}
 					required={name === 'operator' || data.required.includes(name)}
 				/>
@@ -61,42 +63,13 @@
 				onreason={(stop, reason) => (reasons[stopKey(stop)] = reason)}
 				name="passed"
 			/>
-			{#if empty.length > 0}<p class="empty">
+			{#if empty.length > 0}<p class="py-2 px-3.5 border-l-6 border-l-amber bg-amber-wash">
 					▲ Sealed as it stands, these stay empty: {empty.join(', ')}. What was not written down cannot be added to the
 					day later.
 				</p>{/if}
-			{#if form?.message}<p class="problem" role="alert">✕ {form.message}</p>{/if}
-			<button class="btn go big" disabled={open}>Seal the record</button>
+			{#if problems.all}<p class="problem" role="alert">✕ {problems.all}</p>{/if}
+			<button class="btn go big" disabled={open || $submitting}>Seal the record</button>
 		</form>
 		<RecordFacts record={known} settings={data.farm.settings} />
 	</div>
 </main>
-
-<style>
-	.two {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) minmax(0, 1.2fr);
-		gap: 18px;
-		align-items: start;
-	}
-	form {
-		display: grid;
-		gap: 12px;
-		padding: 18px;
-	}
-	.empty {
-		margin: 0;
-		padding: 8px 14px;
-		border-left: 6px solid var(--amber);
-		background: var(--amber-wash);
-	}
-	.problem {
-		color: var(--rust-text);
-		font-weight: 600;
-	}
-	@media (max-width: 859px) {
-		.two {
-			grid-template-columns: minmax(0, 1fr);
-		}
-	}
-</style>

@@ -56,14 +56,17 @@
 
 <main class="plain-page">
 	<h1>Two calibrations of <a href="/sprayers/{data.sprayer.id}">{data.sprayer.rig.name}</a></h1>
-	<div class="pair">
+	<div class="grid grid-cols-[1fr_1fr] gap-4 max-[700px]:grid-cols-[1fr]">
 		{#each both as c (c === data.one ? 'one' : 'two')}
 			{@const r = shownRate(c.rate, c.relativeU95, settings.rateUnit, comma)}
-			<article class="card">
+			<article class="card grid gap-1.5 py-3.5 px-4.5">
 				<p class="lab">
-					<a href="/calibrations/{c.id}">{c.day}</a>, {c.setting}{c.person ? `, ${c.person}` : ''}, signed by {c.by}
+					<a class="py-1.5 px-0" href="/calibrations/{c.id}">{c.day}</a>, {c.setting}{c.person ? `, ${c.person}` : ''},
+					signed by {c.by}
 				</p>
-				<p class="big"><span class="num">{r.value}</span> <b>{longUnit(settings.rateUnit)}</b> ± {r.interval}</p>
+				<p>
+					<span class="num text-[3.4rem] leading-none">{r.value}</span> <b>{longUnit(settings.rateUnit)}</b> ± {r.interval}
+				</p>
 				<p class="lab">
 					{methodWords[c.method as AnySheet['method']].name}, {c.findings === 0
 						? 'nothing odd'
@@ -72,8 +75,8 @@
 			</article>
 		{/each}
 	</div>
-	<p class="gap" class:look={Math.abs(gap) > joint}>
-		<b class="num">{percent(gap)}</b> from the first to the second.
+	<p class:look={Math.abs(gap) > joint}>
+		<b class="num text-[1.6rem]">{percent(gap)}</b> from the first to the second.
 		{Math.abs(gap) > joint
 			? `▲ That is more than the two ± explain (${showDecimals(joint * 100, 1, comma)} %): something changed.`
 			: `The two ± explain up to ${showDecimals(joint * 100, 1, comma)} %, so nothing has to have changed.`}
@@ -91,21 +94,21 @@
 			<tbody>
 				{#each rows as row (row.name)}
 					<tr>
-						<th scope="row">{row.name}</th>
+						<th class="text-ink font-semibold" scope="row">{row.name}</th>
 						{#each row.values as v, i (i)}<td class="num">{v === null ? '–' : row.show(v)}</td>{/each}
 						<td class="num">{change(row.values[0] ?? null, row.values[1] ?? null)}</td>
 					</tr>
 				{/each}
 				{#each shares as row (row.name)}
 					<tr>
-						<th scope="row">{row.name}</th>
+						<th class="text-ink font-semibold" scope="row">{row.name}</th>
 						{#each row.values as v, i (i)}<td class="num">{v === null ? '–' : percent(v)}</td>{/each}
 						<td></td>
 					</tr>
 				{/each}
 				{#each nozzles as row (row.n)}
 					<tr>
-						<th scope="row">{names.nozzle(row.n)}, {shortUnit(units.flow)}</th>
+						<th class="text-ink font-semibold" scope="row">{names.nozzle(row.n)}, {shortUnit(units.flow)}</th>
 						{#each row.flows as q, i (i)}<td class="num">{q === null ? '–' : show('flow', q, settings).figure}</td
 							>{/each}
 						<td class="num" class:look={Math.abs((row.flows[1] ?? 0) / (row.flows[0] ?? 1) - 1) > 0.05}
@@ -117,38 +120,3 @@
 		</table>
 	</div>
 </main>
-
-<style>
-	.pair {
-		display: grid;
-		grid-template-columns: 1fr 1fr;
-		gap: 16px;
-	}
-	article {
-		display: grid;
-		gap: 6px;
-		padding: 14px 18px;
-	}
-	article a {
-		padding: 6px 0;
-	}
-	.big .num {
-		font-size: 3.4rem;
-		line-height: 1;
-	}
-	.gap .num {
-		font-size: 1.6rem;
-	}
-	.look {
-		color: var(--amber-text);
-	}
-	tbody th {
-		color: var(--ink);
-		font-weight: 600;
-	}
-	@media (max-width: 700px) {
-		.pair {
-			grid-template-columns: 1fr;
-		}
-	}
-</style>

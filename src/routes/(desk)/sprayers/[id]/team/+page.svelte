@@ -18,7 +18,7 @@
 <svelte:head><title>The team · {data.sprayer.rig.name} · Fallow</title></svelte:head>
 
 <main class="plain-page">
-	<div class="head">
+	<div class="flex flex-wrap justify-between gap-3.5">
 		<div>
 			<h1>The team with <a href="/sprayers/{data.sprayer.id}">{data.sprayer.rig.name}</a></h1>
 			<p class="lab">
@@ -27,7 +27,7 @@
 		</div>
 		{#if data.settings.length > 1}
 			<form>
-				<label
+				<label class="grid gap-1 font-semibold"
 					>Setting <select class="field-input" name="setting" onchange={(e) => e.currentTarget.form?.requestSubmit()}>
 						{#each data.settings as setting (setting.id)}<option
 								value={setting.id}
@@ -40,7 +40,7 @@
 		{/if}
 	</div>
 	{#if !team}
-		<div class="card empty">
+		<div class="card grid gap-3.5 justify-items-start p-6">
 			<p>Nobody has calibrated in this setting yet. Each person takes a round of their own, named on its first step.</p>
 			<a
 				class="btn go"
@@ -49,17 +49,22 @@
 			>
 		</div>
 	{:else}
-		<div class="card board" style="--mean:{(team.mean / most) * 100}%">
+		<div class="card relative grid gap-1.5 px-5 pt-4.5 pb-3" style="--mean:{(team.mean / most) * 100}%">
 			{#each team.members as member, i (member.person)}
 				{@const shown = shownRate(member.rate, member.relativeU95, settings.rateUnit, comma)}
-				<div class="person" class:out={member.verdict === 'out'}>
-					<div class="who">
+				<div
+					class="grid grid-cols-[170px_minmax(0,1fr)_minmax(250px,max-content)] gap-4 items-center min-h-15.5 border-b border-dashed border-b-rule phone:grid-cols-1 phone:gap-1 phone:pb-2"
+					class:out={member.verdict === 'out'}
+				>
+					<div class="grid">
 						<b>{member.person}</b>
-						<a class="lab" href="/calibrations/{data.team[i]!.id}">{data.team[i]!.signedDay}</a>
+						<a class="lab py-1 px-0" href="/calibrations/{data.team[i]!.id}">{data.team[i]!.signedDay}</a>
 					</div>
 					<div class="bar">
-						<i style="width:{(member.rate / most) * 100}%"></i>
+						<i class="absolute inset-[6px_auto_6px_0] bg-dye opacity-[0.85]" style="width:{(member.rate / most) * 100}%"
+						></i>
 						<em
+							class="absolute top-3.5 h-1.5 border border-ink bg-card"
 							style="left:{((member.rate * (1 - member.relativeU95)) / most) * 100}%;width:{((2 *
 								member.rate *
 								member.relativeU95) /
@@ -68,24 +73,31 @@
 							aria-hidden="true"
 						></em>
 					</div>
-					<p class="figure">
-						<span class="num">{shown.value}</span> ± {shown.interval}
-						<b class="off">{member.verdict === 'out' ? (member.off > 0 ? '▲ ' : '▼ ') : ''}{percent(member.off)}</b>
-						{#if member.verdict === 'one-go'}<small class="why">one go: do another, then it can be judged</small>
-						{:else if member.verdict === 'cannot-tell'}<small class="why">cannot tell yet: the ± is too wide</small
+					<p class="whitespace-nowrap">
+						<span class="num text-[2rem]">{shown.value}</span> ± {shown.interval}
+						<b class="off ml-2.5"
+							>{member.verdict === 'out' ? (member.off > 0 ? '▲ ' : '▼ ') : ''}{percent(member.off)}</b
+						>
+						{#if member.verdict === 'one-go'}<small class="block whitespace-normal"
+								>one go: do another, then it can be judged</small
+							>
+						{:else if member.verdict === 'cannot-tell'}<small class="block whitespace-normal"
+								>cannot tell yet: the ± is too wide</small
 							>{/if}
 					</p>
 				</div>
 			{/each}
-			<p class="lab mean">
-				<i aria-hidden="true"></i> mean of the team, {rate(team.mean)}
+			<p class="lab">
+				<i class="inline-block w-0.5 h-4 mr-1.5 bg-ink align-middle" aria-hidden="true"></i> mean of the team, {rate(
+					team.mean
+				)}
 				{longUnit(settings.rateUnit)}
 			</p>
 		</div>
-		<div class="words" aria-live="polite">
+		<div class="grid gap-2 max-w-190" aria-live="polite">
 			{#if team.members.length > 1}
 				<p>
-					<b class="num">{showDecimals(team.spread * 100, 0, comma)} %</b>
+					<b class="num mr-2 text-[2rem]">{showDecimals(team.spread * 100, 0, comma)} %</b>
 					<span
 						>lies between the least and the most. Mixed for the mean, each person’s ground gets as much more or less
 						product as their figure says.</span
@@ -105,7 +117,7 @@
 				</p>{/if}
 		</div>
 		<a
-			class="btn"
+			class="btn justify-self-start"
 			href="/rounds/new?sprayer={data.sprayer.id}&setting={data.setting.id}"
 			data-sveltekit-preload-data="off">Calibrate another person</a
 		>
@@ -113,37 +125,6 @@
 </main>
 
 <style>
-	.head {
-		display: flex;
-		flex-wrap: wrap;
-		justify-content: space-between;
-		gap: 14px;
-	}
-	label {
-		display: grid;
-		gap: 4px;
-		font-weight: 600;
-	}
-	.board {
-		position: relative;
-		display: grid;
-		gap: 6px;
-		padding: 18px 20px 12px;
-	}
-	.person {
-		display: grid;
-		grid-template-columns: 170px minmax(0, 1fr) minmax(250px, max-content);
-		gap: 16px;
-		align-items: center;
-		min-height: 62px;
-		border-bottom: 1px dashed var(--rule);
-	}
-	.who {
-		display: grid;
-	}
-	.who a {
-		padding: 4px 0;
-	}
 	.bar {
 		position: relative;
 		height: 34px;
@@ -155,70 +136,10 @@
 			transparent calc(var(--mean) + 1px)
 		);
 	}
-	.bar i {
-		position: absolute;
-		inset: 6px auto 6px 0;
-		background: var(--dye);
-		opacity: 0.85;
-	}
 	.out .bar i {
 		background: var(--amber-fill);
 	}
-	.bar em {
-		position: absolute;
-		top: 14px;
-		height: 6px;
-		border: 1px solid var(--ink);
-		background: var(--card);
-	}
-	.figure {
-		white-space: nowrap;
-	}
-	.figure .num {
-		font-size: 2rem;
-	}
-	.off {
-		margin-left: 10px;
-	}
-	.why {
-		display: block;
-		white-space: normal;
-	}
-	.out .off,
-	.look {
+	.out .off {
 		color: var(--amber-text);
-	}
-	.mean i {
-		display: inline-block;
-		width: 2px;
-		height: 16px;
-		margin-right: 6px;
-		background: var(--ink);
-		vertical-align: middle;
-	}
-	.words {
-		display: grid;
-		gap: 8px;
-		max-width: 760px;
-	}
-	.words .num {
-		margin-right: 8px;
-		font-size: 2rem;
-	}
-	.empty {
-		display: grid;
-		gap: 14px;
-		justify-items: start;
-		padding: 24px;
-	}
-	main > .btn {
-		justify-self: start;
-	}
-	@media (max-width: 859px) {
-		.person {
-			grid-template-columns: minmax(0, 1fr);
-			gap: 4px;
-			padding-bottom: 8px;
-		}
 	}
 </style>

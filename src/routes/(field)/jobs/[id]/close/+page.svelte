@@ -2,9 +2,9 @@
 	import { amountOf, show, showAmount } from '$lib/show/show';
 	import { untrack } from 'svelte';
 	import { page } from '$app/state';
-	import { showDecimals, factor } from '$core';
+	import { factor, isDay, showDecimals } from '$core';
 	import FieldPage from '$lib/frame/FieldPage.svelte';
-	import FormField from '$lib/kit/FormField.svelte';
+	import Field from '$lib/kit/Field.svelte';
 	import { longUnit, shortUnit } from '$lib/settings/field-units';
 	import { plainRate } from '$lib/show/answer';
 	import { dayAt, momentAt } from '$lib/settings/farm-time';
@@ -37,7 +37,7 @@
 	let endClock = $state('');
 	const endedAt = $derived.by(() => {
 		const [hours, minutes] = endClock.split(':').map(Number);
-		return /^\d\d:\d\d$/.test(endClock) && /^\d{4}-\d\d-\d\d$/.test(endDay)
+		return /^\d\d:\d\d$/.test(endClock) && isDay(endDay)
 			? new Date(momentAt(zone, endDay, hours! * 60 + minutes!)).toISOString()
 			: undefined;
 	});
@@ -73,10 +73,10 @@
 			: ''}
 	</p>
 	{#if closed}
-		<section class="card answer">
+		<section class="card answer grid grid-cols-1 gap-3.5 max-w-160 p-4.5">
 			{#if volume}
 				<p class="lab">true volume</p>
-				<p><span class="num key">{plainRate(volume.rate, run.settings)}</span></p>
+				<p><span class="num text-[3.4rem] leading-none">{plainRate(volume.rate, run.settings)}</span></p>
 				<p class:look={volume.calibrateAgain}>
 					{Math.abs(volume.gap) < 0.0005
 						? 'Just what was planned.'
@@ -86,25 +86,25 @@
 						: ''}
 				</p>
 			{:else}<p>Nothing was sprayed.</p>{/if}
-			<dl>
+			<dl class="flex flex-wrap gap-x-7 gap-y-2.5">
 				<div>
-					<dt>done</dt>
-					<dd class="num">
+					<dt class="text-soft text-[0.9rem]">done</dt>
+					<dd class="num text-[1.6rem]">
 						{shownArea.figure} <small>{shownArea.unit}</small>
 					</dd>
 				</div>
 				<div>
-					<dt>over in the tank</dt>
-					<dd class="num">
+					<dt class="text-soft text-[0.9rem]">over in the tank</dt>
+					<dd class="num text-[1.6rem]">
 						{shownLeft.figure} <small>{shownLeft.unit}</small>
 					</dd>
 				</div>
-				{#each used as u (u.name)}<div>
-						<dt>{u.name} on the ground</dt>
-						<dd class="num">{u.figure} <small>{u.unit}</small></dd>
+				{#each used as u, i (i)}<div>
+						<dt class="text-soft text-[0.9rem]">{u.name} on the ground</dt>
+						<dd class="num text-[1.6rem]">{u.figure} <small>{u.unit}</small></dd>
 					</div>{/each}
 			</dl>
-			<div class="do">
+			<div class="flex flex-wrap gap-3">
 				{#if !run.sealed}<button type="button" class="btn plain" onclick={() => void run.undo()}>Open it again</button
 					>{/if}
 				<a class="btn go" href="/jobs/{run.head.id}/record">{run.sealed ? 'See its record' : 'Write the record'}</a>
@@ -119,14 +119,14 @@
 			</p>
 		{:else}<p><a class="btn" href="/jobs/{run.head.id}/day">The weather at the end, once</a></p>{/if}
 		<form
-			class="card"
+			class="card grid grid-cols-1 gap-3.5 max-w-160 p-4.5"
 			novalidate
 			onsubmit={(e) => {
 				e.preventDefault();
 				void run.close({ by: rows ? 'rows' : 'area', done, left, remarks, ended: endedAt });
 			}}
 		>
-			<FormField
+			<Field
 				label={rows
 					? run.firstRow === null
 						? 'Rows done in all'
@@ -136,7 +136,7 @@
 				bind:value={done}
 				problem={run.problems.done}
 			/>
-			<FormField
+			<Field
 				label="Over in the tank, {shortUnit(run.units.tank)}"
 				inputmode="decimal"
 				bind:value={left}
@@ -144,65 +144,22 @@
 				hint="0 where it ran out. Spray what is over on ground that may have it, as the label says; never pour it away."
 			/>
 			{#if run.unended.length > 0}
-				<div class="end" role="group" aria-label="When the last load was out">
-					<p>
+				<div class="grid grid-cols-2 gap-x-3.5 gap-y-2" role="group" aria-label="When the last load was out">
+					<p class="col-span-full">
 						Nobody noted when load {run.unended.join(', ')} was out. Re-entry and pre-harvest intervals count from then.
 					</p>
-					<FormField label="Last load out on" type="date" bind:value={endDay} />
-					<FormField label="at" type="time" bind:value={endClock} problem={run.problems.ended} />
+					<Field label="Last load out on" type="date" bind:value={endDay} />
+					<Field label="at" type="time" bind:value={endClock} problem={run.problems.ended} />
 				</div>
 			{/if}
-			<FormField label="Remarks" bind:value={remarks} />
+			<Field label="Remarks" bind:value={remarks} />
 			<button class="btn go big">Close the job</button>
 		</form>
 	{/if}
 </FieldPage>
 
 <style>
-	form,
-	.answer {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr);
-		gap: 14px;
-		max-width: 640px;
-		padding: 18px;
-	}
-	.end {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-		gap: 8px 14px;
-	}
-	.end p {
-		grid-column: 1 / -1;
-	}
-	.key {
-		font-size: 3.4rem;
-		line-height: 1;
-	}
-	.look {
-		color: var(--amber-text);
-		font-weight: 600;
-	}
-	dl {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 10px 28px;
-		margin: 0;
-	}
-	dt {
-		color: var(--soft);
-		font-size: 0.9rem;
-	}
-	dd {
-		margin: 0;
-		font-size: 1.6rem;
-	}
 	small {
 		font: 600 0.95rem var(--font-text);
-	}
-	.do {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 12px;
 	}
 </style>

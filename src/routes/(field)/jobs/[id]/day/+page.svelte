@@ -5,7 +5,7 @@
 	import { skies, smokeTests } from '$core';
 	import DayRules from '$lib/job/day/DayRules.svelte';
 	import FieldPage from '$lib/frame/FieldPage.svelte';
-	import FormField from '$lib/kit/FormField.svelte';
+	import Field from '$lib/kit/Field.svelte';
 	import Segmented from '$lib/kit/Segmented.svelte';
 	import DayHours from '$lib/drawings/DayHours.svelte';
 	import WindOnBlock from '$lib/drawings/WindOnBlock.svelte';
@@ -74,7 +74,7 @@
 			{:else if asked}<p class="lab">What you see and feel; leave out what you do not know.</p>{/if}
 			<div class="fields">
 				{#each lines as line (line.name)}
-					<FormField {...line} bind:value={day[line.name]} problem={day.problem(line.name)} />
+					<Field {...line} bind:value={day[line.name]} problem={day.problem(line.name)} />
 				{/each}
 			</div>
 			<Segmented
@@ -101,7 +101,7 @@
 		</section>
 		<section class="rules" aria-label="What the rules say">
 			{#if day.weather}<DayRules findings={day.findings} limits={day.limits} settings={run.settings} />
-			{:else}<p class="card empty">What each rule says stands here once the weather is told.</p>{/if}
+			{:else}<p class="card p-4.5">What each rule says stands here once the weather is told.</p>{/if}
 		</section>
 		<div class="side">
 			{#if day.neighbours.length > 0 && day.weather}
@@ -122,7 +122,7 @@
 							: ''}{decided.reason ? `, since ${decided.reason}` : ''}.
 					</p>{/if}
 				{#if day.when === 'before'}
-					<FormField
+					<Field
 						label={day.empty || day.worst === 'stop' ? 'Why you spray all the same' : 'Why, if you like'}
 						bind:value={day.reason}
 						problem={day.weather && day.wantsReason
@@ -130,13 +130,13 @@
 							: undefined}
 						hint={day.empty ? 'Nobody has read the weather yet. To spray without it, write why.' : ''}
 					/>
-					<div class="do">
+					<div class="do flex gap-3">
 						<button type="button" class="btn plain big" disabled={!day.weather} onclick={() => void decide('wait')}
 							>Wait</button
 						>
 						<button
 							type="button"
-							class="btn go big"
+							class="btn go big flex-1 min-w-0 whitespace-normal"
 							disabled={!day.read.ok || day.wantsReason}
 							onclick={() => void decide('spray')}>{day.empty ? 'Spray without it' : 'Spray, keep the weather'}</button
 						>
@@ -145,9 +145,12 @@
 						Fallow states; you decide. The label in your hand and local rules stand above every figure here.
 					</p>
 				{:else}
-					<div class="do">
-						<button type="button" class="btn go big" disabled={!day.weather} onclick={() => void decide(null)}
-							>Keep it, to the close</button
+					<div class="do flex gap-3">
+						<button
+							type="button"
+							class="btn go big flex-1 min-w-0 whitespace-normal"
+							disabled={!day.weather}
+							onclick={() => void decide(null)}>Keep it, to the close</button
 						>
 					</div>
 				{/if}
@@ -155,7 +158,7 @@
 		</div>
 	</div>
 	{#if day.when === 'before' && day.strips.length > 0}
-		<section class="card hours">
+		<section class="card hours phone:mb-25">
 			<h2>
 				{hoursWords}
 			</h2>
@@ -186,28 +189,12 @@
 		grid-template-columns: 1fr 1fr;
 		gap: 10px;
 	}
-	.look {
-		color: var(--amber-text);
-		font-weight: 600;
-	}
-	.empty {
-		padding: 18px;
-	}
 	.side,
 	.decide {
 		display: grid;
 		grid-template-columns: minmax(0, 1fr);
 		gap: 10px;
 		min-width: 0;
-	}
-	.do {
-		display: flex;
-		gap: 12px;
-	}
-	.do .go {
-		flex: 1;
-		min-width: 0;
-		white-space: normal;
 	}
 	@media (max-width: 1100px) {
 		.grid {
@@ -225,9 +212,6 @@
 			padding: 10px 16px max(12px, env(safe-area-inset-bottom));
 			border-top: 1px solid var(--rule);
 			background: var(--paper);
-		}
-		.hours {
-			margin-bottom: 100px;
 		}
 	}
 </style>

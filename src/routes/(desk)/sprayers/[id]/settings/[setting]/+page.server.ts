@@ -1,14 +1,21 @@
-import { fail, redirect } from '@sveltejs/kit';
+import { redirect } from '@sveltejs/kit';
+import { superValidate } from 'sveltekit-superforms';
+import { zod4 } from 'sveltekit-superforms/adapters';
 import { v7 } from 'uuid';
+import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 import type { FarmSettings } from '$lib/settings/farm-settings';
 import { fieldUnits, typed } from '$lib/settings/field-units';
 import type { Setting } from '$lib/wire/rig';
 import { typedText } from '$lib/settings/typed-text';
-import { Failure } from '$lib/server/failure';
+import { refusedBy, refuseWords, textForm } from '$lib/server/forms';
 import { idParam, orError } from '$lib/server/page';
-import type { SettingForm } from '$lib/forms/setting-form';
 import { readSettingForm } from '$lib/forms/setting-form';
+
+/** `on`: sections that spray. */
+const schema = zod4(
+	textForm(['name', 'gear', 'rpm', 'pressure', 'note', 'otherSide']).extend({ on: z.array(z.number().int()) })
+);
 
 export const load: PageServerLoad = async ({ params, locals }) => {
 	const sprayer = await orError(locals.farm.sprayers.get(idParam(params.id, 'sprayer')));
@@ -16,16 +23,16 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 	const setting = isNew
 		? null
 		: await orError(locals.farm.sprayerSettings.get(sprayer.id, idParam(params.setting, 'setting')));
-	const form: SettingForm = {
+	const text = {
 		name: setting?.name ?? '',
-		off: setting?.off ?? [],
+		on: sprayer.rig.sections.map((_, i) => i).filter((i) => !setting?.off.includes(i)),
 		gear: setting?.gear ?? '',
 		rpm: setting?.rpm ? `${setting.rpm}` : '',
 		pressure: setting?.pressure ? typedText(setting.pressure) : '',
 		note: setting?.note ?? '',
 		otherSide: setting?.otherSide ?? ''
 	};
-	return { rig: sprayer.rig, isNew, form };
+	return { rig: sprayer.rig, isNew, form: await superValidate(text, schema) };
 };
 
 const pressureOf = (text: string, settings: FarmSettings): Setting['pressure'] =>
@@ -35,27 +42,26 @@ export const actions: Actions = {
 	default: async ({ request, params, locals }) => {
 		const { id, rig } = await orError(locals.farm.sprayers.get(idParam(params.id, 'sprayer')));
 		const data = await request.formData();
-		const { form, problems } = readSettingForm(data, rig);
-		const pressure = pressureOf(form.pressure, locals.farm.settings);
-		if (Object.keys(problems).length > 0) return fail(422, { form, problems });
+		const form = await superValidate(data, schema);
+		const { form: read, problems } = readSettingForm(data, rig);
+		if (Object.keys(problems).length > 0) return refuseWords(form, problems);
 		const setting: Setting = {
 			id: params.setting === 'new' ? v7() : idParam(params.setting, 'setting'),
-			name: form.name,
-			off: form.off,
-			gear: form.gear,
-			rpm: form.rpm === '' ? null : Number(form.rpm),
-			pressure,
-			note: form.note,
-			...(form.otherSide === '' ? {} : { otherSide: form.otherSide })
+			name: read.name,
+			off: read.off,
+			gear: read.gear,
+			rpm: read.rpm === '' ? null : Number(read.rpm),
+			pressure: pressureOf(read.pressure, locals.farm.settings),
+			note: read.note,
+			...(read.otherSide === '' ? {} : { otherSide: read.otherSide })
 		};
-		try {
+		const keep = async () => {
 			// A change that no calibration has checked yet is not the form's to take away.
 			const { change } = params.setting === 'new' ? {} : await locals.farm.sprayerSettings.get(id, setting.id);
 			await locals.farm.sprayerSettings.put(id, rig, change ? { ...setting, change } : setting);
-		} catch (e) {
-			if (e instanceof Failure) return fail(e.status, { form, problems: { [e.path]: e.message } });
-			throw e;
-		}
+		};
+		const refused = await refusedBy(form, keep());
+		if (refused) return refused;
 		redirect(303, `/sprayers/${id}`);
 	}
 };

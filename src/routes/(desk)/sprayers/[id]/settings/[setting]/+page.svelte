@@ -1,74 +1,79 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { enhance } from '$app/forms';
+	import { superForm } from 'sveltekit-superforms';
 	import { page } from '$app/state';
 	import { isCarried, otherSides, twoSided } from '$core';
-	import type { ActionData, PageData } from './$types';
-	import FormField from '$lib/kit/FormField.svelte';
+	import type { PageData } from './$types';
+	import { editForm, firstErrors } from '$lib/kit/edit-form';
+	import EditPage from '$lib/kit/EditPage.svelte';
+	import Field from '$lib/kit/Field.svelte';
 	import RigDrawing from '$lib/sprayer/RigDrawing.svelte';
 	import { sectionName } from '$lib/drawings/boom-geometry';
 	import { fieldUnits } from '$lib/settings/field-units';
-	import type { SettingForm } from '$lib/forms/setting-form';
 	import { asksOtherSide } from '$lib/forms/setting-form';
 	import { otherSideWords } from '$lib/wording/airblast';
 	import { namesOf } from '$lib/wording/nozzle-names';
 
-	let { data, form }: { data: PageData; form: ActionData } = $props();
+	let { data }: { data: PageData } = $props();
+	const form = superForm(
+		untrack(() => data.form),
+		editForm
+	);
+	const { form: text, errors } = form;
+	const problems = $derived(firstErrors($errors));
+	const name = untrack(() => data.form.data.name);
 	const rig = $derived(data.rig);
+	const off = $derived(rig.sections.map((_, i) => i).filter((i) => !$text.on.includes(i)));
 	const units = $derived(fieldUnits(data.farm.settings));
 	const carried = $derived(isCarried(rig));
-	let text = $state<SettingForm>(untrack(() => ({ ...(form?.form ?? data.form) })));
-	const problems = $derived<Record<string, string | undefined>>(form?.problems ?? {});
 	const parts = $derived(
 		rig.sections.map((_, i) => (twoSided(rig) ? namesOf(rig).section(i) : sectionName(i, rig.sections.length)))
 	);
-	const toggle = (i: number) =>
-		(text.off = text.off.includes(i) ? text.off.filter((s) => s !== i) : [...text.off, i].sort((a, b) => a - b));
 </script>
 
-<svelte:head><title>{data.isNew ? 'New setting' : data.form.name} · {rig.name} · Fallow</title></svelte:head>
+<svelte:head><title>{data.isNew ? 'New setting' : name} · {rig.name} · Fallow</title></svelte:head>
 
-<main class="plain-page">
-	<div>
-		<h1>{data.isNew ? 'A setting' : data.form.name} of <a href="/sprayers/{page.params.id}">{rig.name}</a></h1>
-		<p class="lab">
-			What is on, and what it is set to. Each setting is calibrated by itself: with a part shut, pressure, throw and
-			flow change.
-		</p>
-	</div>
-	<form
-		method="post"
-		use:enhance={() =>
-			async ({ update }) =>
-				update({ reset: false })}
-	>
-		<div class="card fields">
-			<FormField
+<EditPage
+	title="{data.isNew ? 'A setting' : name} of {rig.name}"
+	lead="What is on, and what it is set to. Each setting is calibrated by itself: with a part shut, pressure, throw and flow change."
+	{form}
+	submit="Keep it"
+	back="/sprayers/{page.params.id}"
+>
+	<div class="grid grid-cols-2 items-start gap-4.5 phone:grid-cols-1">
+		<div class="card grid gap-3.5 content-start py-4.5 px-5">
+			<Field
 				name="name"
 				label="What you call it"
-				bind:value={text.name}
+				bind:value={$text.name}
 				problem={problems.name}
 				hint={twoSided(rig) ? 'Left only, both sides.' : carried ? 'Orifice 3, lever.' : 'Second gear, 3 bar.'}
 				required
 			/>
 			{#if rig.sections.length > 1 && !carried}
-				<fieldset>
-					<legend>What sprays</legend>
+				<fieldset class="flex flex-wrap gap-2">
+					<legend class="mb-1 font-semibold">What sprays</legend>
 					{#each parts as part, i (i)}
-						<label class:on={!text.off.includes(i)}>
-							<input type="checkbox" name="on" value={i} checked={!text.off.includes(i)} onchange={() => toggle(i)} />
+						<label class:on={$text.on.includes(i)}>
+							<input class="w-5.5 h-5.5 accent-dye" type="checkbox" name="on" value={i} bind:group={$text.on} />
 							{part}
 						</label>
 					{/each}
-					{#if problems.off}<p class="problem" role="alert">✕ {problems.off}</p>{/if}
+					{#if problems.on}<p class="problem" role="alert">✕ {problems.on}</p>{/if}
 				</fieldset>
 			{/if}
-			{#if asksOtherSide(rig, text.off)}
-				<fieldset>
-					<legend>The other side of each row</legend>
+			{#if asksOtherSide(rig, off)}
+				<fieldset class="flex flex-wrap gap-2">
+					<legend class="mb-1 font-semibold">The other side of each row</legend>
 					{#each otherSides as side (side)}
-						<label class:on={text.otherSide === side}>
-							<input type="radio" name="otherSide" value={side} bind:group={text.otherSide} />
+						<label class:on={$text.otherSide === side}>
+							<input
+								class="w-5.5 h-5.5 accent-dye"
+								type="radio"
+								name="otherSide"
+								value={side}
+								bind:group={$text.otherSide}
+							/>
 							{otherSideWords[side]}
 						</label>
 					{/each}
@@ -76,64 +81,28 @@
 				</fieldset>
 			{/if}
 			{#if !carried}
-				<FormField name="gear" label="Gear" bind:value={text.gear} hint="As you call it, like B2." />
-				<FormField
-					name="rpm"
-					label="Engine or PTO rpm"
-					inputmode="numeric"
-					bind:value={text.rpm}
-					problem={problems.rpm}
-				/>
+				<Field name="gear" label="Gear" bind:value={$text.gear} hint="As you call it, like B2." />
+				<Field name="rpm" label="Engine or PTO rpm" inputmode="numeric" bind:value={$text.rpm} problem={problems.rpm} />
 			{/if}
-			<FormField
+			<Field
 				name="pressure"
 				label="Pressure at the gauge"
-				bind:value={text.pressure}
+				bind:value={$text.pressure}
 				problem={problems.pressure}
 				hint="A bare number is {units.pressure}."
 			/>
-			<FormField
+			<Field
 				name="note"
 				label={carried ? 'Orifice, dial or strokes' : 'Note'}
-				bind:value={text.note}
+				bind:value={$text.note}
 				hint={carried ? 'Orifice 3, 20 strokes a minute.' : ''}
 			/>
 		</div>
-		<div class="side">
-			<div class="card drawing"><RigDrawing {rig} off={text.off} width="" /></div>
-			<div class="do">
-				<a class="btn plain" href="/sprayers/{page.params.id}">Back</a>
-				<button class="btn go big">Keep it</button>
-			</div>
-		</div>
-	</form>
-</main>
+		<div class="card h-80 p-4 phone:h-55"><RigDrawing {rig} {off} width="" /></div>
+	</div>
+</EditPage>
 
 <style>
-	form {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-		gap: 18px;
-	}
-	.fields {
-		display: grid;
-		gap: 14px;
-		align-content: start;
-		padding: 18px 20px;
-	}
-	fieldset {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px;
-		margin: 0;
-		padding: 0;
-		border: 0;
-	}
-	legend {
-		padding: 0;
-		margin-bottom: 4px;
-		font-weight: 600;
-	}
 	fieldset label {
 		display: flex;
 		align-items: center;
@@ -150,37 +119,5 @@
 		border: 2px solid var(--dye);
 		background: var(--dye-wash);
 		color: var(--dye-text);
-	}
-	fieldset input {
-		width: 22px;
-		height: 22px;
-		accent-color: var(--dye);
-	}
-	.problem {
-		color: var(--rust-text);
-		font-weight: 600;
-	}
-	.side {
-		display: flex;
-		flex-direction: column;
-		gap: 16px;
-	}
-	.drawing {
-		height: 320px;
-		padding: 16px;
-	}
-	.do {
-		display: flex;
-		justify-content: flex-end;
-		align-items: center;
-		gap: 12px;
-	}
-	@media (max-width: 859px) {
-		form {
-			grid-template-columns: minmax(0, 1fr);
-		}
-		.drawing {
-			height: 220px;
-		}
 	}
 </style>
