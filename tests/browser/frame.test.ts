@@ -1,4 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
 import { expect, pickFrom, test } from './fixtures';
 
 test.describe('on a phone', () => {
@@ -56,13 +57,80 @@ test.describe('on a phone', () => {
 });
 
 test('what is saved and leads on says so in passing', async ({ page, app }) => {
+	await page.clock.install();
 	await page.goto(`${app.origin}/products`);
 	await page.getByRole('link', { name: 'Sample Ochre' }).click();
 	await page.getByLabel('Registration number').fill('SAMPLE-9');
+	// It is gone after a few seconds of the page's own clock, which is stopped while it is looked at.
+	await page.clock.pauseAt(Date.now() + 3_600_000);
 	await page.getByRole('button', { name: 'Keep it' }).click();
 	await page.waitForURL(/products$/);
-	await expect(page.getByText('Saved.')).toBeVisible();
+	const saved = page.getByText('Saved.');
+	await expect
+		.poll(async () => {
+			await page.clock.runFor(100);
+			return saved.isVisible();
+		})
+		.toBe(true);
+	// Under the pointer it stays, however long it is looked at.
+	await saved.hover();
+	await page.clock.resume();
 	expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
 	await page.getByRole('button', { name: 'Close' }).click();
-	await expect(page.getByText('Saved.')).toBeHidden();
+	await expect(saved).toBeHidden();
+});
+
+/** Holds what a page sends until it is let go. */
+async function held(page: Page, sentTo: RegExp) {
+	let release = () => {};
+	const go = new Promise<void>((resolve) => (release = resolve));
+	await page.route(sentTo, async (route) => {
+		if (route.request().method() === 'POST') await go;
+		await route.continue();
+	});
+	return async () => {
+		const answered = page.waitForResponse(sentTo);
+		release();
+		await answered;
+		await page.unroute(sentTo);
+	};
+}
+
+test('what is typed while a form is being sent stays, refused or kept', async ({ page, app }) => {
+	await page.goto(`${app.origin}/products`);
+	await page.getByRole('link', { name: 'Sample Ochre' }).click();
+	const interval = page.getByLabel('Pre-harvest interval');
+	await interval.fill('soon');
+	const answer = await held(page, /products\/[-0-9a-f]+\?\/keep/);
+	await page.getByRole('button', { name: 'Keep it' }).click();
+	await expect(page.getByRole('button', { name: 'Saving …' })).toBeVisible();
+	await interval.fill('10');
+	await page.getByLabel('Registration number').fill('SAMPLE-10');
+	await answer();
+	await expect(page.getByRole('alert').filter({ hasText: '“soon” cannot be read' })).toBeVisible();
+	await expect(interval).toHaveValue('10');
+	await expect(page.getByLabel('Registration number')).toHaveValue('SAMPLE-10');
+	await page.getByRole('button', { name: 'Keep it' }).click();
+	await page.waitForURL(/products$/);
+
+	await page.goto(`${app.origin}/farm`);
+	const farm = page.getByLabel('Name of the farm');
+	await farm.fill('Sample One');
+	const kept = await held(page, /\/farm$/);
+	await page.getByRole('button', { name: 'Keep it' }).click();
+	await farm.fill('Sample Two');
+	await kept();
+	await expect(page.getByText('Kept.')).toBeVisible();
+	await expect(farm).toHaveValue('Sample Two');
+	// It is not kept yet, and is not left without a word.
+	const asked = page.waitForEvent('dialog').then(async (dialog) => {
+		await dialog.dismiss();
+		return dialog.message();
+	});
+	await page.getByRole('link', { name: 'Sprayers' }).first().click();
+	expect(await asked).toContain('not saved yet');
+	await page.getByRole('button', { name: 'Keep it' }).click();
+	await expect
+		.poll(async () => (await app.query<{ name: string }>('select name from farm'))[0]!.name)
+		.toBe('Sample Two');
 });

@@ -2,8 +2,8 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import type { SuperValidated } from 'sveltekit-superforms';
-	import { superForm } from 'sveltekit-superforms';
-	import { editForm, firstErrors } from '$lib/kit/edit-form';
+	import { firstErrors } from '$lib/kit/first-errors';
+	import { openForm } from '$lib/kit/open-form';
 	import Field from '$lib/kit/Field.svelte';
 	import type { SprayerEventKind } from '$lib/wording/events';
 	import { eventWords, sprayerEventKinds } from '$lib/wording/events';
@@ -20,10 +20,7 @@
 	}
 	let { events, next }: Props = $props();
 	const id = $props.id();
-	const { form, errors, enhance, submitting } = superForm(
-		untrack(() => next),
-		editForm
-	);
+	const { form, errors, enhance, submitting } = openForm(untrack(() => next));
 	const problems = $derived(firstErrors($errors));
 </script>
 

@@ -2,7 +2,6 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import type { SuperValidated } from 'sveltekit-superforms';
-	import { superForm } from 'sveltekit-superforms';
 	import type { RigForm, RigText } from '$core';
 	import { carried, carriers, drives, fields, inUnit, readField, showFigure, sprayerKinds, si } from '$core';
 	import RigMini from '$lib/drawings/RigMini.svelte';
@@ -10,7 +9,7 @@
 	import { fieldUnits, shortUnit } from '$lib/settings/field-units';
 	import { readRigForm } from '$lib/forms/rig-form';
 	import { carriedWords, carrierWords, driveWords, kindWords } from '$lib/wording/describe-rig';
-	import { editForm } from '$lib/kit/edit-form';
+	import { openForm } from '$lib/kit/open-form';
 	import Field from '$lib/kit/Field.svelte';
 	import RigDrawing from './RigDrawing.svelte';
 	import { asWritten } from '$lib/wording/as-written';
@@ -25,10 +24,7 @@
 	}
 	let { form: initial, settings, submit, cancel, fixed = false }: Props = $props();
 
-	const { form, errors, enhance, submitting } = superForm(
-		untrack(() => initial),
-		editForm
-	);
+	const { form, errors, enhance, submitting } = openForm(untrack(() => initial));
 	const units = $derived(fieldUnits(settings));
 	const kind = $derived($form.kind);
 	const drawn = $derived.by(() => {

@@ -1,13 +1,12 @@
 <script lang="ts">
 	import Toggle from '$lib/kit/Toggle.svelte';
 	import { onMount, untrack } from 'svelte';
-	import { superForm } from 'sveltekit-superforms';
 	import { asWritten } from '$lib/wording/as-written';
 	import { machineZone } from '$lib/settings/farm-time';
 	import { requirable } from '$core';
 	import type { ActionData, PageData } from './$types';
 	import FarmSafety from '$lib/farm/FarmSafety.svelte';
-	import { editForm } from '$lib/kit/edit-form';
+	import { openForm } from '$lib/kit/open-form';
 	import Field from '$lib/kit/Field.svelte';
 	import { mostMeasures } from '$lib/settings/limits';
 	import { longUnit } from '$lib/settings/field-units';
@@ -44,9 +43,9 @@
 	let jugs = $state(untrack(() => data.measures.map((m, key) => ({ ...m, key }))));
 	const addJug = () => jugs.push({ key: nextKey++, name: '', mark: '', holds: '' });
 	const wrong = $derived(Object.keys(problems).length > 0);
-	const { form, errors, message, enhance } = superForm(
+	const { form, errors, message, enhance } = openForm(
 		untrack(() => data.form),
-		{ ...editForm, invalidateAll: 'force' }
+		{ stays: true }
 	);
 	// Until the farm was told its zone, the form offers the browser's, never the server's.
 	onMount(() => {

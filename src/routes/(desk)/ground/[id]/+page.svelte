@@ -1,12 +1,12 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { superForm } from 'sveltekit-superforms';
 	import { page } from '$app/state';
 	import { blockKinds, compass, inUnit, neighbourKinds, readBlock, showFigure } from '$core';
 	import type { Boundary, Neighbour } from '$core';
 	import type { PageData } from './$types';
 	import BoundaryMap from '$lib/field/BoundaryMap.svelte';
-	import { firstErrors, wholeForm } from '$lib/kit/edit-form';
+	import { firstErrors } from '$lib/kit/first-errors';
+	import { openForm } from '$lib/kit/open-form';
 	import EditPage from '$lib/kit/EditPage.svelte';
 	import Field from '$lib/kit/Field.svelte';
 	import Segmented from '$lib/kit/Segmented.svelte';
@@ -17,9 +17,9 @@
 	import { wordIssue } from '$lib/wording/issues';
 
 	let { data }: { data: PageData } = $props();
-	const form = superForm(
+	const form = openForm(
 		untrack(() => data.form),
-		wholeForm
+		{ whole: true }
 	);
 	const { form: text, errors } = form;
 	const problems = $derived(firstErrors($errors));

@@ -1,18 +1,15 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { superForm } from 'sveltekit-superforms';
 	import type { PageData } from './$types';
-	import { editForm, firstErrors } from '$lib/kit/edit-form';
+	import { firstErrors } from '$lib/kit/first-errors';
+	import { openForm } from '$lib/kit/open-form';
 	import Field from '$lib/kit/Field.svelte';
 	import { timeAt } from '$lib/settings/farm-time';
 	import BlockMini from '$lib/drawings/BlockMini.svelte';
 	import RecordFacts from '$lib/record/RecordFacts.svelte';
 
 	let { data }: { data: PageData } = $props();
-	const { form, errors, enhance, submitting } = superForm(
-		untrack(() => data.form),
-		editForm
-	);
+	const { form, errors, enhance, submitting } = openForm(untrack(() => data.form));
 	const problems = $derived(firstErrors($errors));
 	let adding = $state(false);
 	// What is wrong with it has to be seen, also where the page came without a script.

@@ -1,10 +1,10 @@
 <script lang="ts">
 	import Toggle from '$lib/kit/Toggle.svelte';
 	import { untrack } from 'svelte';
-	import { superForm } from 'sveltekit-superforms';
 	import { isoSizes, misfits, nozzleKinds, readNozzle } from '$core';
 	import type { PageData } from './$types';
-	import { firstErrors, wholeForm } from '$lib/kit/edit-form';
+	import { firstErrors } from '$lib/kit/first-errors';
+	import { openForm } from '$lib/kit/open-form';
 	import EditPage from '$lib/kit/EditPage.svelte';
 	import Field from '$lib/kit/Field.svelte';
 	import { readNozzleText } from '$lib/forms/nozzle-text';
@@ -13,9 +13,9 @@
 	import { asWritten } from '$lib/wording/as-written';
 
 	let { data }: { data: PageData } = $props();
-	const form = superForm(
+	const form = openForm(
 		untrack(() => data.form),
-		wholeForm
+		{ whole: true }
 	);
 	const { form: text, errors } = form;
 	const problems = $derived(firstErrors($errors));

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { superForm } from 'sveltekit-superforms';
 	import { dilutions, doseAreas, labelFills, mixesByState, mixingClasses } from '$core';
 	import type { PageData } from './$types';
-	import { firstErrors, wholeForm } from '$lib/kit/edit-form';
+	import { firstErrors } from '$lib/kit/first-errors';
+	import { openForm } from '$lib/kit/open-form';
 	import EditPage from '$lib/kit/EditPage.svelte';
 	import Field from '$lib/kit/Field.svelte';
 	import FormSection from '$lib/kit/FormSection.svelte';
@@ -13,9 +13,9 @@
 	import { asWritten } from '$lib/wording/as-written';
 
 	let { data }: { data: PageData } = $props();
-	const form = superForm(
+	const form = openForm(
 		untrack(() => data.form),
-		wholeForm
+		{ whole: true }
 	);
 	const { form: text, errors } = form;
 	const problems = $derived(firstErrors($errors));

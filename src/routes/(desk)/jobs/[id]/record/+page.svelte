@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { superForm } from 'sveltekit-superforms';
 	import { page } from '$app/state';
 	import { askedFields, shortestReason } from '$core';
 	import type { PageData } from './$types';
-	import { editForm, firstErrors } from '$lib/kit/edit-form';
+	import { firstErrors } from '$lib/kit/first-errors';
+	import { openForm } from '$lib/kit/open-form';
 	import Field from '$lib/kit/Field.svelte';
 	import RecordFacts from '$lib/record/RecordFacts.svelte';
 	import StopReasons from '$lib/job/StopReasons.svelte';
@@ -12,15 +12,7 @@
 	import { recordFieldWords } from '$lib/wording/records';
 
 	let { data }: { data: PageData } = $props();
-	const {
-		form: asked,
-		errors,
-		enhance,
-		submitting
-	} = superForm(
-		untrack(() => data.form),
-		editForm
-	);
+	const { form: asked, errors, enhance, submitting } = openForm(untrack(() => data.form));
 	let reasons = $state<Record<string, string>>({});
 	const open = $derived(data.draft.open.some((stop) => (reasons[stopKey(stop)] ?? '').trim().length < shortestReason));
 	const problems = $derived(firstErrors($errors));

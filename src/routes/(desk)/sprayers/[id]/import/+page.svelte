@@ -1,10 +1,10 @@
 <script lang="ts">
 	import FileDrop from '$lib/kit/FileDrop.svelte';
 	import { untrack } from 'svelte';
-	import { superForm } from 'sveltekit-superforms';
 	import { calibrateSheet, isCarried, relativeU } from '$core';
 	import type { PageData } from './$types';
-	import { editForm, firstErrors } from '$lib/kit/edit-form';
+	import { firstErrors } from '$lib/kit/first-errors';
+	import { openForm } from '$lib/kit/open-form';
 	import Field from '$lib/kit/Field.svelte';
 	import { skillOf } from '$lib/settings/skill';
 	import { longUnit } from '$lib/settings/field-units';
@@ -14,10 +14,7 @@
 	import { methodWords } from '$lib/wording/methods';
 
 	let { data }: { data: PageData } = $props();
-	const { form, errors, enhance, submitting } = superForm(
-		untrack(() => data.form),
-		editForm
-	);
+	const { form, errors, enhance, submitting } = openForm(untrack(() => data.form));
 	const problems = $derived(firstErrors($errors));
 	const settings = $derived(data.farm.settings);
 	const carried = $derived(isCarried(data.sprayer.rig));

@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { superForm } from 'sveltekit-superforms';
 	import { page } from '$app/state';
 	import { isCarried, otherSides, twoSided } from '$core';
 	import type { PageData } from './$types';
-	import { editForm, firstErrors } from '$lib/kit/edit-form';
+	import { firstErrors } from '$lib/kit/first-errors';
+	import { openForm } from '$lib/kit/open-form';
 	import EditPage from '$lib/kit/EditPage.svelte';
 	import Field from '$lib/kit/Field.svelte';
 	import RigDrawing from '$lib/sprayer/RigDrawing.svelte';
@@ -15,10 +15,7 @@
 	import { namesOf } from '$lib/wording/nozzle-names';
 
 	let { data }: { data: PageData } = $props();
-	const form = superForm(
-		untrack(() => data.form),
-		editForm
-	);
+	const form = openForm(untrack(() => data.form));
 	const { form: text, errors } = form;
 	const problems = $derived(firstErrors($errors));
 	const name = untrack(() => data.form.data.name);

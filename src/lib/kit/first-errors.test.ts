@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { firstErrors } from './edit-form';
+import { firstErrors } from './first-errors';
 
 describe('what is wrong with a form', () => {
 	it('is the first thing at each field, of picked things, and of all of it', () => {
