@@ -231,7 +231,7 @@ const sentences: Record<Issue['code'], string | ((said: Said) => string)> = {
 	'no-orifice': ({ typed, issue }) =>
 		`${typed} cannot follow ${issue.bound}: more pressure gives more flow, and by less than the pressure grows (twice the flow takes about four times the pressure). Check the two on the sheet.`,
 	gravity: ({ typed, issue }) =>
-		`${typed} is no specific gravity of a spray liquid; ${issue.bound}. Water is 1, fertiliser about 1.28.`,
+		`${typed} is no specific gravity of a spray liquid; ${issue.bound}. Water is 1, fertiliser about ${asWritten('1.28', issue.comma ?? false)}.`,
 	'ring-short': ({ issue }) =>
 		`A boundary of ${issue.text} ${issue.text === '1' ? 'corner' : 'corners'} holds no ground. It takes three or more.`,
 	'ring-open': ({ issue }) =>

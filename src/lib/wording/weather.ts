@@ -23,7 +23,11 @@ export const smokeWords: Readonly<Record<SmokeTest, string>> = {
 	hangs: 'Smoke hangs'
 };
 
+/** To a tenth, where it has one: a limit is told as it was set. */
+const tenths = (v: number, comma: boolean) => showDecimals(v, Math.round(v * 10) % 10 === 0 ? 0 : 1, comma);
 const hours = (h: number, comma: boolean) => `${showDecimals(h, h < 10 && h % 1 !== 0 ? 1 : 0, comma)} h`;
+/** A difference of temperatures, as a farm sets its limits. */
+const difference = (v: number, comma: boolean) => `${tenths(v, comma)} °C`;
 
 /** One rule in words: its figure, and what it means. */
 export function wordRule(
@@ -34,8 +38,7 @@ export function wordRule(
 	const comma = settings.decimalComma;
 	const unit = fieldUnits(settings).speed;
 	const speed = (v: number) => `${showDecimals(inUnit('speed', si<'speed'>(v), unit), 1, comma)} ${unit}`;
-	const degrees = (v: number) =>
-		unit === 'mph' ? `${showDecimals((v * 9) / 5 + 32, 0, comma)} °F` : `${showDecimals(v, 0, comma)} °C`;
+	const degrees = (v: number) => (unit === 'mph' ? `${tenths((v * 9) / 5 + 32, comma)} °F` : `${tenths(v, comma)} °C`);
 	return { figure: figureOf(f, { speed, degrees, comma }), text: textOf(f, limits, { speed, degrees, comma }) };
 }
 
@@ -85,23 +88,23 @@ function textOf(f: RuleFinding, limits: WeatherLimits, { speed, degrees, comma }
 		case 'still':
 			return `Under ${speed(limits.windLow)}: drops can hang and wander. Make a smoke test.`;
 		case 'inversion-hours':
-			return 'From 1.5 h before sunset to 2 h after sunrise, little wind, no closed cloud: cold air may lie on the ground. Stop until a smoke test is written down.';
+			return `From ${hours(1.5, comma)} before sunset to 2 h after sunrise, little wind, no closed cloud: cold air may lie on the ground. Stop until a smoke test is written down.`;
 		case 'smoke-hangs':
 			return 'Smoke hangs or drifts in a layer: an inversion. Stop and wait.';
 		case 'smoke-mixes':
 			return 'The smoke test says that the air mixes.';
 		case 'wet-air':
-			return `Under ${limits.deltaLow} °C: drops hardly dry, they stay fine and afloat.`;
+			return `Under ${difference(limits.deltaLow, comma)}: drops hardly dry, they stay fine and afloat.`;
 		case 'dry-air':
-			return `Over ${limits.deltaHigh} °C: drops dry fast. Coarser drops, more water, or wait.`;
+			return `Over ${difference(limits.deltaHigh, comma)}: drops dry fast. Coarser drops, more water, or wait.`;
 		case 'very-dry-air':
-			return `Over ${limits.deltaMost} °C: poor. Wait for cooler or damper air.`;
+			return `Over ${difference(limits.deltaMost, comma)}: poor. Wait for cooler or damper air.`;
 		case 'no-verdict':
 			return 'Below freezing no rule tells what it means. The label decides.';
 		case 'low':
 		case 'high':
 			return f.rule === 'humidity'
-				? `The label allows ${ends(limits.humidity.low, limits.humidity.high, (v) => `${v} %`)}: stop.`
+				? `The label allows ${ends(limits.humidity.low, limits.humidity.high, (v) => `${tenths(v, comma)} %`)}: stop.`
 				: `The label allows ${ends(limits.temperature.low, limits.temperature.high, degrees)}: stop.`;
 		case 'rain-coming':
 			return `The label asks for ${hours(limits.rainFree, comma)} without rain: stop.`;

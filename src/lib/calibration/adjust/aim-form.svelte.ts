@@ -76,7 +76,8 @@ export class AimForm {
 		const issues = this.#typed ? [...checkAim(this.#typed)] : [];
 		if (this.#typed?.wanted.by === 'tank' && issues.length === 0 && this.#tankFor() === null)
 			issues.push({ code: 'too-small', path: 'area', text: this.area, bound: 'more than the tank’s dead volume' });
-		return issues.map((i) => (i.code === 'gravity' ? { ...i, text: this.gravity } : i));
+		const comma = this.#settings.decimalComma || undefined;
+		return issues.map((i) => (i.code === 'gravity' ? { ...i, text: this.gravity, comma } : i));
 	});
 
 	/** What is wrong with what was typed, by its field. */
