@@ -86,6 +86,7 @@ const checked = (change: {
 			range: { low: 1e-7, high: 4e-7 },
 			strength: 0.01,
 			share: 1,
+			spot: false,
 			label: { max: null, seasonMax: null, volume: null, ...change.label },
 			typed: { entryHours: 12, harvestDays: 21, mixes: 'solution', ...change.typed },
 			rate: si<'volumePerArea'>(2e-5),

@@ -88,6 +88,7 @@ describe('a job against the labels', () => {
 		range: { low: 1e-7, high: 2e-7 },
 		strength: (change.on ?? 2e-7) / rate,
 		share: 1,
+		spot: false,
 		label: { max: null, seasonMax: null, volume: null, ...label },
 		typed: { entryHours: 12, harvestDays: 21, mixes: 'solution', ...typed },
 		rate,
@@ -188,6 +189,10 @@ describe('a job against the labels', () => {
 		expect(codes({ low: 1e-7, high: 2e-7 })).toEqual(['within-max']);
 		expect(codes({ low: 1.5e-7, high: 2e-7 })).toEqual(['within-max', 'dose-under']);
 		expect(codes({ low: 1e-8, high: 5e-8 })).toEqual(['within-max', 'dose-over']);
+		// Also where nobody said what share of the ground the spots are.
+		const whole = { ...spot, share: 1, spot: true, range: { low: 1e-7, high: 2e-7 } };
+		expect(checkLabels([product(whole)])).toMatchObject([{ code: 'within-max', on: expect.closeTo(2e-7, 15), most: 2e-7 }]);
+		expect(checkLabels([product({ ...whole, spot: false })])).toEqual([]);
 	});
 
 	it('holds a percent of the mix against the most per area, by the volume and the share of ground', () => {

@@ -18,6 +18,8 @@ export interface CheckedProduct {
 	/** Of the mix, m³ or kg in a cubic metre; and the share of the ground that counts, over 0 to 1. */
 	readonly strength: number;
 	readonly share: number;
+	/** Spots are sprayed until they are wet, whatever share of the ground they are. */
+	readonly spot: boolean;
 	readonly label: Pick<LabelNumbers, 'max' | 'seasonMax' | 'volume'>;
 	readonly typed: Pick<
 		TypedLabel,
@@ -132,7 +134,8 @@ export interface CheckedJob {
 const slack = 1e-9;
 
 /** Most and least on the ground, at once. */
-function doseFindings({ name: product, on, range, strength, share, label, rate }: CheckedProduct): LabelFinding[] {
+function doseFindings(checked: CheckedProduct): LabelFinding[] {
+	const { name: product, on, range, strength, share, label, rate } = checked;
 	const { max } = label;
 	const over = max && overMax(strength, rate, share, max.perArea, max.kind === 'mass');
 	if (max && over)
@@ -149,7 +152,7 @@ function doseFindings({ name: product, on, range, strength, share, label, rate }
 		];
 	// Spot work puts an unusual strength on little ground: what it comes to is told even where it is within.
 	const spot: LabelFinding[] =
-		max && share < 1
+		max && (checked.spot || share < 1)
 			? [{ code: 'within-max', product, stop: false, kind: max.kind, on: strength * rate * share, most: max.perArea }]
 			: [];
 	if (on < range.low * (1 - slack))
@@ -268,7 +271,7 @@ function intervalFindings({ name: product, typed, harvestInDays }: CheckedProduc
  * @example
  * const label = { max: { kind: 'volume', perArea: 2e-7 }, seasonMax: null, volume: null };
  * const typed = { entryHours: 12, harvestDays: 0, mixes: 'emulsion' };
- * const dose = { on: 3e-7, planned: 3e-7, range: { low: 1e-7, high: 3e-7 }, strength: 0.015, share: 1 };
+ * const dose = { on: 3e-7, planned: 3e-7, range: { low: 1e-7, high: 3e-7 }, strength: 0.015, share: 1, spot: false };
  * const product = { name: 'Sample Ochre', ...dose, label, typed, rate: 2e-5, dilute: null, harvestInDays: null, actives: [], before: null, drops: null };
  * checkLabels([product]).map((f) => [f.code, f.stop]) // => [["over-max",true]]
  */

@@ -130,6 +130,7 @@ export function readJob(
 			range: { low: low!, high: high! },
 			strength: strength(inTank(read.value, ctx), rate.value),
 			share: sprayed * (ctx.perField ? treated : 1),
+			spot: job.basis?.by === 'trial',
 			label: noted.value,
 			rate: rate.value,
 			dilute: ctx.dilute,
