@@ -30,6 +30,12 @@ const pureSyntax = [
 	{ selector: 'CallExpression[callee.property.name=/^toLocale/]', message: pure('the locale') }
 ];
 
+/** A bare text without its unit is another amount once the farm has changed its measures. */
+const asTyped = {
+	selector: "MemberExpression[property.name='text'][object.property.name='typed']",
+	message: 'Show what was typed by typedText, or in its field by keptText: the unit goes with it.'
+};
+
 export default ts.config(
 	{ ignores: ['build/', '.svelte-kit/', '.data/', 'node_modules/', 'test-results/', 'reports/', '.mutate/'] },
 	...ts.configs.recommended,
@@ -60,7 +66,7 @@ export default ts.config(
 		files: ['src/**'],
 		ignores: ['src/core/quantity/units.ts', 'src/lib/server/clock.ts', '**/*.test.ts'],
 		rules: {
-			'no-restricted-syntax': ['error', ...noCasts, ...onePlace]
+			'no-restricted-syntax': ['error', ...noCasts, ...onePlace, asTyped]
 		}
 	},
 	{

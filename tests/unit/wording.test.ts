@@ -125,7 +125,7 @@ describe('words', () => {
 		const comma = { ...defaultSettings, decimalComma: true };
 		const short = { code: 'course-short', course: 27 } as const;
 		expect(wordFinding(short, undefined, us)).toMatchObject({
-			title: 'A 89 ft course is short',
+			title: 'A 88.6 ft course is short',
 			body: expect.not.stringContaining(' m ') as unknown
 		});
 		expect(wordFinding(short, undefined, comma).title).toBe('A 27 m course is short');

@@ -2,6 +2,7 @@
 <script lang="ts">
 	import type { Run } from '$core';
 	import { showDecimals } from '$core';
+	import { typedText } from '$lib/settings/typed-text';
 
 	interface Props {
 		runs: readonly Run[];
@@ -35,7 +36,7 @@
 					>{/if}</span
 			>
 			<span class="num text-[1.6rem]"
-				>{time === null ? run.time.typed.text : showDecimals(time, 2, decimalComma)} s</span
+				>{time === null ? typedText(run.time.typed) : `${showDecimals(time, 2, decimalComma)} s`}</span
 			>
 			{#if what === 'Run' || run.struck}<span class="text-soft text-[0.95rem]"
 					>{run.struck ? 'struck' : speedOf(time)}</span

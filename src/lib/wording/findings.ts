@@ -39,7 +39,7 @@ function figuresOf(settings: FarmSettings | null) {
 		course: (length: number) => {
 			const unit = units?.course ?? 'm';
 			const value = length / factor('length', unit);
-			return `${showDecimals(value, value < 20 ? 1 : 0, comma).replace(/[.,]0$/, '')} ${unit}`;
+			return `${showDecimals(value, 1, comma).replace(/[.,]0$/, '')} ${unit}`;
 		},
 		/** A height, or another small length. */
 		height: (length: number) =>

@@ -89,7 +89,11 @@
 		return issues;
 	};
 	const sideText = (which: 'length' | 'width') =>
-		ground?.by === 'sides' ? ground[which].typed.text : plot.half?.which === which ? plot.half.text : '';
+		ground?.by === 'sides'
+			? keptText(ground[which].typed, unit, round.settings)
+			: plot.half?.which === which
+				? plot.half.text
+				: '';
 </script>
 
 <svelte:window {@attach spaceBar(() => void press())} />
@@ -151,7 +155,7 @@
 			{:else if plot.by === 'area'}
 				<QuantityField
 					label="Area sprayed"
-					kept={ground?.by === 'area' ? ground.area.typed.text : ''}
+					kept={keptText(ground?.by === 'area' ? ground.area.typed : null, round.units.area, round.settings)}
 					unit={round.units.area}
 					hint="As stated or mapped: it counts 1 %."
 					disabled={round.signedOff}
@@ -160,7 +164,7 @@
 			{:else if plot.by === 'row'}
 				<QuantityField
 					label="Length of the row"
-					kept={ground?.by === 'row' ? ground.row.typed.text : ''}
+					kept={keptText(ground?.by === 'row' ? ground.row.typed : null, unit, round.settings)}
 					{unit}
 					hint="Once along it, both sides on."
 					disabled={round.signedOff}

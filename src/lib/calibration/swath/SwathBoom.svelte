@@ -1,11 +1,12 @@
 <!-- @component Swath of a boom: nozzles × spacing or bands, sections switched off by touching them, and its fans from behind. -->
 <script lang="ts">
-	import { fanReach, inUnit, showDecimals, showFigure, si, factor, quantityOf } from '$core';
+	import { fanReach, showDecimals, si, factor, quantityOf } from '$core';
 	import type { Issue } from '$core';
 	import BoomBehind from '$lib/drawings/BoomBehind.svelte';
 	import Swath from '$lib/drawings/Swath.svelte';
 	import { sectionName } from '$lib/drawings/boom-geometry';
 	import { typed } from '$lib/settings/field-units';
+	import { keptText, typedText } from '$lib/settings/typed-text';
 	import { GroundStripeState, stripeFaults } from '$lib/calibration/ground-stripe.svelte';
 	import { groundWorker } from '$lib/calibration/ground-worker';
 	import type { RoundState } from '$lib/calibration/round.svelte';
@@ -23,11 +24,10 @@
 	const boom = $derived(round.on.length * spacing);
 	const band = $derived(round.entered.band === undefined ? round.rig.band : round.entered.band);
 	const width = $derived(round.width ?? boom);
-	const spacingShown = $derived(
-		`${showFigure(inUnit('length', spacing, round.units.spacing), 4, comma)} ${round.units.spacing}`
-	);
+	const spacingShown = $derived(round.head.rig.spacing ? typedText(round.head.rig.spacing) : '');
 	let problem = $state<Issue | null>(null);
 
+	const typedHeight = $derived(round.entered.height?.typed ?? round.head.rig.fan?.height);
 	const height = $derived(quantityOf(round.entered.height) ?? round.rig.fan?.height ?? null);
 	const reach = $derived(round.rig.fan && height !== null ? fanReach(round.rig.fan.angle, height) : null);
 	const stripe = new GroundStripeState((...asked) => groundWorker()(...asked));
@@ -82,15 +82,14 @@
 					spacingOverHeight={spacing / height}
 					reach={reach / spacing}
 					strips={stripe.strips}
-					height={showFigure(inUnit('length', height, round.units.spacing), 3, comma) + ' ' + round.units.spacing}
+					height={typedHeight ? typedText(typedHeight) : ''}
 					angle={round.rig.fan.angle}
 				/>
 				<div class="grid gap-2 text-[0.95rem] leading-[1.3]">
 					<QuantityField
 						small
 						label="Nozzles above the target"
-						kept={round.entered.height?.typed.text ??
-							showFigure(inUnit('length', height, round.units.spacing), 3, comma)}
+						kept={keptText(typedHeight, round.units.spacing, round.settings)}
 						unit={round.units.spacing}
 						disabled={round.signedOff}
 						commit={(text) => round.add({ kind: 'height', height: typed(text, round.units.spacing, round.settings) })}

@@ -46,7 +46,7 @@
 	type PansEntry = Extract<EntryBody, { kind: 'pans' }>;
 	const setPans = (change: Partial<PansEntry>) => {
 		const now: Omit<PansEntry, 'kind'> = (pans && { ...pans, spacing: pans.spacing.typed }) ?? {
-			spacing: typed(metric ? '0.5' : '1.5', unit, round.settings),
+			spacing: typed(asWritten(metric ? '0.5' : '1.5', comma), unit, round.settings),
 			count: 12,
 			driving: 'back-and-forth' as const,
 			maxCv: 0.15
@@ -54,7 +54,8 @@
 		const { spacing, count, driving, maxCv } = { ...now, ...change };
 		return round.add({ kind: 'pans', spacing, count, driving, maxCv });
 	};
-	const panText = (n: number) => swath.drafts[n] ?? round.entered.panCatches.get(n)?.typed.text ?? '';
+	const panText = (n: number) =>
+		swath.drafts[n] ?? keptText(round.entered.panCatches.get(n)?.typed, swath.unit, round.settings);
 	const focusPan = () => document.getElementById(`pan-${swath.at}`)?.focus();
 	async function enterPan(n: number) {
 		if (await swath.enter(n)) {

@@ -5,7 +5,7 @@
 	import { fields, readField, showDecimals, showFigure, factor, quantityOf } from '$core';
 	import TankSight from '$lib/drawings/TankSight.svelte';
 	import { shortUnit, typed } from '$lib/settings/field-units';
-	import { typedText } from '$lib/settings/typed-text';
+	import { keptText, typedText } from '$lib/settings/typed-text';
 	import { spaceBar } from '$lib/kit/attachments';
 	import type { RoundState } from '$lib/calibration/round.svelte';
 	import type { WatchDevice } from '$lib/calibration/kept-watch';
@@ -209,7 +209,11 @@
 			<div class="grid grid-cols-[minmax(0,260px)_1fr] gap-4.5 items-center phone:grid-cols-[1fr] phone:gap-1">
 				<QuantityField
 					label={round.entered.parkedTime ? 'Ran parked for' : 'Ran parked as long as the course'}
-					kept={round.entered.parkedTime?.typed.text ?? (courseTime === null ? '' : showDecimals(courseTime, 1, comma))}
+					kept={round.entered.parkedTime
+						? keptText(round.entered.parkedTime.typed, 's', round.settings)
+						: courseTime === null
+							? ''
+							: showDecimals(courseTime, 1, comma)}
 					unit="s"
 					hint="Same rpm and pressure, brake set, nobody in the spray."
 					disabled={round.signedOff}
