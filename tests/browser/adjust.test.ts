@@ -92,7 +92,7 @@ test('from measured to wanted at a desk: keep, levers by key, change, and the ne
 	await page.getByRole('link', { name: 'Calibrate again with the change' }).click();
 	await page.waitForURL(/rounds\/(?!01a0)[0-9a-f-]{36}\/ready/);
 	const banner = page.getByRole('region', { name: 'Changed since the last calibration' });
-	await expect(banner).toContainText('15 gal/ac wanted');
+	await expect(banner).toContainText('15 US gal/ac wanted');
 	await expect(banner.getByTestId('predicted')).toHaveText('15.0');
 	const next = page.url().replace(/\/ready$/, '');
 	expect(next).not.toContain(id);

@@ -175,6 +175,19 @@ describe('drawings’ numbers', () => {
 		expect(board.reference).toBeCloseTo(600.5, 6);
 		expect(board.jugs[0]).toMatchObject({ figure: '602', deviation: '+0.2 %', verdict: 'even' });
 	});
+
+	it('tell a slip of the pad without a group sign, which would read as a decimal one', () => {
+		const told = (share: number) => {
+			const [first, ...others] = calibration.nozzles!.nozzles;
+			const nozzles = [{ ...first!, off: share }, ...others];
+			const flow = { ...calibration.nozzles!, nozzles };
+			const source = { on: [1], catchUnit: 'ml' as const, passedOver: () => false, heldFor: 30, decimalComma: true };
+			return jugBoard({ ...source, flow }).jugs[0]!.deviation;
+		};
+		expect(told(9.99)).toContain('+999 %');
+		expect(told(9.996)).toContain('over +999 %');
+		expect(told(99.95)).toContain('over +999 %');
+	});
 });
 
 describe('a sprayer’s form', () => {

@@ -59,7 +59,10 @@ function deviationWords(nozzle: Pick<NozzleResult, 'verdict'>, share: number | n
 	if (nozzle.verdict === 'blocked') return '✕ blocked';
 	if (share === null) return '';
 	const percent = share * 100;
-	const figure = `${percent < -0.05 ? '−' : '+'}${showDecimals(Math.abs(percent), Math.abs(percent) < 9.95 ? 1 : 0, decimalComma)} %`;
+	const size = Math.abs(percent);
+	// In the thousands its group sign would read as a decimal one.
+	const digits = size >= 999.5 ? '999' : showDecimals(size, size < 9.95 ? 1 : 0, decimalComma);
+	const figure = `${size >= 999.5 ? 'over ' : ''}${percent < -0.05 ? '−' : '+'}${digits} %`;
 	const shape = { low: '▼ ', high: '▲ ', even: '', 'cannot tell': '? ' }[nozzle.verdict];
 	return shape + figure;
 }

@@ -5,9 +5,9 @@ import { shortUnit } from './field-units';
 import { inGallon, inSign } from './lasting-text';
 
 /** A typed reading for showing: the text as it was typed, with its field's unit where it was a bare number. */
-export const typedText = (typed: Typed): string =>
+export const typedText = (typed: Typed, unitWords: (unit: string) => string = shortUnit): string =>
 	isBareNumber(typed.text)
-		? `${typed.text} ${typed.unit === 'oz' ? 'oz (weight)' : shortUnit(typed.unit)}`
+		? `${typed.text} ${typed.unit === 'oz' ? 'oz (weight)' : unitWords(typed.unit)}`
 		: typed.text;
 
 /**

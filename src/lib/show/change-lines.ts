@@ -1,5 +1,6 @@
 import type { TypedAim, TypedChange } from '$core';
 import { showFigure } from '$core';
+import { longUnit } from '$lib/settings/field-units';
 import { typedText } from '$lib/settings/typed-text';
 
 export interface ChangeLine {
@@ -24,12 +25,12 @@ export function changeLines(change: TypedChange, comma: boolean): ChangeLine[] {
 	return lines;
 }
 
-/** What is wanted, as it was typed. */
+/** What is wanted, as it was typed: a spray volume in the words of the answer that stands beside it. */
 export const wantedText = (wanted: TypedAim['wanted']): string =>
 	wanted.by === 'volume'
-		? typedText(wanted.volume)
+		? typedText(wanted.volume, longUnit)
 		: wanted.by === 'range'
-			? `${typedText(wanted.low)} to ${typedText(wanted.high)}`
+			? `${typedText(wanted.low, longUnit)} to ${typedText(wanted.high, longUnit)}`
 			: `${typedText(wanted.area)} with one tank`;
 
 /** The same of a liquid that is no water. */

@@ -25,6 +25,6 @@ export function productFacts(label: TypedLabel): ProductFact[] {
 	add('Plant back', label.plantBack.map((p) => `${p.crop} ${days(p.days)}`).join(', '));
 	add('Wind at most', label.wind && typedText(label.wind));
 	add('Unsprayed strip', label.buffer && typedText(label.buffer));
-	add('Containers', label.packs.map(typedText).join(', '));
+	add('Containers', label.packs.map((pack) => typedText(pack)).join(', '));
 	return facts;
 }
