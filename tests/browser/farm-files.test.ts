@@ -137,3 +137,18 @@ test('the farm’s rules make a sprayer due, and Today puts its calibration befo
 		await app.end();
 	}
 });
+
+test('a file that is picked before the page has woken up is taken once it has', async ({ page, app }) => {
+	let wake = () => {};
+	const woken = new Promise<void>((resolve) => (wake = resolve));
+	await page.route('**/_app/**/*.js', async (route) => {
+		await woken;
+		await route.continue();
+	});
+	// `page.goto` of the tests waits for a page that is awake.
+	await page.evaluate((url) => void (location.href = url), `${app.origin}/farm-file`);
+	const notes = { name: 'notes.txt', mimeType: 'text/plain', buffer: Buffer.from('no zip') };
+	await page.getByLabel('Pick the file').setInputFiles(notes);
+	wake();
+	await expect(page.getByRole('alert')).toContainText('“notes.txt” is no zip');
+});

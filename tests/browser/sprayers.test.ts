@@ -146,19 +146,21 @@ test('bands, the course helper, and a GPX track', async ({ page, app }) => {
 	await expect(page.getByLabel('Course length')).toHaveValue(/^204\.1/);
 	await page.getByRole('button', { name: 'Use a track' }).click();
 	const tracks = page.getByRole('dialog', { name: 'Speed from a track' });
-	const points = Array.from(
-		{ length: 60 },
-		(_, i) =>
-			`<trkpt lat="-30.5" lon="${(-140 + (i * 2.2) / 95_974).toFixed(8)}"><time>${new Date(1_790_000_000_000 + i * 1000).toISOString()}</time></trkpt>`
-	);
+	const drive = (speed: number) => {
+		const points = Array.from(
+			{ length: 60 },
+			(_, i) =>
+				`<trkpt lat="-30.5" lon="${(-140 + (i * speed) / 95_974).toFixed(8)}"><time>${new Date(1_790_000_000_000 + i * 1000).toISOString()}</time></trkpt>`
+		);
+		return file(`<gpx version="1.1" creator="t"><trk><trkseg>${points.join('')}</trkseg></trk></gpx>`, 'drive.gpx');
+	};
 	const file = (text: string, name: string) => ({ name, mimeType: 'text/plain', buffer: Buffer.from(text) });
 	await tracks.locator('input[type=file]').setInputFiles(file('not a track', 'notes.txt'));
 	await expect(tracks.getByRole('alert')).toContainText('“notes.txt” is neither GPX nor NMEA');
-	await tracks
-		.locator('input[type=file]')
-		.setInputFiles(
-			file(`<gpx version="1.1" creator="t"><trk><trkseg>${points.join('')}</trkseg></trk></gpx>`, 'drive.gpx')
-		);
+	// A file that was mended in place has the name and the size that it had.
+	await tracks.locator('input[type=file]').setInputFiles(drive(1.1));
+	await expect(tracks.getByTestId('track-speed')).toHaveText('2.46');
+	await tracks.locator('input[type=file]').setInputFiles(drive(2.2));
 	await expect(tracks.getByTestId('track-speed')).toHaveText('4.92');
 	await tracks.getByRole('button', { name: 'Use this speed' }).click();
 	// A track without any wander is very sure, and told with as many digits.
