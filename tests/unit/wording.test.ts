@@ -125,10 +125,10 @@ describe('words', () => {
 		const comma = { ...defaultSettings, decimalComma: true };
 		const short = { code: 'course-short', course: 27 } as const;
 		expect(wordFinding(short, undefined, us)).toMatchObject({
-			title: 'A 88.6 ft course is short',
+			title: 'A course of 88.6 ft is short',
 			body: expect.not.stringContaining(' m ') as unknown
 		});
-		expect(wordFinding(short, undefined, comma).title).toBe('A 27 m course is short');
+		expect(wordFinding(short, undefined, comma).title).toBe('A course of 27 m is short');
 		const slow = { code: 'speed-unusual', speed: si<'speed'>(0.5), slow: true, rig: 'boom' } as const;
 		expect(wordFinding(slow, undefined, us).title).toBe('1.1 mph is slow for a boom');
 		expect(wordFinding(slow, undefined, comma).title).toBe('1,8 km/h is slow for a boom');

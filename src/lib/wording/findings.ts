@@ -157,7 +157,7 @@ const sentences: {
 	}),
 	'course-short': (finding, { f }) => ({
 		tone: 'look',
-		title: `A ${f.course(finding.course)} course is short`,
+		title: `A course of ${f.course(finding.course)} is short`,
 		body: `Under ${f.shortCourse[0]} the thumb on the stopwatch is the largest error. ${f.shortCourse[1]} is better.`
 	}),
 	'catch-too-short': (finding, { f, percent }) => ({
