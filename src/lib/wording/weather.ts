@@ -39,7 +39,7 @@ export function wordRule(
 	const unit = fieldUnits(settings).speed;
 	const speed = (v: number) => `${showDecimals(inUnit('speed', si<'speed'>(v), unit), 1, comma)} ${unit}`;
 	const degrees = (v: number) => (unit === 'mph' ? `${tenths((v * 9) / 5 + 32, comma)} °F` : `${tenths(v, comma)} °C`);
-	return { figure: figureOf(f, { speed, degrees, comma }), text: textOf(f, limits, { speed, degrees, comma }) };
+	return { figure: figureOf(f, { speed, degrees, comma }), text: texts[f.why](f, limits, { speed, degrees, comma }) };
 }
 
 interface Shows {
@@ -69,60 +69,53 @@ function figureOf({ rule, figure }: RuleFinding, { speed, degrees, comma }: Show
 	}
 }
 
-function textOf(f: RuleFinding, limits: WeatherLimits, { speed, degrees, comma }: Shows): string {
-	const whose = f.byLabel ? 'the label’s' : 'the farm’s';
-	const ends = (low: number | null, high: number | null, shown: (v: number) => string) =>
-		low === null ? `up to ${shown(high!)}` : high === null ? `from ${shown(low)}` : `${shown(low)} to ${shown(high)}`;
-	const named = f.toward
+const ends = (low: number | null, high: number | null, shown: (v: number) => string) =>
+	low === null ? `up to ${shown(high!)}` : high === null ? `from ${shown(low)}` : `${shown(low)} to ${shown(high)}`;
+const named = ({ toward }: RuleFinding) =>
+	toward
 		.map((n) => `${neighbourWords[n.what].toLowerCase()} in the ${compassWords[n.side]}${n.note ? ` (${n.note})` : ''}`)
 		.join(', ');
-	switch (f.why) {
-		case 'unknown':
-			return f.rule === 'inversion'
-				? 'Not known: it takes the wind, the sky and the place. Look, or make a smoke test.'
-				: 'Not known. Look, and enter it.';
-		case 'strong':
-			return `Over ${whose} limit of ${speed(limits.windHigh)}: ${f.state === 'stop' ? 'stop' : 'look again'}.`;
-		case 'under-least':
-			return `Under the label’s least wind of ${speed(limits.windLeast)}: stop.`;
-		case 'still':
-			return `Under ${speed(limits.windLow)}: drops can hang and wander. Make a smoke test.`;
-		case 'inversion-hours':
-			return `From ${hours(1.5, comma)} before sunset to 2 h after sunrise, little wind, no closed cloud: cold air may lie on the ground. Stop until a smoke test is written down.`;
-		case 'smoke-hangs':
-			return 'Smoke hangs or drifts in a layer: an inversion. Stop and wait.';
-		case 'smoke-mixes':
-			return 'The smoke test says that the air mixes.';
-		case 'wet-air':
-			return `Under ${difference(limits.deltaLow, comma)}: drops hardly dry, they stay fine and afloat.`;
-		case 'dry-air':
-			return `Over ${difference(limits.deltaHigh, comma)}: drops dry fast. Coarser drops, more water, or wait.`;
-		case 'very-dry-air':
-			return `Over ${difference(limits.deltaMost, comma)}: poor. Wait for cooler or damper air.`;
-		case 'no-verdict':
-			return 'Below freezing no rule tells what it means. The label decides.';
-		case 'low':
-		case 'high':
-			return f.rule === 'humidity'
-				? `The label allows ${ends(limits.humidity.low, limits.humidity.high, (v) => `${tenths(v, comma)} %`)}: stop.`
-				: `The label allows ${ends(limits.temperature.low, limits.temperature.high, degrees)}: stop.`;
-		case 'rain-coming':
-			return `The label asks for ${hours(limits.rainFree, comma)} without rain: stop.`;
-		case 'toward':
-			return `The wind blows toward ${named}.`;
-		case 'forbidden':
-			return `The wind blows toward ${named}. A label of this job forbids that: stop.`;
-		case 'away':
-			return 'The wind blows toward nothing that was noted.';
-		case 'dew':
-			return 'Leaves are wet: spray can run off, or be thinned.';
-		case 'within':
-			return f.rule === 'rain' && limits.rainFree > 0
-				? `The label asks for ${hours(limits.rainFree, comma)} without rain.`
-				: f.rule === 'delta-t'
-					? 'Good.'
-					: f.rule === 'inversion'
-						? 'The air mixes.'
-						: 'Within the limits.';
-	}
-}
+
+type Words = (f: RuleFinding, limits: WeatherLimits, shows: Shows) => string;
+const outside: Words = ({ rule }, { humidity, temperature }, { degrees, comma }) =>
+	rule === 'humidity'
+		? `The label allows ${ends(humidity.low, humidity.high, (v) => `${tenths(v, comma)} %`)}: stop.`
+		: `The label allows ${ends(temperature.low, temperature.high, degrees)}: stop.`;
+
+/** What is good about a rule that holds, where it is more than that it lies within the limits. */
+const holds: Partial<Record<WeatherRule, Words>> = {
+	'delta-t': () => 'Good.',
+	inversion: () => 'The air mixes.',
+	rain: (_, { rainFree }, { comma }) =>
+		rainFree > 0 ? `The label asks for ${hours(rainFree, comma)} without rain.` : 'Within the limits.'
+};
+
+const texts: Readonly<Record<RuleFinding['why'], Words>> = {
+	unknown: ({ rule }) =>
+		rule === 'inversion'
+			? 'Not known: it takes the wind, the sky and the place. Look, or make a smoke test.'
+			: 'Not known. Look, and enter it.',
+	strong: ({ byLabel, state }, { windHigh }, { speed }) =>
+		`Over ${byLabel ? 'the label’s' : 'the farm’s'} limit of ${speed(windHigh)}: ${state === 'stop' ? 'stop' : 'look again'}.`,
+	'under-least': (_, { windLeast }, { speed }) => `Under the label’s least wind of ${speed(windLeast)}: stop.`,
+	still: (_, { windLow }, { speed }) => `Under ${speed(windLow)}: drops can hang and wander. Make a smoke test.`,
+	'inversion-hours': (_, __, { comma }) =>
+		`From ${hours(1.5, comma)} before sunset to 2 h after sunrise, little wind, no closed cloud: cold air may lie on the ground. Stop until a smoke test is written down.`,
+	'smoke-hangs': () => 'Smoke hangs or drifts in a layer: an inversion. Stop and wait.',
+	'smoke-mixes': () => 'The smoke test says that the air mixes.',
+	'wet-air': (_, { deltaLow }, { comma }) =>
+		`Under ${difference(deltaLow, comma)}: drops hardly dry, they stay fine and afloat.`,
+	'dry-air': (_, { deltaHigh }, { comma }) =>
+		`Over ${difference(deltaHigh, comma)}: drops dry fast. Coarser drops, more water, or wait.`,
+	'very-dry-air': (_, { deltaMost }, { comma }) =>
+		`Over ${difference(deltaMost, comma)}: poor. Wait for cooler or damper air.`,
+	'no-verdict': () => 'Below freezing no rule tells what it means. The label decides.',
+	low: outside,
+	high: outside,
+	'rain-coming': (_, { rainFree }, { comma }) => `The label asks for ${hours(rainFree, comma)} without rain: stop.`,
+	toward: (f) => `The wind blows toward ${named(f)}.`,
+	forbidden: (f) => `The wind blows toward ${named(f)}. A label of this job forbids that: stop.`,
+	away: () => 'The wind blows toward nothing that was noted.',
+	dew: () => 'Leaves are wet: spray can run off, or be thinned.',
+	within: (...all) => holds[all[0].rule]?.(...all) ?? 'Within the limits.'
+};
