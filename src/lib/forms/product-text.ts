@@ -1,4 +1,4 @@
-import type { Issue, NeighbourKind, PlantBack, Result, Typed, TypedActive, TypedLabel } from '../../core/index';
+import type { Result, Typed, TypedActive, TypedLabel } from '../../core/index';
 import {
 	bad,
 	dilutions,
@@ -10,12 +10,12 @@ import {
 	mixesByState,
 	mixingClasses,
 	neighbourKinds,
-	readLabel,
-	readNumber
+	readLabel
 } from '../../core/index';
 import type { FarmSettings } from '../settings/farm-settings';
 import { fieldUnits, measuresOf, typed } from '../settings/field-units';
 import { lastingText } from '../settings/lasting-text';
+import { TextReader } from './text-reader';
 
 /** A product as a form or a line of a file holds it: all text. Packs and plant-back are parted by lines or `;`. */
 export const productTexts = [
@@ -66,140 +66,113 @@ export const emptyProductText: ProductText = {
 	...(Object.fromEntries(productTexts.map((name) => [name, ''])) as ProductText)
 };
 
-const missing = (text: string) => (text.trim() === '' ? 'empty' : 'unreadable');
-const plain = (text: string) => text.trim().toLowerCase();
-const linesOf = (text: string) =>
-	text
-		.split(/[\n;]/)
-		.map((line) => line.trim())
-		.filter((line) => line !== '');
-
+type Reader = TextReader<keyof ProductText>;
 /** Longest of each kind of free text. */
-const longest: Partial<Record<keyof ProductText, number>> = {
-	name: 80,
-	actives: 600,
-	ppe: 300,
-	firstAid: 1000,
-	notes: 1000
-};
+const longest = { name: 80, actives: 600, ppe: 300, firstAid: 1000, notes: 1000 };
 
 /** Reads a product from text, with the farm's units for bare numbers. Everything that is wrong is told at its field. */
 export function readProductText(text: ProductText, settings: FarmSettings): Result<TypedLabel> {
-	const units = fieldUnits(settings);
-	const issues: Issue[] = [];
-	for (const name of productTexts) {
-		const most = longest[name] ?? 200;
-		if (text[name].trim().length > most)
-			issues.push({ code: 'too-large', path: name, text: `${text[name].slice(0, 30)}…`, bound: `${most} letters` });
-	}
-	if (text.name.trim() === '') issues.push({ code: 'empty', path: 'name', wanted: 'name' });
-	const state = (['liquid', 'dry'] as const).find((s) => s === plain(text.state));
-	if (!state) issues.push({ code: missing(text.state), path: 'state', text: text.state, wanted: 'state' });
-	const mixes = mixingClasses.find((m) => m === plain(text.mixes));
-	if (!mixes) issues.push({ code: missing(text.mixes), path: 'mixes', text: text.mixes, wanted: 'mixes' });
-	else if (state && !mixesByState[state].includes(mixes))
-		issues.push({ code: 'mixes-otherwise', path: 'mixes', text: text.mixes, bound: state });
-	const fill = labelFills.find((f) => f === plain(text.fill));
-	if (!fill && plain(text.fill) !== '')
-		issues.push({ code: 'unreadable', path: 'fill', text: text.fill, wanted: 'fill' });
-	if (text.dose.trim() === '') issues.push({ code: 'empty', path: 'dose', wanted: 'volumePerArea|massPerArea' });
-	/** One of some words, or nothing; anything else is told. */
-	const oneOf = <T extends string>(name: keyof ProductText, words: readonly T[], wanted: string): T | null => {
-		const told = plain(text[name]);
-		const word = words.find((w) => w === told) ?? null;
-		if (word === null && told !== '') issues.push({ code: 'unreadable', path: name, text: text[name], wanted });
-		return word;
-	};
-	const yesNo = ['yes', 'no'] as const;
-	const abrasive = oneOf('abrasive', yesNo, 'yesNo');
-	const concentrate = oneOf('concentrate', yesNo, 'yesNo');
-	const notAlone = oneOf('notAlone', yesNo, 'yesNo');
-	const per = oneOf('per', doseAreas, 'per');
-	const dilution = oneOf('dilution', dilutions, 'dilution');
-	const drops = oneOf('drops', dropletClasses, 'dropClass');
-	const notToward = text.notToward
-		.split(/[\n,;]/)
-		.map(plain)
-		.filter((word) => word !== '')
-		.flatMap((word): NeighbourKind[] => {
-			const kind = neighbourKinds.find((k) => k === word);
-			if (!kind) issues.push({ code: 'unreadable', path: 'notToward', text: word, wanted: 'neighbour' });
-			return kind ? [kind] : [];
-		});
-	const may = (name: keyof ProductText, unit: string): Typed | null =>
-		text[name].trim() === '' ? null : typed(text[name], unit, settings);
-	const number = (name: keyof ProductText): number | null => {
-		if (text[name].trim() === '') return null;
-		const value = readNumber(text[name].trim(), settings.decimalComma);
-		if (typeof value === 'number') return value;
-		issues.push({ code: 'unreadable', path: name, text: text[name].trim(), wanted: 'interval' });
-		return null;
-	};
-	const dose = state === 'dry' ? units.dryDose : units.dose;
-	const amount = amountUnit(state ?? 'liquid', settings);
-	const actives = linesOf(text.actives).flatMap((line): TypedActive[] => {
-		const [name, content, more] = line.split('=').map((side) => side.trim());
-		if (name && content && more === undefined) return [{ name, content: typed(content, '', settings) }];
-		issues.push({ code: 'unreadable', path: 'actives', text: line, wanted: 'active' });
-		return [];
-	});
-	const plantBack = linesOf(text.plantBack).flatMap((line): PlantBack[] => {
-		const [crop, days, more] = line.split('=').map((side) => side.trim());
-		const count = days === undefined ? NaN : readNumber(days, settings.decimalComma);
-		if (crop && typeof count === 'number' && Number.isFinite(count) && more === undefined)
-			return [{ crop, days: count }];
-		issues.push({ code: 'unreadable', path: 'plantBack', text: line, wanted: 'plantBack' });
-		return [];
-	});
-	const volume = [may('volumeLow', settings.rateUnit), may('volumeHigh', settings.rateUnit)] as const;
-	if ((volume[0] === null) !== (volume[1] === null))
-		issues.push({ code: 'empty', path: volume[0] ? 'volumeHigh' : 'volumeLow', wanted: 'volumePerArea' });
-	const hours = { entryHours: number('entry'), rainFreeHours: number('rainFree'), harvestDays: number('harvest') };
-	const counts = { applications: number('applications'), daysBetween: number('daysBetween') };
-	const air = { humidityLow: number('humidityLow'), humidityHigh: number('humidityHigh') };
-	const scale = units.speed === 'mph' ? 'F' : 'C';
-	if (issues.length > 0 || !state || !mixes) return inSign(bad(...issues), settings.decimalComma);
+	const r = new TextReader(text, settings);
+	r.lengths(longest);
+	const name = r.needed('name', 'name');
+	const state = r.word('state', ['liquid', 'dry'], 'state');
+	const mixes = r.word('mixes', mixingClasses, 'mixes');
+	if (state && mixes && !mixesByState[state].includes(mixes))
+		r.issues.push({ code: 'mixes-otherwise', path: 'mixes', text: text.mixes, bound: state });
+	const dose = r.needed('dose', 'volumePerArea|massPerArea');
+	const parts = { ...whatItIs(r), ...doses(r, state ?? 'liquid'), ...limits(r), ...people(r) };
+	if (r.issues.length > 0 || !state || !mixes) return inSign(bad(...r.issues), settings.decimalComma);
+	const unit = doseUnit(state, settings);
 	const label: TypedLabel = {
-		name: text.name.trim(),
+		...parts,
+		name,
 		state,
-		registration: text.registration.trim(),
-		group: text.group.trim(),
-		...(actives.length > 0 ? { actives } : {}),
-		...(text.density.trim() === '' ? {} : { density: typed(text.density, '', settings) }),
-		formulation: text.formulation.trim(),
 		mixes,
-		...(fill ? { fill } : {}),
-		...(abrasive === 'yes' ? { abrasive: true } : {}),
-		dose: { low: typed(text.dose, dose, settings), high: may('doseHigh', dose) },
-		...(per ? { per } : {}),
-		...(dilution ? { dilution } : {}),
-		...(concentrate === null ? {} : { concentrate: concentrate === 'yes' }),
-		...said(counts),
-		...(drops ? { drops } : {}),
-		max: may('max', dose),
-		seasonMax: may('seasonMax', dose),
-		volume: volume[0] && volume[1] ? { low: volume[0], high: volume[1] } : null,
-		...hours,
-		plantBack,
-		packs: linesOf(text.packs).map((pack) => typed(pack, amount, settings)),
-		packet: may('packet', amount),
-		wind: may('wind', units.speed),
-		...said({
-			windLeast: may('windLeast', units.speed),
-			temperatureLow: may('temperatureLow', scale),
-			temperatureHigh: may('temperatureHigh', scale),
-			...air
-		}),
-		...(notToward.length > 0 ? { notToward } : {}),
-		buffer: may('buffer', units.side),
-		ppe: text.ppe.trim(),
-		...(text.firstAid.trim() === '' ? {} : { firstAid: text.firstAid.trim() }),
-		...(notAlone === 'yes' ? { notAlone: true } : {}),
-		notes: text.notes.trim()
+		dose: { low: typed(dose, unit, settings), high: r.may('doseHigh', unit) }
 	};
 	const read = readLabel(label);
 	return read.ok ? good(label) : inSign(read, settings.decimalComma);
 }
+
+/** What it is: its name, what is in it, how it mixes. */
+function whatItIs(r: Reader) {
+	const actives = r
+		.pairs('actives', 'active')
+		.map(({ left, right }): TypedActive => ({ name: left, content: typed(right, '', r.settings) }));
+	const fill = r.oneOf('fill', labelFills, 'fill');
+	return {
+		registration: r.plain('registration'),
+		group: r.plain('group'),
+		formulation: r.plain('formulation'),
+		...said({ fill, density: r.may('density', ''), abrasive: r.oneOf('abrasive', yesNo, 'yesNo') === 'yes' || null }),
+		...(actives.length > 0 ? { actives } : {})
+	};
+}
+
+/** How much of it, of what, and in what containers. */
+function doses(r: Reader, state: 'liquid' | 'dry') {
+	const unit = doseUnit(state, r.settings);
+	const amount = amountUnit(state, r.settings);
+	const concentrate = r.oneOf('concentrate', yesNo, 'yesNo');
+	const low = r.may('volumeLow', r.settings.rateUnit);
+	const high = r.may('volumeHigh', r.settings.rateUnit);
+	if ((low === null) !== (high === null))
+		r.issues.push({ code: 'empty', path: low ? 'volumeHigh' : 'volumeLow', wanted: 'volumePerArea' });
+	return {
+		...said({
+			per: r.oneOf('per', doseAreas, 'per'),
+			dilution: r.oneOf('dilution', dilutions, 'dilution'),
+			concentrate: concentrate && concentrate === 'yes',
+			applications: r.number('applications'),
+			daysBetween: r.number('daysBetween'),
+			drops: r.oneOf('drops', dropletClasses, 'dropClass')
+		}),
+		max: r.may('max', unit),
+		seasonMax: r.may('seasonMax', unit),
+		volume: low && high ? { low, high } : null,
+		packs: r.lines('packs').map((pack) => typed(pack, amount, r.settings)),
+		packet: r.may('packet', amount)
+	};
+}
+
+/** When it may be sprayed, and what has to wait for it. */
+function limits(r: Reader) {
+	const { speed, side } = fieldUnits(r.settings);
+	const scale = speed === 'mph' ? 'F' : 'C';
+	const notToward = r.kinds('notToward', neighbourKinds, 'neighbour');
+	return {
+		entryHours: r.number('entry'),
+		rainFreeHours: r.number('rainFree'),
+		harvestDays: r.number('harvest'),
+		plantBack: r.days('plantBack'),
+		wind: r.may('wind', speed),
+		...said({
+			windLeast: r.may('windLeast', speed),
+			temperatureLow: r.may('temperatureLow', scale),
+			temperatureHigh: r.may('temperatureHigh', scale),
+			humidityLow: r.number('humidityLow'),
+			humidityHigh: r.number('humidityHigh')
+		}),
+		...(notToward.length > 0 ? { notToward } : {}),
+		buffer: r.may('buffer', side)
+	};
+}
+
+/** What protects those who work with it. */
+const people = (r: Reader) => ({
+	ppe: r.plain('ppe'),
+	...said({
+		firstAid: r.plain('firstAid') || null,
+		notAlone: r.oneOf('notAlone', yesNo, 'yesNo') === 'yes' || null
+	}),
+	notes: r.plain('notes')
+});
+
+const yesNo = ['yes', 'no'] as const;
+const doseUnit = (state: 'liquid' | 'dry', settings: FarmSettings): string => {
+	const { dose, dryDose } = fieldUnits(settings);
+	return state === 'dry' ? dryDose : dose;
+};
 
 /** Only what somebody wrote. */
 const said = <T extends object>(all: T): Partial<{ [K in keyof T]: NonNullable<T[K]> }> =>
