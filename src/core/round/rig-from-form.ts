@@ -121,6 +121,40 @@ function bandOf(form: RigForm, reading: RigFormReading): TypedBand | undefined {
 const range = (low: string, high: string, read: (text: string) => Typed) =>
 	low.trim() === '' && high.trim() === '' ? undefined : { low: read(low), high: read(high) };
 
+const chosen = <T extends string>(value: T | ''): T | undefined => (value === '' ? undefined : value);
+
+/** What all but a carried sprayer have: groups of nozzles, sizes with their flows, a pump and what stirs. */
+const mounted = (form: RigForm, reading: RigFormReading): Partial<Rig> => ({
+	groups: may(form.groups, list),
+	ratings: ratingsOf(form, reading).ratings,
+	pump: may(form.pump, reading.flow),
+	stir: may(form.stir, reading.flow)
+});
+
+const ofKind: Readonly<Record<SprayerKind, (form: RigForm, reading: RigFormReading) => Partial<Rig>>> = {
+	boom: (form, reading) => ({
+		...mounted(form, reading),
+		spacing: reading.spacing(form.spacing),
+		carrier: chosen(form.carrier),
+		fan: may(form.fanAngle, (angle) => ({
+			angle: Number(angle.replace('°', '').trim()),
+			height: reading.spacing(form.fanHeight)
+		})),
+		band: bandOf(form, reading)
+	}),
+	boomless: (form, reading) => ({
+		...mounted(form, reading),
+		carrier: chosen(form.carrier),
+		makerSwath: may(form.makerSwath, reading.length),
+		makerHeights: range(form.makerLow, form.makerHigh, reading.spacing)
+	}),
+	airblast: (form, reading) => {
+		const { groups: side, ...all } = mounted(form, reading);
+		return { ...all, groups: side && [...side, ...side], rowSpacing: may(form.rowSpacing, reading.length) };
+	},
+	knapsack: (form) => ({ carried: chosen(form.carried) })
+};
+
 /** Leaves out what is undefined, so that a kept rig holds only what somebody said. */
 const said = <T extends object>(rig: T): T =>
 	Object.fromEntries(Object.entries(rig).filter(([, value]) => value !== undefined)) as T;
@@ -134,11 +168,7 @@ export function rigFromForm(
 	reading: RigFormReading
 ): { readonly rig: Rig; readonly issues: readonly Issue[] } {
 	const { nozzles, sections } = counted(form);
-	const arc = form.kind === 'airblast';
 	const bothEmpty = form.ratedFlow.trim() === '' && (form.ratedAt.trim() === '' || form.ratings.trim() !== '');
-	const side = may(form.groups, list);
-	const { ratings, issues: unread } = ratingsOf(form, reading);
-	const band = form.kind === 'boom' ? bandOf(form, reading) : undefined;
 	const rig: Rig = said<Rig>({
 		kind: form.kind,
 		name: form.name.trim(),
@@ -147,27 +177,15 @@ export function rigFromForm(
 		sections,
 		nozzle: form.nozzle.trim(),
 		rated: bothEmpty ? null : { flow: reading.flow(form.ratedFlow), at: reading.pressure(form.ratedAt) },
-		spacing: form.kind === 'boom' ? reading.spacing(form.spacing) : undefined,
-		groups: side && form.kind !== 'knapsack' ? (arc ? [...side, ...side] : side) : undefined,
-		ratings: form.kind === 'knapsack' ? undefined : ratings,
-		drive: form.drive === '' ? undefined : form.drive,
-		carrier: (form.kind === 'boom' || form.kind === 'boomless') && form.carrier !== '' ? form.carrier : undefined,
-		carried: form.kind === 'knapsack' && form.carried !== '' ? form.carried : undefined,
+		drive: chosen(form.drive),
 		agitation: may(form.agitation, reading.tank),
 		dead: may(form.dead, reading.tank),
 		pressures: range(form.pressureLow, form.pressureHigh, reading.pressure),
-		fan:
-			form.kind === 'boom' && form.fanAngle.trim() !== ''
-				? { angle: Number(form.fanAngle.replace('°', '').trim()), height: reading.spacing(form.fanHeight) }
-				: undefined,
-		band,
-		rowSpacing: arc ? may(form.rowSpacing, reading.length) : undefined,
-		makerSwath: form.kind === 'boomless' ? may(form.makerSwath, reading.length) : undefined,
-		makerHeights: form.kind === 'boomless' ? range(form.makerLow, form.makerHigh, reading.spacing) : undefined,
-		pump: form.kind === 'knapsack' ? undefined : may(form.pump, reading.flow),
-		stir: form.kind === 'knapsack' ? undefined : may(form.stir, reading.flow),
-		speeds: range(form.speedLow, form.speedHigh, reading.speed)
+		speeds: range(form.speedLow, form.speedHigh, reading.speed),
+		...ofKind[form.kind](form, reading)
 	});
+	const { band } = rig;
+	const { issues: unread } = ratingsOf(form, reading);
 	const read = readRig(rig);
 	const issues: Issue[] = [...(read.ok ? [] : read.issues), ...unread];
 	if (rig.name === '') issues.unshift({ code: 'empty', path: 'name' });

@@ -1,5 +1,15 @@
 import { sql } from 'kysely';
-import type { GroundUse, JobBefore, JobBlock, JobState, Place, TypedJob, VolumePerArea } from '../../../core';
+import type {
+	GroundUse,
+	JobBasis,
+	JobBefore,
+	JobBlock,
+	JobState,
+	Place,
+	Rig,
+	TypedJob,
+	VolumePerArea
+} from '../../../core';
 import {
 	addDays,
 	blockPart,
@@ -35,6 +45,30 @@ export interface JobLine {
 	readonly sprayerId: string | null;
 	/** Empty where the job has none. */
 	readonly sprayer: string;
+}
+
+interface UsedCalibration {
+	readonly rig: Rig;
+	readonly speed_m_s: number | null;
+	readonly width_m: number | null;
+	readonly field_width_m: number | null;
+}
+
+/** What a job takes from its calibration and the rig. */
+function withRig(calibration: UsedCalibration | null, basis: JobBasis, blocks: readonly JobBlock[]) {
+	const canopy = isCanopy(blocks, calibration?.rig.kind ?? null) && { canopy: true };
+	if (!calibration) return { dead: null, agitation: null, travel: null, ...canopy };
+	const { speed_m_s: speed, width_m: treated, field_width_m: field, rig } = calibration;
+	const swath = field ?? treated;
+	// Bands cover a share of the field that a pass does.
+	const share = basis.by === 'calibration' ? treatedShare(calibration) : 1;
+	return {
+		dead: rig.dead ?? null,
+		agitation: rig.agitation ?? null,
+		travel: speed !== null && swath !== null ? { speed, swath } : null,
+		...(share < 1 && { treated: share }),
+		...canopy
+	};
 }
 
 export const jobsOf = (scope: Scope) => {
@@ -86,6 +120,16 @@ export const jobsOf = (scope: Scope) => {
 		return blocks;
 	};
 
+	/** The products that are asked for, with their labels as they are now. */
+	const labelled = async ({ products }: AskedJob): Promise<TypedJob['products']> => {
+		const all = [];
+		for (const { id, dose, per, dilution } of products) {
+			const { label } = await productsOf(scope).get(id);
+			all.push({ id, label, dose, ...(per && { per }), ...(dilution && { dilution }) });
+		}
+		return all;
+	};
+
 	/** What a job asks for, filled in with the blocks, the labels and the rig as they are now. */
 	const filled = async (asked: AskedJob) => {
 		const calibration = asked.calibrationId === null ? null : await calibrationOf(asked.calibrationId);
@@ -96,40 +140,24 @@ export const jobsOf = (scope: Scope) => {
 				'reason',
 				'This calibration is in doubt. Calibrate again, or write why it is used all the same.'
 			);
-		const products = [];
-		for (const { id, dose, per, dilution } of asked.products)
-			products.push({
-				id,
-				label: (await productsOf(scope).get(id)).label,
-				dose,
-				...(per ? { per } : {}),
-				...(dilution ? { dilution } : {})
-			});
-		const { speed_m_s: speed = null, width_m: treated = null, field_width_m: field = null, rig } = calibration ?? {};
-		const swath = field ?? treated;
-		// Bands cover a share of the field that a pass does.
-		const share = asked.basis.by === 'calibration' ? treatedShare({ width_m: treated, field_width_m: field }) : 1;
 		const blocks = await groundOf(asked);
+		const { day, basis, tank, split, sprayed, harvest, pace, reason, notes, dilute, drops = null, passed = [] } = asked;
 		const job: TypedJob = {
-			day: asked.day,
-			basis: asked.basis,
+			day,
+			basis,
 			blocks,
-			tank: asked.tank,
-			dead: rig?.dead ?? null,
-			agitation: rig?.agitation ?? null,
-			products,
-			split: asked.split,
-			sprayed: asked.sprayed,
-			harvest: asked.harvest,
-			pace: asked.pace,
-			travel: speed !== null && swath !== null ? { speed, swath } : null,
-			reason: asked.reason,
-			notes: asked.notes,
-			...(share < 1 ? { treated: share } : {}),
-			...(isCanopy(blocks, rig?.kind ?? null) ? { canopy: true } : {}),
-			...(asked.dilute ? { dilute: asked.dilute } : {}),
-			drops: asked.drops ?? null,
-			...(asked.passed && asked.passed.length > 0 ? { passed: asked.passed } : {})
+			tank,
+			products: await labelled(asked),
+			split,
+			sprayed,
+			harvest,
+			pace,
+			reason,
+			notes,
+			drops,
+			...(dilute && { dilute }),
+			...(passed.length > 0 && { passed }),
+			...withRig(calibration, basis, blocks)
 		};
 		return { job, rate: (calibration?.rate_m3_per_m2 ?? null) as VolumePerArea | null, calibration };
 	};
