@@ -191,7 +191,9 @@ describe('a job against the labels', () => {
 		expect(codes({ low: 1e-8, high: 5e-8 })).toEqual(['within-max', 'dose-over']);
 		// Also where nobody said what share of the ground the spots are.
 		const whole = { ...spot, share: 1, spot: true, range: { low: 1e-7, high: 2e-7 } };
-		expect(checkLabels([product(whole)])).toMatchObject([{ code: 'within-max', on: expect.closeTo(2e-7, 15), most: 2e-7 }]);
+		expect(checkLabels([product(whole)])).toMatchObject([
+			{ code: 'within-max', on: expect.closeTo(2e-7, 15), most: 2e-7 }
+		]);
 		expect(checkLabels([product({ ...whole, spot: false })])).toEqual([]);
 	});
 
