@@ -67,6 +67,17 @@ describe('a round as it is worked on', () => {
 		expect(state.entered.catchTime?.typed.text).toBe('30');
 	});
 
+	it('never puts the usual time over one that is typed, on its way to a slow device', async () => {
+		const { state } = await roundState();
+		await Promise.all([
+			state.add({ kind: 'catch-time', time: t('45', 's') }),
+			state.keepCatch(1, '602', 'first', 'ml'),
+			state.keepCatch(2, '600', 'first', 'ml')
+		]);
+		expect(state.entered.catchTime?.typed.text).toBe('45');
+		expect(state.entries.map((e) => e.kind)).toEqual(['catch-time', 'catch', 'catch']);
+	});
+
 	it('carries a changed course through to the answer', async () => {
 		const { state } = await roundState(wholeRound);
 		const before = state.calibration!.rate.value;

@@ -70,7 +70,6 @@ export class RoundState {
 	/** Walked, not driven: a person's pace wavers more. */
 	readonly onFoot: boolean;
 	readonly #log: EntryLog<RoundHead, EntryBody, Entry>;
-	#catchTimeKept = false;
 
 	entered: Round = $derived.by(() => foldRound(this.entries, this.head.setting ?? {}));
 	method: RoundMethod = $derived.by(() => methodOf(this.rig, this.entered));
@@ -153,8 +152,11 @@ export class RoundState {
 		return this.signedOff ? [{ code: 'closed', path: '' }] : checkEntry(body, this.rig);
 	}
 
-	/** Adds what happened. Answers with what is wrong, in which case nothing was kept. */
-	add(body: EntryBody): Promise<readonly Issue[]> {
+	/**
+	 * Adds what happened. Answers with what is wrong, in which case nothing was kept. What is made of other readings is a
+	 * function, so that one which is still on its way to the device counts.
+	 */
+	add(body: EntryBody | (() => EntryBody | null)): Promise<readonly Issue[]> {
 		return this.#log.add(body);
 	}
 
@@ -207,10 +209,9 @@ export class RoundState {
 	 * rest on a default.
 	 */
 	keepCatch(nozzle: number, text: string, why: CatchReason, unit: string): Promise<readonly Issue[]> {
-		if (this.entered.catchTime === undefined && !this.#catchTimeKept) {
-			this.#catchTimeKept = true;
-			void this.add({ kind: 'catch-time', time: this.catchTime?.typed ?? null });
-		}
+		void this.add(() =>
+			this.entered.catchTime === undefined ? { kind: 'catch-time', time: this.catchTime?.typed ?? null } : null
+		);
 		return this.add(this.catchEntry(nozzle, text, why, unit));
 	}
 

@@ -70,6 +70,18 @@ describe('a log of entries', () => {
 		]);
 	});
 
+	it('asks what is made of others when its turn comes, so that none is lost that is on its way', async () => {
+		const { log, stored } = logOf();
+		const after = () => ({ what: `after ${log.entries.length}` });
+		const answers = await Promise.all([log.add(after), log.add(after), log.add(() => null), log.add(after)]);
+		expect(stored.map((e) => [e.what, e.seq])).toEqual([
+			['after 0', 0],
+			['after 1', 1],
+			['after 2', 2]
+		]);
+		expect(answers).toEqual([[], [], [], []]);
+	});
+
 	it('takes in what another device made, once', () => {
 		const { log } = logOf();
 		const theirs = [{ what: 'tick', id: 'b', seq: 0, at: '' }];

@@ -52,10 +52,14 @@ export class EntryLog<Head extends { readonly id: string }, Body extends object,
 	/**
 	 * Adds what happened: checked, kept on the device, then shown and sent. Answers with what is wrong, in which case
 	 * nothing was kept: so also where the device cannot keep it (`not-stored`). Calls wait for each other, so that the order
-	 * of a quick hand stays.
+	 * of a quick hand stays. What is made of the entries before it is handed in as a function, asked when its turn comes: those
+	 * that still wait to be kept count too. Null where nothing is to be added then.
 	 */
-	add(body: Body): Promise<readonly Issue[]> {
-		const added = this.#queue.then(() => this.#add(body));
+	add(body: Body | (() => Body | null)): Promise<readonly Issue[]> {
+		const added = this.#queue.then(() => {
+			const now = typeof body === 'function' ? body() : body;
+			return now === null ? [] : this.#add(now);
+		});
 		this.#queue = added.catch(() => undefined);
 		return added;
 	}

@@ -176,11 +176,11 @@
 					{unit}
 					disabled={round.signedOff}
 					commit={(text) =>
-						round.add({
+						round.add(() => ({
 							kind: 'rows',
 							spacing: typed(text, unit, round.settings),
 							alleys: round.entered.rows?.alleys ?? 'every'
-						})}
+						}))}
 				/>
 			{:else}
 				<QuantityField

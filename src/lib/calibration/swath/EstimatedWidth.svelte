@@ -13,7 +13,8 @@
 			type="checkbox"
 			checked={round.entered.wettedGuessed}
 			disabled={round.signedOff}
-			onchange={(e) => void round.add({ kind: 'wetted', width, estimated: e.currentTarget.checked })}
+			onchange={({ currentTarget: { checked } }) =>
+				void round.add(() => (width ? { kind: 'wetted', width, estimated: checked } : null))}
 		/>
 		Estimated by eye, not taped (counts ± {Math.round(round.skill.estimatedWidth * 200)} %)
 	</label>

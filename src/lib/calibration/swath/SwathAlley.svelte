@@ -86,15 +86,11 @@
 			if (!read.ok) return read.issues;
 		}
 		if (!draft.height || !draft.width || !coefficientFits(coefficient) || !spacing) return empty;
-		return round.add({
-			kind: 'canopy',
-			canopy: {
-				height: typed(draft.height, unit, round.settings),
-				width: typed(draft.width, unit, round.settings),
-				rowSpacing: spacing,
-				coefficient
-			}
-		});
+		const height = typed(draft.height, unit, round.settings);
+		const width = typed(draft.width, unit, round.settings);
+		return round.add(() =>
+			spacing ? { kind: 'canopy', canopy: { height, width, rowSpacing: spacing, coefficient } } : null
+		);
 	}
 </script>
 
@@ -106,7 +102,7 @@
 			{unit}
 			hint="Trunk to trunk, taped."
 			disabled={round.signedOff}
-			commit={(text) => round.add({ kind: 'rows', spacing: typed(text, unit, round.settings), alleys })}
+			commit={(text) => round.add(() => ({ kind: 'rows', spacing: typed(text, unit, round.settings), alleys }))}
 		/>
 		<div class="flex flex-wrap gap-x-3 gap-y-2.5 pt-6 phone:pt-0">
 			<Segmented
@@ -117,7 +113,7 @@
 				]}
 				value={alleys}
 				onchange={(v) => {
-					if (!round.signedOff && spacing) void round.add({ kind: 'rows', spacing, alleys: v });
+					if (!round.signedOff) void round.add(() => (spacing ? { kind: 'rows', spacing, alleys: v } : null));
 				}}
 			/>
 			<SideSwitches {round} />
@@ -131,7 +127,8 @@
 				options={otherSides.map((value) => ({ value, label: otherSideWords[value] }))}
 				value={(otherSide ?? '') as 'not'}
 				onchange={(v) => {
-					if (!round.signedOff && spacing) void round.add({ kind: 'rows', spacing, alleys, otherSide: v });
+					if (!round.signedOff)
+						void round.add(() => (spacing ? { kind: 'rows', spacing, alleys, otherSide: v } : null));
 				}}
 			/>
 		</div>

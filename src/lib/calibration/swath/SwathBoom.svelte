@@ -41,10 +41,13 @@
 	const overlap = $derived(reach === null ? 0 : (2 * reach - spacing) / (2 * reach));
 
 	async function toggle(section: number) {
-		const off = round.entered.off.includes(section)
-			? round.entered.off.filter((s) => s !== section)
-			: [...round.entered.off, section].sort((a, b) => a - b);
-		problem = (await round.add({ kind: 'sections', off }))[0] ?? null;
+		const [issue = null] = await round.add(() => {
+			const { off } = round.entered;
+			const without = off.filter((s) => s !== section);
+			const next = without.length < off.length ? without : [...off, section].sort((a, b) => a - b);
+			return { kind: 'sections', off: next };
+		});
+		problem = issue;
 	}
 </script>
 

@@ -33,18 +33,20 @@
 
 	async function pick(school: SwathSchool) {
 		if (round.signedOff) return;
-		const kept = round.entered.school;
-		const same = kept?.school === school ? kept : null;
-		const issues = await round.add({
-			kind: 'school',
-			school,
-			...(same?.share ? { share: same.share } : {}),
-			...(same?.length ? { length: same.length.typed } : {})
+		const issues = await round.add(() => {
+			const kept = round.entered.school;
+			const same = kept?.school === school ? kept : null;
+			return {
+				kind: 'school',
+				school,
+				...(same?.share ? { share: same.share } : {}),
+				...(same?.length ? { length: same.length.typed } : {})
+			};
 		});
 		problem = issues[0] ? wordIssue(issues[0]) : '';
 	}
 	type PansEntry = Extract<EntryBody, { kind: 'pans' }>;
-	const setPans = (change: Partial<PansEntry>) => {
+	const changedPans = (change: Partial<PansEntry>): PansEntry => {
 		const now: Omit<PansEntry, 'kind'> = (pans && { ...pans, spacing: pans.spacing.typed }) ?? {
 			spacing: typed(asWritten(metric ? '0.5' : '1.5', comma), unit, round.settings),
 			count: 12,
@@ -52,8 +54,9 @@
 			maxCv: 0.15
 		};
 		const { spacing, count, driving, maxCv } = { ...now, ...change };
-		return round.add({ kind: 'pans', spacing, count, driving, maxCv });
+		return { kind: 'pans', spacing, count, driving, maxCv };
 	};
+	const setPans = (change: Partial<PansEntry>) => round.add(() => changedPans(change));
 	const panText = (n: number) =>
 		swath.drafts[n] ?? keptText(round.entered.panCatches.get(n)?.typed, swath.unit, round.settings);
 	const focusPan = () => document.getElementById(`pan-${swath.at}`)?.focus();
@@ -73,7 +76,11 @@
 		event.preventDefault();
 	}
 	const wetted = (text: string) =>
-		round.add({ kind: 'wetted', width: typed(text, unit, round.settings), estimated: round.entered.wettedGuessed });
+		round.add(() => ({
+			kind: 'wetted',
+			width: typed(text, unit, round.settings),
+			estimated: round.entered.wettedGuessed
+		}));
 	const schoolLength = (school: SwathSchool) => (text: string) =>
 		round.add({ kind: 'school', school, length: typed(text, unit, round.settings) });
 	const typedLength = $derived(round.entered.school?.length ? typedText(round.entered.school.length.typed) : '');

@@ -30,11 +30,11 @@
 			hint="On dry ground, at the height you spray from."
 			disabled={round.signedOff}
 			commit={(text) =>
-				round.add({
+				round.add(() => ({
 					kind: 'wetted',
 					width: typed(text, round.units.course, round.settings),
 					estimated: round.entered.wettedGuessed
-				})}
+				}))}
 		/>
 		<EstimatedWidth {round} />
 		<WandPicker {round} />
