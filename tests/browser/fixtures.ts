@@ -82,20 +82,26 @@ async function withApp(demo: boolean, page: Page, use: (app: App) => Promise<voi
 	await app.end();
 }
 
+/** A page that was gone to takes taps when the test goes on: before that it is only a picture. */
+export function awake(page: Page): Page {
+	const go = page.goto.bind(page);
+	page.goto = async (...where) => {
+		const answer = await go(...where);
+		if (/text\/html/.test((await answer?.headerValue('content-type')) ?? ''))
+			await page.locator('html[data-alive]').waitFor({ state: 'attached' });
+		return answer;
+	};
+	return page;
+}
+
 export const test = base.extend<{ problems: string[]; app: App; bareApp: App }>({
 	app: [({ page }, use) => withApp(true, page, use), { timeout: 300_000 }],
 	/** A farm with nothing in it. */
 	bareApp: [({ page }, use) => withApp(false, page, use), { timeout: 300_000 }],
-	/** A page that was gone to takes taps when the test goes on: before that it is only a picture. */
-	page: async ({ page }, use) => {
-		const go = page.goto.bind(page);
-		page.goto = async (...where) => {
-			const answer = await go(...where);
-			if (/text\/html/.test((await answer?.headerValue('content-type')) ?? ''))
-				await page.locator('html[data-alive]').waitFor({ state: 'attached' });
-			return answer;
-		};
-		await use(page);
+	context: async ({ context }, use) => {
+		const make = context.newPage.bind(context);
+		context.newPage = async () => awake(await make());
+		await use(context);
 	},
 	/** What the page threw, and rounds of its own that it asked for before the server had them: a test that passes over a broken page is no test. */
 	problems: [

@@ -1,4 +1,4 @@
-import { allSent, beginRound, expect, offlineReady, onDevice, sprayerId, startApp, test } from './fixtures';
+import { awake, allSent, beginRound, expect, offlineReady, onDevice, sprayerId, startApp, test } from './fixtures';
 
 /** Runs in the page: keys of what the device keeps beside its rounds. */
 const keptRigs = () =>
@@ -106,7 +106,7 @@ test('a second device takes the round up from the server', async ({ browser, pag
 	await page.keyboard.press('Enter');
 	await allSent(page);
 	const other = await browser.newContext();
-	const second = await other.newPage();
+	const second = awake(await other.newPage());
 	await second.goto(`${app.origin}/rounds/${id}/speed`);
 	await expect(second.getByLabel('Course length')).toHaveValue('80 m');
 	await other.close();
