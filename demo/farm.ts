@@ -4,6 +4,7 @@ import { checksOf } from '../src/core';
 import type { FarmSettings } from '../src/lib/settings/farm-settings';
 import type { Setting } from '../src/lib/wire/rig';
 import type { RoundMessage } from '../src/lib/wire/round-message';
+import type { TankMixInput } from '../src/lib/wire/tank-mix';
 import type { TankPlanInput } from '../src/lib/wire/tank-plan';
 import { barleyBoom, hazelBlower, longMeadow, nurseryKnapsack, t, trackThrower } from './rigs';
 
@@ -231,6 +232,21 @@ export function messageOf(past: PastRound, sprayerId: string, now: number, setti
 		entries: entries as RoundMessage['entries']
 	};
 }
+
+/** Tank mixes of the demo farm: of its own products, and one with a wetter that it has no label of. */
+export const demoMixes: readonly TankMixInput[] = [
+	{
+		name: 'Barley, first pass',
+		products: [
+			{ name: 'Sample Ochre', dose: t('24 fl oz/ac', 'US fl oz/ac'), state: 'liquid' },
+			{ name: 'Sample Chalk', dose: t('0.25 %', 'US fl oz/ac'), state: 'liquid' }
+		]
+	},
+	{
+		name: 'Track edges',
+		products: [{ name: 'Sample Umber', dose: t('1 qt/ac', 'US qt/ac'), state: 'liquid' }]
+	}
+];
 
 /** A tank plan from the newest calibration of the long-meadow boom. */
 export const demoPlan: TankPlanInput = {

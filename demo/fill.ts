@@ -2,7 +2,7 @@ import { v7 } from 'uuid';
 import type { Kysely } from 'kysely';
 import { farmHandle } from '../src/lib/server/db/farm';
 import type { Database } from '../src/lib/server/db/schema';
-import { demoFarm, demoPlan, messageOf, pastRounds } from './farm';
+import { demoFarm, demoMixes, demoPlan, messageOf, pastRounds } from './farm';
 import { demoBlocks } from './ground';
 import { demoAsked, demoJobs } from './jobs';
 import { demoNozzles, demoShed } from './nozzles';
@@ -39,6 +39,7 @@ export async function fillDemo(db: Kysely<Database>, farmId: string, now: number
 		calibrations.set(past.rig.name, message.round.id);
 	}
 	await farm.tankPlans.put(v7(), newest, demoPlan);
+	for (const mix of demoMixes) await farm.tankMixes.put(v7(), mix);
 	const products = new Map((await farm.products.all()).map((p) => [p.label.name, p.id]));
 	await farm.records.takeIn(pastRecords(now, (name) => blockIds.get(name)!));
 	for (const { asked, entries } of demoJobs(

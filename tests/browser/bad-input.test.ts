@@ -158,7 +158,7 @@ test('a tank plan that cannot be is told in words, and not kept', async ({ page,
 	await page.getByLabel('Dose').fill('3 kg/ha');
 	await page.getByLabel('Dose').blur();
 	await expect(page.getByText('“3 kg/ha” is a weight of a liquid')).toBeVisible();
-	await page.getByRole('button', { name: 'Keep this plan' }).click();
+	await page.getByRole('button', { name: 'Save this plan' }).click();
 	await expect(page).toHaveURL(/\/tank$/);
 	await page.getByLabel('Dose').fill('60 gal/ac');
 	await expect(page.getByText('no room is left for water')).toBeVisible();

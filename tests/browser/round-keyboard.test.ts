@@ -145,7 +145,7 @@ test('a whole round and a dosed tank, by keyboard alone', async ({ page, app }) 
 	expect(typed.map((r) => r.body.amount.text)).toEqual([...catches, '19.0']);
 	expect(typed.at(-1)?.body.why).toBe('cleaned');
 
-	await tabTo(page, /What goes in the tank/);
+	await tabTo(page, /Loads for an area/);
 	await page.keyboard.press('Enter');
 	await page.waitForURL(/\/tank$/);
 	await tabTo(page, /^Area \[text\]/);
@@ -155,7 +155,7 @@ test('a whole round and a dosed tank, by keyboard alone', async ({ page, app }) 
 	await page.keyboard.press('Tab');
 	await page.keyboard.type('32 fl oz/ac');
 	await expect(page.getByTestId('load-count')).toHaveText('3');
-	await tabTo(page, /Keep this plan/);
+	await tabTo(page, /Save this plan/);
 	await page.keyboard.press('Enter');
 	await page.waitForURL(/tank-plans/);
 	await expect(page.getByTestId('load')).toHaveCount(3);

@@ -76,7 +76,7 @@ test('a whole round and a dosed tank, by touch on a phone', async ({ page, app }
 	expect(entries.filter((e) => e.body.why === 'sure')).toHaveLength(1);
 	expect(entries.filter((e) => e.body.kind === 'not-caught')).toHaveLength(1);
 
-	await page.getByRole('link', { name: 'What goes in the tank' }).tap();
+	await page.getByRole('link', { name: 'Loads for an area' }).tap();
 	await page.getByText('Length × width').tap();
 	await page.getByRole('textbox', { name: 'Length' }).fill('420 m');
 	await page.getByRole('textbox', { name: 'Width' }).fill('135 m');
@@ -85,8 +85,8 @@ test('a whole round and a dosed tank, by touch on a phone', async ({ page, app }
 	await page.getByText('Liquid', { exact: true }).tap();
 	await page.getByText('Equal loads').tap();
 	await expect(page.getByTestId('load-count')).toHaveText('1');
-	await inReach('Keep this plan');
-	await tap('Keep this plan');
+	await inReach('Save this plan');
+	await tap('Save this plan');
 	await page.waitForURL(/tank-plans/);
 	await expect(page.getByTestId('load')).toHaveCount(1);
 });

@@ -6,9 +6,8 @@ import type { Typed } from '../quantity/typed';
 import { bounds, within } from '../quantity/within';
 import { fields, readField } from '../quantity/fields';
 import type { DoseArea } from '../products/label';
-import { fieldDose } from './field-dose';
-import { readDose } from './read-dose';
-import type { PlanSheet, PlannedProduct, Split } from './sheet';
+import { readProducts } from './read-products';
+import type { PlanSheet, Split } from './sheet';
 
 /** Ground by its area, or by length × width, as typed. */
 export type TypedArea =
@@ -23,9 +22,6 @@ export interface TypedProduct {
 	/** On bands: what the dose is of. */
 	readonly per?: DoseArea | undefined;
 }
-
-/** A per cent of a liquid is litres in 100 L of mix, of a dry product kilograms; with `v/v` or `w/v` the label says which. */
-const percentOfWhat = /(?:%|per ?cent)\s*$/i;
 
 /** What is asked for a tank plan, as typed; the spray volume comes from the calibration. */
 export interface TypedTankPlan {
@@ -70,22 +66,16 @@ export function readTankPlan(plan: TypedTankPlan, rate: VolumePerArea, treated =
 	if (!area.ok) issues.push(...area.issues);
 	const tank = readField(fields.tank, plan.tank, 'tank');
 	if (!tank.ok) issues.push(...tank.issues);
-	const products = plan.products.flatMap((product, i): PlannedProduct[] => {
-		const { text, unit, gallon, comma } = product.dose;
-		const reading = { gallon, unit: unit || undefined, state: product.state, decimalComma: comma ?? false };
-		const dose = readDose(text, reading, `products.${i}.dose`);
-		if (!dose.ok) {
-			issues.push(...dose.issues);
-			return [];
-		}
-		const perArea = dose.value.basis === 'liquidPerArea' || dose.value.basis === 'dryPerArea';
-		if (product.state === undefined && percentOfWhat.test(text))
-			issues.push({ code: 'no-state', path: `products.${i}.dose`, text });
-		if (treated < 1 && perArea && product.per === undefined)
-			issues.push({ code: 'dose-area', path: `products.${i}.per`, text });
-		return [{ name: product.name, dose: product.per === 'field' ? fieldDose(dose.value, treated) : dose.value }];
-	});
-	if (issues.length > 0 || !area.ok || !tank.ok) return bad(...issues);
+	const products = readProducts(plan.products, treated);
+	if (!products.ok) issues.push(...products.issues);
+	if (!area.ok || !tank.ok || !products.ok) return bad(...issues);
 	const share = treated < 1 ? { sprayedShare: treated } : {};
-	return good({ area: area.value, rate, tank: tank.value.value, split: plan.split, ...share, products });
+	return good({
+		area: area.value,
+		rate,
+		tank: tank.value.value,
+		split: plan.split,
+		...share,
+		products: products.value
+	});
 }

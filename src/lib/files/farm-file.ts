@@ -5,6 +5,7 @@ import { labelSchema } from './product-files';
 import { rigSchema, settingSchema } from '../wire/rig';
 import { entrySchema } from '../wire/round-message';
 import { runEntrySchema } from '../wire/run-message';
+import { tankMixInputSchema } from '../wire/tank-mix';
 import { tankPlanInputSchema } from '../wire/tank-plan';
 
 /**
@@ -21,6 +22,7 @@ export const farmTables = [
 	'nozzle',
 	'shed_nozzle',
 	'product',
+	'tank_mix',
 	'block',
 	'round',
 	'round_entry',
@@ -57,6 +59,7 @@ export const farmRowSchemas: Readonly<Record<FarmTableName, z.ZodType>> = {
 	nozzle: body(z.looseObject({ kind: z.string(), name: z.string().min(1).max(120) })),
 	shed_nozzle: z.looseObject({ nozzle_key: z.string().max(120) }),
 	product: body(labelSchema),
+	tank_mix: body(tankMixInputSchema),
 	block: body(
 		z.looseObject({ name: z.string().min(1).max(80), kind: z.enum(blockKinds), boundary: boundarySchema.nullable() })
 	),

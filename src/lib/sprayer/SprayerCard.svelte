@@ -57,7 +57,7 @@
 	<div class="col-[1/3] flex flex-wrap gap-2.5 mt-1.5">
 		{#if openRound}<a class="btn go" href="/rounds/{openRound}">Carry on</a>
 		{:else}<a class="btn" href="/rounds/new?sprayer={id}" data-sveltekit-preload-data="off">Start a round</a>{/if}
-		{#if latest}<a class="btn plain" href="/calibrations/{latest.id}/tank">Fill the tank</a>{/if}
+		{#if latest}<a class="btn plain" href="/full-tank?calibration={latest.id}">One full tank</a>{/if}
 	</div>
 </article>
 

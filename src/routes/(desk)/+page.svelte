@@ -127,6 +127,11 @@
 				</div>
 			{/if}
 		{/each}
+		{#if data.sprayers.length > 0}
+			<nav class="flex flex-wrap gap-2.5" aria-label="Short answers">
+				<a class="btn" href="/full-tank">One full tank</a>
+			</nav>
+		{/if}
 		{#if data.states.length > 0}
 			<section class="pt-3" aria-label="Ground that waits">
 				<div class="page-head">

@@ -56,7 +56,8 @@
 		{/if}
 		{#if status.state === 'sent'}
 			<div class="flex flex-wrap gap-3">
-				<a class="btn go big" href="/calibrations/{round.head.id}/tank">What goes in the tank</a>
+				<a class="btn go big" href="/full-tank?calibration={round.head.id}">One full tank</a>
+				<a class="btn" href="/calibrations/{round.head.id}/tank">Loads for an area</a>
 				<a class="btn big" href="/calibrations/{round.head.id}">See the calibration</a>
 			</div>
 		{:else}

@@ -37,7 +37,8 @@ import type { FarmSettings } from '$lib/settings/farm-settings';
 import { fieldUnits, typed } from '$lib/settings/field-units';
 import type { AskedJob } from '$lib/wire/job';
 import { stopKey } from '$lib/wire/stop-key';
-import { typedText } from '$lib/settings/typed-text';
+import type { JobStart } from '$lib/wire/job-start';
+import { keptText, typedText } from '$lib/settings/typed-text';
 import { dayStart } from '$lib/settings/farm-time';
 import { wordIssue } from '$lib/wording/issues';
 import type { GroundBlock } from './job-ground.svelte';
@@ -117,16 +118,39 @@ export class JobPlanState {
 	reason = $state('');
 	notes = $state('');
 
-	constructor(source: JobSource, block: string | null = null) {
+	/** Doses that it was begun with of products that the farm has no label of. */
+	readonly unknown: JobStart['products'];
+
+	constructor(source: JobSource, block: string | null = null, start: JobStart | null = null) {
 		this.source = source;
 		this.units = fieldUnits(source.settings);
 		this.ground = new JobGround(source.blocks, source.settings);
 		this.day = source.today;
 		if (block && this.ground.knows(block)) this.ground.toggle(block);
 		const [first] = source.calibrations;
-		if (first) this.useCalibration(first.id);
+		const asked = source.calibrations.find((c) => c.id === start?.calibration);
+		if (first) this.useCalibration((asked ?? first).id);
 		else this.by = 'trial';
-		this.addLine();
+		this.unknown = start ? this.#begin(start) : [];
+		if (this.lines.length === 0) this.addLine();
+	}
+
+	/** Tank and doses of one full tank or a tank plan; answers with those that are of no product of the farm. */
+	#begin({ tank, products }: JobStart): JobStart['products'] {
+		if (tank) this.tank = tank;
+		return products.filter(({ product, name, dose, per }) => {
+			const known = this.source.products.find(
+				(p) => p.id === product || p.label.name.toLowerCase() === name.trim().toLowerCase()
+			);
+			if (!known) return true;
+			this.addLine();
+			const line = this.lines.at(-1)!;
+			this.pick(line, known.id);
+			const unit = known.label.state === 'dry' ? this.units.dryDose : this.units.dose;
+			line.dose = keptText(dose, unit, this.source.settings);
+			if (per) line.per = per;
+			return false;
+		});
 	}
 
 	calibration: JobCalibration | null = $derived.by(

@@ -20,6 +20,7 @@ import type { Database } from './schema';
 import type { Scope } from './scope';
 import { settingsOf } from './settings';
 import { sprayersOf } from './sprayers';
+import { tankMixesOf } from './tank-mixes';
 import { tankPlansOf } from './tank-plans';
 
 export interface FarmHandle {
@@ -37,6 +38,7 @@ export interface FarmHandle {
 	readonly records: ReturnType<typeof recordsOf>;
 	readonly blocks: ReturnType<typeof blocksOf>;
 	readonly products: ReturnType<typeof productsOf>;
+	readonly tankMixes: ReturnType<typeof tankMixesOf>;
 	readonly tankPlans: ReturnType<typeof tankPlansOf>;
 	/** Whether somebody, or a browser, said where the farm's clock is. */
 	readonly zoneTold: boolean;
@@ -75,6 +77,7 @@ export async function farmHandle(db: Kysely<Database>, farmId: string): Promise<
 		records: recordsOf(scope),
 		blocks: blocksOf(scope),
 		products: productsOf(scope),
+		tankMixes: tankMixesOf(scope),
 		tankPlans: tankPlansOf(scope),
 		lines: (at) => farmLines(scope, at),
 		takeIn: (lines, replace) => takeFarm(scope, lines, replace),

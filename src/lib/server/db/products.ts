@@ -20,6 +20,23 @@ export function productColumns(label: TypedLabel) {
 	return { name: label.name, body: JSON.stringify(label) };
 }
 
+/** Labels of products by their ids, read, in the order that was asked; null for what is no product of the farm. */
+export async function labelsOf({ db, farmId }: Scope, ids: readonly (string | undefined)[]) {
+	const asked = ids.filter((id) => id !== undefined);
+	if (asked.length === 0) return ids.map(() => null);
+	const rows = await db
+		.selectFrom('product')
+		.select(['id', 'body'])
+		.where('farm_id', '=', farmId)
+		.where('id', 'in', asked)
+		.execute();
+	return ids.map((id) => {
+		const body = rows.find((r) => r.id === id)?.body;
+		const read = body && readLabel(body);
+		return read?.ok ? read.value : null;
+	});
+}
+
 export const productsOf = ({ db, farmId }: Scope) => ({
 	/** By name; those that were put away last. */
 	async all(): Promise<KeptProduct[]> {

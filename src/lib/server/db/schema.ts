@@ -17,6 +17,7 @@ import type {
 import type { FarmSettings } from '../../settings/farm-settings';
 import type { Setting } from '../../wire/rig';
 import type { SprayerEventKind } from '../../wording/events';
+import type { TankMixInput } from '../../wire/tank-mix';
 import type { TankPlanInput } from '../../wire/tank-plan';
 
 /** jsonb: read as a value, written as JSON text (pg would send an array as a PostgreSQL array). */
@@ -320,6 +321,17 @@ interface ShedNozzleTable extends Owned {
 	nozzle_key: string;
 }
 
+/** Doses that are mixed together often, with a name; jobs are planned from it. */
+interface TankMixTable extends Owned {
+	id: string;
+	name: string;
+	/** As typed. */
+	body: Json<TankMixInput>;
+	archived_at: ColumnType<Date | null, undefined, Date | null>;
+	created_at: Stamp;
+	updated_at: ColumnType<Date, never, Date>;
+}
+
 export interface Database {
 	farm: FarmTable;
 	sprayer: SprayerTable;
@@ -329,6 +341,7 @@ export interface Database {
 	round_entry: RoundEntryTable;
 	calibration: CalibrationTable;
 	tank_plan: TankPlanTable;
+	tank_mix: TankMixTable;
 	nozzle: NozzleTable;
 	shed_nozzle: ShedNozzleTable;
 	product: ProductTable;

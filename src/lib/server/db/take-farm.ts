@@ -6,6 +6,7 @@ import type { FarmTableName } from '../../files/farm-file';
 import { farmEndSchema, farmHeadSchema, farmRowSchema, farmRowSchemas, farmTables } from '../../files/farm-file';
 import { farmSettingsSchema } from '../../settings/farm-settings';
 import { amendmentSchema, recordSchema } from '../../wire/record-schema';
+import type { TankMixInput } from '../../wire/tank-mix';
 import { sealWords } from '../../wording/seals';
 import { Failure } from '../failure';
 import { blockColumns } from './blocks';
@@ -44,6 +45,8 @@ function complete(table: FarmTableName, row: Row, line: number, zone: string): R
 			return { ...row, ...nozzleColumns(body as TypedNozzle), body };
 		case 'product':
 			return { ...row, ...productColumns(body as TypedLabel), body };
+		case 'tank_mix':
+			return { ...row, name: (body as TankMixInput).name, body };
 		case 'block':
 			return { ...row, ...blockColumns(body as TypedBlock), body };
 		case 'job':

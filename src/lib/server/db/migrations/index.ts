@@ -11,6 +11,7 @@ import * as due from './0009-due';
 import * as safety from './0010-safety';
 import * as goes from './0011-goes';
 import * as names from './0012-names';
+import * as tankMixes from './0013-tank-mixes';
 
 export interface Migration {
 	readonly name: string;
@@ -30,5 +31,6 @@ export const migrations: readonly Migration[] = [
 	{ name: '0009-due', up: due.up },
 	{ name: '0010-safety', up: safety.up },
 	{ name: '0011-goes', up: goes.up },
-	{ name: '0012-names', up: names.up }
+	{ name: '0012-names', up: names.up },
+	{ name: '0013-tank-mixes', up: tankMixes.up }
 ];

@@ -170,7 +170,8 @@
 		{/if}
 	</main>
 	<aside class="grid gap-3.5 content-start p-5 border-l border-l-rule bg-paper-deep phone:border-0">
-		<a class="btn go big" href="/calibrations/{c.id}/tank">What goes in the tank</a>
+		<a class="btn go big" href="/full-tank?calibration={c.id}">One full tank</a>
+		<a class="btn" href="/calibrations/{c.id}/tank">Loads for an area</a>
 		<a class="btn big" href="/calibrations/{c.id}/adjust">Is it what you want?</a>
 		<h2>
 			{c.findings.length === 0

@@ -16,6 +16,7 @@
 	import SplitTable from '$lib/job/plan/SplitTable.svelte';
 	import StopReasons from '$lib/job/StopReasons.svelte';
 	import { longUnit, shortUnit } from '$lib/settings/field-units';
+	import { typedText } from '$lib/settings/typed-text';
 	import { stopKey } from '$lib/wire/stop-key';
 	import { plainRate, shownRate, wideWords } from '$lib/show/answer';
 	import { JobPlanState } from '$lib/job/plan/job-plan.svelte';
@@ -38,7 +39,8 @@
 					harvests: data.harvests,
 					today: data.today
 				},
-				page.url.searchParams.get('block')
+				page.url.searchParams.get('block'),
+				data.start
 			)
 	);
 	const id = v7();
@@ -66,6 +68,9 @@
 		<h1>Plan a job</h1>
 		<fieldset>
 			<legend>Ground</legend>
+			{#if data.start?.area}<p class="lab">
+					The tank plan was for <b>{data.start.area}</b>. Pick the field that it is.
+				</p>{/if}
 			{#if data.blocks.length === 0}<p class="lab">
 					No ground is known yet. <a href="/ground/new">Add a block</a> first.
 				</p>{/if}
@@ -81,6 +86,12 @@
 		</fieldset>
 		<fieldset>
 			<legend>Products</legend>
+			{#each plan.unknown as dose, i (i)}
+				<p class="look">
+					▲ {dose.name}, {typedText(dose.dose)}: Fallow has no label of it yet.
+					<a href="/products/new">Add the product</a>, then plan the job with it.
+				</p>
+			{/each}
 			{#each plan.lines as line, i (line.key)}
 				<div
 					class="product grid grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)] gap-x-4 gap-y-2 items-start phone:grid-cols-1"

@@ -235,7 +235,8 @@
 					</div>{/if}
 			</dl>
 			{#if data.due}<DueNote due={data.due} {settings} />{/if}
-			<a class="btn go big" href="/calibrations/{latest.id}/tank">What goes in the tank</a>
+			<a class="btn go big" href="/full-tank?calibration={latest.id}">One full tank</a>
+			<a class="btn" href="/calibrations/{latest.id}/tank">Loads for an area</a>
 		{:else if data.first}
 			<p class="lab">Spray volume</p>
 			<p class="big">

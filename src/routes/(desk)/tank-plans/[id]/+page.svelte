@@ -6,6 +6,7 @@
 	import { productsOfPlan } from '$lib/show/shown-plan';
 	import { typedText } from '$lib/settings/typed-text';
 	import { shownRate } from '$lib/show/answer';
+	import { jobStartHref } from '$lib/wire/job-start';
 	import { wordIssue } from '$lib/wording/issues';
 
 	let { data }: { data: PageData } = $props();
@@ -18,6 +19,14 @@
 		data.plan.input.area.by === 'area'
 			? typedText(data.plan.input.area.area)
 			: `${typedText(data.plan.input.area.length)} × ${typedText(data.plan.input.area.width)}`
+	);
+	const job = $derived(
+		jobStartHref({
+			calibration: c.id,
+			tank: typedText(data.plan.input.tank),
+			area: ground,
+			products: data.plan.input.products
+		})
 	);
 </script>
 
@@ -37,7 +46,10 @@
 				{#each data.plan.input.products as p, i (i)}{i > 0 ? ', ' : ''}{p.name} {typedText(p.dose)}{/each}
 			</p>
 		</div>
-		<a class="btn" href="/calibrations/{c.id}/tank">Another plan</a>
+		<div class="flex flex-wrap gap-2.5">
+			<a class="btn go" href={job}>Plan a job from this</a>
+			<a class="btn plain" href="/calibrations/{c.id}/tank">Another plan</a>
+		</div>
 	</div>
 	{#if plan?.ok && sheet.ok}<LoadCards
 			plan={plan.value}

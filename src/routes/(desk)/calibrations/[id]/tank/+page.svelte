@@ -34,7 +34,7 @@
 	const whole = $derived(plan.issues.find((i) => i.code === 'products-fill-tank' || i.code === 'too-many-loads'));
 </script>
 
-<svelte:head><title>What goes in the tank · {data.rig.name} · Fallow</title></svelte:head>
+<svelte:head><title>Loads for an area · {data.rig.name} · Fallow</title></svelte:head>
 
 <div class="grid grid-cols-[440px_minmax(0,1fr)] h-[calc(100dvh_-_56px)] phone:grid-cols-1 phone:h-auto">
 	<form
@@ -47,7 +47,7 @@
 		}}
 	>
 		<div>
-			<h1>What goes in the tank</h1>
+			<h1>Loads for an area</h1>
 			<p class="lab">
 				{data.rig.name} at <b>{rate.value} {rate.unit} ± {rate.interval}</b>, measured {c.signedDay}.
 				{#if rate.tooWide}<b>▲ {wideWords(c.relativeU95, settings.decimalComma)}</b>{/if}
@@ -132,7 +132,7 @@
 						{#if plan.products.length > 1}<button
 								type="button"
 								class="min-h-12 text-rust-text underline cursor-pointer"
-								onclick={() => plan.removeProduct(line.key)}>Take out</button
+								onclick={() => plan.removeProduct(line.key)}>Delete</button
 							>{/if}
 					</div>
 				</div>
@@ -163,7 +163,7 @@
 
 		<div class="sticky bottom-(--under,0px) px-0 pt-2.5 pb-3.5 bg-paper">
 			{#if form?.message}<p class="problem" role="alert">{form.message}</p>{/if}
-			<button class="btn go big w-full">Keep this plan</button>
+			<button class="btn go big w-full">Save this plan</button>
 		</div>
 	</form>
 

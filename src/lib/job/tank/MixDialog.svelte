@@ -1,0 +1,62 @@
+<!-- @component Saves the doses of a tank as a tank mix with a name, or deletes the one that they came from. -->
+<script lang="ts">
+	import { v7 } from 'uuid';
+	import { enhance } from '$app/forms';
+	import Field from '$lib/kit/Field.svelte';
+	import Sheet from '$lib/kit/Sheet.svelte';
+	import { say } from '$lib/kit/say';
+	import type { FullTankState } from './full-tank.svelte';
+
+	interface Props {
+		tank: FullTankState;
+		open: boolean;
+		onclose: () => void;
+	}
+	let { tank, open, onclose }: Props = $props();
+	let problem = $state('');
+	const form = $props.id();
+</script>
+
+<Sheet
+	{open}
+	title="Save as a tank mix"
+	lead="The doses stay under this name, for this tank and for jobs. A mix of the same name is replaced."
+	back="Cancel"
+	{onclose}
+>
+	<form
+		id={form}
+		method="post"
+		action="?/save"
+		use:enhance={({ cancel, formData, action }) => {
+			if (action.search === '?/delete') formData.set('mix', JSON.stringify({ id: tank.mixId }));
+			else {
+				const mix = tank.mix(tank.mixName);
+				if (!mix) {
+					problem = tank.products.length === 0 ? 'Add a dose first.' : 'Type a name, such as “Spring clean-up”.';
+					return cancel();
+				}
+				formData.set('mix', JSON.stringify({ id: v7(), mix }));
+			}
+			return async ({ result, update }) => {
+				if (result.type === 'success') {
+					await update({ reset: false });
+					tank.mixId = String(result.data?.saved ?? '');
+					if (result.data?.deleted) tank.mixName = '';
+					say(result.data?.deleted ? 'Deleted.' : 'Saved.');
+					onclose();
+				} else
+					problem =
+						result.type === 'failure'
+							? String(result.data?.message)
+							: 'It could not be sent. Check the signal and try again.';
+			};
+		}}
+	>
+		<Field label="Name" bind:value={tank.mixName} {problem} />
+	</form>
+	{#snippet foot()}
+		{#if tank.mixId}<button class="btn plain text-rust-text" {form} formaction="?/delete">Delete</button>{/if}
+		<button class="btn go" {form}>Save</button>
+	{/snippet}
+</Sheet>

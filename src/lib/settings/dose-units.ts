@@ -1,0 +1,52 @@
+import type { FarmSettings } from './farm-settings';
+import { measuresOf, shortUnit } from './field-units';
+
+/** A unit that a dose is picked in, and what it says of the product. */
+export interface DoseUnit {
+	readonly value: string;
+	readonly label: string;
+	readonly state: 'liquid' | 'dry';
+	/** Per volume of mix: such a unit is part of the text, since it is no unit of a quantity. */
+	readonly inText: boolean;
+}
+
+const perGround = (unit: string, state: DoseUnit['state']): DoseUnit => ({
+	value: unit,
+	label: unit === 'oz/ac' ? 'oz/ac (weight)' : shortUnit(unit),
+	state,
+	inText: false
+});
+const perMix = (unit: string, label: string, state: DoseUnit['state']): DoseUnit => ({
+	value: unit,
+	label,
+	state,
+	inText: true
+});
+
+/** Units in which labels of the farm's measures tell doses, the usual first. */
+export function doseUnits(settings: FarmSettings): readonly DoseUnit[] {
+	const measures = measuresOf(settings);
+	if (measures === 'metric')
+		return [
+			perGround('L/ha', 'liquid'),
+			perGround('ml/ha', 'liquid'),
+			perGround('kg/ha', 'dry'),
+			perGround('g/ha', 'dry'),
+			perMix('% v/v', '% of a liquid', 'liquid'),
+			perMix('ml/100 L', 'ml/100 L', 'liquid'),
+			perMix('g/100 L', 'g/100 L', 'dry')
+		];
+	const g = measures === 'US' ? 'US' : 'Imp';
+	return [
+		perGround(`${g} fl oz/ac`, 'liquid'),
+		perGround(`${g} pt/ac`, 'liquid'),
+		perGround(`${g} qt/ac`, 'liquid'),
+		perGround(`${g} gal/ac`, 'liquid'),
+		perGround('oz/ac', 'dry'),
+		perGround('lb/ac', 'dry'),
+		perGround(`${g} fl oz/1000 ft2`, 'liquid'),
+		perMix('% v/v', '% of a liquid', 'liquid'),
+		perMix(`${g} fl oz/100 ${g} gal`, 'fl oz/100 gal', 'liquid'),
+		perMix(`lb/100 ${g} gal`, 'lb/100 gal', 'dry')
+	];
+}

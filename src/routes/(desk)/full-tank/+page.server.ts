@@ -1,0 +1,42 @@
+import { fail } from '@sveltejs/kit';
+import { z } from 'zod';
+import type { Actions, PageServerLoad } from './$types';
+import { tankMixInputSchema } from '$lib/wire/tank-mix';
+import { postedJson, refusal } from '$lib/server/forms';
+import { jobCalibrations } from '$lib/server/job-calibrations';
+
+export const load: PageServerLoad = async ({ locals: { farm } }) => {
+	const [calibrations, products, mixes] = await Promise.all([
+		jobCalibrations(farm),
+		farm.products.all(),
+		farm.tankMixes.all()
+	]);
+	return {
+		calibrations,
+		products: products.filter((p) => !p.away).map(({ id, label }) => ({ id, label })),
+		mixes
+	};
+};
+
+const saved = z.strictObject({ id: z.uuidv7(), mix: tankMixInputSchema });
+const deleted = z.strictObject({ id: z.uuid() });
+const lost = 'The tank mix did not arrive whole. Press the button again.';
+
+export const actions: Actions = {
+	save: async ({ request, locals }) => {
+		const read = await postedJson(request, 'mix', saved, lost);
+		if (!read.ok) return fail(422, { message: read.message });
+		let id = read.value.id;
+		const refused = await refusal(
+			locals.farm.tankMixes.put(id, read.value.mix).then((kept) => {
+				id = kept;
+			})
+		);
+		return refused ?? { saved: id };
+	},
+	delete: async ({ request, locals }) => {
+		const read = await postedJson(request, 'mix', deleted, lost);
+		if (!read.ok) return fail(422, { message: read.message });
+		return (await refusal(locals.farm.tankMixes.archive(read.value.id))) ?? { deleted: read.value.id };
+	}
+};
