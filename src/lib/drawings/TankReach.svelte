@@ -36,9 +36,11 @@
 	<rect x="0" y="2" width={x(least)} height="22" fill="var(--dye)" />
 	<rect x={x(least)} y="2" width={x(most) - x(least)} height="22" fill="url(#dry-{id})" />
 	<rect x="0" y="2" width="360" height="22" fill="none" stroke="var(--straw-edge)" stroke-width="1.5" />
-	{#each ticks as t (t)}
+	{#each ticks as t, i (t)}
 		<path d="M{x(t)} 24v6" stroke="var(--ink)" stroke-width="1.5" />
-		<text x={x(t)} y="46" text-anchor={t === 0 ? 'start' : 'middle'}>{write(t)}</text>
+		<text x={x(t)} y="46" text-anchor={t === 0 ? 'start' : 'middle'}
+			>{write(t)}{i > 0 && i === ticks.length - 1 ? ` ${unit}` : ''}</text
+		>
 	{/each}
 	<path d="M{x(area)} 20v12" stroke="var(--ink)" stroke-width="2.5" />
 	<text class="dry" x={dry} y="46" text-anchor="end">runs dry about here</text>

@@ -33,6 +33,10 @@ export async function jobCalibrations(farm: FarmHandle) {
 					width: c.width,
 					fieldWidth: c.fieldWidth,
 					drops: dropsOf(sprayer.rig, c.pressure, table),
+					flow: c.flow,
+					pressure: c.pressure,
+					rpm: c.rpm,
+					nozzlesOn: c.nozzlesOn,
 					signedDay: c.signedDay,
 					doubt: c.doubt
 				}

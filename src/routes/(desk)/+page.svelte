@@ -130,6 +130,7 @@
 		{#if data.sprayers.length > 0}
 			<nav class="flex flex-wrap gap-2.5" aria-label="Short answers">
 				<a class="btn" href="/full-tank">One full tank</a>
+				<a class="btn plain" href="/figures">Quick figures</a>
 			</nav>
 		{/if}
 		{#if data.states.length > 0}

@@ -20,6 +20,7 @@ export interface CalibrationSummary {
 	readonly flow: number | null;
 	readonly pressure: number | null;
 	readonly gear: string;
+	readonly rpm: number | null;
 	readonly findings: number;
 	readonly settingId: string;
 	/** Nozzles that sprayed; null where its way of measuring does not tell them. */
@@ -83,6 +84,7 @@ export const calibrationsOf = ({ db, farmId }: Scope) => ({
 				'flow_m3_s',
 				'pressure_pa',
 				'gear',
+				'rpm',
 				'nozzles_on',
 				'setting_id',
 				'person',
@@ -118,6 +120,7 @@ export const calibrationsOf = ({ db, farmId }: Scope) => ({
 			flow: row.flow_m3_s,
 			pressure: row.pressure_pa,
 			gear: row.gear,
+			rpm: row.rpm,
 			findings: row.finding_count,
 			settingId: row.setting_id,
 			nozzlesOn: row.nozzles_on,

@@ -4,6 +4,8 @@
 	import type { PageData } from './$types';
 	import TankMarks from '$lib/drawings/TankMarks.svelte';
 	import TankReach from '$lib/drawings/TankReach.svelte';
+	import CheckSum from '$lib/check/CheckSum.svelte';
+	import { tankSums } from '$lib/check/tank-sums';
 	import DoseEditor from '$lib/job/tank/DoseEditor.svelte';
 	import { FullTankState, fills } from '$lib/job/tank/full-tank.svelte';
 	import MixDialog from '$lib/job/tank/MixDialog.svelte';
@@ -34,6 +36,7 @@
 			)
 	);
 	let saving = $state(false);
+	const sums = $derived(tankSums(tank));
 	const c = $derived(tank.calibration);
 	const rate = $derived(c && shownRate(c.rate, c.relativeU95, settings.rateUnit, settings.decimalComma));
 	const said = $derived(
@@ -147,6 +150,7 @@
 		</ul>
 		{#if tank.writing && !tank.lines.some((l) => l.key === tank.writing?.key)}<DoseEditor {tank} />{/if}
 		<p class="lab">The label in your hand decides, and local rules stand above it. Water first, never product first.</p>
+		{#if sums.length > 0}<CheckSum sources={sums} {settings} />{/if}
 		<button
 			type="button"
 			class="btn plain justify-self-start"

@@ -1,6 +1,8 @@
 <script lang="ts">
 	import { show } from '$lib/show/show';
-	import { checksOf, isCarried } from '$core';
+	import { checksOf, isCarried, sumOfSheet } from '$core';
+	import CheckSum from '$lib/check/CheckSum.svelte';
+	import { sumUnits } from '$lib/check/check-sum.svelte';
 	import type { MadeChange, VolumePerArea } from '$core';
 	import type { PageData } from './$types';
 	import BoomRail from '$lib/drawings/BoomRail.svelte';
@@ -173,6 +175,16 @@
 		<a class="btn go big" href="/full-tank?calibration={c.id}">One full tank</a>
 		<a class="btn" href="/calibrations/{c.id}/tank">Loads for an area</a>
 		<a class="btn big" href="/calibrations/{c.id}/adjust">Is it what you want?</a>
+		{#if read}<CheckSum
+				sources={[
+					{
+						name: 'Spray volume',
+						sum: sumOfSheet(read.sheet, read.calibration, sumUnits(settings)),
+						unit: settings.rateUnit
+					}
+				]}
+				{settings}
+			/>{/if}
 		<h2>
 			{c.findings.length === 0
 				? 'Nothing odd'

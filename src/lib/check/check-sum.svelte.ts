@@ -1,0 +1,81 @@
+import type { CheckedSum, Kind, Sum } from '$core';
+import { checkSum, factor, readQuantity, showFigure, writtenStep } from '$core';
+import type { FarmSettings } from '$lib/settings/farm-settings';
+import { fieldUnits, longUnit } from '$lib/settings/field-units';
+import type { SumUnits } from '$core';
+import { slipWords } from '$lib/wording/slips';
+import { wordIssue } from '$lib/wording/issues';
+
+/** The units that a person of the farm works a sum in. */
+export function sumUnits(settings: FarmSettings): SumUnits {
+	const u = fieldUnits(settings);
+	return { catch: u.catch, length: u.course, speed: u.speed, tank: u.tank, area: u.area };
+}
+
+export interface SumSource {
+	/** What it is a sum of, as a label has it: `Spray volume`. */
+	readonly name: string;
+	readonly sum: Sum;
+	/** The unit of a bare number, and of the answer that is shown beside it. */
+	readonly unit: string;
+}
+
+/** An operator's own answer beside Fallow's. */
+export class CheckSumState {
+	readonly #source: () => SumSource;
+	readonly #settings: FarmSettings;
+	mine = $state('');
+
+	constructor(source: () => SumSource, settings: FarmSettings) {
+		this.#source = source;
+		this.#settings = settings;
+	}
+	get source(): SumSource {
+		return this.#source();
+	}
+
+	#read = $derived.by(() => {
+		const { sum, unit } = this.#source();
+		return readQuantity(
+			this.mine,
+			{
+				kinds: [sum.kind],
+				gallon: this.#settings.gallon,
+				oz: sum.kind === 'mass' ? 'weight' : 'fluid',
+				decimalComma: this.#settings.decimalComma,
+				unit
+			},
+			'mine'
+		);
+	});
+	problem: string | undefined = $derived.by(() =>
+		this.mine.trim() === '' || this.#read.ok ? undefined : wordIssue(this.#read.issues[0]!)
+	);
+	checked: CheckedSum | null = $derived.by(() => {
+		if (this.mine.trim() === '' || !this.#read.ok || !(this.#read.value.value > 0)) return null;
+		return checkSum(this.#source().sum, this.#read.value.value, writtenStep(this.mine, this.#settings.decimalComma));
+	});
+	/** What stands beside the operator's answer. */
+	answer: string = $derived.by(() => {
+		const { sum, unit } = this.#source();
+		return `${showFigure(sum.answer / factor(sum.kind satisfies Kind, unit), 4, this.#settings.decimalComma)} ${longUnit(unit)}`;
+	});
+	#gap = $derived.by(() =>
+		this.checked ? `${showFigure(Math.abs(this.checked.gap) * 100, 2, this.#settings.decimalComma)} %` : ''
+	);
+	words: string = $derived.by(() => {
+		const { checked } = this;
+		if (!checked) return '';
+		const side = checked.gap > 0 ? 'above' : 'below';
+		const comma = this.#settings.decimalComma;
+		const wide = this.#source().sum.relativeU95;
+		if (checked.verdict === 'agrees')
+			return wide > 0
+				? `It agrees: ${this.#gap} ${side}, within the ± ${showFigure(wide * 100, 2, comma)} %.`
+				: 'It agrees.';
+		const far = `Your answer is ${this.#gap} ${side} Fallow’s.`;
+		if (checked.verdict === 'no-slip')
+			return `${far} No known slip explains it. Compare the two workings line by line.`;
+		return `${far} It looks as if ${checked.slips.map((s) => slipWords(s, comma)).join(', and ')}.`;
+	});
+}

@@ -1,0 +1,122 @@
+import { describe, expect, it } from 'vitest';
+import type { WorkingNow } from '$core';
+import { of } from '$core';
+import { defaultSettings } from '$lib/settings/farm-settings';
+import { unitChoices } from '$lib/settings/unit-lists';
+import { FourState } from './four.svelte';
+import { TryState } from './try.svelte';
+
+const us = { ...defaultSettings, rateUnit: 'US gal/ac' as const };
+const set = (four: FourState, texts: Partial<Record<'rate' | 'speed' | 'width' | 'flow', string>>) => {
+	for (const [thing, text] of Object.entries(texts)) four.boxes[thing as 'rate'].text = text;
+};
+
+describe('three of four', () => {
+	it('gives the speed for a wanted volume from four fields, before anything was measured', () => {
+		const four = new FourState(us);
+		four.find = 'speed';
+		set(four, { rate: '20', width: '40', flow: '0.35' });
+		four.nozzles = '24';
+		// 495 × gal/min ÷ (gal/ac × ft): 495 × 8.4 ÷ 800.
+		expect(four.answer).toMatchObject({ figure: '5.20', unit: 'mph' });
+		expect(four.answer!.more).toBe('200 ft in 26.2 s');
+	});
+	it('gives the flow of one nozzle to buy for', () => {
+		const four = new FourState(us);
+		four.find = 'flow';
+		set(four, { rate: '20', speed: '5', width: '40' });
+		four.nozzles = '24';
+		expect(four.answer).toMatchObject({ figure: '0.337', unit: 'gal/min', more: '8.08 gal/min for all 24 nozzles' });
+	});
+	it('reads a unit that was typed or picked, and says what does not read', () => {
+		const four = new FourState(us);
+		set(four, { speed: '8 km/h', width: '12 m', flow: '1.2' });
+		four.boxes.flow.unit = 'L/min';
+		four.boxes.rate.unit = 'L/ha';
+		four.nozzles = '24';
+		expect(four.answer).toMatchObject({ figure: '180', unit: 'L/ha' });
+		four.boxes.speed.text = 'fast';
+		expect(four.answer).toBeNull();
+		expect(four.problem('speed')).toContain('fast');
+		four.nozzles = 'many';
+		expect(four.countProblem).toMatch(/24/);
+	});
+	it('fills in what was measured, and a change of it is typed', () => {
+		const four = new FourState(us);
+		const known = { rate: 2e-5, speed: 2, width: 12, flow: 4.8e-4, nozzles: 24, day: '2026-03-01' };
+		four.use(known);
+		expect(four.boxes.speed).toMatchObject({ text: '4.474', from: 'measured' });
+		four.typed('speed');
+		expect(four.boxes.speed.from).toBe('typed');
+		expect(four.four!.rate / 2e-5).toBeCloseTo(1, 3);
+	});
+	it('offers the units of the farm first, and those of the other system after', () => {
+		expect(unitChoices('catch', us).map((u) => u.label)).toEqual([
+			'fl oz',
+			'pt',
+			'qt',
+			'gal',
+			'oz weighed',
+			'lb',
+			'ml',
+			'L',
+			'g',
+			'kg'
+		]);
+		expect(unitChoices('speed', { ...us, rateUnit: 'L/ha' })[0]!.value).toBe('km/h');
+	});
+});
+
+const now: WorkingNow = {
+	rate: of('volumePerArea', 20, 'US gal/ac'),
+	relativeU95: 0.03,
+	speed: of('speed', 5, 'mph'),
+	pressure: of('pressure', 30, 'psi'),
+	spacing: of('length', 20, 'in'),
+	rpm: 1800,
+	nozzleFlow: of('flow', 0.337, 'US gal/min'),
+	nozzles: 24
+};
+
+describe('what if', () => {
+	const trial = (over: Partial<WorkingNow> = {}) => new TryState(() => ({ ...now, ...over }), us);
+	it('says nothing before something is tried', () => {
+		const t = trial();
+		expect(t.any).toBe(false);
+		expect(t.missing).toEqual([]);
+	});
+	it('goes by the square root of pressure, over speed and spacing', () => {
+		const t = trial();
+		t.boxes.pressure.text = '43.2';
+		t.boxes.speed.text = '6';
+		expect(t.result.ok && t.result.value.factor).toBeCloseTo(1.2 / 1.2, 9);
+		t.boxes.spacing.text = '30';
+		expect(t.result.ok && t.result.value.factor).toBeCloseTo(20 / 30, 9);
+	});
+	it('tells apart a pressure that is held and one that goes with the pump', () => {
+		const t = trial();
+		t.rpm = '2000';
+		expect(t.result.ok && t.result.value.factor).toBeCloseTo(0.9, 9);
+		t.pump = 'goes-along';
+		expect(t.result.ok && t.result.value.factor).toBeCloseTo(1, 9);
+		t.rpm = '';
+		t.nozzles = '20';
+		expect(t.result.ok && t.result.value.factor).toBeCloseTo(1.2, 9);
+		t.pump = 'held';
+		expect(t.result.ok && t.result.value.factor).toBeCloseTo(1, 9);
+	});
+	it('names what was not measured, and makes nothing up', () => {
+		const t = trial({ pressure: null });
+		t.boxes.pressure.text = '40';
+		expect(t.result.ok).toBe(false);
+		expect(t.missing.map((i) => i.path)).toEqual(['flow.pressure']);
+	});
+	it('is less sure of a nozzle that nobody has caught', () => {
+		const t = trial();
+		t.points = [{ pressure: of('pressure', 40, 'psi'), flow: of('flow', 0.4, 'US gal/min') }];
+		expect(t.result.ok && t.result.value.sure).toBeCloseTo(Math.hypot(0.03, 0.05), 9);
+		expect(t.result.ok && t.result.value.factor).toBeCloseTo((0.4 * Math.sqrt(30 / 40)) / 0.337, 6);
+		t.rpm = '1.5';
+		expect(t.problem('rpm')).toMatch(/whole number/);
+	});
+});

@@ -1,0 +1,7 @@
+import type { PageServerLoad } from './$types';
+import { jobCalibrations } from '$lib/server/job-calibrations';
+
+export const load: PageServerLoad = async ({ locals: { farm } }) => {
+	const [calibrations, nozzles] = await Promise.all([jobCalibrations(farm), farm.nozzles.all()]);
+	return { calibrations, nozzles };
+};

@@ -1,0 +1,85 @@
+<script lang="ts">
+	import { untrack } from 'svelte';
+	import { Tabs } from '@skeletonlabs/skeleton-svelte';
+	import { page } from '$app/state';
+	import type { WorkingNow } from '$core';
+	import { readRig, si } from '$core';
+	import type { PageData } from './$types';
+	import FourBoard from '$lib/figures/FourBoard.svelte';
+	import { FourState } from '$lib/figures/four.svelte';
+	import TryBoard from '$lib/figures/TryBoard.svelte';
+	import { TryState } from '$lib/figures/try.svelte';
+	import Field from '$lib/kit/Field.svelte';
+	import { nozzleTable } from '$lib/settings/nozzle-table';
+
+	let { data }: { data: PageData } = $props();
+	const settings = $derived(data.farm.settings);
+	const asked = page.url.searchParams.get('calibration') ?? page.url.searchParams.get('sprayer') ?? '';
+	let id = $state(untrack(() => data.calibrations.find((c) => c.id === asked || c.sprayerId === asked)?.id ?? ''));
+	const c = $derived(data.calibrations.find((one) => one.id === id) ?? null);
+	const table = $derived(nozzleTable(data.nozzles, settings));
+	const four = untrack(() => new FourState(data.farm.settings));
+	const nozzlesOf = (one: NonNullable<typeof c>) => one.nozzlesOn ?? one.rig.nozzles;
+	function fill() {
+		if (!c) return;
+		four.use({
+			rate: c.rate,
+			speed: c.speed,
+			width: c.fieldWidth,
+			flow: c.flow,
+			nozzles: nozzlesOf(c),
+			day: c.signedDay
+		});
+	}
+	untrack(fill);
+	const now: WorkingNow | null = $derived.by(() => {
+		if (!c) return null;
+		const rig = readRig(c.rig);
+		const nozzles = nozzlesOf(c);
+		return {
+			rate: si<'volumePerArea'>(c.rate),
+			relativeU95: c.relativeU95,
+			speed: c.speed === null ? null : si<'speed'>(c.speed),
+			pressure: c.pressure === null ? null : si<'pressure'>(c.pressure),
+			spacing: rig.ok && rig.value.spacing !== null ? si<'length'>(rig.value.spacing) : null,
+			rpm: c.rpm,
+			nozzleFlow: c.flow === null ? null : c.flow / nozzles,
+			nozzles
+		};
+	});
+	const trial = untrack(() => new TryState(() => now!, data.farm.settings));
+	let tab = $state(untrack(() => (page.url.searchParams.get('tab') === 'what-if' && c ? 'what-if' : 'four')));
+	const sources = $derived([
+		{ value: '', label: 'none, all is typed' },
+		...data.calibrations.map((one) => ({ value: one.id, label: [one.sprayer, one.setting].filter(Boolean).join(', ') }))
+	]);
+</script>
+
+<svelte:head><title>Quick figures · Fallow</title></svelte:head>
+
+<main class="plain-page">
+	<h1>Quick figures</h1>
+	<Field
+		label="Sprayer"
+		type="choice"
+		bind:value={
+			() => id,
+			(v) => {
+				id = v;
+				fill();
+			}
+		}
+		options={sources}
+	/>
+	<Tabs value={tab} onValueChange={(d) => (tab = d.value as typeof tab)}>
+		<Tabs.List class="tab-list">
+			<Tabs.Trigger class="tab" value="four">Volume, speed, width, flow</Tabs.Trigger>
+			<Tabs.Trigger class="tab" value="what-if">What if</Tabs.Trigger>
+		</Tabs.List>
+		<Tabs.Content value="four"><FourBoard {four} /></Tabs.Content>
+		<Tabs.Content value="what-if">
+			{#if now}<TryBoard state={trial} {now} {table} />
+			{:else}<p class="lab">Pick a calibrated sprayer: what changes is worked out from what was measured.</p>{/if}
+		</Tabs.Content>
+	</Tabs>
+</main>
