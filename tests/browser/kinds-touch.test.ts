@@ -58,6 +58,7 @@ test('an airblast round by touch, one nozzle after the other', async ({ page, ap
 	await page.getByLabel('Jug reads in').selectOption('L');
 	await enter(page, 'Each jug held', '60');
 	await page.getByText('Time, jug, gauge').tap();
+	await tap(page, 'Digits');
 	for (const q of ['1.02', '1.48', '1.52', '1.5', '2.02', '2.06', '1.98', '2.02']) {
 		await pad(page, q);
 		await tap(page, /^(Next|Enter)/);
@@ -91,6 +92,7 @@ test('a boomless round by touch', async ({ page, app }) => {
 	await page.getByText('Time, jug, gauge').tap();
 	await enter(page, 'Each jug held', '60');
 	await page.getByText('Time, jug, gauge').tap();
+	await tap(page, 'Digits');
 	for (const oz of ['102', '98', '99']) {
 		await pad(page, oz);
 		await tap(page, /^(Next|Enter)/);
@@ -132,6 +134,12 @@ test('a knapsack by touch: refilled after a plot, then caught too', async ({ pag
 	await runs(page, [149, 151], /begin to spray/, /plot is done/, 'Gos');
 	await tap(page, /To the nozzle flow/);
 	await page.getByRole('button', { name: /change$/ }).tap();
+	await page
+		.getByRole('dialog')
+		.getByRole('button', { name: 'fl oz', exact: true })
+		.or(page.getByRole('dialog').getByRole('button', { name: 'US fl oz', exact: true }))
+		.first()
+		.tap();
 	await page.getByText('Time, jug, gauge').tap();
 	await page.getByLabel('Jug reads in').selectOption('ml');
 	await page.getByText('Time, jug, gauge').tap();

@@ -34,6 +34,7 @@ test('a whole round and a dosed tank, by touch on a phone', async ({ page, app }
 	const type = async (figure: string) => {
 		for (const k of figure) await key(k);
 	};
+	await tap('Digits');
 	await inReach(/^Next: nozzle 2/);
 	const catches = ['19.2', '18.9', '19.4', '19.1', '19.0', '19.3', '19.1', '19.4', '16.3', '19.2', '19.2'];
 	for (const caught of catches) {

@@ -29,6 +29,10 @@ const likelihood: Record<Slip['code'], number> = {
 /** Half a last digit up to which pairs are looked for, as a share. */
 const finest = 2e-3;
 
+/** Half a last digit under which a figure was not rounded on the way, and how far a sum by hand strays, as shares. */
+const exact = 1e-4;
+const byHand = 2e-3;
+
 /** Two slips of one thing do not go together: a value is rounded once, a gallon is one or the other. */
 const clash = (a: Slip, b: Slip): boolean => {
 	const unit = (s: Slip) => s.code === 'gallon' || s.code === 'ounces';
@@ -59,8 +63,11 @@ export function checkSum(sum: Sum, mine: number, step: number): CheckedSum {
 	const off = (factor: number) => Math.abs(ratio / factor - 1);
 	const best = (found: readonly { readonly slips: readonly SlipFactor[]; readonly off: number }[]) =>
 		[...found].sort((a, b) => weight(b.slips) - weight(a.slips) || a.off - b.off)[0]?.slips.map((s) => s.slip);
-	const alone = best(all.map((s) => ({ slips: [s], off: off(s.factor) })).filter((s) => s.off <= near));
-	if (alone) return { verdict: 'slip', gap, slips: alone };
+	const alone = (most: number) =>
+		best(all.map((s) => ({ slips: [s], off: off(s.factor) })).filter((s) => s.off <= most));
+	// Written to few figures, a sum by hand was rounded on the way too: one slip is then looked for a little further off.
+	const one = alone(near) ?? (near > exact ? alone(near + byHand) : undefined);
+	if (one) return { verdict: 'slip', gap, slips: one };
 	// Two slips come to almost any figure where it was written coarsely: then none is named.
 	if (near > finest) return { verdict: 'no-slip', gap };
 	const pairs: { readonly slips: readonly SlipFactor[]; readonly off: number }[] = [];

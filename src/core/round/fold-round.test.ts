@@ -25,6 +25,37 @@ const take = (amount: string, why: Extract<EntryBody, { kind: 'catch' }>['why'],
 	why
 });
 
+/** Catches with the last taken back, by the id that `entriesOf` gives it. */
+const takenBack = (bodies: readonly EntryBody[], place: number) => {
+	const entries = entriesOf(bodies);
+	return caught([...bodies, { kind: 'strike', entry: entries[place]!.id }], 1);
+};
+
+describe('a catch that is taken back', () => {
+	it('stays on record, and the one before it counts again as it did', () => {
+		expect(takenBack([take('500', 'first')], 0)).toEqual([['500', false]]);
+		expect(takenBack([take('500', 'first'), take('505', 'slip')], 1)).toEqual([
+			['500', true],
+			['505', false]
+		]);
+		expect(takenBack([take('500', 'first'), take('480', 'change')], 1)).toEqual([
+			['500', true],
+			['480', false]
+		]);
+	});
+	it('leaves the others as if it had not been', () => {
+		expect(takenBack([take('500', 'first'), take('50', 'sure'), take('505', 'slip')], 1)).toEqual([
+			['500', false],
+			['50', false],
+			['505', true]
+		]);
+		expect(takenBack([take('500', 'first'), take('510', 'sure')], 0)).toEqual([
+			['500', false],
+			['510', true]
+		]);
+	});
+});
+
 describe('catching a nozzle again', () => {
 	it('to be sure: both count', () => {
 		expect(caught([take('500', 'first'), take('510', 'sure')], 1)).toEqual([

@@ -26,6 +26,8 @@ export interface Take {
 	readonly amount: Entered<'volume' | 'mass' | 'flow'>;
 	readonly why: CatchReason;
 	readonly counts: boolean;
+	/** Taken back: a touch that slipped. It stays on record and counts nothing. */
+	readonly struck?: boolean | undefined;
 }
 
 export interface NozzleTakes {
@@ -255,6 +257,29 @@ function strike(round: Growing, id: string): void {
 	round.plotRuns = struck(round.plotRuns);
 	round.used = struck(round.used);
 	if (round.track?.id === id) round.track = null;
+	for (const [n, { takes }] of round.nozzles)
+		if (takes.some((t) => t.id === id)) round.nozzles.set(n, withoutTake(n, takes, id));
+}
+
+/** The catches of a nozzle as if one had not been made; it stays on record. */
+function withoutTake(nozzle: number, takes: readonly Take[], id: string): NozzleTakes {
+	let kept: readonly Take[] = [];
+	for (const take of takes)
+		kept =
+			take.id === id || take.struck
+				? [...kept, { ...take, counts: false, struck: true }]
+				: [...counting(kept, take.why), { ...take, counts: true }];
+	return { nozzle, takes: kept, passedOver: false };
+}
+
+/** What a new catch makes of those before it, by why it was made. */
+function counting(takes: readonly Take[], why: CatchReason): Take[] {
+	const lastCounted = takes.map((t) => t.counts).lastIndexOf(true);
+	return takes.map((take, i): Take => {
+		if (why === 'sure') return take;
+		if (why === 'slip') return i === lastCounted ? { ...take, counts: false } : take;
+		return { ...take, counts: false };
+	});
 }
 
 /**
@@ -262,14 +287,7 @@ function strike(round: Growing, id: string): void {
  * what comes from now on counts.
  */
 function withTake(before: NozzleTakes | undefined, entry: Extract<Entry, { kind: 'catch' }>): NozzleTakes {
-	const older = before?.takes ?? [];
-	const lastCounted = older.map((t) => t.counts).lastIndexOf(true);
-	const kept = older.map((take, i): Take => {
-		if (entry.why === 'sure') return take;
-		if (entry.why === 'slip') return i === lastCounted ? { ...take, counts: false } : take;
-		return { ...take, counts: false };
-	});
 	const amount = entered(fields.catchAmount, entry.amount);
 	const take: Take = { id: entry.id, at: entry.at, amount, why: entry.why, counts: true };
-	return { nozzle: entry.nozzle, takes: [...kept, take], passedOver: false };
+	return { nozzle: entry.nozzle, takes: [...counting(before?.takes ?? [], entry.why), take], passedOver: false };
 }

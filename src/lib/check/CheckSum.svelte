@@ -39,7 +39,10 @@
 					{check.checked.verdict === 'agrees' ? '✓' : '▲'}
 					{check.words}
 				</p>
-				<p class="lab">Fallow’s answer: <b>{check.answer}</b></p>
+				<p class="lab">
+					Fallow: {check.working}{source.sum.aside?.percent === undefined ? '' : ' × the per cent'} =
+					<b>{check.answer}</b>
+				</p>
 			{:else}<p class="lab">
 					Type what you worked out by hand. Fallow names the slip behind a gap, where it knows one.
 				</p>{/if}

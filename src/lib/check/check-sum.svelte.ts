@@ -1,7 +1,7 @@
 import type { CheckedSum, Kind, Sum } from '$core';
 import { checkSum, factor, readQuantity, showFigure, writtenStep } from '$core';
 import type { FarmSettings } from '$lib/settings/farm-settings';
-import { fieldUnits, longUnit } from '$lib/settings/field-units';
+import { fieldUnits, longUnit, shortUnit } from '$lib/settings/field-units';
 import type { SumUnits } from '$core';
 import { slipWords } from '$lib/wording/slips';
 import { wordIssue } from '$lib/wording/issues';
@@ -59,6 +59,19 @@ export class CheckSumState {
 	answer: string = $derived.by(() => {
 		const { sum, unit } = this.#source();
 		return `${showFigure(sum.answer / factor(sum.kind satisfies Kind, unit), 4, this.#settings.decimalComma)} ${longUnit(unit)}`;
+	});
+	/** What Fallow multiplied and divided, to hold beside one's own working. */
+	working: string = $derived.by(() => {
+		const comma = this.#settings.decimalComma;
+		return this.#source()
+			.sum.parts.map(({ kind, unit, value, power, name }, i) => {
+				const figure =
+					kind === 'count'
+						? `${value} ${name}`
+						: `${showFigure(value / factor(kind, unit), 5, comma)} ${shortUnit(unit)}`;
+				return `${power > 0 ? (i === 0 ? '' : '× ') : '÷ '}${figure}`;
+			})
+			.join(' ');
 	});
 	#gap = $derived.by(() =>
 		this.checked ? `${showFigure(Math.abs(this.checked.gap) * 100, 2, this.#settings.decimalComma)} %` : ''

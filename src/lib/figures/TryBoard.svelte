@@ -9,6 +9,7 @@
 	import { show } from '$lib/show/show';
 	import { nozzleName } from '$lib/wording/nozzles';
 	import type { TryState } from './try.svelte';
+	import { tried } from './try.svelte';
 
 	interface Props {
 		state: TryState;
@@ -63,7 +64,7 @@
 			<p class="lab">As measured. Type what you would change.</p>{/if}
 	</div>
 	<div class="grid grid-cols-2 gap-3 items-start phone:grid-cols-1">
-		{#each ['pressure', 'speed', 'spacing'] as const as thing (thing)}
+		{#each tried.filter((t) => t !== 'spacing' || now.spacing !== null) as thing (thing)}
 			<UnitField
 				label={names[thing]}
 				bind:value={trial.boxes[thing].text}
@@ -80,6 +81,14 @@
 			problem={trial.problem('rpm')}
 			hint="Now {now.rpm === null ? 'not entered' : `${now.rpm} rpm`}. In the same gear."
 		/>
+		{#if now.rpm === null && trial.rpm.trim() !== ''}
+			<Field
+				label="Engine speed at the calibration"
+				inputmode="numeric"
+				bind:value={trial.rpmNow}
+				problem={trial.problem('rpmNow')}
+			/>
+		{/if}
 		<Field
 			label="Nozzles that spray"
 			inputmode="numeric"

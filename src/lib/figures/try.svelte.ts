@@ -33,6 +33,8 @@ export class TryState {
 	});
 	rpm = $state('');
 	nozzles = $state('');
+	/** Engine speed at the calibration, where nobody entered it then. */
+	rpmNow = $state('');
 	pump = $state<Trial['pump']>('held');
 	points = $state.raw<readonly FlowPoint[] | null>(null);
 
@@ -64,6 +66,7 @@ export class TryState {
 		const speed: Speed | undefined = of('speed', fields.dial);
 		const spacing: Length | undefined = of('spacing', fields.spacing);
 		const rpm = count(this.rpm, 'rpm', 10_000, '1800');
+		const rpmNow = count(this.rpmNow, 'rpmNow', 10_000, '1800');
 		const nozzles = count(this.nozzles, 'nozzles', 500, '20');
 		const trial: Trial = {
 			pump: this.pump,
@@ -74,13 +77,15 @@ export class TryState {
 			...(nozzles !== undefined && { nozzles }),
 			...(this.points && { points: this.points })
 		};
-		return { trial, problems };
+		return { trial, problems, rpmNow };
 	});
 	problem = (path: string): string | undefined => this.#read.problems[path];
 	/** Something is tried at all. */
 	any: boolean = $derived.by(() => Object.keys(this.#read.trial).length > 1);
 	result: Result<Tried> = $derived.by(() =>
-		this.any ? whatIf(this.#now(), this.#read.trial) : bad({ code: 'empty', path: '' })
+		this.any
+			? whatIf({ ...this.#now(), rpm: this.#now().rpm ?? this.#read.rpmNow ?? null }, this.#read.trial)
+			: bad({ code: 'empty', path: '' })
 	);
 	/** What it cannot start from, since it was not measured. */
 	missing: readonly Issue[] = $derived.by(() => (this.any && !this.result.ok ? this.result.issues : []));

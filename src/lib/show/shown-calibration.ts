@@ -42,7 +42,7 @@ export function nozzleLines(rig: Rig, read: ReadCalibration, settings: FarmSetti
 		takes: (read.round.nozzles.get(n.n)?.takes ?? []).map((take) => ({
 			text: typedText(take.amount.typed),
 			counts: take.counts,
-			why: reasonWords[take.why]
+			why: take.struck ? 'taken back' : reasonWords[take.why]
 		})),
 		fromAverage: signedPercent(n.fromAverage, comma),
 		fromRated: signedPercent(n.fromRated, comma),

@@ -1,5 +1,8 @@
 <!-- @component From the measured volume to the wanted one: what is wanted, whether it can stay, else the levers side by side. -->
 <script lang="ts">
+	import { untrack } from 'svelte';
+	import FourBoard from '$lib/figures/FourBoard.svelte';
+	import { FourState } from '$lib/figures/four.svelte';
 	import type { AdjustState } from './adjust.svelte';
 	import { nozzleMaths } from './nozzles-worker';
 	import AdjustVerdict from './AdjustVerdict.svelte';
@@ -15,6 +18,20 @@
 	let { adjust, disabled = false }: { adjust: AdjustState; disabled?: boolean } = $props();
 	const maths = nozzleMaths();
 	let asked = $state(false);
+	/** The board of four starts from what this calibration measured so far. */
+	const four = untrack(() => {
+		const made = new FourState(adjust.source.settings);
+		const { calibration, numbers } = adjust.source;
+		made.use({
+			rate: calibration?.rate.value ?? null,
+			speed: calibration?.speed?.value ?? null,
+			width: calibration?.swath?.treated.value ?? null,
+			flow: calibration?.flow?.value ?? null,
+			nozzles: calibration?.nozzles?.count ?? numbers.nozzles,
+			day: 'in this calibration'
+		});
+		return made;
+	});
 	const { source } = $derived(adjust);
 	const aim = $derived(adjust.aim);
 	const numbers = $derived(source.numbers);
@@ -43,6 +60,10 @@
 		{:else}<NozzleChooser {adjust} {maths} {disabled} />{/if}
 		<PumpLine {adjust} />
 	{/if}
+	<details class="card py-3 px-4.5">
+		<summary class="min-h-8 font-semibold cursor-pointer">Volume, speed, width, flow: three give the fourth</summary>
+		<div class="pt-3"><FourBoard {four} /></div>
+	</details>
 	{#if numbers.kind === 'boom' && numbers.spacing !== null}
 		<details class="card py-3 px-4.5">
 			<summary class="min-h-8 font-semibold cursor-pointer">How high to set the boom</summary>

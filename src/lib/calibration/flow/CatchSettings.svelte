@@ -4,7 +4,7 @@
 	import { keptText } from '$lib/settings/typed-text';
 	import { typed } from '$lib/settings/field-units';
 	import type { FlowStepState } from './flow-step.svelte';
-	import { jugUnits, jugUnitWords } from './flow-step.svelte';
+	import { jugUnitWords } from './flow-step.svelte';
 	import QuantityField from '$lib/kit/QuantityField.svelte';
 
 	let { step }: { step: FlowStepState } = $props();
@@ -63,7 +63,7 @@
 			disabled={round.signedOff}
 			onchange={(e) => step.pickUnit(e.currentTarget.value)}
 		>
-			{#each jugUnits as unit (unit)}<option value={unit}>{jugUnitWords(unit)}</option>{/each}
+			{#each step.units as unit (unit)}<option value={unit}>{jugUnitWords(unit)}</option>{/each}
 		</select>
 	</label>
 </div>

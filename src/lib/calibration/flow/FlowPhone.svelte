@@ -1,15 +1,23 @@
 <!-- @component Nozzle flow on a phone: one jug, very large, the whole machine small above it, and the key pad. -->
 <script lang="ts">
+	import { onMount, untrack } from 'svelte';
+	import { Undo2 } from '@lucide/svelte';
 	import { showFigure } from '$core';
 	import Arc from '$lib/drawings/Arc.svelte';
 	import BoomRail from '$lib/drawings/BoomRail.svelte';
 	import Jug from '$lib/drawings/Jug.svelte';
 	import { shortUnit } from '$lib/settings/field-units';
 	import type { FlowStepState } from './flow-step.svelte';
+	import { jugUnitWords } from './flow-step.svelte';
 	import type { Stopwatch } from '$lib/kit/stopwatch.svelte';
 	import CatchSettings from './CatchSettings.svelte';
 	import CatchTimer from '$lib/calibration/CatchTimer.svelte';
 	import KeyPad from '$lib/kit/KeyPad.svelte';
+	import Sheet from '$lib/kit/Sheet.svelte';
+	import TouchJug from './TouchJug.svelte';
+	import { TouchJugState } from './touch-jug.svelte';
+
+	const place = 'fallow-catch-by';
 
 	interface Props {
 		step: FlowStepState;
@@ -18,6 +26,19 @@
 		ondone: () => void;
 	}
 	let { step, watch, onpress, ondone }: Props = $props();
+	const touch = untrack(() => new TouchJugState(step));
+	/** One touch a catch, or digits: as this device did it last. */
+	let digits = $state(false);
+	onMount(() => {
+		digits = localStorage.getItem(place) === 'digits';
+	});
+	function by(how: 'touch' | 'digits') {
+		digits = how === 'digits';
+		localStorage.setItem(place, how);
+	}
+	let picking = $state(false);
+	const touched = $derived(!digits && touch.possible);
+	const undo = $derived(step.lastCatch);
 
 	const round = $derived(step.round);
 	const comma = $derived(round.settings.decimalComma);
@@ -73,10 +94,10 @@
 				{:else if step.jug && step.jug.amount !== null}{step.jug.deviation && round.rig.nozzles > 1
 						? `${step.jug.deviation} against the others: ${step.jug.verdict === 'cannot tell' ? 'cannot tell yet, the catch is too coarse' : step.jug.verdict}`
 						: 'caught'}
-				{:else}type what is in the jug{/if}
+				{:else}{touched ? 'touch the jug where the water stands' : 'type what is in the jug'}{/if}
 			</p>
 		</div>
-		<div class="bigjug">
+		<div class="bigjug" class:small={touched}>
 			<Jug
 				amount={step.jug?.amount ?? null}
 				top={step.board.top}
@@ -97,13 +118,28 @@
 			<CatchSettings {step} />
 		</details>
 	</div>
+	{#if touched && !round.signedOff}
+		<TouchJug jug={touch} {name} />
+		<div class="under">
+			<button type="button" class="key" disabled={undo === null} onclick={() => step.undo()}>
+				<Undo2 aria-hidden="true" />
+				{#if undo}<span>Undo {round.names.nozzle(undo.nozzle).toLowerCase()}<br /><b>{undo.text}</b></span
+					>{:else}Undo{/if}
+			</button>
+			<button type="button" class="key" onclick={() => by('digits')}>Digits</button>
+			{#if left === 0}<button type="button" class="key done" onclick={ondone}>Done</button>
+			{:else}<button type="button" class="key" onclick={() => step.passOver(step.at)}>Not caught</button>{/if}
+		</div>
+	{:else if !round.signedOff && touch.possible}
+		<button type="button" class="btn plain mx-4 mb-1" onclick={() => by('touch')}>Touch the jug instead</button>
+	{/if}
 	{#if round.signedOff}
 		<button type="button" class="btn ink big" onclick={ondone}>On →</button>
-	{:else}
+	{:else if !touched}
 		<KeyPad
 			onkey={(key) => step.key(key)}
 			unit={shortUnit(step.unit)}
-			onunit={() => step.nextUnit()}
+			onunit={() => (picking = true)}
 			onagain={() => step.erase()}
 			onskip={() => step.passOver(step.at)}
 			onnext={padEnter}
@@ -112,6 +148,21 @@
 		/>
 	{/if}
 </div>
+
+<Sheet open={picking} title="Unit of the jug" onclose={() => (picking = false)}>
+	<div class="grid grid-cols-2 gap-2">
+		{#each step.units as unit (unit)}
+			<button
+				type="button"
+				class={['btn', unit !== step.unit && 'plain']}
+				onclick={() => {
+					step.pickUnit(unit);
+					picking = false;
+				}}>{jugUnitWords(unit)}</button
+			>
+		{/each}
+	</div>
+</Sheet>
 
 <style>
 	.single {
@@ -140,6 +191,41 @@
 	}
 	.bigjug {
 		height: 138px;
+	}
+	.bigjug.small {
+		height: 96px;
+	}
+	.under {
+		display: grid;
+		grid-template-columns: 1.5fr 1fr 1fr;
+		gap: 7px;
+		padding: 9px 10px max(12px, env(safe-area-inset-bottom));
+		background: var(--bar);
+	}
+	.key {
+		display: flex;
+		align-items: center;
+		justify-content: center;
+		gap: 8px;
+		min-height: 64px;
+		border: 0;
+		border-radius: 7px;
+		background: var(--bar-raised);
+		color: #fff;
+		font: 600 1.05rem/1.2 var(--font-text);
+		text-align: left;
+		cursor: pointer;
+		touch-action: manipulation;
+	}
+	.key:disabled {
+		opacity: 0.5;
+	}
+	.key:focus-visible {
+		outline: 3px solid var(--straw);
+		outline-offset: 1px;
+	}
+	.done {
+		background: #1457a8;
 	}
 	.val {
 		display: flex;

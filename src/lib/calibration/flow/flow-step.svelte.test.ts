@@ -117,16 +117,16 @@ describe('typing catches along the boom', () => {
 	it('remembers the jug’s unit, and reads a scale', async () => {
 		const { step: s, state } = await step();
 		expect(s.unit).toBe('ml');
-		s.nextUnit();
+		s.pickUnit('US fl oz');
 		expect(s.unit).toBe('US fl oz');
 		s.drafts[1] = '20';
 		s.enter(1);
-		s.nextUnit();
-		s.nextUnit();
-		expect(s.unit).toBe('g');
+		s.pickUnit('g');
 		s.drafts[2] = '590';
 		s.enter(2);
 		await settled();
+		// The last used first.
+		expect(s.units.slice(0, 2)).toEqual(['g', 'US fl oz']);
 		expect(state.flow?.nozzles[0]?.catches[0]).toBeCloseTo(20 * 2.95735e-5, 8);
 		expect(state.flow?.nozzles[1]?.catches[0]).toBeCloseTo(0.59 / 998.2, 8);
 	});
@@ -139,6 +139,8 @@ describe('typing catches along the boom', () => {
 		s.drafts[2] = '19.3';
 		s.enter(2);
 		await settled();
+		// The last used first.
+		expect(s.units.slice(0, 2)).toEqual(['g', 'US fl oz']);
 		expect(state.flow?.nozzles[0]?.catches[0]).toBeCloseTo(562e-6, 9);
 		expect(state.flow?.nozzles[1]?.catches[0]).toBeCloseTo(19.3 * 2.95735e-5, 8);
 	});

@@ -3,6 +3,7 @@ import { checkEntry, median, quantityOf, showDecimals, showFigure } from '$core'
 import { wordIssue } from '$lib/wording/issues';
 import { views } from '$lib/drawings/boom-geometry';
 import { shortUnit } from '$lib/settings/field-units';
+import { typedText } from '$lib/settings/typed-text';
 import { jugBoard, withTyping } from '$lib/drawings/jug-board';
 import type { RoundState } from '$lib/calibration/round.svelte';
 
@@ -13,8 +14,21 @@ export interface CatchQuestion {
 	readonly before: string;
 }
 
-/** Units that the pad's unit key goes through. */
-export const jugUnits = ['ml', 'US fl oz', 'Imp fl oz', 'g', 'oz', 'L', 'L/min', 'US gal/min'] as const;
+/** Units that a jug, a scale or a tip tester is read in. */
+export const jugUnits = [
+	'ml',
+	'L',
+	'US fl oz',
+	'US pt',
+	'US qt',
+	'US gal',
+	'Imp fl oz',
+	'Imp pt',
+	'g',
+	'oz',
+	'L/min',
+	'US gal/min'
+] as const;
 
 /** A unit in which a jug's reading is told, in words for picking. */
 export const jugUnitWords = (unit: string): string =>
@@ -63,13 +77,13 @@ export class FlowStepState {
 		decimalComma: this.round.settings.decimalComma
 	}));
 	/** The jugs as they are kept. */
-	#kept = $derived.by(() => jugBoard(this.#source));
+	readonly kept = $derived.by(() => jugBoard(this.#source));
 	/** The jugs as they are shown: what is being typed is in them already. */
 	board = $derived.by(() => {
 		const drafts = this.#typing;
-		if (drafts.length === 0) return this.#kept;
+		if (drafts.length === 0) return this.kept;
 		const typed = jugBoard({ ...this.#source, flow: this.round.caughtWith(drafts) });
-		return withTyping(this.#kept, typed, new Set(drafts.map((d) => d.nozzle)));
+		return withTyping(this.kept, typed, new Set(drafts.map((d) => d.nozzle)));
 	});
 	/** What is being typed and can be read so far: the jug rises with the digits. */
 	#typing = $derived.by(() =>
@@ -128,7 +142,7 @@ export class FlowStepState {
 	#doubts(n: number, text: string): boolean {
 		const typed = this.board.jugs.find((j) => j.n === n)?.amount ?? null;
 		const { groupOf } = this.#source;
-		const others = this.#kept.jugs.flatMap((j) =>
+		const others = this.kept.jugs.flatMap((j) =>
 			j.n !== n && j.amount !== null && groupOf(j.n) === groupOf(n) ? [j.amount] : []
 		);
 		if (typed === null || others.length === 0 || this.#doubted === `${n} ${text}`) return false;
@@ -168,7 +182,7 @@ export class FlowStepState {
 	}
 
 	#keptFigure(n: number): string {
-		return this.#kept.jugs.find((j) => j.n === n)?.figure ?? '';
+		return this.kept.jugs.find((j) => j.n === n)?.figure ?? '';
 	}
 
 	/** Whether a text cannot be kept; says why. */
@@ -185,6 +199,21 @@ export class FlowStepState {
 		});
 		this.#pickedUnit = this.unit;
 		return this.goOn(n);
+	}
+
+	/** The newest catch that counts, for taking it back; null where there is none. */
+	lastCatch: { readonly id: string; readonly nozzle: number; readonly text: string } | null = $derived.by(() => {
+		const struck = new Set(this.round.entries.flatMap((e) => (e.kind === 'strike' ? [e.entry] : [])));
+		const last = this.round.entries.findLast((e) => e.kind === 'catch' && !struck.has(e.id));
+		return last?.kind === 'catch' ? { id: last.id, nozzle: last.nozzle, text: typedText(last.amount) } : null;
+	});
+	/** Takes back the newest catch, and goes to its nozzle. */
+	undo(): void {
+		const last = this.lastCatch;
+		if (!last || this.round.signedOff) return;
+		void this.round.add({ kind: 'strike', entry: last.id });
+		this.pick(last.nozzle);
+		delete this.drafts[last.nozzle];
 	}
 
 	/** A nozzle that will not be caught: it counts as the mean of the others. */
@@ -254,8 +283,9 @@ export class FlowStepState {
 		this.problem = null;
 	}
 
-	nextUnit(): void {
-		const place = jugUnits.indexOf(this.unit as (typeof jugUnits)[number]);
-		this.pickUnit(jugUnits[(place + 1) % jugUnits.length]!);
-	}
+	/** The units to pick from: those of this calibration first, the last used before all. */
+	units: readonly string[] = $derived.by(() => {
+		const used = this.round.entries.flatMap((e) => (e.kind === 'catch' ? [e.amount.unit] : [])).reverse();
+		return [...new Set([this.unit, ...used, ...jugUnits])];
+	});
 }

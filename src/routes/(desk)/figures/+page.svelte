@@ -57,7 +57,7 @@
 
 <svelte:head><title>Quick figures · Fallow</title></svelte:head>
 
-<main class="plain-page">
+<main class="plain-page max-w-[820px]!">
 	<h1>Quick figures</h1>
 	<Field
 		label="Sprayer"
