@@ -47,9 +47,18 @@ describe('an amount typed in any unit that a list or the pad offers', () => {
 				(unit, tenths, gallon, comma) => {
 					// A jug of any unit holds between a cup and a bucket.
 					const size =
-						{ L: 0.001, 'L/min': 0.002, 'US gal/min': 0.0005, oz: 0.1, 'US fl oz': 0.1, 'Imp fl oz': 0.1 }[
-							unit as string
-						] ?? 1;
+						{
+							L: 0.001,
+							'L/min': 0.002,
+							'US gal/min': 0.0005,
+							oz: 0.1,
+							'US fl oz': 0.1,
+							'Imp fl oz': 0.1,
+							'US pt': 0.005,
+							'Imp pt': 0.005,
+							'US qt': 0.0025,
+							'US gal': 0.0006
+						}[unit as string] ?? 1;
 					const amount = Number((tenths * size).toPrecision(4));
 					const settings = settingsOf(gallon, comma);
 					const entry: Entry = {

@@ -150,6 +150,7 @@ const checks: {
 	'sign-off': (entry) => (entry.pressure ? typed(fields.pressure, entry.pressure, 'pressure') : []),
 	aim: (entry) => checkAim(entry.aim),
 	change: (entry, rig) => (entry.change ? checkChange(entry.change, rig) : []),
+	carry: (entry, rig) => entry.entries.flatMap((one) => checkEntry(one, rig)),
 	tick: () => [],
 	method: () => [],
 	person: () => [],

@@ -2,6 +2,7 @@ import type { RoundMethod } from '../calibration/round-methods';
 import type { TypedAim, TypedChange } from '../adjust/change';
 import type { AnySheet, OtherSide } from '../calibration/sheet';
 import type { Typed } from '../quantity/typed';
+import type { ChangedThing } from './carry-over';
 import type { TypedBand, TypedCanopy, TypedGround, TypedUsed } from './entered-parts';
 import type { SprayerKind } from './rig';
 
@@ -117,6 +118,15 @@ export type EntryBody =
 	| { readonly kind: 'aim'; readonly aim: TypedAim }
 	/** What will be changed on the rig once this round is signed; null: nothing. */
 	| { readonly kind: 'change'; readonly change: TypedChange | null }
+	/** What still holds of the calibration before: its readings, with their own ids and times, counted as they did. */
+	| {
+			readonly kind: 'carry';
+			/** Calibration that they are from, and the day on which it was signed. */
+			readonly from: string;
+			readonly day: string;
+			readonly changed: readonly ChangedThing[];
+			readonly entries: readonly Entry[];
+	  }
 	/** A whole sheet that was read in from a file, in SI; `file` is its text as it came. Made by the server only. */
 	| { readonly kind: 'sheet'; readonly sheet: AnySheet; readonly file: string }
 	| {

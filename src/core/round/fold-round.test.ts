@@ -38,7 +38,7 @@ describe('a catch that is taken back', () => {
 			['500', true],
 			['505', false]
 		]);
-		expect(takenBack([take('500', 'first'), take('480', 'change')], 1)).toEqual([
+		expect(takenBack([take('500', 'first'), take('480', 'replaced')], 1)).toEqual([
 			['500', true],
 			['480', false]
 		]);

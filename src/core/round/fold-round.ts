@@ -4,6 +4,7 @@ import type { AnySheet, OtherSide } from '../calibration/sheet';
 import type { Entered } from '../quantity/entered';
 import { entered, mayEnter } from '../quantity/entered';
 import { fields } from '../quantity/fields';
+import type { ChangedThing } from './carry-over';
 import type { CatchReason, Entry, EntryKind, NotedThing, RigCheck, SwathSchool, TankReading } from './entries';
 import type { EnteredBand, EnteredCanopy, EnteredGround, EnteredUsed } from './entered-parts';
 import { enteredUsed } from './entered-used';
@@ -97,6 +98,8 @@ export interface Round {
 	readonly notes: ReadonlyMap<NotedThing, string>;
 	readonly aim: TypedAim | null;
 	readonly change: TypedChange | null;
+	/** The calibration that readings were carried from; null: all of it is its own. */
+	readonly carried: { readonly from: string; readonly day: string; readonly changed: readonly ChangedThing[] } | null;
 	readonly sheet: AnySheet | null;
 	readonly signOff: SignOff | null;
 }
@@ -142,6 +145,7 @@ const nothing = ({ off: usual = [], otherSide, change }: RoundStart): Growing =>
 	jug: null,
 	gauge: null,
 	catchTime: undefined,
+	carried: null,
 	nozzles: new Map(),
 	plot: null,
 	plotRuns: [],
@@ -189,6 +193,11 @@ const takes: { readonly [K in EntryKind]: (round: Growing, entry: EntryOf<K>) =>
 	course: (round, { length }) => void (round.course = entered(fields.course, length)),
 	run: (round, entry) => void (round.runs = [...round.runs, runOf(entry)]),
 	'plot-run': (round, entry) => void (round.plotRuns = [...round.plotRuns, runOf(entry)]),
+	carry: (round, { from, day, changed, entries }) => {
+		round.carried = { from, day, changed };
+		// In the order that they are carried in; a signature is never one of them.
+		for (const entry of entries) if (entry.kind !== 'sign-off' && entry.kind !== 'carry') take(round, entry);
+	},
 	strike: (round, { entry }) => strike(round, entry),
 	dial: (round, { speed }) => void (round.dial = entered(fields.dial, speed)),
 	track: (round, entry) => void (round.track = entry),

@@ -4,6 +4,7 @@
 	import { MediaQuery } from 'svelte/reactivity';
 	import { relativeU } from '$core';
 	import { longUnit } from '$lib/settings/field-units';
+	import { changedWords } from '$lib/wording/events';
 	import { describeRig } from '$lib/wording/describe-rig';
 	import { shownRate } from '$lib/show/answer';
 	import type { OutboxStatus as Status } from '$lib/entries/outbox';
@@ -75,6 +76,13 @@
 		{#if round.storeError}
 			<p class="mb-3 p-3 border-l-5 border-l-rust bg-rust-wash font-semibold" role="alert">
 				This device could not keep that reading ({round.storeError}). Free some room, then enter it again.
+			</p>
+		{/if}
+		{#if round.entered.carried && (step !== 'flow' || !phone.current)}
+			<p class="lab mb-2">
+				Carried over from the calibration of {round.entered.carried.day}. Measure again: {round.entered.carried.changed
+					.map((t) => changedWords[t])
+					.join(', ')}.
 			</p>
 		{/if}
 		{@render children()}

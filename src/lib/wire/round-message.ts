@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import {
 	catchReasons,
+	changedThings,
 	mostNozzles,
 	mostPans,
 	notedThings,
@@ -42,8 +43,7 @@ const place = [z.number().min(0), z.number().min(-90).max(90), z.number().min(-1
 const point = z.union([z.tuple([...place]), z.tuple([...place, z.number().min(0).max(100)])]);
 const seconds = z.number().min(0).max(100_000);
 
-/** One thing that happened in a round, as the device made it. */
-export const entrySchema = z.discriminatedUnion('kind', [
+const plainEntries = [
 	z.strictObject({ ...stamp, kind: z.literal('tick'), check: z.enum(rigChecks), done: z.boolean() }),
 	z.strictObject({ ...stamp, kind: z.literal('method'), method: z.enum(roundMethods) }),
 	z.strictObject({ ...stamp, kind: z.literal('person'), name: short }),
@@ -140,6 +140,19 @@ export const entrySchema = z.discriminatedUnion('kind', [
 		gear: short,
 		rpm: z.int().min(0).max(10_000).nullable(),
 		remarks: z.string().trim().max(1000)
+	})
+] as const;
+
+/** One thing that happened in a round, as the device made it. What is carried holds plain entries, never another carry. */
+export const entrySchema = z.discriminatedUnion('kind', [
+	...plainEntries,
+	z.strictObject({
+		...stamp,
+		kind: z.literal('carry'),
+		from: z.uuidv7(),
+		day: z.iso.date(),
+		changed: z.array(z.enum(changedThings)).min(1).max(changedThings.length),
+		entries: z.array(z.discriminatedUnion('kind', plainEntries)).max(4000)
 	})
 ]);
 

@@ -1,3 +1,5 @@
+import type { ChangedThing } from '../../core';
+
 /** What a person notes of a rig; it puts its calibrations in doubt. */
 export const sprayerEventKinds = ['nozzles', 'pump', 'gauge', 'hose', 'tyres', 'filter', 'canopy', 'other'] as const;
 /** The same, and what Fallow notes by itself: a job whose true volume was off. */
@@ -13,4 +15,21 @@ export const eventWords: Readonly<Record<SprayerEventKind, { readonly name: stri
 	canopy: { name: 'Crop height or canopy changed', short: 'canopy' },
 	drift: { name: 'A job’s true volume was over 5 % off', short: 'true volume' },
 	other: { name: 'Something else', short: 'a change' }
+};
+
+/** What was changed since the last calibration, on a button. */
+export const changedNames: Readonly<Record<ChangedThing, string>> = {
+	pressure: 'Pressure',
+	nozzles: 'Nozzles',
+	gear: 'Gear',
+	engine: 'Engine speed',
+	width: 'Height or width'
+};
+/** The same within a sentence. */
+export const changedWords: Readonly<Record<ChangedThing, string>> = {
+	pressure: 'pressure',
+	nozzles: 'nozzles',
+	gear: 'gear',
+	engine: 'engine speed',
+	width: 'height or width'
 };

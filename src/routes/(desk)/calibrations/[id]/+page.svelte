@@ -20,6 +20,7 @@
 	import { nozzleLines, readingLines } from '$lib/show/shown-calibration';
 	import { eventWords } from '$lib/wording/events';
 	import { findingKey } from '$lib/wording/finding-key';
+	import { changedWords } from '$lib/wording/events';
 	import { methodWords } from '$lib/wording/methods';
 	import { namesOf } from '$lib/wording/nozzle-names';
 
@@ -74,6 +75,11 @@
 					? `${methodWords[read.calibration.method].name}. `
 					: ''}{signed}. {c.remarks}
 			</p>
+			{#if read?.round.carried}<p class="lab">
+					Some readings were carried over from the <a href="/calibrations/{read.round.carried.from}"
+						>calibration of {read.round.carried.day}</a
+					>; changed since: {read.round.carried.changed.map((t) => changedWords[t]).join(', ')}.
+				</p>{/if}
 			{#if c.doubt}<p class="look">
 					<b>▲ In doubt since: {eventWords[c.doubt].name.toLowerCase()}.</b> Calibrate again before you dose from it.
 				</p>{/if}
@@ -174,6 +180,9 @@
 	<aside class="grid gap-3.5 content-start p-5 border-l border-l-rule bg-paper-deep phone:border-0">
 		<a class="btn go big" href="/full-tank?calibration={c.id}">One full tank</a>
 		<a class="btn" href="/calibrations/{c.id}/tank">Loads for an area</a>
+		<a class="btn" href="/rounds/new?sprayer={c.sprayerId}&after={c.id}" data-sveltekit-preload-data="off"
+			>Again after a change</a
+		>
 		<a class="btn big" href="/calibrations/{c.id}/adjust">Is it what you want?</a>
 		{#if read}<CheckSum
 				sources={[

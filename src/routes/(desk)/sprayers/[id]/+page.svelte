@@ -237,6 +237,9 @@
 			{#if data.due}<DueNote due={data.due} {settings} />{/if}
 			<a class="btn go big" href="/full-tank?calibration={latest.id}">One full tank</a>
 			<a class="btn" href="/calibrations/{latest.id}/tank">Loads for an area</a>
+			<a class="btn" href="/rounds/new?sprayer={data.sprayer.id}&after={latest.id}" data-sveltekit-preload-data="off"
+				>Again after a change</a
+			>
 			<a class="btn plain" href="/figures?calibration={latest.id}">Quick figures</a>
 		{:else if data.first}
 			<p class="lab">Spray volume</p>

@@ -2,17 +2,27 @@
 <script lang="ts">
 	import { afterNavigate, goto } from '$app/navigation';
 	import { page } from '$app/state';
-	import type { Rig } from '$core';
+	import type { ChangedThing, Entry, Rig } from '$core';
+	import { carryOver, changedThings } from '$core';
+	import { changedNames } from '$lib/wording/events';
+	import { firstStep } from '$lib/calibration/first-step';
+	import type { RoundHead } from '$lib/wire/round-message';
 	import type { Setting } from '$lib/wire/rig';
 	import AppBar from '$lib/frame/AppBar.svelte';
 	import { device as theDevice, getJson, longWait } from '$lib/device/device.svelte';
 
 	let problem = $state('');
+	/** A calibration that this one begins from, since something was changed after it. */
+	const after = $derived(page.url.searchParams.get('after') ?? '');
+	let changed = $state<ChangedThing[]>([]);
+	function toggle(thing: ChangedThing) {
+		changed = changed.includes(thing) ? changed.filter((t) => t !== thing) : [...changed, thing];
+	}
 	/** Opened by its address, or gone back to: nothing begins before somebody says so. */
 	let asks = $state(false);
 
 	afterNavigate(({ type }) => {
-		if (type === 'link' || type === 'goto') void begin();
+		if (after === '' && (type === 'link' || type === 'goto')) void begin();
 		else void ask();
 	});
 	/** The sprayer that is asked about, as this device knows it. */
@@ -45,7 +55,12 @@
 			return;
 		}
 		const id = device.newId();
-		const wanted = page.url.searchParams.get('setting');
+		const carried = after === '' ? null : await carriedFrom(device, rig.kind);
+		if (after !== '' && !carried) {
+			problem = 'The calibration before is not known here. Open it once while the farm can be reached, then try again.';
+			return;
+		}
+		const wanted = carried?.setting ?? page.url.searchParams.get('setting');
 		const setting = known?.settings.find((s) => s.id === wanted) ?? known?.settings[0];
 		await device.store.create({
 			id,
@@ -54,8 +69,30 @@
 			rig,
 			...(setting ? { setting } : {})
 		});
+		if (carried) await device.store.add(id, carried.entry);
 		void device.outbox.kick();
-		await goto(`/rounds/${id}/ready`, { replaceState: true });
+		await goto(`/rounds/${id}/${carried?.first ?? 'ready'}`, { replaceState: true });
+	}
+
+	/** What holds of the calibration before, as one entry, and the first step that has to be measured again. */
+	async function carriedFrom(device: ReturnType<typeof theDevice>, kind: Rig['kind']) {
+		const known =
+			(await getJson<{ round: RoundHead; entries: readonly Entry[] }>(`/api/rounds/${after}`, fetch, longWait).then(
+				(answer) => answer && { head: answer.round, entries: answer.entries }
+			)) ?? (await device.store.open(after));
+		const signed = known?.entries.find((e) => e.kind === 'sign-off');
+		if (!known || signed?.kind !== 'sign-off') return null;
+		const entry: Entry = {
+			kind: 'carry',
+			from: after,
+			day: signed.day,
+			changed: [...changed],
+			entries: carryOver(known.entries, changed, kind),
+			id: device.newId(),
+			seq: 0,
+			at: new Date(device.now()).toISOString()
+		};
+		return { entry, setting: known.head.setting?.id ?? null, first: firstStep(changed, known.entries) };
 	}
 </script>
 
@@ -66,6 +103,25 @@
 		<p role="alert">{problem}</p>
 		<button type="button" class="btn go" onclick={() => void begin()}>Try again</button>
 		<a class="btn" href="/sprayers">To the sprayers</a>
+	{:else if asks && after !== ''}
+		<h1>Calibrate again{name ? `: ${name}` : ''}</h1>
+		<p class="max-w-[60ch]">
+			What was changed since? It is measured anew. The rest is carried over with its day, and counts as it did.
+		</p>
+		<div class="flex flex-wrap gap-2.5" role="group" aria-label="Changed since">
+			{#each changedThings as thing (thing)}
+				<button
+					type="button"
+					class={['btn', 'big', !changed.includes(thing) && 'plain']}
+					aria-pressed={changed.includes(thing)}
+					onclick={() => toggle(thing)}>{changed.includes(thing) ? '✓ ' : ''}{changedNames[thing]}</button
+				>
+			{/each}
+		</div>
+		<button type="button" class="btn go big" disabled={changed.length === 0} onclick={() => void begin()}
+			>Start the calibration</button
+		>
+		<a class="btn plain" href="/calibrations/{after}">Back</a>
 	{:else if asks}
 		<h1>New calibration{name ? ` of ${name}` : ''}</h1>
 		<button type="button" class="btn go big" onclick={() => void begin()}>Start a calibration</button>

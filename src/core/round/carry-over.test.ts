@@ -1,0 +1,81 @@
+import { describe, expect, it } from 'vitest';
+import { entriesOf, testRig, wholeRound } from '../../../tests/support/entries';
+import { usualSkill } from '../measurement/defaults';
+import { calibrateRound } from './calibrate-round';
+import type { ChangedThing } from './carry-over';
+import { carryOver, changedThings, staleReadings } from './carry-over';
+import type { Entry } from './entries';
+import { foldRound } from './fold-round';
+import { readRig } from './read-rig';
+
+const rig = (() => {
+	const read = readRig(testRig);
+	if (!read.ok) throw new Error('the test rig does not read');
+	return read.value;
+})();
+const before = entriesOf(wholeRound);
+const carried = (
+	changed: readonly ChangedThing[],
+	entries: readonly Entry[] = before
+): Extract<Entry, { kind: 'carry' }> => ({
+	kind: 'carry',
+	from: '01910000-0000-7000-8000-0000000000aa',
+	day: '2026-03-20',
+	changed,
+	entries: carryOver(entries, changed, 'boom'),
+	id: '01910000-0000-7000-8000-0000000000bb',
+	seq: 0,
+	at: '2026-04-01T08:00:00.000Z'
+});
+const calibrate = (entries: readonly Entry[]) => calibrateRound(rig, foldRound(entries), usualSkill, 'average');
+
+describe('a calibration again after a change', () => {
+	it('counts what it carries as it did: with the catches of the day before it comes to the same volume and ±', () => {
+		const again = carryOver(before, ['pressure'], 'boom');
+		const catches = before.filter((e) => e.kind === 'catch' || e.kind === 'not-caught');
+		const one = calibrate([{ ...carried(['pressure']), entries: again }, ...catches]);
+		const two = calibrate(before.filter((e) => e.kind !== 'sign-off'));
+		expect(one.ok && two.ok).toBe(true);
+		if (one.ok && two.ok) {
+			expect(one.value.calibration.rate.value).toBeCloseTo(two.value.calibration.rate.value, 15);
+			expect(one.value.calibration.relativeUncertainty95).toBeCloseTo(two.value.calibration.relativeUncertainty95, 12);
+		}
+	});
+
+	it('carries nothing that the change touches, never a signature, and says where it is from', () => {
+		for (const thing of changedThings) {
+			const stale = staleReadings([thing], 'boom');
+			const kinds = new Set(carryOver(before, [thing], 'boom').map((e) => e.kind));
+			for (const kind of stale) expect(kinds.has(kind)).toBe(false);
+			expect(kinds.has('sign-off')).toBe(false);
+			expect(kinds.has('used')).toBe(false);
+			expect(kinds.has('tick')).toBe(false);
+		}
+		const round = foldRound([carried(['gear'])]);
+		expect(round.carried).toMatchObject({ day: '2026-03-20', changed: ['gear'] });
+		expect(round.runs).toEqual([]);
+		expect(round.nozzles.size).toBeGreaterThan(0);
+		expect(round.signOff).toBeNull();
+	});
+
+	it('takes the width along with the pressure where the pressure throws it', () => {
+		expect(staleReadings(['pressure'], 'boom').has('wetted')).toBe(false);
+		expect(staleReadings(['pressure'], 'boomless').has('wetted')).toBe(true);
+		expect(staleReadings(['nozzles'], 'knapsack').has('wetted')).toBe(true);
+	});
+
+	it('goes on from one that was carried itself', () => {
+		const second = [
+			carried(['pressure']),
+			...before.filter((e) => e.kind === 'catch').map((e) => ({ ...e, seq: e.seq + 1 }))
+		];
+		const third = foldRound([carried(['gear'], second)]);
+		expect(third.nozzles.size).toBe(foldRound(before).nozzles.size);
+		expect(foldRound([carried(['pressure'], second)]).runs).toHaveLength(foldRound(before).runs.length);
+	});
+
+	it('lets no signature slip in with what is carried', () => {
+		const forged: Entry = { ...carried(['gear']), entries: before };
+		expect(foldRound([forged]).signOff).toBeNull();
+	});
+});

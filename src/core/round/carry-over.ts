@@ -1,0 +1,81 @@
+import type { SprayerKind } from './rig';
+import type { Entry, EntryKind } from './entries';
+import { inOrder } from './in-order';
+
+/** What can have been changed on a sprayer since its last calibration. */
+export const changedThings = ['pressure', 'nozzles', 'gear', 'engine', 'width'] as const;
+export type ChangedThing = (typeof changedThings)[number];
+
+/** Readings by what they measure; all else that is no reading of its day is carried whatever changed. */
+const speed: readonly EntryKind[] = ['run', 'dial', 'track', 'plot-run'];
+const width: readonly EntryKind[] = ['wetted', 'pans', 'pan', 'height', 'sections'];
+const flow: readonly EntryKind[] = ['catch', 'not-caught', 'gauge'];
+const setUp: readonly EntryKind[] = [
+	'method',
+	'course',
+	'school',
+	'rows',
+	'band',
+	'canopy',
+	'canopy-shares',
+	'groups',
+	'jug',
+	'catch-time',
+	'plot',
+	'tank-by',
+	'noted',
+	'aim',
+	'strike'
+];
+
+/** What a change makes stale. */
+export function staleReadings(changed: readonly ChangedThing[], kind: SprayerKind): ReadonlySet<EntryKind> {
+	const stale = new Set<EntryKind>();
+	const drop = (kinds: readonly EntryKind[]) => kinds.forEach((k) => stale.add(k));
+	for (const thing of changed)
+		switch (thing) {
+			case 'pressure':
+				drop(flow);
+				// A thrown or carried pattern is as wide as its pressure throws it.
+				if (kind === 'boomless' || kind === 'knapsack') drop(width);
+				break;
+			case 'nozzles':
+				drop(flow);
+				drop(['groups']);
+				if (kind === 'boomless' || kind === 'knapsack') drop(width);
+				break;
+			case 'gear':
+				drop(speed);
+				break;
+			case 'engine':
+				// On a pump that the engine drives, its speed is pressure too.
+				drop(speed);
+				drop(flow);
+				break;
+			case 'width':
+				drop(width);
+				break;
+		}
+	return stale;
+}
+
+/**
+ * The entries of a calibration that still hold after a change: how it was made, and the readings that the change does not
+ * touch. Readings of the tank are never carried: they are of all of it together.
+ *
+ * Source: what each reading is of.
+ * @example
+ * const at = { id: 'x', seq: 0, at: '' };
+ * const run = { ...at, kind: 'run', time: { text: '27', unit: 's', gallon: 'US' }, by: 'typed' };
+ * const gauge = { ...at, kind: 'gauge', pressure: { text: '40', unit: 'psi', gallon: 'US' } };
+ * carryOver([run, gauge], ['pressure'], 'boom').map((e) => e.kind) // => ["run"]
+ * carryOver([run, gauge], ['gear'], 'boom').map((e) => e.kind) // => ["gauge"]
+ */
+export function carryOver(entries: readonly Entry[], changed: readonly ChangedThing[], kind: SprayerKind): Entry[] {
+	const stale = staleReadings(changed, kind);
+	const kept = new Set<EntryKind>([...setUp, ...speed, ...width, ...flow]);
+	// What an older calibration had carried itself is gone through in its place.
+	return inOrder(entries)
+		.flatMap((entry) => (entry.kind === 'carry' ? entry.entries : [entry]))
+		.filter((entry) => kept.has(entry.kind) && !stale.has(entry.kind));
+}
