@@ -35,6 +35,8 @@ export const demoFarm: { readonly name: string; readonly settings: FarmSettings 
 		emergency: '000',
 		poison: '000 000 000',
 		eyewash: 'Tap by the sample mixing place, bottle in the cab',
+		droppedChecks: [],
+		ownChecks: ['Boom lock pins in'],
 		recordFields: [],
 		skill: {}
 	}
@@ -210,7 +212,7 @@ export function messageOf(past: PastRound, sprayerId: string, now: number, setti
 		const at = began + entries.length * 20_000;
 		entries.push({ ...body, id: v7({ msecs: at }), seq: entries.length, at: new Date(at).toISOString() } as Entry);
 	};
-	for (const check of checksOf(past.rig.kind)) add({ kind: 'tick', check, done: true });
+	for (const check of checksOf(past.rig)) add({ kind: 'tick', check, done: true });
 	for (const body of past.bodies) add(body);
 	add({
 		kind: 'sign-off',

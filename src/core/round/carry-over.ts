@@ -7,7 +7,7 @@ export const changedThings = ['pressure', 'nozzles', 'gear', 'engine', 'width'] 
 export type ChangedThing = (typeof changedThings)[number];
 
 /** Readings by what they measure; all else that is no reading of its day is carried whatever changed. */
-const speed: readonly EntryKind[] = ['run', 'dial', 'track', 'plot-run'];
+const speed: readonly EntryKind[] = ['run', 'dial', 'stated-speed', 'track', 'plot-run'];
 const width: readonly EntryKind[] = ['wetted', 'pans', 'pan', 'height', 'sections'];
 const flow: readonly EntryKind[] = ['catch', 'not-caught', 'gauge'];
 const setUp: readonly EntryKind[] = [

@@ -101,6 +101,7 @@ const checks: {
 	run: (entry) => typed(fields.runTime, entry.time, 'time'),
 	'plot-run': (entry) => typed(fields.runTime, entry.time, 'time'),
 	dial: (entry) => typed(fields.dial, entry.speed, 'speed'),
+	'stated-speed': (entry) => (entry.speed ? typed(fields.dial, entry.speed, 'speed') : []),
 	track: (entry) =>
 		trackSpeed(entry.points, entry.from, entry.to) === null ? [{ code: 'no-position', path: 'points' }] : [],
 	wetted: (entry) => typed(fields.swath, entry.width, 'width'),

@@ -4,7 +4,7 @@ import type { AnySheet, OtherSide } from '../calibration/sheet';
 import type { Typed } from '../quantity/typed';
 import type { ChangedThing } from './carry-over';
 import type { TypedBand, TypedCanopy, TypedGround, TypedUsed } from './entered-parts';
-import type { SprayerKind } from './rig';
+import type { Carried, SprayerKind } from './rig';
 
 /** What to look at before any water is caught, in the order of a walk round the rig. */
 export const rigChecks = [
@@ -13,20 +13,44 @@ export const rigChecks = [
 	'no-leaks',
 	'filters',
 	'same-nozzles',
+	'fan-angle',
+	'patterns',
+	'overlap',
 	'gauge',
+	'nozzle-pressure',
+	'agitation',
 	'height',
+	'engine',
+	'shafts',
+	'hoses',
 	'guards',
+	'air-gap',
 	'kit',
 	'gloves'
 ] as const;
 export type RigCheck = (typeof rigChecks)[number];
+/** A check that a farm has added, in its own words. */
+export type OwnCheck = `own:${string}`;
+export type AnyCheck = RigCheck | OwnCheck;
 
-/** The checks that a kind of rig has: nobody carries a boom's height, and a lever has no guards. */
-export const checksOf = (kind: SprayerKind): readonly RigCheck[] =>
-	rigChecks.filter((check) => {
-		if (kind === 'knapsack') return check !== 'guards' && check !== 'same-nozzles' && check !== 'height';
-		return kind !== 'airblast' || check !== 'height';
-	});
+/** A sprayer as far as its check list goes: its kind, and what carries it on a back. */
+export interface CheckedSprayer {
+	readonly kind: SprayerKind;
+	readonly carried?: Carried | undefined;
+}
+
+/** What each kind is not looked at for: nobody carries a boom's height, a lever has no guards and no shaft. */
+const driven: readonly RigCheck[] = ['shafts', 'guards', 'nozzle-pressure', 'agitation', 'air-gap'];
+const notOf: Readonly<Record<SprayerKind, readonly RigCheck[]>> = {
+	boom: ['engine'],
+	boomless: ['fan-angle', 'height', 'engine'],
+	airblast: ['fan-angle', 'overlap', 'height', 'engine'],
+	knapsack: [...driven, 'same-nozzles', 'fan-angle', 'overlap', 'height', 'engine']
+};
+
+/** The checks of a sprayer, in the order of a walk round it. A mist blower has an engine to be looked at besides. */
+export const checksOf = ({ kind, carried }: CheckedSprayer): readonly RigCheck[] =>
+	rigChecks.filter((check) => (check === 'engine' && carried === 'mist' ? true : !notOf[kind].includes(check)));
 
 /** Why a nozzle that has a catch is caught again: it decides what counts. */
 export const catchReasons = ['first', 'sure', 'cleaned', 'replaced', 'slip'] as const;
@@ -55,7 +79,7 @@ export type TrackPoint = readonly [seconds: number, latitude: number, longitude:
  * was read stays on record, a message may arrive twice, and any device can work the round out again.
  */
 export type EntryBody =
-	| { readonly kind: 'tick'; readonly check: RigCheck; readonly done: boolean }
+	| { readonly kind: 'tick'; readonly check: AnyCheck; readonly done: boolean }
 	| { readonly kind: 'method'; readonly method: RoundMethod }
 	/** Who carries the rig and sprays with it. */
 	| { readonly kind: 'person'; readonly name: string }
@@ -64,6 +88,8 @@ export type EntryBody =
 	/** Takes a run, a go over the plot, a tank reading or a track out of the answer; it stays on record. */
 	| { readonly kind: 'strike'; readonly entry: string }
 	| { readonly kind: 'dial'; readonly speed: Typed }
+	/** A speed that is taken from a dial or a screen; `checked`: against a course before. Null: it is measured after all. */
+	| { readonly kind: 'stated-speed'; readonly speed: Typed | null; readonly checked: boolean }
 	| {
 			readonly kind: 'track';
 			readonly source: TrackSource;

@@ -5,7 +5,7 @@ import type { Entered } from '../quantity/entered';
 import { entered, mayEnter } from '../quantity/entered';
 import { fields } from '../quantity/fields';
 import type { ChangedThing } from './carry-over';
-import type { CatchReason, Entry, EntryKind, NotedThing, RigCheck, SwathSchool, TankReading } from './entries';
+import type { AnyCheck, CatchReason, Entry, EntryKind, NotedThing, SwathSchool, TankReading } from './entries';
 import type { EnteredBand, EnteredCanopy, EnteredGround, EnteredUsed } from './entered-parts';
 import { enteredUsed } from './entered-used';
 import { enteredGround } from './entered-ground';
@@ -52,13 +52,15 @@ export type Pans = Pick<Extract<Entry, { kind: 'pans' }>, 'count' | 'driving' | 
 
 /** A round as it stands: what its entries come to. */
 export interface Round {
-	readonly ticks: ReadonlySet<RigCheck>;
+	readonly ticks: ReadonlySet<AnyCheck>;
 	/** undefined: nobody has picked one; the kind's usual way. */
 	readonly method: RoundMethod | undefined;
 	readonly person: string;
 	readonly course: Entered<'length'> | null;
 	readonly runs: readonly Run[];
 	readonly dial: Entered<'speed'> | null;
+	/** A speed that was told, not measured. */
+	readonly stated: { readonly speed: Entered<'speed'>; readonly checked: boolean } | null;
 	readonly track: Track | null;
 	/** Sections that are off, from 0. */
 	readonly off: readonly number[];
@@ -129,6 +131,7 @@ const nothing = ({ off: usual = [], otherSide, change }: RoundStart): Growing =>
 	groups: undefined,
 	runs: [],
 	dial: null,
+	stated: null,
 	track: null,
 	off: change?.carried?.off ?? usual,
 	wetted: null,
@@ -200,6 +203,8 @@ const takes: { readonly [K in EntryKind]: (round: Growing, entry: EntryOf<K>) =>
 	},
 	strike: (round, { entry }) => strike(round, entry),
 	dial: (round, { speed }) => void (round.dial = entered(fields.dial, speed)),
+	'stated-speed': (round, { speed, checked }) =>
+		void (round.stated = speed && { speed: entered(fields.dial, speed), checked }),
 	track: (round, entry) => void (round.track = entry),
 	sections: (round, { off }) => void (round.off = off),
 	wetted: (round, { width, estimated = false }) => {

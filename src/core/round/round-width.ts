@@ -1,5 +1,6 @@
 import type { WidthReading } from '../calibration/sheet';
 import type { Result } from '../quantity/issue';
+import { si } from '../quantity/quantity';
 import type { Round } from './fold-round';
 import { nozzlesOn } from './nozzles-on';
 import type { RigNumbers } from './rig';
@@ -23,6 +24,11 @@ export function roundWidth(rig: RigNumbers, round: Round): Result<WidthReading> 
 					rows: band.rows
 				});
 			const on = nozzlesOn(rig.sections, round.off).length;
+			// Taped over the nozzles that spray: the spacing follows from it.
+			if (round.wetted) {
+				const taped = r.need(round.wetted, 'width.wetted');
+				return r.result<WidthReading>({ kind: 'boom', nozzles: rig.nozzles, spacing: si<'length'>(taped / on), on });
+			}
 			return r.result<WidthReading>({ kind: 'boom', nozzles: rig.nozzles, spacing: rig.spacing!, on });
 		}
 		case 'airblast':

@@ -1,6 +1,7 @@
 <!-- @component The catch timer: counts up to how long a jug is held, and says when to take it away. -->
 <script lang="ts">
 	import { showDecimals } from '$core';
+	import { beep } from '$lib/kit/beep';
 	import type { Stopwatch } from '$lib/kit/stopwatch.svelte';
 	import { everyFrame } from '$lib/kit/attachments';
 
@@ -16,9 +17,11 @@
 	const over = $derived(watch.running && target !== null && watch.elapsed >= target);
 	const shown = $derived(watch.running || watch.elapsed > 0 ? watch.elapsed : (target ?? 0));
 
-	// A buzz in the glove, where the device can.
+	// A buzz in the glove, where the device can, and a tone.
 	$effect(() => {
-		if (over) navigator.vibrate?.(400);
+		if (!over) return;
+		navigator.vibrate?.(400);
+		beep();
 	});
 </script>
 

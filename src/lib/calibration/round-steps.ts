@@ -1,6 +1,7 @@
-import type { Measured, MethodCalibration, RigNumbers, Round, RoundMethod, SprayerKind } from '$core';
-import { checksOf, inUnit, relativeU, showDecimals, factor } from '$core';
+import type { CheckedSprayer, Measured, MethodCalibration, RigNumbers, Round, RoundMethod, SprayerKind } from '$core';
+import { inUnit, relativeU, showDecimals, factor } from '$core';
 import type { FarmSettings } from '$lib/settings/farm-settings';
+import { checkList } from '$lib/settings/check-list';
 import { show } from '$lib/show/show';
 import { measuresOf } from '$lib/settings/field-units';
 
@@ -64,6 +65,7 @@ export interface StepSource {
 	readonly calibration: MethodCalibration | null;
 	readonly signedOff: boolean;
 	readonly rig: Pick<RigNumbers, 'kind'>;
+	readonly head: { readonly rig: CheckedSprayer };
 }
 
 /** Runs that a round asks for; fewer are allowed and widen the ±. */
@@ -93,7 +95,7 @@ export function stepStates(source: StepSource): StepState[] {
 	});
 	const steps: Record<StepName, () => StepState> = {
 		ready() {
-			const checks = checksOf(source.rig.kind);
+			const checks = checkList(source.head.rig, source.settings);
 			const ticked = checks.filter((check) => source.entered.ticks.has(check)).length;
 			return state('ready', ticked / checks.length, `${ticked} of ${checks.length}`);
 		},
@@ -103,8 +105,9 @@ export function stepStates(source: StepSource): StepState[] {
 			const unit = metric ? 'km/h' : 'mph';
 			const value = inUnit('speed', source.speed.measured.value, unit);
 			const tracked = source.entered.track !== null;
-			const how = tracked ? 'track' : `${runs} ${runs === 1 ? 'run' : 'runs'}`;
-			return state('speed', tracked ? 1 : runs / usualRuns, showDecimals(value, 2, comma), `${unit} · ${how}`);
+			const told = !tracked && runs === 0;
+			const how = tracked ? 'track' : told ? 'as stated' : `${runs} ${runs === 1 ? 'run' : 'runs'}`;
+			return state('speed', tracked || told ? 1 : runs / usualRuns, showDecimals(value, 2, comma), `${unit} · ${how}`);
 		},
 		swath() {
 			if (source.width === null) return state('swath', 0);

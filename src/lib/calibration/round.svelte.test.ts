@@ -49,7 +49,7 @@ describe('a round as it is worked on', () => {
 		for (const body of wholeRound.slice(3)) if (!(body.kind === 'catch' && body.nozzle === 1)) await state.add(body);
 		expect(state.calibration!.relativeUncertainty95).toBeLessThan(early!.relativeUncertainty95);
 		expect(state.steps.map((s) => [s.name, Math.round(s.done * 100)])).toEqual([
-			['ready', 10],
+			['ready', 6],
 			['speed', 100],
 			['swath', 100],
 			['flow', 100],

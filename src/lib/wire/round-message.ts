@@ -23,6 +23,8 @@ const stamp = {
 	seq: z.int().min(0).max(100_000),
 	at: z.iso.datetime({ offset: true })
 };
+/** Of the list, or one of the farm's own in its words. */
+const anyCheck = z.union([z.enum(rigChecks), z.templateLiteral(['own:', z.string().trim().min(1).max(80)])]);
 const nozzle = z.int().min(1).max(400);
 const short = z.string().trim().max(80);
 const share = z.number().gt(0).max(1);
@@ -44,13 +46,19 @@ const point = z.union([z.tuple([...place]), z.tuple([...place, z.number().min(0)
 const seconds = z.number().min(0).max(100_000);
 
 const plainEntries = [
-	z.strictObject({ ...stamp, kind: z.literal('tick'), check: z.enum(rigChecks), done: z.boolean() }),
+	z.strictObject({ ...stamp, kind: z.literal('tick'), check: anyCheck, done: z.boolean() }),
 	z.strictObject({ ...stamp, kind: z.literal('method'), method: z.enum(roundMethods) }),
 	z.strictObject({ ...stamp, kind: z.literal('person'), name: short }),
 	z.strictObject({ ...stamp, kind: z.literal('course'), length: typedSchema }),
 	z.strictObject({ ...stamp, kind: z.literal('run'), time: typedSchema, by: timeBy }),
 	z.strictObject({ ...stamp, kind: z.literal('strike'), entry: z.uuidv7() }),
 	z.strictObject({ ...stamp, kind: z.literal('dial'), speed: typedSchema }),
+	z.strictObject({
+		...stamp,
+		kind: z.literal('stated-speed'),
+		speed: typedSchema.nullable(),
+		checked: z.boolean()
+	}),
 	z.strictObject({
 		...stamp,
 		kind: z.literal('track'),

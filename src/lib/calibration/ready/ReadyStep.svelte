@@ -1,18 +1,19 @@
 <!-- @component The walk round the rig: things to tick, each with its reason; who carries it, and how it will be measured. -->
 <script lang="ts">
-	import { checksOf, isCarried } from '$core';
+	import { isCarried } from '$core';
+	import { checkList } from '$lib/settings/check-list';
 	import type { MadeChange, NotedThing } from '$core';
 	import { asWritten } from '$lib/wording/as-written';
 	import type { RoundState } from '$lib/calibration/round.svelte';
 	import { methodWords } from '$lib/wording/methods';
 	import { measuresOf } from '$lib/settings/field-units';
-	import { rigCheckWhy, rigCheckWords } from '$lib/wording/rig-checks';
+	import { checkTitle, rigCheckWhy } from '$lib/wording/rig-checks';
 	import Check from '@lucide/svelte/icons/check';
 	import MethodPicker from './MethodPicker.svelte';
 	import QuantityField from '$lib/kit/QuantityField.svelte';
 
 	let { state }: { state: RoundState } = $props();
-	const checks = $derived(checksOf(state.rig.kind));
+	const checks = $derived(checkList(state.head.rig, state.settings));
 	const done = $derived(checks.filter((c) => state.entered.ticks.has(c)).length);
 	const carried = $derived(isCarried(state.rig));
 	const mist = $derived(state.head.rig.carried === 'mist');
@@ -70,14 +71,14 @@
 	{/each}
 </div>
 <ul>
-	{#each checks as check (check)}
+	{#each checks as check, i (i)}
 		{@const on = state.entered.ticks.has(check)}
 		<li>
 			<button
 				type="button"
 				role="checkbox"
 				aria-checked={on}
-				aria-describedby="why-{check}"
+				aria-describedby="why-{i}"
 				class:on
 				disabled={state.signedOff}
 				onclick={() => void state.add({ kind: 'tick', check, done: !on })}
@@ -85,8 +86,8 @@
 				<span class="tick" aria-hidden="true"
 					>{#if on}<Check size={26} strokeWidth={3.5} />{/if}</span
 				>
-				<span class="title font-[650] text-[1.08rem] self-end">{rigCheckWords[check].title}</span>
-				<span class="text-soft text-[0.92rem] leading-[1.3]" id="why-{check}">
+				<span class="title font-[650] text-[1.08rem] self-end">{checkTitle(check)}</span>
+				<span class="text-soft text-[0.92rem] leading-[1.3]" id="why-{i}">
 					{rigCheckWhy(check, state.rig.kind, measuresOf(state.settings) === 'metric')}
 				</span>
 			</button>

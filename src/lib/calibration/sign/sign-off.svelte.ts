@@ -1,6 +1,7 @@
 import type { Issue } from '$core';
-import { checksOf, isCarried, isDay, personIssues, predictChange, roundBefore } from '$core';
+import { isCarried, isDay, personIssues, predictChange, roundBefore } from '$core';
 import { wordIssue } from '$lib/wording/issues';
+import { checkList } from '$lib/settings/check-list';
 import { typed } from '$lib/settings/field-units';
 import { typedText } from '$lib/settings/typed-text';
 import type { RoundState } from '$lib/calibration/round.svelte';
@@ -42,11 +43,11 @@ export class SignOffState {
 	notes: readonly string[] = $derived.by(() => {
 		const c = this.#round.calibration;
 		if (!c) return [];
-		const checks = checksOf(this.#round.rig.kind);
+		const checks = checkList(this.#round.head.rig, this.#round.settings);
 		const unticked = checks.filter((check) => !this.#round.entered.ticks.has(check)).length;
 		const uncaught = c.nozzles ? c.nozzles.count - c.nozzles.caught : 0;
 		return [
-			...(unticked > 0 ? [`${unticked} of ${checks.length} checks of the rig are not ticked`] : []),
+			...(unticked > 0 ? [`${unticked} of ${checks.length} checks of the sprayer are not ticked`] : []),
 			...(!this.carried && this.pressure.trim() === '' ? ['The pressure will stand as “not measured”'] : []),
 			...(!this.carried && this.gear.trim() === '' ? ['The gear will stand as “not entered”'] : []),
 			...(uncaught > 0 ? [`${uncaught} of ${c.nozzles?.count} nozzles were not caught`] : []),

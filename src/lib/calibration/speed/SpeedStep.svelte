@@ -69,12 +69,18 @@
 	let typing = $state('');
 	let helping = $state(false);
 	let tracking = $state(false);
+	let telling = $state(false);
+	const stated = $derived(round.entered.stated);
 	const track = $derived(round.entered.track);
 	const meanOf = $derived(
 		track
 			? 'From the track'
 			: counted.length === 0
-				? 'Mean'
+				? stated
+					? stated.checked
+						? 'As stated, checked before'
+						: 'As stated, never checked'
+					: 'Mean'
 				: counted.length === 1
 					? 'One run'
 					: `Mean of ${counted.length}`
@@ -184,6 +190,9 @@
 				<button type="button" class="btn plain" onclick={() => (tracking = true)}
 					>{track ? 'The track' : 'Use a track'}</button
 				>
+				<button type="button" class="btn plain" onclick={() => (telling = true)}
+					>{stated ? 'The stated speed' : 'State the speed'}</button
+				>
 			</div>
 		</div>
 
@@ -206,6 +215,12 @@
 	{#await import('./CourseHelper.svelte') then { default: CourseHelper }}<CourseHelper
 			{round}
 			bind:open={helping}
+		/>{/await}
+{/if}
+{#if telling}
+	{#await import('./StatedSpeed.svelte') then { default: StatedSpeed }}<StatedSpeed
+			{round}
+			bind:open={telling}
 		/>{/await}
 {/if}
 {#if tracking}

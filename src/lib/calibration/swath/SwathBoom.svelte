@@ -59,6 +59,18 @@
 		<div class="above">
 			<Swath sections={round.rig.sections} off={round.entered.off} width={length(boom)} />
 		</div>
+		<div class="max-w-[26rem]">
+			<QuantityField
+				small
+				label="Width as taped"
+				kept={keptText(round.entered.wetted?.typed, round.units.course, round.settings)}
+				unit={round.units.course}
+				hint="Over the nozzles that spray, half a spacing past the outer ones. Empty: {round.on
+					.length} × {spacingShown}."
+				disabled={round.signedOff}
+				commit={(text) => round.add({ kind: 'wetted', width: typed(text, round.units.course, round.settings) })}
+			/>
+		</div>
 		{#if round.rig.sections.length > 1}
 			<div class="switches flex flex-wrap gap-2" role="group" aria-label="Sections that spray">
 				{#each round.rig.sections as size, i (i)}

@@ -1,14 +1,15 @@
 import type { Content, Margins, TDocumentDefinitions } from 'pdfmake/interfaces';
 import type { Rig, RoundMethod } from '../../../core';
-import { checksOf, methodsFor } from '../../../core';
+import { methodsFor } from '../../../core';
 import type { FarmSettings } from '../../settings/farm-settings';
+import { checkList } from '../../settings/check-list';
 import { fieldUnits, shortUnit } from '../../settings/field-units';
 import type { Setting } from '../../wire/rig';
 import { typedText } from '../../settings/typed-text';
 import { describeRig } from '../../wording/describe-rig';
 import { methodName, methodWords } from '../../wording/methods';
 import { namesOf } from '../../wording/nozzle-names';
-import { rigCheckWords } from '../../wording/rig-checks';
+import { checkTitle } from '../../wording/rig-checks';
 import type { Paper } from './make-pdf';
 import { ruled } from './calibration-pdf';
 
@@ -99,12 +100,12 @@ export function fieldSheetPdf(
 			heading('Ready the rig'),
 			{
 				columns: [0, 1].map((half) => ({
-					stack: checksOf(rig.kind)
+					stack: checkList(rig, farm.settings)
 						.filter((_, i) => i % 2 === half)
 						.map((check) => ({
 							columns: [
 								{ canvas: [{ type: 'rect' as const, x: 0, y: 1, w: 8, h: 8, lineWidth: 0.8 }], width: 16 },
-								{ text: rigCheckWords[check].title, fontSize: 8.5 }
+								{ text: checkTitle(check), fontSize: 8.5 }
 							],
 							margin: [0, 0, 0, 2] as [number, number, number, number]
 						}))

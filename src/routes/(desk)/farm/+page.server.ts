@@ -3,6 +3,7 @@ import { message, superValidate } from 'sveltekit-superforms';
 import { zod4 } from 'sveltekit-superforms/adapters';
 import type { Actions, PageServerLoad } from './$types';
 import { requirable } from '$core';
+import { readChecksForm } from '$lib/forms/checks-form';
 import { dueTexts, readDueForm } from '$lib/forms/due-form';
 import { farmFormSchema } from '$lib/settings/farm-settings';
 import { measureTexts, readMeasuresForm } from '$lib/forms/measures';
@@ -18,6 +19,7 @@ export const load: PageServerLoad = async ({ locals }) => ({
 	safety: safetyTexts(locals.farm.settings),
 	zones: Intl.supportedValuesOf('timeZone'),
 	recordFields: locals.farm.settings.recordFields,
+	checks: { dropped: locals.farm.settings.droppedChecks, own: locals.farm.settings.ownChecks.join('\n') },
 	form: await superValidate({ name: locals.farm.name, ...locals.farm.settings }, zod4(farmFormSchema))
 });
 
@@ -35,10 +37,11 @@ export const actions: Actions = {
 			locals.farm.settings
 		);
 		const recordFields = requirable.filter((name) => data.getAll('record-field').includes(name));
+		const checks = readChecksForm(data.getAll('check').map(String), String(data.get('own-checks') ?? ''));
 		const weather = readWeatherForm((name) => String(data.get(name) ?? ''), locals.farm.settings);
 		const due = readDueForm((name) => String(data.get(name) ?? ''), locals.farm.settings);
 		const safety = readSafetyForm((name) => String(data.get(name) ?? ''));
-		Object.assign(problems, weather.problems, due.problems, safety.problems);
+		Object.assign(problems, weather.problems, due.problems, safety.problems, checks.problems);
 		if (!form.valid || Object.keys(problems).length + Object.keys(jugs.problems).length > 0)
 			return fail(422, { form, problems, measures: jugs });
 		const { name, ...settings } = form.data;
@@ -47,6 +50,13 @@ export const actions: Actions = {
 			skill,
 			measures: jugs.measures,
 			recordFields,
+			// A form that does not show the list leaves it as it is.
+			...(data.has('own-checks')
+				? checks.checks
+				: {
+						droppedChecks: locals.farm.settings.droppedChecks,
+						ownChecks: locals.farm.settings.ownChecks
+					}),
 			due: due.due,
 			...weather.limits,
 			...safety.safety

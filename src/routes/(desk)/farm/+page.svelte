@@ -3,7 +3,8 @@
 	import { onMount, untrack } from 'svelte';
 	import { asWritten } from '$lib/wording/as-written';
 	import { machineZone } from '$lib/settings/farm-time';
-	import { requirable } from '$core';
+	import { requirable, rigChecks } from '$core';
+	import { checkTitle } from '$lib/wording/rig-checks';
 	import type { ActionData, PageData } from './$types';
 	import FarmSafety from '$lib/farm/FarmSafety.svelte';
 	import { openForm } from '$lib/kit/open-form';
@@ -25,6 +26,7 @@
 	);
 	let weather = $state(untrack(() => ({ ...data.weather })));
 	let due = $state(untrack(() => ({ ...data.due })));
+	let ownChecks = $state(untrack(() => data.checks.own));
 	let safety = $state(untrack(() => ({ ...data.safety })));
 	const dueLines = [
 		{ name: 'dueSeason', label: 'When the season starts', hint: 'Month and day, like 03-01.' },
@@ -218,6 +220,25 @@
 				{/each}
 			</div>
 		</fieldset>
+		<details open={problems['own-checks'] !== undefined}>
+			<summary class="min-h-12 pt-2.5 font-semibold cursor-pointer">Check list before a calibration</summary>
+			<p class="lab">Untick what this farm does not check. Each kind of sprayer shows only what it has.</p>
+			<div class="grid grid-cols-[repeat(auto-fill,minmax(260px,1fr))] gap-2 my-2">
+				{#each rigChecks as check (check)}
+					<label class="option"
+						><input type="checkbox" name="check" value={check} checked={!data.checks.dropped.includes(check)} />
+						<span>{checkTitle(check)}</span></label
+					>
+				{/each}
+			</div>
+			<Field
+				label="Checks of your own, one a line"
+				type="lines"
+				name="own-checks"
+				bind:value={ownChecks}
+				problem={problems['own-checks']}
+			/>
+		</details>
 		<details open={wrong || Object.values(data.skill).some((text) => text !== '')}>
 			<summary class="min-h-12 pt-2.5 font-semibold cursor-pointer">How well this farm measures</summary>
 			<p class="lab">

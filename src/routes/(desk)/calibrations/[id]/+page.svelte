@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { show } from '$lib/show/show';
-	import { checksOf, isCarried, sumOfSheet } from '$core';
+	import { isCarried, sumOfSheet } from '$core';
 	import CheckSum from '$lib/check/CheckSum.svelte';
 	import { sumUnits } from '$lib/check/check-sum.svelte';
 	import type { MadeChange, VolumePerArea } from '$core';
@@ -46,7 +46,6 @@
 	const lines = $derived(read ? nozzleLines(data.rig, read, settings) : []);
 	const grouped = $derived(lines.some((l) => l.group !== ''));
 	const rated = $derived(lines.some((l) => l.fromRated !== ''));
-	const checks = $derived(checksOf(data.rig.kind));
 	const signed = $derived(
 		[
 			`Signed off by ${c.signedBy}`,
@@ -135,7 +134,8 @@
 					{/each}
 				</dl>
 				{#if !read.round.sheet}<p class="lab">
-						{checks.filter((check) => read.round.ticks.has(check)).length} of {checks.length} checks of the rig ticked.
+						{read.round.ticks.size}
+						{read.round.ticks.size === 1 ? 'check' : 'checks'} of the sprayer ticked.
 					</p>{:else}<p class="lab">Read in from a sheet file.</p>{/if}
 				{#if board && flow && flow.nozzles.length > 1}
 					{#if data.rig.kind === 'airblast'}

@@ -112,7 +112,7 @@
 			{#each changedThings as thing (thing)}
 				<button
 					type="button"
-					class={['btn', 'big', !changed.includes(thing) && 'plain']}
+					class={['btn', 'big', changed.includes(thing) ? 'ink' : 'plain']}
 					aria-pressed={changed.includes(thing)}
 					onclick={() => toggle(thing)}>{changed.includes(thing) ? '✓ ' : ''}{changedNames[thing]}</button
 				>

@@ -20,7 +20,7 @@
 	const empty = $derived([
 		...(data.draft.record.weather.before === null ? ['the weather before'] : []),
 		...(data.draft.record.weather.end === null ? ['the weather at the end'] : []),
-		...(['crop', 'stage', 'target', 'buffer'] as const)
+		...(['crop', 'stage', 'target', 'buffer', 'licence'] as const)
 			.filter((name) => $asked[name].trim() === '')
 			.map((name) => recordFieldWords[name].toLowerCase())
 	]);

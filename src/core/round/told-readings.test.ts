@@ -1,0 +1,55 @@
+import { describe, expect, it } from 'vitest';
+import { entriesOf, t, testRig, wholeRound } from '../../../tests/support/entries';
+import { uncheckedDial, usualSkill } from '../measurement/defaults';
+import { calibrateRound } from './calibrate-round';
+import type { EntryBody } from './entries';
+import { foldRound } from './fold-round';
+import { readRig } from './read-rig';
+import { roundSpeed } from './round-speed';
+import { roundWidth } from './round-width';
+
+const rig = (() => {
+	const read = readRig(testRig);
+	if (!read.ok) throw new Error('the test rig does not read');
+	return read.value;
+})();
+const told = (text: string, checked: boolean): EntryBody => ({ kind: 'stated-speed', speed: t(text, 'km/h'), checked });
+const speedOf = (bodies: readonly EntryBody[]) => roundSpeed(foldRound(entriesOf(bodies)));
+
+describe('a speed as it is stated', () => {
+	it('counts where nothing was timed, and is as sure as its dial was checked', () => {
+		expect(speedOf([told('7.2', true)])).toMatchObject({ ok: true, value: { stated: 2 } });
+		const unchecked = speedOf([told('7.2', false)]);
+		expect(unchecked.ok && 'relative' in unchecked.value && unchecked.value.relative).toBe(uncheckedDial);
+	});
+	it('gives way to a timed run, and to nothing once it is taken back', () => {
+		const timed: EntryBody[] = [
+			{ kind: 'course', length: t('60 m', 'm') },
+			{ kind: 'run', time: t('27', 's'), by: 'typed' }
+		];
+		const both = speedOf([told('7.2', true), ...timed]);
+		expect(both.ok && 'course' in both.value).toBe(true);
+		expect(speedOf([told('7.2', true), { kind: 'stated-speed', speed: null, checked: false }]).ok).toBe(false);
+	});
+	it('widens the ± of the volume by its own', () => {
+		const without = wholeRound.filter((e) => !['run', 'course', 'sign-off'].includes(e.kind));
+		const of = (checked: boolean) => {
+			const bodies: EntryBody[] = [...without, { kind: 'catch-time', time: t('30', 's') }, told('8', checked)];
+			const made = calibrateRound(rig, foldRound(entriesOf(bodies)), usualSkill, 'average');
+			if (!made.ok) throw new Error(JSON.stringify(made.issues));
+			return made.value.calibration.relativeUncertainty95;
+		};
+		expect(of(false)).toBeGreaterThan(of(true));
+		expect(of(false)).toBeGreaterThan(2 * uncheckedDial);
+		expect(of(true)).toBeGreaterThan(2 * usualSkill.statedSpeed);
+	});
+});
+
+describe('a boom’s width as it is taped', () => {
+	it('is the width, and the spacing follows from the nozzles that spray', () => {
+		const read = roundWidth(rig, foldRound(entriesOf([{ kind: 'wetted', width: t('6 m', 'm') }])));
+		if (!read.ok || read.value.kind !== 'boom') throw new Error('no boom');
+		const on = read.value.on ?? read.value.nozzles;
+		expect(on * read.value.spacing).toBeCloseTo(6, 12);
+	});
+});

@@ -1,0 +1,27 @@
+import { rigChecks } from '../../core/index';
+import type { FarmSettings } from '../settings/farm-settings';
+
+/** Most checks that a farm adds, and the longest of them. */
+const mostOwn = 20;
+const longest = 80;
+
+export interface ReadChecks {
+	readonly checks: Pick<FarmSettings, 'droppedChecks' | 'ownChecks'>;
+	readonly problems: Readonly<Record<string, string>>;
+}
+
+/** The check list as its form has it: the checks that are made, and the farm's own, one a line. */
+export function readChecksForm(made: readonly string[], own: string): ReadChecks {
+	const lines = [...new Set(own.split('\n').map((line) => line.trim()))].filter(Boolean);
+	const long = lines.find((line) => line.length > longest);
+	const problems: Record<string, string> =
+		lines.length > mostOwn
+			? { 'own-checks': `That is ${lines.length} checks of your own; ${mostOwn} fit. Example: Boom lock pin in` }
+			: long !== undefined
+				? { 'own-checks': `“${long.slice(0, 30)}…” is over ${longest} letters long. Example: Boom lock pin in` }
+				: {};
+	return {
+		checks: { droppedChecks: rigChecks.filter((check) => !made.includes(check)), ownChecks: lines },
+		problems
+	};
+}
