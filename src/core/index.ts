@@ -244,6 +244,7 @@ export * from './round/methods-for';
 export * from './round/calibrate-round';
 export * from './round/check-entry';
 export * from './round/round-before';
+export * from './products/usual-volumes';
 export * from './round/carry-over';
 export * from './check/sum';
 export * from './check/slip-factors';

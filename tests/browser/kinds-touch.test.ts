@@ -133,6 +133,7 @@ test('a knapsack by touch: refilled after a plot, then caught too', async ({ pag
 	await tap(page, /To the plot/);
 	await runs(page, [149, 151], /begin to spray/, /plot is done/, 'Gos');
 	await tap(page, /To the nozzle flow/);
+	await tap(page, 'Digits');
 	await page.getByRole('button', { name: /change$/ }).tap();
 	await page
 		.getByRole('dialog')

@@ -47,6 +47,7 @@ for (const look of looks)
 			"select c.id from calibration c join sprayer s on s.id = c.sprayer_id where s.name = 'Long-meadow boom' order by jsonb_array_length(findings) desc limit 1"
 		);
 		const [plan] = await app.query<{ id: string }>('select id from tank_plan limit 1');
+		const [mix] = await app.query<{ id: string }>('select id from tank_mix limit 1');
 		const jobs = await app.query<{ id: string }>('select id from job order by day');
 		const round = await beginRound(page, app);
 		await page.goto(`${app.origin}/rounds/${round}/speed`);
@@ -64,6 +65,11 @@ for (const look of looks)
 			`/calibrations/${calibration!.id}`,
 			`/calibrations/${calibration!.id}/tank`,
 			`/calibrations/${calibration!.id}/adjust`,
+			'/full-tank',
+			`/full-tank?mix=${mix!.id}`,
+			`/figures?sprayer=${sprayer}`,
+			`/figures?sprayer=${sprayer}&tab=what-if`,
+			`/rounds/new?sprayer=${sprayer}&after=${calibration!.id}`,
 			'/nozzles',
 			'/nozzles/new',
 			'/nozzles/import',

@@ -1,10 +1,20 @@
-import type { LabelNumbers } from '../products/label';
+import type { DoseArea, LabelNumbers } from '../products/label';
 import type { Issue, Result } from '../quantity/issue';
 import { bad, good } from '../quantity/issue';
 import { fieldDose } from './field-dose';
 import { readDose } from './read-dose';
-import type { TypedProduct } from './read-tank-plan';
 import type { PlannedProduct } from './sheet';
+import type { Typed } from '../quantity/typed';
+
+/** A product as it is typed, with its dose. */
+export interface TypedProduct {
+	readonly name: string;
+	readonly dose: Typed;
+	/** Left out where nobody said: then the dose has to tell it by itself. */
+	readonly state?: 'liquid' | 'dry' | undefined;
+	/** On bands: what the dose is of. */
+	readonly per?: DoseArea | undefined;
+}
 
 /** A per cent of a liquid is litres in 100 L of mix, of a dry product kilograms; with `v/v` or `w/v` the label says which. */
 const percentOfWhat = /(?:%|per ?cent)\s*$/i;

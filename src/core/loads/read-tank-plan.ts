@@ -5,7 +5,7 @@ import { si } from '../quantity/quantity';
 import type { Typed } from '../quantity/typed';
 import { bounds, within } from '../quantity/within';
 import { fields, readField } from '../quantity/fields';
-import type { DoseArea } from '../products/label';
+import type { TypedProduct } from './read-products';
 import { readProducts } from './read-products';
 import type { PlanSheet, Split } from './sheet';
 
@@ -13,15 +13,6 @@ import type { PlanSheet, Split } from './sheet';
 export type TypedArea =
 	| { readonly by: 'area'; readonly area: Typed }
 	| { readonly by: 'sides'; readonly length: Typed; readonly width: Typed };
-
-export interface TypedProduct {
-	readonly name: string;
-	readonly dose: Typed;
-	/** Left out where nobody said: then the dose has to tell it by itself. */
-	readonly state?: 'liquid' | 'dry' | undefined;
-	/** On bands: what the dose is of. */
-	readonly per?: DoseArea | undefined;
-}
 
 /** What is asked for a tank plan, as typed; the spray volume comes from the calibration. */
 export interface TypedTankPlan {

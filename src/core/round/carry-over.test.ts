@@ -2,9 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { entriesOf, testRig, wholeRound } from '../../../tests/support/entries';
 import { usualSkill } from '../measurement/defaults';
 import { calibrateRound } from './calibrate-round';
-import type { ChangedThing } from './carry-over';
-import { carryOver, changedThings, staleReadings } from './carry-over';
-import type { Entry } from './entries';
+import { carryOver, staleReadings } from './carry-over';
+import type { ChangedThing, Entry } from './entries';
+import { changedThings } from './entries';
 import { foldRound } from './fold-round';
 import { readRig } from './read-rig';
 

@@ -1,10 +1,6 @@
 import type { SprayerKind } from './rig';
-import type { Entry, EntryKind } from './entries';
+import type { ChangedThing, Entry, EntryKind } from './entries';
 import { inOrder } from './in-order';
-
-/** What can have been changed on a sprayer since its last calibration. */
-export const changedThings = ['pressure', 'nozzles', 'gear', 'engine', 'width'] as const;
-export type ChangedThing = (typeof changedThings)[number];
 
 /** Readings by what they measure; all else that is no reading of its day is carried whatever changed. */
 const speed: readonly EntryKind[] = ['run', 'dial', 'stated-speed', 'track', 'plot-run'];

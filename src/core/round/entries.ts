@@ -2,7 +2,6 @@ import type { RoundMethod } from '../calibration/round-methods';
 import type { TypedAim, TypedChange } from '../adjust/change';
 import type { AnySheet, OtherSide } from '../calibration/sheet';
 import type { Typed } from '../quantity/typed';
-import type { ChangedThing } from './carry-over';
 import type { TypedBand, TypedCanopy, TypedGround, TypedUsed } from './entered-parts';
 import type { Carried, SprayerKind } from './rig';
 
@@ -55,6 +54,10 @@ export const checksOf = ({ kind, carried }: CheckedSprayer): readonly RigCheck[]
 /** Why a nozzle that has a catch is caught again: it decides what counts. */
 export const catchReasons = ['first', 'sure', 'cleaned', 'replaced', 'slip'] as const;
 export type CatchReason = (typeof catchReasons)[number];
+
+/** What can have been changed on a sprayer since its last calibration. */
+export const changedThings = ['pressure', 'nozzles', 'gear', 'engine', 'width'] as const;
+export type ChangedThing = (typeof changedThings)[number];
 
 /** Whose answer the swath of a boomless rig is. */
 export const swathSchools = ['pans', 'share', 'edges', 'full', 'maker', 'asked'] as const;

@@ -4,8 +4,16 @@ import type { AnySheet, OtherSide } from '../calibration/sheet';
 import type { Entered } from '../quantity/entered';
 import { entered, mayEnter } from '../quantity/entered';
 import { fields } from '../quantity/fields';
-import type { ChangedThing } from './carry-over';
-import type { AnyCheck, CatchReason, Entry, EntryKind, NotedThing, SwathSchool, TankReading } from './entries';
+import type {
+	AnyCheck,
+	CatchReason,
+	ChangedThing,
+	Entry,
+	EntryKind,
+	NotedThing,
+	SwathSchool,
+	TankReading
+} from './entries';
 import type { EnteredBand, EnteredCanopy, EnteredGround, EnteredUsed } from './entered-parts';
 import { enteredUsed } from './entered-used';
 import { enteredGround } from './entered-ground';

@@ -7,8 +7,7 @@ export interface UnitChoice {
 }
 
 /** What is typed in a unit that can be picked. */
-export const unitThings = ['rate', 'speed', 'width', 'spacing', 'flow', 'pressure', 'catch', 'tank'] as const;
-export type UnitThing = (typeof unitThings)[number];
+export type UnitThing = 'rate' | 'speed' | 'width' | 'spacing' | 'flow' | 'pressure' | 'catch' | 'tank';
 
 const metric: Record<UnitThing, readonly string[]> = {
 	rate: ['L/ha', 'L/100 m2', 'ml/m2'],

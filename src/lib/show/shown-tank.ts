@@ -7,7 +7,7 @@ import { loadAtMark, packsOf } from './at-mark';
 import { show, showAmount, shownIn } from './show';
 import type { Shown } from './show';
 
-export interface TankProduct {
+interface TankProduct {
 	readonly name: string;
 	/** As it was typed. */
 	readonly dose: string;

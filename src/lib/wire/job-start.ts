@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { mostInTank, tankMixInputSchema } from './tank-mix';
 
 /** What a job is begun with where it comes from one full tank or from a tank plan: carried in the address of its page. */
-export const jobStartSchema = z.strictObject({
+const jobStartSchema = z.strictObject({
 	calibration: z.uuid().optional(),
 	/** Texts as they were typed. */
 	tank: z.string().max(60).optional(),

@@ -5,6 +5,7 @@
 	import type { FarmSettings } from '$lib/settings/farm-settings';
 	import { fieldUnits, longUnit } from '$lib/settings/field-units';
 	import Field from '$lib/kit/Field.svelte';
+	import UsualVolumes from './UsualVolumes.svelte';
 	import Segmented from '$lib/kit/Segmented.svelte';
 
 	let { form, settings, disabled = false }: { form: AimForm; settings: FarmSettings; disabled?: boolean } = $props();
@@ -58,3 +59,12 @@
 		<Toggle label="The label doses per area, not per volume of mix" bind:checked={form.perArea} />
 	</div>
 </fieldset>
+<UsualVolumes
+	{settings}
+	{disabled}
+	onuse={(low, high) => {
+		form.by = 'range';
+		form.low = low;
+		form.high = high;
+	}}
+/>
