@@ -236,7 +236,7 @@ function benchCore() {
 
 /** What a browser is sent, and how long pages take. */
 async function benchViews(origin, sprayer, url) {
-	const script = await firstViewScript(await newRound(origin, sprayer), 'Ready the rig');
+	const script = await firstViewScript(await newRound(origin, sprayer), 'Check the sprayer');
 	console.log(
 		`JavaScript of the round's first view: ${(script.bytes / 1000).toFixed(1)} kB gzip in ${script.files} files (130 kB or less is wanted)`
 	);

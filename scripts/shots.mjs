@@ -64,7 +64,7 @@ async function begin(page, origin, name = 'Long-meadow boom') {
 	await page.goto(`${origin}/rounds/new?sprayer=${href.split('/').pop()}`);
 	await page.getByRole('button', { name: 'Start a calibration' }).click();
 	await page.waitForURL(/\/ready/);
-	await page.getByRole('heading', { name: 'Ready the rig' }).waitFor();
+	await page.getByRole('heading', { name: 'Check the sprayer' }).waitFor();
 }
 
 /** Runs are timed with the page's clock moved by hand, so that the pictures do not hang on this machine's speed. */
@@ -95,7 +95,10 @@ async function desk(browser, origin) {
 	await begin(page, origin);
 	const boxes = await page.getByRole('checkbox').all();
 	for (const box of boxes.slice(0, -1)) await box.click();
-	await page.getByText(`${boxes.length - 1} of ${boxes.length}`, { exact: true }).first().waitFor();
+	await page
+		.getByText(`${boxes.length - 1} of ${boxes.length}`, { exact: true })
+		.first()
+		.waitFor();
 	await page.getByRole('button', { name: /To the ground speed/ }).click();
 	await page.getByLabel('Course length').fill('200 ft');
 	await page.keyboard.press('Enter');

@@ -53,7 +53,7 @@ test('from measured to wanted at a desk: keep, levers by key, change, and the ne
 	const id = await measured(page, app);
 	const wanted = page.getByLabel(/^Wanted, /);
 	await wanted.fill('18');
-	await expect(page.getByRole('heading', { name: 'Keep it' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'No change needed' })).toBeVisible();
 	await expect(page.getByRole('button', { name: /^Keep 17\.9/ })).toBeVisible();
 	await wanted.fill('0');
 	await expect(page.getByRole('alert')).toContainText('“0” is nothing; it has to be more than zero');
@@ -128,7 +128,7 @@ test('a change from a calibration’s own page stands on the sprayer until a rou
 		.getByRole('link', { name: /^\d{4}-\d\d-\d\d/ })
 		.first()
 		.click();
-	await page.getByRole('link', { name: 'Is it what you want?' }).click();
+	await page.getByRole('link', { name: 'Adjust to a target' }).click();
 	await page.getByLabel(/^Wanted, /).fill('50');
 	await page.getByRole('button', { name: 'Take the speed' }).click();
 	await page.getByRole('button', { name: /Make this change/ }).click();
@@ -144,7 +144,7 @@ test('an arc is searched from the sizes at hand', async ({ page, app }) => {
 		.getByRole('link', { name: /^\d{4}-\d\d-\d\d/ })
 		.first()
 		.click();
-	await page.getByRole('link', { name: 'Is it what you want?' }).click();
+	await page.getByRole('link', { name: 'Adjust to a target' }).click();
 	await page.getByLabel(/^Wanted, /).fill('55');
 	await page.getByLabel('Upper third').fill('50');
 	await page.getByRole('button', { name: 'Search a set' }).click();
@@ -167,12 +167,12 @@ test('nozzles by hand and by CSV: the bad row is named, nothing else is lost', a
 	await page.getByRole('link', { name: 'Add a nozzle' }).click();
 	await page.getByLabel('Name').fill('Test fan');
 	await page.getByLabel(/^Pressure = flow/).fill('2 bar = 1 L/min\n3 bar = 0.9 L/min');
-	await page.getByRole('button', { name: 'Keep it' }).click();
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByRole('alert')).toContainText('“3 bar = 0.9 L/min” cannot follow 2 bar = 1 L/min');
 	await page.getByLabel(/^Pressure = flow/).fill('2 bar = 1 L/min\n3 bar = 1.3 L/min\n5 bar = 1.58 L/min');
 	await expect(page.getByText('over what the other points say by the square law')).toBeVisible();
 	await page.getByLabel(/^Pressure = flow/).fill('2 bar = 1 L/min\n3 bar = 1.22 L/min');
-	await page.getByRole('button', { name: 'Keep it' }).click();
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await page.waitForURL(/nozzles$/);
 	await expect(page.getByRole('link', { name: 'Test fan' })).toBeVisible();
 

@@ -33,7 +33,7 @@ test('what was typed in one measure is the same amount once the farm thinks in a
 	await page.goto(`${app.origin}/farm`);
 	await page.getByLabel('L/ha', { exact: true }).check();
 	await page.getByText('Write and show a decimal comma').click();
-	await page.getByRole('button', { name: 'Keep it' }).click();
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByText('Kept.')).toBeVisible();
 	// A page of the field opens with what the device knows, and asks for the farm as it is now: the next one has it.
 	await page.goto(`${app.origin}/rounds/${boom}/swath`);

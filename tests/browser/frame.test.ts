@@ -25,7 +25,7 @@ test.describe('on a phone', () => {
 			await expect(sheet).toBeHidden();
 		}
 		// Nothing that is at the foot of a page lies under the bar.
-		await page.getByRole('button', { name: 'Keep it' }).click({ trial: true });
+		await page.getByRole('button', { name: 'Save', exact: true }).click({ trial: true });
 		await bar.getByRole('button', { name: 'More' }).tap();
 		await expect(page.getByRole('dialog', { name: 'More' })).toBeVisible();
 		expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
@@ -63,7 +63,7 @@ test('what is saved and leads on says so in passing', async ({ page, app }) => {
 	await page.getByLabel('Registration number').fill('SAMPLE-9');
 	// It is gone after a few seconds of the page's own clock, which is stopped while it is looked at.
 	await page.clock.pauseAt(Date.now() + 3_600_000);
-	await page.getByRole('button', { name: 'Keep it' }).click();
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await page.waitForURL(/products$/);
 	const saved = page.getByText('Saved.');
 	await expect
@@ -102,7 +102,7 @@ test('what is typed while a form is being sent stays, refused or kept', async ({
 	const interval = page.getByLabel('Pre-harvest interval');
 	await interval.fill('soon');
 	const answer = await held(page, /products\/[-0-9a-f]+\?\/keep/);
-	await page.getByRole('button', { name: 'Keep it' }).click();
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByRole('button', { name: 'Saving …' })).toBeVisible();
 	await interval.fill('10');
 	await page.getByLabel('Registration number').fill('SAMPLE-10');
@@ -110,14 +110,14 @@ test('what is typed while a form is being sent stays, refused or kept', async ({
 	await expect(page.getByRole('alert').filter({ hasText: '“soon” cannot be read' })).toBeVisible();
 	await expect(interval).toHaveValue('10');
 	await expect(page.getByLabel('Registration number')).toHaveValue('SAMPLE-10');
-	await page.getByRole('button', { name: 'Keep it' }).click();
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await page.waitForURL(/products$/);
 
 	await page.goto(`${app.origin}/farm`);
 	const farm = page.getByLabel('Name of the farm');
 	await farm.fill('Sample One');
 	const kept = await held(page, /\/farm$/);
-	await page.getByRole('button', { name: 'Keep it' }).click();
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await farm.fill('Sample Two');
 	await kept();
 	await expect(page.getByText('Kept.')).toBeVisible();
@@ -129,7 +129,7 @@ test('what is typed while a form is being sent stays, refused or kept', async ({
 	});
 	await page.getByRole('link', { name: 'Sprayers' }).first().click();
 	expect(await asked).toContain('not saved yet');
-	await page.getByRole('button', { name: 'Keep it' }).click();
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect
 		.poll(async () => (await app.query<{ name: string }>('select name from farm'))[0]!.name)
 		.toBe('Sample Two');

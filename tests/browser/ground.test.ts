@@ -16,7 +16,7 @@ test('a block by its rows, with what lies beside it, and a boundary drawn on the
 	await page.getByLabel('Rows', { exact: true }).last().fill('ten');
 	await page.getByLabel('Row length').fill('100 m');
 	await page.getByLabel('Row to row').fill('5 m');
-	await page.getByRole('button', { name: 'Keep it' }).click();
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByRole('alert')).toContainText('“ten” is not a whole number');
 	await drawnMap(page);
 	// What is out of sight comes back as well.
@@ -53,7 +53,7 @@ test('a block by its rows, with what lies beside it, and a boundary drawn on the
 	await page.getByLabel('Latitude, longitude').fill('-30.5, -10.26\n-30.5, -10.259\n-30.499, -10.259');
 	await page.getByLabel('Latitude, longitude').blur();
 	await expect(crossing).toBeHidden();
-	await page.getByRole('button', { name: 'Keep it' }).click();
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await page.waitForURL(/ground$/);
 	const card = page.getByRole('listitem').filter({ hasText: 'Test rows' });
 	await expect(card).toContainText('4.94');
@@ -63,7 +63,7 @@ test('a block by its rows, with what lies beside it, and a boundary drawn on the
 	);
 	expect(row).toEqual({ area_m2: 20_000, corners: 4 });
 	await page.getByRole('link', { name: 'Test rows' }).click();
-	await page.getByRole('button', { name: 'Put away' }).click();
+	await page.getByRole('button', { name: 'Archive' }).click();
 	await expect(page.getByRole('link', { name: 'Test rows' })).toBeHidden();
 });
 

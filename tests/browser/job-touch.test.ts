@@ -25,7 +25,7 @@ test('a knapsack spot job on a phone: trial patch, label’s most, mixing with n
 		await page.getByRole('textbox', { name: /^Share of the ground/ }).fill('40');
 		await expect(page.locator('[data-code="over-max"]')).toBeHidden();
 		await expect(page.getByRole('heading', { name: 'To mix any amount' })).toBeVisible();
-		await page.getByRole('button', { name: 'Keep this job' }).tap();
+		await page.getByRole('button', { name: 'Save this job' }).tap();
 		await page.waitForURL(/jobs\/[0-9a-f-]{36}$/);
 		await page.getByRole('link', { name: 'Mix the first load' }).tap();
 		await expect(page.getByText('Step 1 of 3')).toBeVisible();

@@ -36,9 +36,9 @@ test('an orchard job by whole rows: ground, calibration, products, splits, label
 	expect(count).toBeGreaterThan(1);
 	// The label asks for ten days between, and it is two: kept only with its reason, which stands on the job.
 	await expect(page.locator('[data-stop="too-few-days"]')).toContainText('Sample Ochre');
-	await expect(page.getByRole('button', { name: 'Keep this job' })).toBeDisabled();
+	await expect(page.getByRole('button', { name: 'Save this job' })).toBeDisabled();
 	for (const field of await page.getByLabel('Reason for going on').all()) await field.fill('Rain washed it off');
-	await page.getByRole('button', { name: 'Keep this job' }).click();
+	await page.getByRole('button', { name: 'Save this job' }).click();
 	await page.waitForURL(/jobs\/[0-9a-f-]{36}/);
 	await expect(page.getByRole('heading', { name: 'Hazel rows' })).toBeVisible();
 	await expect(page.getByRole('region', { name: 'Stops that were passed' })).toContainText('Rain washed it off');

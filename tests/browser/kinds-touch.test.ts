@@ -119,10 +119,10 @@ test('a knapsack by touch: refilled after a plot, then caught too', async ({ pag
 	await tap(page, /To the tank/);
 	await page.getByLabel('In the tank before').fill('5 L');
 	await page.getByLabel('Left in it after').fill('6 L');
-	await tap(page, 'Keep this reading');
+	await tap(page, 'Save this reading');
 	await expect(page.getByRole('alert')).toContainText('nothing was used');
 	await page.getByLabel('Left in it after').fill('3 L');
-	await tap(page, 'Keep this reading');
+	await tap(page, 'Save this reading');
 	await expect(page.getByRole('list', { name: 'Tank readings' })).toContainText('5 L to 3 L');
 	await tap(page, /To the spray volume/);
 	// The same ground, timed and caught: the second way stands beside the first.

@@ -8,7 +8,7 @@ test('a product from the label: typed, mended, kept, put away, and out and in as
 	await page.getByLabel('Dose, or the least').fill('3 kg/ha');
 	await page.getByLabel('The most of its range').fill('2 L/ha');
 	await page.getByLabel('Pre-harvest interval').fill('soon');
-	await page.getByRole('button', { name: 'Keep it' }).click();
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	// Nothing says that it is a liquid: it is asked, and a dry one mixes as no solution.
 	const asksState = page.getByRole('alert').filter({ hasText: 'liquid or dry' });
 	await expect(asksState).toBeVisible();
@@ -18,17 +18,17 @@ test('a product from the label: typed, mended, kept, put away, and out and in as
 	await expect(page.getByLabel(/^Mixes as/)).toHaveValue('');
 	await page.getByRole('radio', { name: 'Liquid' }).check();
 	await page.getByLabel(/^Mixes as/).selectOption('solution');
-	await page.getByRole('button', { name: 'Keep it' }).click();
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	// What is wrong stands at its field, and what was typed stays. What was mended is told of no more.
 	await expect(asksState).toBeHidden();
 	await expect(page.getByRole('alert').filter({ hasText: '“soon” cannot be read' })).toBeVisible();
 	await page.getByLabel('Pre-harvest interval').fill('10');
-	await page.getByRole('button', { name: 'Keep it' }).click();
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByRole('alert').filter({ hasText: '“3 kg/ha” is a weight of a liquid' })).toBeVisible();
 	await expect(page.getByRole('textbox', { name: 'Name', exact: true })).toHaveValue('Sample Slate');
 	await page.getByLabel('Dose, or the least').fill('1 L/ha');
 	await page.getByLabel('Plant back').fill('clover = 90');
-	await page.getByRole('button', { name: 'Keep it' }).click();
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await page.waitForURL(/products$/);
 	const card = page.getByRole('listitem').filter({ hasText: 'Sample Slate' });
 	await expect(card).toContainText('1 L/ha to 2 L/ha');
@@ -39,7 +39,7 @@ test('a product from the label: typed, mended, kept, put away, and out and in as
 	await page.getByRole('radio', { name: 'Liquid' }).check();
 	await page.getByLabel(/^Mixes as/).selectOption('solution');
 	await page.getByLabel('Dose, or the least').fill('1 L/ha');
-	await page.getByRole('button', { name: 'Keep it' }).click();
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByRole('alert')).toContainText('There is a product called sample slate already');
 	// What is not saved is asked about before it is left.
 	const asked: string[] = [];
@@ -59,7 +59,7 @@ test('a product from the label: typed, mended, kept, put away, and out and in as
 	}
 	expect(files[0]).toContain('Sample Slate,liquid');
 	await page.getByRole('link', { name: 'Sample Slate' }).click();
-	await page.getByRole('button', { name: 'Put away' }).click();
+	await page.getByRole('button', { name: 'Archive' }).click();
 	await expect(page.getByRole('link', { name: 'Sample Slate' })).toBeHidden();
 
 	await fromMenu(page, 'Import products');

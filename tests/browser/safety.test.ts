@@ -6,7 +6,7 @@ test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 const pick = (page: Page, calibration: string) =>
 	page.getByRole('combobox', { name: /^Calibration/ }).selectOption(calibration);
 const keep = async (page: Page) => {
-	await page.getByRole('button', { name: 'Keep this job' }).tap();
+	await page.getByRole('button', { name: 'Save this job' }).tap();
 	await page.waitForURL(/jobs\/[0-9a-f-]{36}$/);
 };
 /** Ticks every step of the load at work. */
@@ -30,7 +30,7 @@ test('an orchard job by a per-100 L label: what the litres are of is asked, and 
 	await page.getByLabel(/^Mixes as/).selectOption('solution');
 	await page.getByLabel('Dose, or the least').fill('40 ml/100 L');
 	await page.getByLabel('Re-entry interval').fill('0');
-	await page.getByRole('button', { name: 'Keep it' }).tap();
+	await page.getByRole('button', { name: 'Save', exact: true }).tap();
 	await page.waitForURL(/products$/);
 
 	await page.goto(`${app.origin}/jobs/new`);

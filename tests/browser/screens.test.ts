@@ -130,7 +130,7 @@ test('a new farm’s first page leads to its first calibration', async ({ page, 
 	await page.getByRole('button', { name: 'Add it' }).click();
 	await expect(page.getByText('Not calibrated yet')).toBeVisible();
 	await page.getByRole('link', { name: 'Start a round' }).click();
-	await expect(page.getByRole('heading', { name: 'Ready the rig' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Check the sprayer' })).toBeVisible();
 });
 
 test('a tap is not lost while a new farm takes the zone of its first browser', async ({ page, bareApp }) => {
@@ -180,7 +180,7 @@ test('what is typed stays while a new farm takes the zone of its first browser',
 	const again = page.waitForResponse(/sprayers\/__data\.json/);
 	await expect(page.getByLabel('Imp gal/ac')).toBeChecked();
 	await expect(page.getByLabel('Name of the farm')).toHaveValue('Sample Farm');
-	await page.getByRole('button', { name: 'Keep it' }).click();
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByText('Kept.')).toBeVisible();
 	await page.getByRole('link', { name: 'Sprayers' }).first().click();
 	await again;
@@ -232,16 +232,16 @@ test('the farm’s unit, school and decimal sign reach every figure', async ({ p
 	await page.getByLabel('Imp gal/ac').check();
 	await page.getByLabel('Imperial (4.546 L)').check();
 	await page.getByLabel('Name of the farm').fill('');
-	await page.getByRole('button', { name: 'Keep it' }).click();
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByRole('alert')).toContainText('needs a name');
 	await page.getByLabel('Name of the farm').fill('Sample Farm');
-	await page.getByRole('button', { name: 'Keep it' }).click();
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByText('Kept.')).toBeVisible();
 	await page.reload();
 	await expect(page.getByLabel('Imp gal/ac')).toBeChecked();
 	await expect(page.getByLabel('Imperial (4.546 L)')).toBeChecked();
 	await page.getByLabel('L/ha').check();
 	await page.getByLabel('US (3.785 L)').check();
-	await page.getByRole('button', { name: 'Keep it' }).click();
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByText('Kept.')).toBeVisible();
 });

@@ -24,7 +24,7 @@ test('a whole day: plan, weather, mix, spray, close, record, log, paper', async 
 		await page.getByRole('combobox', { name: /^Calibration/ }).selectOption(boom);
 		await pickFrom(page, /^Product/, 'Sample Umber');
 		await page.getByRole('radio', { name: /Equal loads/ }).check();
-		await page.getByRole('button', { name: 'Keep this job' }).click();
+		await page.getByRole('button', { name: 'Save this job' }).click();
 		await page.waitForURL(/jobs\/[0-9a-f-]{36}$/);
 		const job = page.url();
 		await page.getByRole('link', { name: 'Mix the first load' }).click();

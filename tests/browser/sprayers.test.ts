@@ -24,15 +24,15 @@ test('a blower is made, given a setting of its own, changed, copied and put away
 	await expect(page.getByText('2 × 4 nozzles, 2 sizes')).toBeVisible();
 
 	await page.getByRole('link', { name: 'Add one' }).click();
-	await page.getByRole('button', { name: 'Keep it' }).click();
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByRole('alert')).toContainText('A setting needs a name');
 	await page.getByLabel('What you call it').fill('Right only');
 	await page.getByLabel('Left side').uncheck();
 	await page.getByLabel('Gear').fill('second low');
-	await page.getByRole('button', { name: 'Keep it' }).click();
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByRole('alert')).toContainText('Is the other side of each row sprayed too?');
 	await page.getByLabel('Another pass sprays it').check();
-	await page.getByRole('button', { name: 'Keep it' }).click();
+	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(
 		page.getByRole('list').getByText('right only, the other side by another pass · gear second low')
 	).toBeVisible();
@@ -46,11 +46,11 @@ test('a blower is made, given a setting of its own, changed, copied and put away
 	await page.getByRole('button', { name: 'Keep the changes' }).click();
 	await expect(page.getByRole('heading', { name: 'Second blower' })).toBeVisible();
 	await expect(page.getByText('right only, the other side by another pass · gear second low')).toBeVisible();
-	await page.getByRole('button', { name: 'Put away' }).click();
-	await expect(page.getByRole('heading', { name: 'Sprayers put away' })).toBeVisible();
+	await page.getByRole('button', { name: 'Archive' }).click();
+	await expect(page.getByRole('heading', { name: 'Archived sprayers' })).toBeVisible();
 	await page.getByRole('link', { name: 'Second blower' }).click();
-	await page.getByRole('button', { name: 'Take out again' }).click();
-	await expect(page.getByRole('button', { name: 'Put away' })).toBeVisible();
+	await page.getByRole('button', { name: 'Restore' }).click();
+	await expect(page.getByRole('button', { name: 'Archive' })).toBeVisible();
 
 	// A round of that setting opens with its left side shut.
 	await page.goto(`${app.origin}/sprayers/${await sprayerId(app, 'Test blower')}`);
@@ -104,7 +104,7 @@ test('a calibration goes out as a sheet and comes back in as the same calibratio
 	await expect(page.getByText(/Speed, width and flow, (nothing odd|\d+ findings)/)).toBeVisible();
 	await page.getByLabel('Calibrated by').fill('A. Sample');
 	await page.getByRole('textbox', { name: /^On/ }).last().fill('2026-11-01');
-	await page.getByRole('button', { name: 'Keep it as a calibration' }).click();
+	await page.getByRole('button', { name: 'Save as a calibration' }).click();
 	await page.waitForURL(/calibrations/);
 	await expect(page.getByTestId('rate')).toHaveText(rate!);
 	await expect(page.getByText('Read in from a sheet file.')).toBeVisible();

@@ -92,7 +92,7 @@ export type LabelFinding =
 			readonly on: number;
 			readonly most: number;
 	  }
-	/** A dose outside of the label's range, but under its most: something to look at. */
+	/** A dose outside of the label's range, but under its maximum: something to look at. */
 	| (Limit & { readonly code: 'dose-under' | 'dose-over'; readonly stop: false })
 	/** A product of an earlier job may still keep people out; `until` is null where its end is not known. */
 	| {

@@ -14,7 +14,7 @@ import { strength } from './strength';
 
 export interface Load {
 	readonly mix: Volume;
-	/** Ground that the load covers; what stays behind as dead volume covers none. */
+	/** Ground that the load covers; what cannot be sprayed out covers none. */
 	readonly area: Area;
 	/** Water to put in: the mix less the liquid products, which take up room in the tank. */
 	readonly water: Volume;
@@ -30,7 +30,7 @@ export interface LoadPlan {
 	readonly area: Area;
 	/** All that is made up: for the ground, and what cannot be sprayed out. */
 	readonly mix: Volume;
-	/** Part of the mix that stays behind. */
+	/** Part of the mix that cannot be sprayed out. */
 	readonly leftover: Volume;
 	readonly loads: readonly Load[];
 	/** In the order of the sheet's products. */

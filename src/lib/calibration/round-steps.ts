@@ -22,7 +22,7 @@ const stepsOf: Readonly<Record<RoundMethod, readonly StepName[]>> = {
 export function stepTitle(name: StepName, kind: SprayerKind): string {
 	switch (name) {
 		case 'ready':
-			return 'Ready the rig';
+			return 'Check the sprayer';
 		case 'speed':
 			return 'Ground speed';
 		case 'swath':

@@ -18,7 +18,7 @@ describe('the steps of a round', () => {
 		(await roundState(...args)).state.steps.map((s) => `${s.name}:${s.title}`);
 	it('are those of its way, in the words of its kind', async () => {
 		expect(await names([], {}, blower)).toEqual([
-			'ready:Ready the rig',
+			'ready:Check the sprayer',
 			'speed:Ground speed',
 			'swath:Alley',
 			'flow:Flow',

@@ -56,7 +56,7 @@
 	});
 	const first = (name: RigText) => ($errors[name] as string[] | undefined)?.[0];
 	const ratingExample = $derived(asWritten('1.0 = 1.00 L/min\n1.5 = 1.50 L/min', settings.decimalComma));
-	const bare = (unit: string) => `A bare number is ${shortUnit(unit)}.`;
+	const bare = (unit: string) => `No unit means ${shortUnit(unit)}.`;
 </script>
 
 {#snippet field(name: RigText, label: string, hint: string, required = false, numeric = false)}
@@ -123,11 +123,7 @@
 			{@render field('tank', 'Tank', `What it holds. ${bare(units.tank)}`, true)}
 			{@render field('nozzle', 'Stamped on the nozzle', 'As you call it, like 110-03.')}
 			{@render field('ratedFlow', 'Rated flow of one nozzle', `From its sheet. ${bare(units.flow)}`)}
-			{@render field(
-				'ratedAt',
-				'at a pressure of',
-				`A bare number is ${units.pressure}. Empty both if you do not know.`
-			)}
+			{@render field('ratedAt', 'at a pressure of', `No unit means ${units.pressure}. Empty both if you do not know.`)}
 			{#if kind === 'airblast' || kind === 'boomless' || (kind === 'boom' && $form.groups !== '')}
 				<div class="wide col-[1/3]">
 					<Field

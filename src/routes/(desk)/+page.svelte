@@ -31,7 +31,7 @@
 	const jobStep = { planned: '', 'under-way': '/run', sprayed: '/close', closed: '/record' };
 	const jobDo = {
 		planned: 'See the job',
-		'under-way': 'Go on with it',
+		'under-way': 'Continue',
 		sprayed: 'Close it',
 		closed: 'Write the record'
 	};
@@ -134,9 +134,9 @@
 			</nav>
 		{/if}
 		{#if data.states.length > 0}
-			<section class="pt-3" aria-label="Ground that waits">
+			<section class="pt-3" aria-label="Keep out, no harvest, no planting">
 				<div class="page-head">
-					<h2 class="mb-2">Ground that waits</h2>
+					<h2 class="mb-2">Keep out, no harvest, no planting</h2>
 					<a href="/calendar" data-sveltekit-reload>As a calendar</a>
 				</div>
 				<BlockKeeps states={data.states} ids={data.blocks} now={data.now} timeZone={settings.timeZone} />

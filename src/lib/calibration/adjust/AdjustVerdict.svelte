@@ -51,7 +51,7 @@
 				</p>
 				{#if !aim.keep}<p>Until then a change may be one too many.</p>{/if}
 			{:else if aim.keep}
-				<h2 class="text-[1.35rem]">Keep it</h2>
+				<h2 class="text-[1.35rem]">No change needed</h2>
 				<p>
 					{#if aim.why === 'in-range' && adjust.form.wanted?.by === 'range'}
 						It lies inside the label’s {asked}.

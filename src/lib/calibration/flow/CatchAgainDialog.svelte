@@ -35,7 +35,7 @@
 	open={asked !== null}
 	title={asked ? `${name} was ${asked.before}. Why ${asked.text} now?` : ''}
 	lead="What happened in between decides what counts."
-	back="Keep it as it was"
+	back="Cancel"
 	onclose={oncancel}
 >
 	<div class="grid gap-2">

@@ -89,7 +89,7 @@
 			label="Pressure at the gauge"
 			bind:value={f.pressure}
 			problem={f.problems.pressure}
-			hint="A bare number is {round.units.pressure}. Empty where it was not read.{f.meant
+			hint="No unit means {round.units.pressure}. Empty where it was not read.{f.meant
 				? ` The setting is meant to have ${f.meant}.`
 				: ''}"
 		/>

@@ -77,7 +77,7 @@
 		<Field
 			label="Width that one jug stands for"
 			bind:value={widthText}
-			hint="One nozzle’s spacing, or the swath of all that are caught. A bare number is {unit}."
+			hint="One nozzle’s spacing, or the swath of all that are caught. No unit means {unit}."
 		/>
 		<Field label="± asked for, %" bind:value={asked} hint="5 % tells a worn nozzle." />
 	</div>

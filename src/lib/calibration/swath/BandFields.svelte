@@ -63,9 +63,9 @@
 			void keep();
 		}}
 	>
-		<Field label="Width of one band" bind:value={text.band} hint="A bare number is {unit}." />
+		<Field label="Width of one band" bind:value={text.band} hint="No unit means {unit}." />
 		<Field label="Bands" inputmode="numeric" bind:value={text.bands} hint="All that spray, like 6." />
-		<Field label="Row spacing" bind:value={text.rowSpacing} hint="A bare number is {unit}." />
+		<Field label="Row spacing" bind:value={text.rowSpacing} hint="No unit means {unit}." />
 		<Field label="Rows" inputmode="numeric" bind:value={text.rows} hint="Rows in one pass, like 6." />
 		{#if problem}<p class="problem col-[1/3]" role="alert">✕ {problem}</p>{/if}
 	</form>

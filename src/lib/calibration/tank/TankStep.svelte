@@ -178,7 +178,7 @@
 						></label
 					>
 				{/if}
-				<button class="btn go" disabled={round.signedOff}>Keep this reading</button>
+				<button class="btn go" disabled={round.signedOff}>Save this reading</button>
 				{#if problem}<p class="problem" role="alert">✕ {problem}</p>{/if}
 				<ol aria-label="Tank readings">
 					{#each readings as reading, i (reading.id)}

@@ -50,7 +50,7 @@
 				<span class="facts"
 					>{[
 						choice.plan.loads.length > 1 && choice.least !== null && `least ${volume(choice.least)}`,
-						choice.plan.leftover > 0 && `${volume(choice.plan.leftover)} stays behind`,
+						choice.plan.leftover > 0 && `${volume(choice.plan.leftover)} cannot be sprayed out`,
 						choice.packs > 0 && `${choice.packs} ${choice.packs === 1 ? 'container' : 'containers'} opened`
 					]
 						.filter(Boolean)

@@ -313,7 +313,7 @@ export class JobRunState {
 		return seen ? this.add({ kind: 'follow', progress: seen.id }) : Promise.resolve(false);
 	};
 
-	/** Products of which more went on the ground so far than their label allows, and how many times its most. */
+	/** Products of which more went on the ground so far than their label allows, and how many times its maximum. */
 	overSoFar: readonly { readonly name: string; readonly ratio: number }[] = $derived.by(() => {
 		const { sheet, run } = this;
 		const seen = run?.seen;

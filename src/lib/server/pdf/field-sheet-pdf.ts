@@ -97,7 +97,7 @@ export function fieldSheetPdf(
 				],
 				4
 			),
-			heading('Ready the rig'),
+			heading('Check the sprayer'),
 			{
 				columns: [0, 1].map((half) => ({
 					stack: checkList(rig, farm.settings)

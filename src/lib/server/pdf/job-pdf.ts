@@ -97,7 +97,7 @@ export function jobPdf(
 							'   ',
 							{ text: volume(plan.mix), font: 'Figures', bold: true, fontSize: 15 },
 							`  in ${plan.loads.length} ${plan.loads.length === 1 ? 'load' : 'loads'}`,
-							plan.leftover > 0 ? `, ${volume(plan.leftover)} stays behind` : ''
+							plan.leftover > 0 ? `, ${volume(plan.leftover)} cannot be sprayed out` : ''
 						]
 					}
 				],

@@ -259,7 +259,7 @@
 			</div>
 		</details>
 		<div class="do">
-			<button class="btn go big">Keep it</button>
+			<button class="btn go big">Save</button>
 			{#if $message}<p role="status"><b>{$message}</b></p>{/if}
 		</div>
 	</form>

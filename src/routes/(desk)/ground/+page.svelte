@@ -64,5 +64,5 @@
 		{/each}
 	</ul>
 	{#if data.away}<p><a href="/ground">Fields in use ({data.others})</a></p>
-	{:else if data.others > 0}<p><a href="/ground?away=yes">Put away ({data.others})</a></p>{/if}
+	{:else if data.others > 0}<p><a href="/ground?away=yes">Archived ({data.others})</a></p>{/if}
 </main>

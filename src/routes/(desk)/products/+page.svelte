@@ -23,7 +23,7 @@
 <main class="plain-page">
 	<div class="page-head">
 		<div>
-			<h1>{data.away ? 'Products put away' : 'Products'}</h1>
+			<h1>{data.away ? 'Archived products' : 'Products'}</h1>
 			<p class="lab">Notes of what their labels say. <b>The label in your hand decides.</b></p>
 		</div>
 		<span class="do">
@@ -72,5 +72,5 @@
 		{/each}
 	</ul>
 	{#if data.away}<p><a href="/products">Products in use ({data.others})</a></p>
-	{:else if data.others > 0}<p><a href="/products?away=yes">Put away ({data.others})</a></p>{/if}
+	{:else if data.others > 0}<p><a href="/products?away=yes">Archived ({data.others})</a></p>{/if}
 </main>

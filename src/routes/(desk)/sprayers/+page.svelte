@@ -9,7 +9,7 @@
 
 <main>
 	<div class="flex justify-between items-center gap-4">
-		<h1>{data.away ? 'Sprayers put away' : 'Sprayers'}</h1>
+		<h1>{data.away ? 'Archived sprayers' : 'Sprayers'}</h1>
 		<span class="flex flex-wrap gap-2.5">
 			<a class="btn" href="/nozzles">Nozzle table</a>
 			<a class="btn go" href="/sprayers/new">Add a sprayer</a>
@@ -25,7 +25,7 @@
 		{#each data.sprayers as sprayer (sprayer.id)}<SprayerCard {...sprayer} settings={data.farm.settings} />{/each}
 	</div>
 	{#if data.away}<p><a href="/sprayers">Sprayers in use ({data.others})</a></p>
-	{:else if data.others > 0}<p><a href="/sprayers?away=yes">Put away ({data.others})</a></p>{/if}
+	{:else if data.others > 0}<p><a href="/sprayers?away=yes">Archived ({data.others})</a></p>{/if}
 </main>
 
 <style>

@@ -183,7 +183,7 @@
 		<a class="btn" href="/rounds/new?sprayer={c.sprayerId}&after={c.id}" data-sveltekit-preload-data="off"
 			>Again after a change</a
 		>
-		<a class="btn big" href="/calibrations/{c.id}/adjust">Is it what you want?</a>
+		<a class="btn big" href="/calibrations/{c.id}/adjust">Adjust to a target</a>
 		{#if read}<CheckSum
 				sources={[
 					{

@@ -59,7 +59,7 @@
 
 <svelte:head><title>{data.isNew ? 'A block' : name} · Fallow</title></svelte:head>
 
-<EditPage title={data.isNew ? 'Add a block' : name} {form} action="?/keep" submit="Keep it" back="/ground">
+<EditPage title={data.isNew ? 'Add a block' : name} {form} action="?/keep" submit="Save" back="/ground">
 	<div class="grid grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)] items-start gap-3.5 phone:grid-cols-1">
 		<section class="card">
 			<div class="grid grid-cols-[1fr_1fr] gap-x-4.5 gap-y-3 items-start phone:grid-cols-1">
@@ -178,7 +178,7 @@
 			>{/if}
 		{#if !data.isNew}
 			<button class="btn plain ml-auto" formaction="?/away" name="away" value={data.away ? 'no' : 'yes'}
-				>{data.away ? 'Take out again' : 'Put away'}</button
+				>{data.away ? 'Restore' : 'Archive'}</button
 			>
 		{/if}
 	{/snippet}

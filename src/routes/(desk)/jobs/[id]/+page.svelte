@@ -53,7 +53,7 @@
 		if (data.sealed) return { href: `/log/${data.id}`, words: 'See its record' };
 		return {
 			planned: to('run', 'Mix the first load'),
-			'under-way': to('run', 'Go on with it'),
+			'under-way': to('run', 'Continue'),
 			sprayed: to('close', 'Close the job'),
 			closed: to('record', 'Write the record')
 		}[data.state];

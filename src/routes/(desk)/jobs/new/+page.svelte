@@ -165,7 +165,7 @@
 		/>
 		{#if form?.message}<p class="problem" role="alert">✕ {form.message}</p>{/if}
 		<div class="sticky bottom-(--under,0px) flex gap-3.5 py-2.5 px-0 bg-paper">
-			<button class="btn go big" disabled={!plan.ready}>Keep this job</button>
+			<button class="btn go big" disabled={!plan.ready}>Save this job</button>
 			<a class="btn plain justify-self-start" href="/jobs">Back</a>
 		</div>
 	</form>

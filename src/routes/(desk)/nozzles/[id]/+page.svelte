@@ -42,7 +42,7 @@
 	lead="Copied from the maker’s sheet. Between its points the flow follows the square root of the pressure."
 	{form}
 	action="?/keep"
-	submit="Keep it"
+	submit="Save"
 	back="/nozzles"
 >
 	<div class="card grid grid-cols-3 items-start gap-x-5 gap-y-4 p-5 phone:grid-cols-1">
@@ -99,7 +99,7 @@
 				hint="{asWritten(
 					'Like 2 bar = 0.98 L/min.',
 					settings.decimalComma
-				)} A bare number is {f.pressureUnit} and {f.flowUnit}."
+				)} No unit means {f.pressureUnit} and {f.flowUnit}."
 				required
 			/>
 			{#each odd as line (line)}<p class="look" role="status">▲ {line}. Check it on the sheet; it may stay.</p>{/each}

@@ -41,7 +41,7 @@
 	lead="Copied from the label in your hand, which decides. What it does not say stays empty."
 	{form}
 	action="?/keep"
-	submit="Keep it"
+	submit="Save"
 	back="/products"
 >
 	<FormSection title="The product">
@@ -213,7 +213,7 @@
 	{#snippet more()}
 		{#if !data.isNew}
 			<button class="btn plain ml-auto" formaction="?/away" name="away" value={data.away ? 'no' : 'yes'}
-				>{data.away ? 'Take out again' : 'Put away'}</button
+				>{data.away ? 'Restore' : 'Archive'}</button
 			>
 		{/if}
 	{/snippet}

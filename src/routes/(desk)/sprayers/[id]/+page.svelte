@@ -96,12 +96,12 @@
 				<form method="post" action="?/copy" use:enhance><button class="btn plain">Copy</button></form>
 				<form method="post" action="?/archive" use:enhance>
 					<input type="hidden" name="away" value={data.sprayer.archived ? 'no' : 'yes'} />
-					<button class="btn plain">{data.sprayer.archived ? 'Take out again' : 'Put away'}</button>
+					<button class="btn plain">{data.sprayer.archived ? 'Restore' : 'Archive'}</button>
 				</form>
 			</div>
 		</div>
 		{#if data.sprayer.archived}<p class="min-w-0 text-amber-text">
-				▲ Put away. Nothing of it is lost; it is left out of Today.
+				▲ Archived. Nothing of it is lost; it is left out of Today.
 			</p>{/if}
 		<div class="min-w-0 grid grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)] gap-5 items-start phone:grid-cols-1">
 			<div class="card drawing py-2.5 px-4 h-62.5">

@@ -60,7 +60,7 @@
 		if (!adjust || !(await adjust.keep())) return;
 		await goto(adjust.change ? `/sprayers/${c.sprayerId}` : `/calibrations/${c.id}/tank`, { invalidateAll: true });
 	}
-	const words = $derived(adjust?.change ? 'Make this change' : adjust?.aim?.keep ? 'Keep it, to the tank' : '');
+	const words = $derived(adjust?.change ? 'Make this change' : adjust?.aim?.keep ? 'No change: to the tank' : '');
 </script>
 
 <svelte:head><title>Adjust · {data.rig.name} · Fallow</title></svelte:head>

@@ -73,7 +73,7 @@
 						label="Area"
 						bind:value={plan.area}
 						problem={plan.problem('area')}
-						hint="A bare number is {plan.units.area}. {asWritten(
+						hint="No unit means {plan.units.area}. {asWritten(
 							'6.3 ha, 15.5 ac and 1000 ft2',
 							settings.decimalComma
 						)} all work."
@@ -147,7 +147,7 @@
 					label="Fill at the most"
 					bind:value={plan.tank}
 					problem={plan.problem('tank')}
-					hint="A bare number is {shortUnit(plan.units.tank)}."
+					hint="No unit means {shortUnit(plan.units.tank)}."
 				/>
 			</div>
 			<Segmented

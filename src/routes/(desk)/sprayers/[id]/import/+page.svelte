@@ -103,7 +103,7 @@
 			{#if problems.all}<p class="problem" role="alert">✕ {problems.all}</p>{/if}
 			<div class="flex justify-between items-center">
 				<a class="btn plain" href="/sprayers/{data.sprayer.id}">Back</a>
-				<button class="btn go big" disabled={$submitting}>Keep it as a calibration</button>
+				<button class="btn go big" disabled={$submitting}>Save as a calibration</button>
 			</div>
 		</div>
 	</form>

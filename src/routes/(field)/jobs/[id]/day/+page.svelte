@@ -150,7 +150,7 @@
 							type="button"
 							class="btn go big flex-1 min-w-0 whitespace-normal"
 							disabled={!day.weather}
-							onclick={() => void decide(null)}>Keep it, to the close</button
+							onclick={() => void decide(null)}>Continue to the close</button
 						>
 					</div>
 				{/if}

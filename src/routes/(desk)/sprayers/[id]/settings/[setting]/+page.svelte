@@ -34,7 +34,7 @@
 	title="{data.isNew ? 'A setting' : name} of {rig.name}"
 	lead="What is on, and what it is set to. Each setting is calibrated by itself: with a part shut, pressure, throw and flow change."
 	{form}
-	submit="Keep it"
+	submit="Save"
 	back="/sprayers/{page.params.id}"
 >
 	<div class="grid grid-cols-2 items-start gap-4.5 phone:grid-cols-1">
@@ -86,7 +86,7 @@
 				label="Pressure at the gauge"
 				bind:value={$text.pressure}
 				problem={problems.pressure}
-				hint="A bare number is {units.pressure}."
+				hint="No unit means {units.pressure}."
 			/>
 			<Field
 				name="note"
