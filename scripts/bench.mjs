@@ -1,5 +1,6 @@
-// `npm run bench` (or `npm run bench -- log` for the log alone): what Fallow's speed is on this machine, as medians and percentiles. It judges nothing.
+// `npm run bench` (or `npm run bench -- log` for the log alone, `-- hands` for touches and typing alone): what Fallow's speed is on this machine, as medians and percentiles. It judges nothing.
 import { chmodSync, existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { spawnSync } from 'node:child_process';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { performance } from 'node:perf_hooks';
@@ -265,17 +266,33 @@ async function benchViews(origin, sprayer, url) {
 	);
 }
 
+/** What a person touches and types on the short ways, as their browser test counts it. */
+function benchHands(url, folder) {
+	const file = join(folder, 'hands.jsonl');
+	const done = spawnSync(process.execPath, ['node_modules/@playwright/test/cli.js', 'test', 'short-ways'], {
+		env: { ...process.env, FALLOW_TEST_DATABASE_URL: url, FALLOW_HANDS: file, FALLOW_BROWSER_REPORT: `${file}.report` },
+		encoding: 'utf8'
+	});
+	if (done.status !== 0) throw new Plain('the short ways did not pass: run `npm test` for why');
+	for (const line of readFileSync(file, 'utf8').trim().split('\n').sort()) {
+		const { way, taps, typed } = JSON.parse(line);
+		console.log(`${way}: ${taps} touches, ${typed} fields typed`);
+	}
+}
+
 await main(async () => {
 	await ensurePackages();
 	if (!existsSync(chromiumPath)) installDebian('chromium', 'Chromium');
 	({ chromium } = await import('@playwright/test'));
 	await ensureBuild();
 	const only = process.argv[2];
-	if (only !== 'log') benchCore();
+	if (only === undefined) benchCore();
 	const folder = mkdtempSync(join(tmpdir(), 'fallow-bench-'));
 	chmodSync(folder, 0o755);
 	const postgres = await startPostgres({ folder: join(folder, 'postgres'), firstPort: 54810 });
 	try {
+		if (only !== 'log') benchHands(postgres.url, folder);
+		if (only === 'hands') return;
 		const sprayer = typeScript('bench/seed-calibrations.ts', ['5000', '10'], { DATABASE_URL: postgres.url });
 		const server = await startServer({
 			env: { DATABASE_URL: postgres.url, PORT: '0', HOST: '127.0.0.1', ORIGIN: '' },

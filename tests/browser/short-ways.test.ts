@@ -1,3 +1,4 @@
+import { appendFileSync } from 'node:fs';
 import type { Locator, Page } from '@playwright/test';
 import { allSent, expect, sprayerId, test } from './fixtures';
 
@@ -26,6 +27,11 @@ class Hand {
 		const box = (await this.#page.getByRole('slider').boundingBox())!;
 		await this.#page.touchscreen.tap(box.x + box.width / 2, box.y + box.height * share);
 	}
+}
+/** For `npm run bench`, which prints what was counted here. */
+function count(way: string, { taps, typed }: Hand): void {
+	const file = process.env.FALLOW_HANDS;
+	if (file) appendFileSync(file, `${JSON.stringify({ way, taps, typed })}\n`);
 }
 const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name });
 const link = (page: Page, name: string | RegExp) => page.getByRole('link', { name });
@@ -56,6 +62,7 @@ test('a boom of 24 is caught in at most 1.3 touches a reading, and each reading 
 	await catchAll(page, hand, 24);
 	await hand.tap(button(page, 'Done'));
 	expect(hand.taps).toBeLessThanOrEqual(Math.floor(24 * 1.3) + 1);
+	count('24 nozzles caught', hand);
 	await allSent(page);
 	const caught = await app.query<{ body: { nozzle: number; amount: { text: string; unit: string } } }>(
 		"select body from round_entry where round_id = $1 and kind = 'catch' order by seq",
@@ -106,6 +113,7 @@ test('one full tank is three taps from Today and the dose, and becomes a mix and
 	await hand.tap(button(page, 'Add the dose'));
 	await expect(page.getByTestId('amount')).toHaveCount(1);
 	expect(hand.taps).toBeLessThanOrEqual(3);
+	count('one full tank, from Today', hand);
 	const [calibration] = await app.query<{ rate: number }>(
 		"select c.rate_m3_per_m2 as rate from calibration c join sprayer s on s.id = c.sprayer_id where s.name = 'Long-meadow boom' order by c.signed_at desc limit 1"
 	);
@@ -147,6 +155,7 @@ test('the speed for a wanted volume takes four fields, before anything was measu
 	await expect(page.getByTestId('fourth')).toContainText('5.20 mph');
 	expect(hand.typed).toBe(4);
 	expect(hand.taps).toBeLessThanOrEqual(3);
+	count('what speed for a volume, from Today', hand);
 });
 
 test('again after a knob takes six taps and the new catches, and keeps the rest with its day', async ({
@@ -171,6 +180,7 @@ test('again after a knob takes six taps and the new catches, and keeps the rest 
 	await expect(page.getByTestId('rate')).toHaveText(/\d/);
 	expect(hand.taps).toBeLessThanOrEqual(6);
 	expect(catches.taps).toBe(12);
+	count('again after a knob, besides its 12 catches', hand);
 	await expect(page.getByText(`Carried over from the calibration of ${last!.signed_day}`)).toBeVisible();
 	await allSent(page);
 	const round = /rounds\/([0-9a-f-]{36})/.exec(page.url())![1]!;

@@ -110,10 +110,25 @@ describe('check my sum', () => {
 		expect(checkSum(sum, sum.answer * 7.3, 0.02).verdict).not.toBe('agrees');
 	});
 
+	it('offers no gallons, acres or feet to a sum that has none', () => {
+		const sum: Sum = {
+			parts: [part('catch', 'volume', 602, 'ml', 1), part('width', 'length', 12, 'm', -1)],
+			answer: 2e-5,
+			kind: 'volumePerArea',
+			relativeU95: 0.02
+		};
+		const codes = slipFactors(sum).map((s) => s.slip.code);
+		for (const code of ['gallon', 'ounces', 'acre', 'square-feet', 'inches']) expect(codes).not.toContain(code);
+	});
+
 	it('knows the slips of the trade by their own figures', () => {
 		// 17.65 gal/ac over 24 nozzles: one of them gives a 24th; Imperial gallons 0.8327 of it.
 		const sum: Sum = {
-			parts: [part('nozzles', 'count', 24, '', 1), part('width', 'length', 40, 'ft', -1)],
+			parts: [
+				part('catch', 'volume', 19.23, 'US fl oz', 1),
+				part('nozzles', 'count', 24, '', 1),
+				part('width', 'length', 40, 'ft', -1)
+			],
 			answer: 17.65 * factor('volumePerArea', 'US gal/ac'),
 			kind: 'volumePerArea',
 			relativeU95: 0.02

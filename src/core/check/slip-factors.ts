@@ -1,5 +1,4 @@
 import { factor, isUnit } from '../quantity/units';
-import type { Kind } from '../quantity/quantity';
 import type { SlipFactor, Sum, SumPart } from './sum';
 
 const impOverUs = factor('volume', 'Imp gal') / factor('volume', 'US gal');
@@ -64,8 +63,7 @@ function ofPart(part: SumPart): SlipFactor[] {
 function ofUnits({ parts, kind }: Sum): SlipFactor[] {
 	const units = parts.map((p) => p.unit);
 	const out: SlipFactor[] = [];
-	const liquid = (k: Kind | 'count') => k === 'volume' || k === 'volumePerArea' || k === 'flow';
-	if (units.some(usesGallon) || liquid(kind)) {
+	if (units.some((u) => usesGallon(u) || usesOunce(u))) {
 		out.push({ slip: { code: 'gallon', taken: 'Imperial' }, factor: 1 / impOverUs });
 		out.push({ slip: { code: 'gallon', taken: 'US' }, factor: impOverUs });
 	}
@@ -79,7 +77,7 @@ function ofUnits({ parts, kind }: Sum): SlipFactor[] {
 	if (ground)
 		for (const taken of [43_000, 44_000] as const)
 			out.push({ slip: { code: 'acre', taken }, factor: (taken / squareFeetInAcre) ** power });
-	if (ground || kind === 'area') out.push({ slip: { code: 'square-feet' }, factor: (10 / squareFeetInMetre) ** power });
+	if (ground) out.push({ slip: { code: 'square-feet' }, factor: (10 / squareFeetInMetre) ** power });
 	return out;
 }
 

@@ -4,7 +4,7 @@ import { usualSkill } from '../measurement/defaults';
 import { calibrateRound } from './calibrate-round';
 import { carryOver, staleReadings } from './carry-over';
 import type { ChangedThing, Entry } from './entries';
-import { changedThings } from './entries';
+import { changedThings, changesOf } from './entries';
 import { foldRound } from './fold-round';
 import { readRig } from './read-rig';
 
@@ -62,6 +62,23 @@ describe('a calibration again after a change', () => {
 		expect(staleReadings(['pressure'], 'boom').has('wetted')).toBe(false);
 		expect(staleReadings(['pressure'], 'boomless').has('wetted')).toBe(true);
 		expect(staleReadings(['nozzles'], 'knapsack').has('wetted')).toBe(true);
+	});
+
+	it('leaves the next person the setting, and nothing that the one before was measured by', () => {
+		const notes = entriesOf(
+			[
+				{ kind: 'noted', what: 'orifice', text: 'number 3' },
+				{ kind: 'noted', what: 'strokes', text: '20 a minute' }
+			],
+			60
+		);
+		const left = carryOver([...before, ...notes], ['person'], 'knapsack');
+		const kinds = new Set(left.map((e) => e.kind));
+		for (const kind of ['run', 'catch', 'wetted', 'gauge'] as const) expect(kinds.has(kind)).toBe(false);
+		expect(kinds.has('course')).toBe(true);
+		expect(left.flatMap((e) => (e.kind === 'noted' ? [e.what] : []))).toEqual(['orifice']);
+		expect(changesOf('knapsack')).toContain('person');
+		expect(changesOf('boom')).not.toContain('person');
 	});
 
 	it('goes on from one that was carried itself', () => {

@@ -51,6 +51,12 @@ export function staleReadings(changed: readonly ChangedThing[], kind: SprayerKin
 			case 'width':
 				drop(width);
 				break;
+			case 'person':
+				// Pace, strokes and swing are the person's; the setting is the sprayer's.
+				drop(speed);
+				drop(width);
+				drop(flow);
+				break;
 		}
 	return stale;
 }
@@ -73,5 +79,6 @@ export function carryOver(entries: readonly Entry[], changed: readonly ChangedTh
 	// What an older calibration had carried itself is gone through in its place.
 	return inOrder(entries)
 		.flatMap((entry) => (entry.kind === 'carry' ? entry.entries : [entry]))
-		.filter((entry) => kept.has(entry.kind) && !stale.has(entry.kind));
+		.filter((entry) => kept.has(entry.kind) && !stale.has(entry.kind))
+		.filter((entry) => !(changed.includes('person') && entry.kind === 'noted' && entry.what === 'strokes'));
 }

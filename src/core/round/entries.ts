@@ -56,8 +56,11 @@ export const catchReasons = ['first', 'sure', 'cleaned', 'replaced', 'slip'] as 
 export type CatchReason = (typeof catchReasons)[number];
 
 /** What can have been changed on a sprayer since its last calibration. */
-export const changedThings = ['pressure', 'nozzles', 'gear', 'engine', 'width'] as const;
+export const changedThings = ['pressure', 'nozzles', 'gear', 'engine', 'width', 'person'] as const;
 export type ChangedThing = (typeof changedThings)[number];
+/** What of it can change on a kind: a carried sprayer has no gear, and only there another person is another calibration. */
+export const changesOf = (kind: SprayerKind): readonly ChangedThing[] =>
+	changedThings.filter((thing) => (kind === 'knapsack' ? thing !== 'gear' && thing !== 'engine' : thing !== 'person'));
 
 /** Whose answer the swath of a boomless rig is. */
 export const swathSchools = ['pans', 'share', 'edges', 'full', 'maker', 'asked'] as const;

@@ -5,6 +5,8 @@ import type { StepName } from './round-steps';
 export function firstStep(changed: readonly ChangedThing[], entries: readonly Entry[]): StepName {
 	const has = (kind: Entry['kind']) =>
 		entries.some((e) => e.kind === kind || (e.kind === 'carry' && e.entries.some((c) => c.kind === kind)));
+	// Who carries it is asked on the first step.
+	if (changed.includes('person')) return 'ready';
 	const paced = changed.includes('gear') || changed.includes('engine');
 	if (paced && has('plot-run')) return 'plot';
 	if (paced && (has('run') || has('track'))) return 'speed';

@@ -16,7 +16,7 @@ const jobs: Room = { name: 'Jobs', href: '/jobs', holds: under('/jobs') };
 const sprayers: Room = {
 	name: 'Sprayers',
 	href: '/sprayers',
-	holds: under('/sprayers', '/rounds', '/calibrations', '/tank-plans', '/nozzles')
+	holds: under('/sprayers', '/rounds', '/calibrations', '/tank-plans', '/nozzles', '/full-tank', '/figures')
 };
 const fields: Room = { name: 'Fields', href: '/ground', holds: under('/ground') };
 const products: Room = { name: 'Products', href: '/products', holds: under('/products') };

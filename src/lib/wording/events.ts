@@ -23,7 +23,8 @@ export const changedNames: Readonly<Record<ChangedThing, string>> = {
 	nozzles: 'Nozzles',
 	gear: 'Gear',
 	engine: 'Engine speed',
-	width: 'Height or width'
+	width: 'Height or width',
+	person: 'Another person'
 };
 /** The same within a sentence. */
 export const changedWords: Readonly<Record<ChangedThing, string>> = {
@@ -31,5 +32,6 @@ export const changedWords: Readonly<Record<ChangedThing, string>> = {
 	nozzles: 'nozzles',
 	gear: 'gear',
 	engine: 'engine speed',
-	width: 'height or width'
+	width: 'height or width',
+	person: 'the person'
 };

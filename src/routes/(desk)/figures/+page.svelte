@@ -25,7 +25,8 @@
 		four.use({
 			rate: c.rate,
 			speed: c.speed,
-			width: c.fieldWidth,
+			// Bands: the volume is on what they treat, and so is the width that it goes with.
+			width: c.width,
 			flow: c.flow,
 			nozzles: nozzlesOf(c),
 			day: c.signedDay

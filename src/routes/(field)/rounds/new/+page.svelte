@@ -3,7 +3,7 @@
 	import { afterNavigate, goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import type { ChangedThing, Entry, Rig } from '$core';
-	import { carryOver, changedThings } from '$core';
+	import { carryOver, changesOf } from '$core';
 	import { changedNames } from '$lib/wording/events';
 	import { firstStep } from '$lib/calibration/first-step';
 	import type { RoundHead } from '$lib/wire/round-message';
@@ -15,6 +15,7 @@
 	/** A calibration that this one begins from, since something was changed after it. */
 	const after = $derived(page.url.searchParams.get('after') ?? '');
 	let changed = $state<ChangedThing[]>([]);
+	let things = $state<readonly ChangedThing[]>([]);
 	function toggle(thing: ChangedThing) {
 		changed = changed.includes(thing) ? changed.filter((t) => t !== thing) : [...changed, thing];
 	}
@@ -22,7 +23,10 @@
 	let asks = $state(false);
 
 	afterNavigate(({ type }) => {
-		if (after === '' && (type === 'link' || type === 'goto')) void begin();
+		// Somebody who comes for another person has said what changed.
+		if (page.url.searchParams.get('changed') === 'person') changed = ['person'];
+		const said = after === '' || changed.length > 0;
+		if (said && (type === 'link' || type === 'goto')) void begin();
 		else void ask();
 	});
 	/** The sprayer that is asked about, as this device knows it. */
@@ -31,6 +35,7 @@
 		asks = true;
 		const known = await theDevice().store.rig(page.url.searchParams.get('sprayer') ?? '');
 		name = known?.rig.name ?? '';
+		things = changesOf(known?.rig.kind ?? 'boom');
 	}
 
 	async function begin() {
@@ -109,7 +114,7 @@
 			What was changed since? It is measured anew. The rest is carried over with its day, and counts as it did.
 		</p>
 		<div class="flex flex-wrap gap-2.5" role="group" aria-label="Changed since">
-			{#each changedThings as thing (thing)}
+			{#each things as thing (thing)}
 				<button
 					type="button"
 					class={['btn', 'big', changed.includes(thing) ? 'ink' : 'plain']}

@@ -118,7 +118,7 @@
 		</div>
 		<a
 			class="btn justify-self-start"
-			href="/rounds/new?sprayer={data.sprayer.id}&setting={data.setting.id}"
+			href="/rounds/new?sprayer={data.sprayer.id}&after={data.team[0]?.id}&changed=person"
 			data-sveltekit-preload-data="off">Calibrate another person</a
 		>
 	{/if}
