@@ -1,12 +1,12 @@
 import { v7 } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { carryOver } from '../../src/core';
+import { carryOver, readRig } from '../../src/core';
 import type { Entry } from '../../src/core';
 import { emptyProductText, readProductText } from '../../src/lib/forms/product-text';
 import { entrySchema } from '../../src/lib/wire/round-message';
 import type { TankMixInput } from '../../src/lib/wire/tank-mix';
 import { farmDatabase } from '../support/database';
-import { entriesOf, signOff, t, wholeRound } from '../support/entries';
+import { entriesOf, signOff, t, testRig, wholeRound } from '../support/entries';
 import { refused } from '../support/refused';
 import { metric } from '../support/round-state';
 
@@ -71,9 +71,10 @@ describe('a calibration that carries readings', () => {
 	it('is stored as it was sent, and computed with what it carries', async () => {
 		const { farm } = made;
 		const sprayerId = v7();
-		const { testRig } = await import('../support/entries');
 		await farm.sprayers.put(sprayerId, testRig);
 		const head = (id: string) => ({ id, sprayerId, startedAt: '2026-03-20T08:00:00.000Z', rig: testRig });
+		const numbers = readRig(testRig);
+		if (!numbers.ok) throw new Error('the test rig does not read');
 		const first = v7();
 		const before = entriesOf([...wholeRound, signOff]);
 		await farm.rounds.put({ round: head(first), entries: before });
@@ -83,7 +84,7 @@ describe('a calibration that carries readings', () => {
 			from: first,
 			day: '2026-03-20',
 			changed: ['gear'],
-			entries: carryOver(before, ['gear'], 'boom'),
+			entries: carryOver(before, ['gear'], numbers.value),
 			id: v7(),
 			seq: 0,
 			at: '2026-04-01T08:00:00.000Z'

@@ -55,5 +55,5 @@ export const usualSkill: MeasuringSkill = {
 /** One tape measures the course and the spacing, so its error is one error. */
 export const tapeSource = 'tape';
 
-/** A speed from a dial or a screen that was never checked against a course, u/v. */
+/** A speed from a dial or a screen that nobody checked against a course, u/v. */
 export const uncheckedDial = 0.05;

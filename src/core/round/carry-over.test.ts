@@ -22,7 +22,7 @@ const carried = (
 	from: '01910000-0000-7000-8000-0000000000aa',
 	day: '2026-03-20',
 	changed,
-	entries: carryOver(entries, changed, 'boom'),
+	entries: carryOver(entries, changed, rig),
 	id: '01910000-0000-7000-8000-0000000000bb',
 	seq: 0,
 	at: '2026-04-01T08:00:00.000Z'
@@ -31,7 +31,7 @@ const calibrate = (entries: readonly Entry[]) => calibrateRound(rig, foldRound(e
 
 describe('a calibration again after a change', () => {
 	it('counts what it carries as it did: with the catches of the day before it comes to the same volume and ±', () => {
-		const again = carryOver(before, ['pressure'], 'boom');
+		const again = carryOver(before, ['pressure'], rig);
 		const catches = before.filter((e) => e.kind === 'catch' || e.kind === 'not-caught');
 		const one = calibrate([{ ...carried(['pressure']), entries: again }, ...catches]);
 		const two = calibrate(before.filter((e) => e.kind !== 'sign-off'));
@@ -45,7 +45,7 @@ describe('a calibration again after a change', () => {
 	it('carries nothing that the change touches, never a signature, and says where it is from', () => {
 		for (const thing of changedThings) {
 			const stale = staleReadings([thing], 'boom');
-			const kinds = new Set(carryOver(before, [thing], 'boom').map((e) => e.kind));
+			const kinds = new Set(carryOver(before, [thing], rig).map((e) => e.kind));
 			for (const kind of stale) expect(kinds.has(kind)).toBe(false);
 			expect(kinds.has('sign-off')).toBe(false);
 			expect(kinds.has('used')).toBe(false);
@@ -64,6 +64,12 @@ describe('a calibration again after a change', () => {
 		expect(staleReadings(['nozzles'], 'knapsack').has('wetted')).toBe(true);
 	});
 
+	it('carries no catch of a nozzle that the sprayer has no more', () => {
+		const fewer = { ...rig, nozzles: 2, sections: [2] };
+		const numbers = carryOver(before, ['gear'], fewer).flatMap((e) => (e.kind === 'catch' ? [e.nozzle] : []));
+		expect(Math.max(...numbers)).toBe(2);
+	});
+
 	it('leaves the next person the setting, and nothing that the one before was measured by', () => {
 		const notes = entriesOf(
 			[
@@ -72,7 +78,7 @@ describe('a calibration again after a change', () => {
 			],
 			60
 		);
-		const left = carryOver([...before, ...notes], ['person'], 'knapsack');
+		const left = carryOver([...before, ...notes], ['person'], { ...rig, kind: 'knapsack' });
 		const kinds = new Set(left.map((e) => e.kind));
 		for (const kind of ['run', 'catch', 'wetted', 'gauge'] as const) expect(kinds.has(kind)).toBe(false);
 		expect(kinds.has('course')).toBe(true);

@@ -1,4 +1,5 @@
-import type { SprayerKind } from './rig';
+import { checkEntry } from './check-entry';
+import type { RigNumbers, SprayerKind } from './rig';
 import type { ChangedThing, Entry, EntryKind } from './entries';
 import { inOrder } from './in-order';
 
@@ -63,22 +64,24 @@ export function staleReadings(changed: readonly ChangedThing[], kind: SprayerKin
 
 /**
  * The entries of a calibration that still hold after a change: how it was made, and the readings that the change does not
- * touch. Readings of the tank are never carried: they are of all of it together.
+ * touch. Readings of the tank are never carried: they are of all of it together. Nor is what the sprayer has no more, like the
+ * catch of a nozzle that was taken off.
  *
  * Source: what each reading is of.
  * @example
  * const at = { id: 'x', seq: 0, at: '' };
  * const run = { ...at, kind: 'run', time: { text: '27', unit: 's', gallon: 'US' }, by: 'typed' };
  * const gauge = { ...at, kind: 'gauge', pressure: { text: '40', unit: 'psi', gallon: 'US' } };
- * carryOver([run, gauge], ['pressure'], 'boom').map((e) => e.kind) // => ["run"]
- * carryOver([run, gauge], ['gear'], 'boom').map((e) => e.kind) // => ["gauge"]
+ * const boom = { kind: 'boom', nozzles: 8, sections: [8] };
+ * carryOver([run, gauge], ['pressure'], boom).map((e) => e.kind) // => ["run"]
+ * carryOver([run, gauge], ['gear'], boom).map((e) => e.kind) // => ["gauge"]
  */
-export function carryOver(entries: readonly Entry[], changed: readonly ChangedThing[], kind: SprayerKind): Entry[] {
-	const stale = staleReadings(changed, kind);
+export function carryOver(entries: readonly Entry[], changed: readonly ChangedThing[], rig: RigNumbers): Entry[] {
+	const stale = staleReadings(changed, rig.kind);
 	const kept = new Set<EntryKind>([...setUp, ...speed, ...width, ...flow]);
 	// What an older calibration had carried itself is gone through in its place.
 	return inOrder(entries)
 		.flatMap((entry) => (entry.kind === 'carry' ? entry.entries : [entry]))
-		.filter((entry) => kept.has(entry.kind) && !stale.has(entry.kind))
+		.filter((entry) => kept.has(entry.kind) && !stale.has(entry.kind) && checkEntry(entry, rig).length === 0)
 		.filter((entry) => !(changed.includes('person') && entry.kind === 'noted' && entry.what === 'strokes'));
 }

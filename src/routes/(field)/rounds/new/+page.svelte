@@ -3,7 +3,7 @@
 	import { afterNavigate, goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import type { ChangedThing, Entry, Rig } from '$core';
-	import { carryOver, changesOf } from '$core';
+	import { carryOver, changesOf, readRig } from '$core';
 	import { changedNames } from '$lib/wording/events';
 	import { firstStep } from '$lib/calibration/first-step';
 	import type { RoundHead } from '$lib/wire/round-message';
@@ -60,7 +60,7 @@
 			return;
 		}
 		const id = device.newId();
-		const carried = after === '' ? null : await carriedFrom(device, rig.kind);
+		const carried = after === '' ? null : await carriedFrom(device, rig);
 		if (after !== '' && !carried) {
 			problem = 'The calibration before is not known here. Open it once while the farm can be reached, then try again.';
 			return;
@@ -80,19 +80,20 @@
 	}
 
 	/** What holds of the calibration before, as one entry, and the first step that has to be measured again. */
-	async function carriedFrom(device: ReturnType<typeof theDevice>, kind: Rig['kind']) {
+	async function carriedFrom(device: ReturnType<typeof theDevice>, rig: Rig) {
 		const known =
 			(await getJson<{ round: RoundHead; entries: readonly Entry[] }>(`/api/rounds/${after}`, fetch, longWait).then(
 				(answer) => answer && { head: answer.round, entries: answer.entries }
 			)) ?? (await device.store.open(after));
 		const signed = known?.entries.find((e) => e.kind === 'sign-off');
-		if (!known || signed?.kind !== 'sign-off') return null;
+		const numbers = readRig(rig);
+		if (!known || !numbers.ok || signed?.kind !== 'sign-off') return null;
 		const entry: Entry = {
 			kind: 'carry',
 			from: after,
 			day: signed.day,
 			changed: [...changed],
-			entries: carryOver(known.entries, changed, kind),
+			entries: carryOver(known.entries, changed, numbers.value),
 			id: device.newId(),
 			seq: 0,
 			at: new Date(device.now()).toISOString()

@@ -1,0 +1,59 @@
+import { describe, expect, it } from 'vitest';
+import { demoProducts } from '../../../../demo/products';
+import { hazelBlower, longMeadow } from '../../../../demo/rigs';
+import type { JobStart } from '$lib/wire/job-start';
+import { idOf, t } from '../../../../tests/support/entries';
+import { metric } from '../../../../tests/support/round-state';
+import { JobPlanState } from './job-plan.svelte';
+
+const calibration = (id: number, rig: typeof longMeadow) => ({
+	id: idOf(id),
+	sprayer: rig.name,
+	setting: 'All on',
+	rig,
+	rate: 2e-5,
+	relativeU95: 0.03,
+	speed: 2,
+	width: 5.5,
+	fieldWidth: 5.5,
+	drops: null,
+	signedDay: '2026-03-01',
+	doubt: null
+});
+const begun = (start: JobStart) =>
+	new JobPlanState(
+		{
+			settings: metric,
+			blocks: [],
+			products: demoProducts.map((label, i) => ({ id: idOf(200 + i), label })),
+			calibrations: [calibration(300, hazelBlower), calibration(301, longMeadow)],
+			uses: [],
+			harvests: {},
+			today: '2026-03-14'
+		},
+		null,
+		start
+	);
+
+describe('a job that begins from one full tank or a tank plan', () => {
+	it('has its calibration, its tank and its doses in the unit that they were typed in', () => {
+		const plan = begun({
+			calibration: idOf(301),
+			tank: '150 gal',
+			products: [
+				{ name: 'sample ochre', dose: t('24', 'US fl oz/ac'), state: 'liquid' },
+				{ name: 'Sample Chalk', dose: t('0.25 %', 'L/ha'), state: 'liquid' }
+			]
+		});
+		expect(plan.calibrationId).toBe(idOf(301));
+		expect(plan.tank).toBe('150 gal');
+		expect(plan.lines.map((l) => l.dose)).toEqual(['24 US fl oz/ac', '0.25 %']);
+		expect(plan.unknown).toEqual([]);
+	});
+	it('names a product that the farm has no label of, and drops none silently', () => {
+		const plan = begun({ products: [{ name: 'Pond Wetter', dose: t('0.1 %', 'L/ha'), state: 'liquid' }] });
+		expect(plan.unknown.map((p) => p.name)).toEqual(['Pond Wetter']);
+		expect(plan.lines).toHaveLength(1);
+		expect(plan.lines[0]!.id).toBe('');
+	});
+});
