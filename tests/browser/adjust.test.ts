@@ -229,6 +229,7 @@ test.describe('on a phone', () => {
 			await expect(page.getByLabel('Or type a time')).toHaveValue('');
 		}
 		await page.goto(`${at}/flow`);
+		await page.getByRole('button', { name: 'Digits' }).tap();
 		for (const key of '800') await page.getByRole('button', { name: key, exact: true }).tap();
 		await page.getByRole('button', { name: /^(Next|Enter)/ }).tap();
 		await onDevice(page);
