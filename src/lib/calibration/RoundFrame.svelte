@@ -80,7 +80,7 @@
 		{/if}
 		{#if round.entered.carried && (step !== 'flow' || !phone.current)}
 			<p class="lab mb-2">
-				Carried over from the calibration of {round.entered.carried.day}. Measure again: {round.entered.carried.changed
+				Carried over from the calibration of {round.entered.carried.day}. Changed since: {round.entered.carried.changed
 					.map((t) => changedWords[t])
 					.join(', ')}.
 			</p>
