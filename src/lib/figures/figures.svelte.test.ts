@@ -46,9 +46,17 @@ describe('three of four', () => {
 		const known = { rate: 2e-5, speed: 2, width: 12, flow: 4.8e-4, nozzles: 24, day: '2026-03-01' };
 		four.use(known);
 		expect(four.boxes.speed).toMatchObject({ text: '4.474', from: 'measured' });
+		// Worked with unrounded, and the same amount in any unit that is picked.
+		expect(four.four!.rate / 2e-5).toBeCloseTo(1, 12);
+		four.boxes.speed.unit = 'km/h';
+		four.typed('speed');
+		expect(four.boxes.speed).toMatchObject({ text: '7.200', from: 'measured' });
+		expect(four.four!.speed).toBe(2);
+		four.boxes.speed.text = '3.6';
 		four.typed('speed');
 		expect(four.boxes.speed.from).toBe('typed');
-		expect(four.four!.rate / 2e-5).toBeCloseTo(1, 3);
+		expect(four.four!.speed).toBeCloseTo(1, 12);
+		expect(four.four!.rate / 2e-5).toBeCloseTo(2, 12);
 	});
 	it('offers the units of the farm first, and those of the other system after', () => {
 		expect(unitChoices('catch', us).map((u) => u.label)).toEqual([

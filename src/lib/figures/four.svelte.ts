@@ -27,6 +27,9 @@ interface Box {
 	unit: string;
 	/** Measured at a calibration, as the sprayer is set up, or typed here. */
 	from: 'measured' | 'typed';
+	/** What was measured, SI, and the text that it stands there as; it is worked with unrounded. */
+	exact: number | null;
+	shown: string;
 }
 
 const doors: { readonly [K in FourThing]: Field } = {
@@ -42,10 +45,10 @@ export class FourState {
 	readonly settings: FarmSettings;
 	find = $state<FourThing>('rate');
 	boxes = $state<Record<FourThing, Box>>({
-		rate: { text: '', unit: '', from: 'typed' },
-		speed: { text: '', unit: '', from: 'typed' },
-		width: { text: '', unit: '', from: 'typed' },
-		flow: { text: '', unit: '', from: 'typed' }
+		rate: { text: '', unit: '', from: 'typed', exact: null, shown: '' },
+		speed: { text: '', unit: '', from: 'typed', exact: null, shown: '' },
+		width: { text: '', unit: '', from: 'typed', exact: null, shown: '' },
+		flow: { text: '', unit: '', from: 'typed', exact: null, shown: '' }
 	});
 	/** Nozzles that spray: the flow is of one of them. */
 	nozzles = $state('1');
@@ -65,16 +68,23 @@ export class FourState {
 		for (const thing of fourThings) {
 			const value = values[thing];
 			const { unit } = this.boxes[thing];
-			this.boxes[thing] = {
-				unit,
-				text: value === null ? '' : showFigure(value / factor(kinds[thing], unit), 4, this.settings.decimalComma),
-				from: value === null ? 'typed' : 'measured'
-			};
+			const shown = value === null ? '' : this.#figure(thing, value, unit);
+			this.boxes[thing] = { unit, text: shown, from: value === null ? 'typed' : 'measured', exact: value, shown };
 		}
 	}
 
+	/** Something was typed or another unit picked: what was measured is told in that unit, and stays the same amount. */
 	typed(thing: FourThing): void {
-		this.boxes[thing].from = 'typed';
+		const box = this.boxes[thing];
+		if (box.exact !== null && box.text === box.shown) {
+			box.text = box.shown = this.#figure(thing, box.exact, box.unit);
+			return;
+		}
+		box.from = 'typed';
+		box.exact = null;
+	}
+	#figure(thing: FourThing, value: number, unit: string): string {
+		return showFigure(value / factor(kinds[thing], unit), 4, this.settings.decimalComma);
 	}
 	choices = (thing: UnitThing) => unitChoices(thing, this.settings);
 
@@ -88,7 +98,11 @@ export class FourState {
 		const problems: Partial<Record<FourThing, string>> = {};
 		for (const thing of fourThings) {
 			if (thing === this.find) continue;
-			const { text, unit } = this.boxes[thing];
+			const { text, unit, exact } = this.boxes[thing];
+			if (exact !== null) {
+				out[thing] = si<Kind>(exact);
+				continue;
+			}
 			if (text.trim() === '') continue;
 			const read = readField(doors[thing], typed(text, unit, this.settings), thing);
 			if (read.ok) out[thing] = read.value.value;
