@@ -224,6 +224,7 @@ export * from './round/entered-canopy';
 export * from './round/entered-band';
 export * from './round/in-order';
 export * from './round/fold-round';
+export * from './round/struck-entries';
 export * from './round/round-parked-time';
 export * from './round/round-plot-times';
 export * from './round/round-course';

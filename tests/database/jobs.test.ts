@@ -67,7 +67,79 @@ describe('jobs', () => {
 		expect(listed).toMatchObject({ id: job.id, day: '2026-03-20', area: 36 * 148 * 5.5 });
 		expect(await refused(farm.jobs.put({ ...job, notes: 'another' }))).toMatchObject({ status: 409 });
 		await farm.jobs.remove(job.id);
-		expect(await refused(farm.jobs.get(job.id))).toMatchObject({ status: 404 });
+		expect(await farm.jobs.list()).toEqual([]);
+		expect(await farm.jobs.get(job.id)).toMatchObject({ off: true, replacedBy: null });
+	});
+
+	const cleared = async () => {
+		for (const table of ['job_use', 'job_entry', 'job'] as const) await made.db.deleteFrom(table).execute();
+	};
+	const uses = async () => (await made.farm.jobs.usesAround('2026-03-20')).map((u) => u.spraying);
+	const tick = () => ({
+		id: v7(),
+		seq: 0,
+		at: '2026-03-20T08:00:00.000Z',
+		kind: 'tick' as const,
+		load: 1,
+		step: 0,
+		poured: null
+	});
+
+	it('are deleted with all that they bring on the ground, and come back with it', async () => {
+		const { jobs } = made.farm;
+		const job = asked();
+		await jobs.put(job);
+		expect(await uses()).toEqual([job.id]);
+		await jobs.remove(job.id);
+		expect([await jobs.list(), await uses()]).toEqual([[], []]);
+		await jobs.restore(job.id);
+		expect([(await jobs.list()).map((j) => j.id), await uses()]).toEqual([[job.id], [job.id]]);
+		await jobs.remove(job.id);
+	});
+
+	it('are edited until something was done for them: the edit takes the place of the plan before it', async () => {
+		const { jobs, jobRuns } = made.farm;
+		const before = asked();
+		await jobs.put(before);
+		// The most that its label allows a season is two of these: the edit counts itself only, not the plan that it replaces.
+		const edit = asked({ replaces: before.id, products: [{ id: ochre, dose: t('1.5 L/ha', 'L/ha') }] });
+		await jobs.put(edit);
+		await jobs.put(edit);
+		expect((await jobs.list()).map((j) => j.id)).toEqual([edit.id]);
+		expect(await uses()).toEqual([edit.id]);
+		expect(await jobs.get(before.id)).toMatchObject({ off: true, replacedBy: edit.id });
+		await jobs.restore(before.id);
+		expect((await jobs.get(before.id)).off).toBe(true);
+
+		await jobRuns.put(edit.id, [tick()]);
+		expect(await refused(jobs.put(asked({ replaces: edit.id })))).toMatchObject({ status: 409, code: 'begun' });
+		expect(await refused(jobs.remove(edit.id))).toMatchObject({ status: 409, code: 'begun' });
+		expect((await jobs.list()).map((j) => j.id)).toEqual([edit.id]);
+		// A phone out of range had begun the plan of before: its work stands, and so does that plan.
+		await jobRuns.put(before.id, [tick()]);
+		expect(new Set(await uses())).toEqual(new Set([before.id, edit.id]));
+		expect(await jobs.get(before.id)).toMatchObject({ off: false, replacedBy: null });
+		await cleared();
+	});
+
+	it('cannot rest on a calibration that was withdrawn; those that do say so', async () => {
+		const { farm } = made;
+		const resting = asked();
+		await farm.jobs.put(resting);
+		await farm.calibrations.withdraw(calibrationId, 'B. Loam', 'the jug was read in the wrong unit');
+		await farm.calibrations.withdraw(calibrationId, 'C. Marl', 'again');
+		expect(await refused(farm.jobs.put(asked()))).toMatchObject({ status: 409, code: 'withdrawn' });
+		expect(await farm.jobs.get(resting.id)).toMatchObject({ withdrawn: 'the jug was read in the wrong unit' });
+		expect((await farm.sprayers.list())[0]).toMatchObject({ latest: null, openRound: null });
+		const { rows } = await farm.calibrations.page(sprayerId, null);
+		expect(rows.map((c) => [c.id, c.withdrawn])).toEqual([[calibrationId, true]]);
+		expect(await farm.calibrations.history(sprayerId, 10)).toEqual([]);
+		expect(await refused(farm.calibrations.withdraw(v7(), 'B', 'c'))).toMatchObject({ status: 404 });
+		await made.db
+			.updateTable('calibration')
+			.set({ withdrawn_at: null, withdrawn_by: null, withdrawn_reason: null })
+			.execute();
+		await cleared();
 	});
 
 	it('are refused where they do not hold, with the place', async () => {

@@ -65,6 +65,22 @@ describe('a device’s messages', () => {
 		expect(await count('calibration', sent.round.id)).toBe(1);
 	});
 
+	it('throw a calibration in progress away and bring it back, whatever order they come in', async () => {
+		const begun = message([...wholeRound]);
+		const sent = { ...begun, round: { ...begun.round, startedAt: '2026-03-15T08:00:00.000Z' } };
+		await made.farm.rounds.put(sent);
+		const next = sent.entries.length;
+		const at = '2026-03-14T10:00:00.000Z';
+		const discard = { kind: 'discard' as const, id: v7(), seq: next, at };
+		await made.farm.rounds.put({ ...sent, entries: [discard] });
+		expect(await made.farm.rounds.open(sprayerId)).not.toBe(sent.round.id);
+		expect((await made.farm.sprayers.list())[0]!.openRound).not.toBe(sent.round.id);
+		expect((await made.farm.rounds.get(sent.round.id)).entries).toHaveLength(next + 1);
+		const back = { kind: 'strike' as const, entry: discard.id, id: v7(), seq: next + 1, at };
+		await made.farm.rounds.put({ ...sent, entries: [back, discard] });
+		expect(await made.farm.rounds.open(sprayerId)).toBe(sent.round.id);
+	});
+
 	it('cannot change what is kept under an id', async () => {
 		const sent = message();
 		await made.farm.rounds.put(sent);

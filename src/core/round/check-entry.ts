@@ -156,6 +156,7 @@ const checks: {
 	method: () => [],
 	person: () => [],
 	strike: () => [],
+	discard: () => [],
 	'tank-by': () => [],
 	noted: () => [],
 	sheet: () => []

@@ -91,8 +91,10 @@ export type EntryBody =
 	| { readonly kind: 'person'; readonly name: string }
 	| { readonly kind: 'course'; readonly length: Typed }
 	| { readonly kind: 'run'; readonly time: Typed; readonly by: 'stopwatch' | 'typed' }
-	/** Takes a run, a go over the plot, a tank reading or a track out of the answer; it stays on record. */
+	/** Takes a run, a go over the plot, a tank reading, a catch or a track out of the answer; it stays on record. A strike that is struck itself counts no more: what it had taken out is back. */
 	| { readonly kind: 'strike'; readonly entry: string }
+	/** The calibration is thrown away. Whatever comes after it brings it back. */
+	| { readonly kind: 'discard' }
 	| { readonly kind: 'dial'; readonly speed: Typed }
 	/** A speed that is taken from a dial or a screen; `checked`: against a course before. Null: it is measured after all. */
 	| { readonly kind: 'stated-speed'; readonly speed: Typed | null; readonly checked: boolean }

@@ -172,4 +172,27 @@ describe('a rig', () => {
 		expect(codes({ nozzles: 9000, sections: [9000] })).toContain('nozzles too-large');
 		expect(codes({ tank: t('3 m', 'L') })).toEqual(['tank wrong-kind']);
 	});
+
+	it('brings back what was struck when the strike is struck, and strikes it again', () => {
+		const run = { kind: 'run', time: t('27', 's'), by: 'typed', id: 'r', seq: 0, at: '' } as const;
+		const strike = (seq: number, entry: string) => ({ kind: 'strike', entry, id: `s${seq}`, seq, at: '' }) as const;
+		const struck = (...entries: Parameters<typeof foldRound>[0]) => foldRound([run, ...entries]).runs[0]!.struck;
+		expect(struck()).toBe(false);
+		expect(struck(strike(1, 'r'))).toBe(true);
+		expect(struck(strike(1, 'r'), strike(2, 's1'))).toBe(false);
+		expect(struck(strike(1, 'r'), strike(2, 's1'), strike(3, 's2'))).toBe(true);
+		expect(struck(strike(1, 'r'), strike(2, 's1'), strike(3, 'r'))).toBe(true);
+	});
+
+	it('is discarded by its last entry, and stands again by whatever comes after', () => {
+		const discard = { kind: 'discard', id: 'd', seq: 1, at: '' } as const;
+		const run = (seq: number) =>
+			({ kind: 'run', time: t('27', 's'), by: 'typed', id: `r${seq}`, seq, at: '' }) as const;
+		expect(foldRound([run(0), discard])).toMatchObject({ discarded: true, runs: [{ id: 'r0' }] });
+		expect(foldRound([run(0), discard, run(2)])).toMatchObject({
+			discarded: false,
+			runs: [{ id: 'r0' }, { id: 'r2' }]
+		});
+		expect(foldRound([discard, { kind: 'strike', entry: 'd', id: 's', seq: 2, at: '' }]).discarded).toBe(false);
+	});
 });

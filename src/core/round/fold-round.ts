@@ -20,6 +20,7 @@ import { enteredGround } from './entered-ground';
 import { enteredCanopy } from './entered-canopy';
 import { enteredBand } from './entered-band';
 import { inOrder } from './in-order';
+import { struckEntries } from './struck-entries';
 
 export interface Run {
 	readonly id: string;
@@ -112,6 +113,8 @@ export interface Round {
 	readonly carried: { readonly from: string; readonly day: string; readonly changed: readonly ChangedThing[] } | null;
 	readonly sheet: AnySheet | null;
 	readonly signOff: SignOff | null;
+	/** Its last entry threw it away. */
+	readonly discarded: boolean;
 }
 
 /** What a setting says of a round before its first entry: sections that are shut, and the other side of a row. */
@@ -167,7 +170,8 @@ const nothing = ({ off: usual = [], otherSide, change }: RoundStart): Growing =>
 	aim: change?.carried ? change.aim : null,
 	change: null,
 	sheet: null,
-	signOff: null
+	signOff: null,
+	discarded: false
 });
 
 /**
@@ -180,10 +184,13 @@ const nothing = ({ off: usual = [], otherSide, change }: RoundStart): Growing =>
 export function foldRound(entries: readonly Entry[], start: RoundStart = {}): Round {
 	const round = nothing(start);
 	const seen = new Set<string>();
+	const undone = struckEntries(entries);
 	for (const entry of inOrder(entries)) {
 		if (round.signOff) break;
 		if (seen.has(entry.id)) continue;
 		seen.add(entry.id);
+		round.discarded = entry.kind === 'discard';
+		if (entry.kind === 'strike' && undone.has(entry.id)) continue;
 		take(round, entry);
 	}
 	return round;
@@ -210,6 +217,8 @@ const takes: { readonly [K in EntryKind]: (round: Growing, entry: EntryOf<K>) =>
 		for (const entry of entries) if (entry.kind !== 'sign-off' && entry.kind !== 'carry') take(round, entry);
 	},
 	strike: (round, { entry }) => strike(round, entry),
+	// What follows it brings the round back, so the walk through the entries sets it.
+	discard: () => undefined,
 	dial: (round, { speed }) => void (round.dial = entered(fields.dial, speed)),
 	'stated-speed': (round, { speed, checked }) =>
 		void (round.stated = speed && { speed: entered(fields.dial, speed), checked }),

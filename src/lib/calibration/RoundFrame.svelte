@@ -1,6 +1,6 @@
 <!-- @component The frame of a round: steps and what they yielded, the machine, the answer. One line of each on a phone. -->
 <script lang="ts">
-	import type { Snippet } from 'svelte';
+	import type { Component, Snippet } from 'svelte';
 	import { MediaQuery } from 'svelte/reactivity';
 	import { relativeU } from '$core';
 	import { longUnit } from '$lib/settings/field-units';
@@ -39,6 +39,13 @@
 	const phone = new MediaQuery('(max-width: 859px)');
 	let stepsOpen = $state(false);
 	let keysOpen = $state(false);
+	/** Asked whether it is thrown away: loaded when it is. */
+	let Discard = $state<Component<{ round: RoundState; open: boolean; onclose: () => void }>>();
+	let discarding = $state(false);
+	async function discard() {
+		Discard ??= (await import('./DiscardCalibration.svelte')).default;
+		discarding = true;
+	}
 
 	function onkeydown(event: KeyboardEvent) {
 		if (event.key === '?' && !(event.target instanceof HTMLInputElement && event.target.value !== '')) {
@@ -78,6 +85,12 @@
 				This device could not keep that reading ({round.storeError}). Free some room, then enter it again.
 			</p>
 		{/if}
+		{#if round.entered.discarded}
+			<p class="look mb-3" role="status">
+				▲ This calibration was discarded. Its readings are still here.
+				<button type="button" class="btn plain" onclick={() => void round.bringBack()}>Restore</button>
+			</p>
+		{/if}
 		{#if round.entered.carried && (step !== 'flow' || !phone.current)}
 			<p class="lab mb-2">
 				Carried over from the calibration of {round.entered.carried.day}. Changed since: {round.entered.carried.changed
@@ -103,7 +116,12 @@
 		{#if stepsOpen}
 			<nav class="sheet" aria-label="Steps of the round">
 				<ol>{@render rail()}</ol>
-				<a class="btn plain my-0 mx-4" href="/sprayers/{round.head.sprayerId}">Leave the round, it is kept</a>
+				<a class="btn plain my-0 mx-4" href="/sprayers/{round.head.sprayerId}">Leave, it is saved</a>
+				{#if !round.signedOff && !round.entered.discarded}<button
+						type="button"
+						class="btn plain my-0 mx-4 text-rust-text"
+						onclick={() => void discard()}>Discard this calibration</button
+					>{/if}
 			</nav>
 		{/if}
 		<details class="line bg-paper-deep border-b border-b-rule">
@@ -136,7 +154,11 @@
 			</div>
 			<nav aria-label="Steps of the round"><ol>{@render rail()}</ol></nav>
 			<div class="flex justify-between items-center mt-auto px-4.5 pt-2 pb-0">
-				{#if round.signedOff}<p class="lab"><b>Signed off.</b> Read-only.</p>{/if}
+				{#if round.signedOff}<p class="lab"><b>Signed off.</b> Read-only.</p>{:else if !round.entered.discarded}<button
+						type="button"
+						class="min-h-12 cursor-pointer text-rust-text underline"
+						onclick={() => void discard()}>Discard</button
+					>{/if}
 				<button type="button" class="min-h-12 text-soft cursor-pointer" onclick={() => (keysOpen = true)}
 					><kbd>?</kbd> Keys</button
 				>
@@ -149,6 +171,7 @@
 	</div>
 {/if}
 
+{#if Discard}<Discard {round} open={discarding} onclose={() => (discarding = false)} />{/if}
 {#if keysOpen}
 	<div class="keys-card card" role="dialog" aria-label="Keys">
 		<h2>Keys</h2>

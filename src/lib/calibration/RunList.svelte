@@ -1,5 +1,6 @@
 <!-- @component The runs over the course: timed or typed, struck ones still on record, and those still open. -->
 <script lang="ts">
+	import Undo2 from '@lucide/svelte/icons/undo-2';
 	import type { Run } from '$core';
 	import { showDecimals } from '$core';
 	import { typedText } from '$lib/settings/typed-text';
@@ -17,8 +18,9 @@
 		readOnly: boolean;
 		decimalComma: boolean;
 		onstrike: (id: string) => void;
+		onrestore: (id: string) => void;
 	}
-	let { runs, seconds, speedOf, wanted, what = 'Run', readOnly, decimalComma, onstrike }: Props = $props();
+	let { runs, seconds, speedOf, wanted, what = 'Run', readOnly, decimalComma, onstrike, onrestore }: Props = $props();
 
 	const open = $derived(Math.max(0, wanted - runs.filter((r) => !r.struck).length));
 </script>
@@ -41,7 +43,15 @@
 			{#if what === 'Run' || run.struck}<span class="text-soft text-[0.95rem]"
 					>{run.struck ? 'struck' : speedOf(time)}</span
 				>{/if}
-			{#if !run.struck && !readOnly}
+			{#if run.struck && !readOnly}
+				<button
+					type="button"
+					class="grid place-items-center w-12 min-h-12 rounded-[6px] bg-transparent text-dye-text cursor-pointer"
+					onclick={() => onrestore(run.id)}
+					aria-label="Restore {what.toLowerCase()} {i + 1}"
+					title="Restore it: it counts again"><Undo2 size={20} aria-hidden="true" /></button
+				>
+			{:else if !readOnly}
 				<button
 					type="button"
 					class="w-12 min-h-12 rounded-[6px] bg-transparent text-rust-text text-[1.1rem] cursor-pointer"

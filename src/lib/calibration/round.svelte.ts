@@ -18,6 +18,8 @@ import {
 	calibrateRound,
 	checkEntry,
 	foldRound,
+	inOrder,
+	struckEntries,
 	groundArea,
 	isCarried,
 	mean,
@@ -159,6 +161,20 @@ export class RoundState {
 	add(body: EntryBody | (() => EntryBody | null)): Promise<readonly Issue[]> {
 		return this.#log.add(body);
 	}
+
+	/** Brings back what was struck: its strike counts no more. */
+	readonly restore = (id: string): Promise<readonly Issue[]> =>
+		this.add(() => {
+			const undone = struckEntries(this.entries);
+			const strike = this.entries.findLast((e) => e.kind === 'strike' && e.entry === id && !undone.has(e.id));
+			return strike ? { kind: 'strike', entry: strike.id } : null;
+		});
+	/** Brings the calibration back after it was discarded. */
+	readonly bringBack = (): Promise<readonly Issue[]> =>
+		this.add(() => {
+			const last = inOrder(this.entries).at(-1);
+			return last?.kind === 'discard' ? { kind: 'strike', entry: last.id } : null;
+		});
 
 	/** Takes in entries that another device made. */
 	takeIn(entries: readonly Entry[]): void {

@@ -1,3 +1,4 @@
+import { dayAt } from '../settings/farm-time';
 import { skillOf } from '../settings/skill';
 import { readCalibration } from '../show/read-calibration';
 import type { FarmHandle } from './db/farm';
@@ -24,7 +25,15 @@ export async function calibrationPage(farm: FarmHandle, id: string) {
 			evenRule: row.even_rule,
 			skill: row.skill,
 			findings: row.findings,
-			doubt: row.doubt
+			doubt: row.doubt,
+			withdrawn:
+				row.withdrawn_at === null
+					? null
+					: {
+							day: dayAt(farm.settings.timeZone, row.withdrawn_at.getTime()),
+							by: row.withdrawn_by!,
+							reason: row.withdrawn_reason!
+						}
 		},
 		rig: stored.round.rig,
 		settingName: settingLabel(

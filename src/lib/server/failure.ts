@@ -20,5 +20,14 @@ export class Failure extends Error {
 export const notFound = (what: string, path = 'id') =>
 	new Failure(404, 'not-found', path, `There is no such ${what} on this farm.`);
 
+/** Nothing new rests on a calibration that was withdrawn. */
+export const withdrawn = () =>
+	new Failure(
+		409,
+		'withdrawn',
+		'calibrationId',
+		'This calibration was withdrawn. Pick another one, or calibrate again.'
+	);
+
 export const fromIssue = (issue: Issue, under = '') =>
 	new Failure(422, issue.code, [under, issue.path].filter(Boolean).join('.'), wordIssue(issue));

@@ -11,6 +11,7 @@ export async function jobCalibrations(farm: FarmHandle) {
 	return sprayers.flatMap((sprayer, i) => {
 		const seen = new Set<string>();
 		return pages[i]!.rows.flatMap((c) => {
+			if (c.withdrawn) return [];
 			const share = c.width !== null && c.fieldWidth !== null ? (c.width / c.fieldWidth).toFixed(3) : '';
 			const key = `${c.settingId} ${c.person} ${share} ${c.nozzlesOn ?? ''}`;
 			if (seen.has(key)) return [];

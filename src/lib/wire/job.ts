@@ -16,6 +16,8 @@ const part = z.discriminatedUnion('by', [
 /** A job as a browser asks for it; what the blocks, labels and rigs say is the server's to fill in. */
 export const askedJobSchema = z.strictObject({
 	id: z.uuidv7(),
+	/** The job that this one is an edit of: it is taken off when this one is kept. */
+	replaces: z.uuid().optional(),
 	day: z.iso.date('That is not a day. Write it like 2026-03-14.'),
 	basis: z.discriminatedUnion('by', [
 		z.strictObject({ by: z.literal('calibration') }),

@@ -1,5 +1,5 @@
 import type { CatchReason } from '$core';
-import { checkEntry, median, quantityOf, showDecimals, showFigure } from '$core';
+import { checkEntry, median, quantityOf, showDecimals, showFigure, struckEntries } from '$core';
 import { wordIssue } from '$lib/wording/issues';
 import { views } from '$lib/drawings/boom-geometry';
 import { shortUnit } from '$lib/settings/field-units';
@@ -203,7 +203,7 @@ export class FlowStepState {
 
 	/** The newest catch that counts, for taking it back; null where there is none. */
 	lastCatch: { readonly id: string; readonly nozzle: number; readonly text: string } | null = $derived.by(() => {
-		const struck = new Set(this.round.entries.flatMap((e) => (e.kind === 'strike' ? [e.entry] : [])));
+		const struck = struckEntries(this.round.entries);
 		const last = this.round.entries.findLast((e) => e.kind === 'catch' && !struck.has(e.id));
 		return last?.kind === 'catch' ? { id: last.id, nozzle: last.nozzle, text: typedText(last.amount) } : null;
 	});

@@ -158,6 +158,7 @@
 				readOnly={round.signedOff}
 				decimalComma={comma}
 				onstrike={(id) => void round.add({ kind: 'strike', entry: id })}
+				onrestore={(id) => void round.restore(id)}
 			/>
 		</div>
 

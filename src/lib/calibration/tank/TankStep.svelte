@@ -1,5 +1,6 @@
 <!-- @component What the tank says: read before and after, or what brought it back to its mark; and how long it ran parked. -->
 <script lang="ts">
+	import Undo2 from '@lucide/svelte/icons/undo-2';
 	import { untrack } from 'svelte';
 	import type { TankReading } from '$core';
 	import { fields, readField, showDecimals, showFigure, factor, quantityOf } from '$core';
@@ -193,7 +194,13 @@
 									aria-label="Strike reading {i + 1}"
 									title="Strike it: it stays on record and no longer counts"
 									onclick={() => void round.add({ kind: 'strike', entry: reading.id })}>✕</button
-								>{:else}<small>struck</small>{/if}
+								>{:else if round.signedOff}<small>struck</small>{:else}<button
+									class="grid h-12 w-12 place-items-center text-dye-text cursor-pointer"
+									type="button"
+									aria-label="Restore reading {i + 1}"
+									title="Restore it: it counts again"
+									onclick={() => void round.restore(reading.id)}><Undo2 size={20} aria-hidden="true" /></button
+								>{/if}
 						</li>
 					{:else}
 						<li

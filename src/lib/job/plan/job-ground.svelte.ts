@@ -1,8 +1,9 @@
 import type { JobBlock, TypedBlock, TypedPart } from '$core';
-import { blockPart, readBlock, readNumber, readShare, tidyText } from '$core';
+import { blockPart, readBlock, readNumber, readShare, showFigure, tidyText } from '$core';
 import { outlinedArea } from '$lib/forms/block';
 import type { FarmSettings } from '$lib/settings/farm-settings';
 import { fieldUnits, typed } from '$lib/settings/field-units';
+import { keptText } from '$lib/settings/typed-text';
 
 export interface GroundBlock {
 	readonly id: string;
@@ -55,6 +56,25 @@ export class JobGround {
 		}
 		const rows = this.rowsOf(id);
 		this.picked[id] = { by: 'share', share: '100', from: '1', to: `${rows ?? ''}`, width: '', length: '' };
+	}
+
+	/** Picks the ground of a job that is planned already. A part of a block that the farm has no more is left out. */
+	begin(blocks: readonly JobBlock[]): void {
+		const { decimalComma } = this.#settings;
+		const unit = fieldUnits(this.#settings).side;
+		for (const { id, share, part } of blocks) {
+			if (!this.knows(id) || this.picked[id]) continue;
+			this.toggle(id);
+			const picked = this.picked[id]!;
+			if (part?.by === 'rows') Object.assign(picked, { by: 'rows', from: `${part.from}`, to: `${part.to}` });
+			else if (part?.by === 'strips')
+				Object.assign(picked, {
+					by: 'strips',
+					width: keptText(part.width, unit, this.#settings),
+					length: keptText(part.length, unit, this.#settings)
+				});
+			else picked.share = showFigure(share * 100, 6, decimalComma);
+		}
 	}
 
 	#part({ by, share, from, to, width, length }: Picked): TypedPart {

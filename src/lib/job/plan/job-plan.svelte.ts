@@ -121,6 +121,9 @@ export class JobPlanState {
 	/** Doses that it was begun with of products that the farm has no label of. */
 	readonly unknown: JobStart['products'];
 
+	/** The job that this one is an edit of; null where a new one is planned. */
+	replaces: string | null = null;
+
 	constructor(source: JobSource, block: string | null = null, start: JobStart | null = null) {
 		this.source = source;
 		this.units = fieldUnits(source.settings);
@@ -341,6 +344,7 @@ export class JobPlanState {
 		if (!job || !chosen?.plan) return null;
 		return {
 			id,
+			...(this.replaces && { replaces: this.replaces }),
 			day: job.day,
 			basis: job.basis as AskedJob['basis'],
 			calibrationId: this.calibrationId || null,

@@ -28,6 +28,8 @@ export interface CalibrationSummary {
 	readonly person: string;
 	/** What happened to the rig since; null is nothing. */
 	readonly doubt: SprayerEventKind | null;
+	/** It stays on record, and nothing new rests on it. */
+	readonly withdrawn: boolean;
 }
 
 /** One calibration in the sprayer's history: for charts, the grid of nozzles, and comparing two. */
@@ -88,6 +90,7 @@ export const calibrationsOf = ({ db, farmId }: Scope) => ({
 				'nozzles_on',
 				'setting_id',
 				'person',
+				'withdrawn_at',
 				sql<number>`jsonb_array_length(findings)`.as('finding_count'),
 				doubtOf('calibration').as('doubt')
 			])
@@ -125,12 +128,13 @@ export const calibrationsOf = ({ db, farmId }: Scope) => ({
 			settingId: row.setting_id,
 			nozzlesOn: row.nozzles_on,
 			person: row.person,
-			doubt: row.doubt
+			doubt: row.doubt,
+			withdrawn: row.withdrawn_at !== null
 		}));
 		return { rows: shown, total, next: rows.length > pageSize ? cursorOf(shown.at(-1)!) : null };
 	},
 
-	/** The newest calibrations of a sprayer, the oldest of them first. */
+	/** The newest calibrations of a sprayer that stand, the oldest of them first. */
 	async history(sprayerId: string, most: number): Promise<CalibrationTrace[]> {
 		const rows = await db
 			.selectFrom('calibration')
@@ -147,6 +151,7 @@ export const calibrationsOf = ({ db, farmId }: Scope) => ({
 			])
 			.where('farm_id', '=', farmId)
 			.where('sprayer_id', '=', sprayerId)
+			.where('withdrawn_at', 'is', null)
 			.orderBy('signed_at', 'desc')
 			.orderBy('id', 'desc')
 			.limit(most)
@@ -174,6 +179,7 @@ export const calibrationsOf = ({ db, farmId }: Scope) => ({
 			.where('sprayer_id', '=', sprayerId)
 			.where('setting_id', '=', settingId)
 			.where('person', '<>', '')
+			.where('withdrawn_at', 'is', null)
 			.orderBy('person')
 			.orderBy('signed_at', 'desc')
 			.orderBy('id', 'desc')
@@ -186,6 +192,21 @@ export const calibrationsOf = ({ db, farmId }: Scope) => ({
 			relativeU95: row.relative_u95,
 			goes: row.goes
 		}));
+	},
+
+	/**
+	 * Withdraws a calibration: it stays on record with the reason, and nothing new rests on it. The first withdrawal stands; the
+	 * same again changes nothing.
+	 */
+	async withdraw(id: string, by: string, reason: string): Promise<void> {
+		const done = await db
+			.updateTable('calibration')
+			.set({ withdrawn_at: sql<Date>`now()`, withdrawn_by: by, withdrawn_reason: reason })
+			.where('farm_id', '=', farmId)
+			.where('id', '=', id)
+			.where('withdrawn_at', 'is', null)
+			.executeTakeFirst();
+		if (done.numUpdatedRows === 0n) await this.get(id);
 	},
 
 	async get(id: string): Promise<CalibrationRow & { readonly doubt: SprayerEventKind | null }> {

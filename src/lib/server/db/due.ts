@@ -34,11 +34,11 @@ export async function dueOf(
 		select s.id as sprayer_id, coalesce(sum(j.sprayed_s), 0) as seconds, coalesce(sum(j.done_m2), 0) as area,
 			coalesce(sum(j.sprayed_s) filter (where j.abrasive), 0) as abrasive,
 			coalesce(array_agg(distinct r.operator) filter (where r.operator <> '' and not exists (
-				select from calibration p where p.farm_id = s.farm_id and p.sprayer_id = s.id
+				select from calibration p where p.farm_id = s.farm_id and p.sprayer_id = s.id and p.withdrawn_at is null
 					and lower(p.person) = lower(r.operator))), '{}') as others
 		from sprayer s
 		cross join lateral (
-			select c.signed_at from calibration c where c.farm_id = s.farm_id and c.sprayer_id = s.id
+			select c.signed_at from calibration c where c.farm_id = s.farm_id and c.sprayer_id = s.id and c.withdrawn_at is null
 			order by c.signed_at desc, c.id desc limit 1) c
 		left join job j on j.farm_id = s.farm_id and j.sprayer_id = s.id and j.began_at > c.signed_at
 		left join record r on r.farm_id = j.farm_id and r.job_id = j.id and r.amends is null

@@ -128,6 +128,13 @@ export const jobRunsOf = (scope: Scope) => {
 				if (!run.ok) throw fromIssue(run.issues[0]!);
 				const [unclosed] = fresh.some((e) => e.kind === 'close') ? checkClose(run.value) : [];
 				if (unclosed) throw fromIssue(unclosed, 'entries');
+				// A device that had not heard that the job was deleted or replaced has begun it: the work stands, so the job does.
+				await trx
+					.updateTable('job')
+					.set({ off_at: null, replaced_by: null })
+					.where('farm_id', '=', farmId)
+					.where('id', '=', jobId)
+					.execute();
 				await keepRun(scope, trx, { id: jobId, job: job.body, read: read.value, run: run.value, entries: all });
 				await noteDrift(trx, job, run.value, all);
 				return { acknowledged: entries.map((e) => e.id) };

@@ -64,7 +64,14 @@ export async function keepUses(
 	const { farmId } = scope;
 	const { id, job, read, run } = used;
 	await trx.deleteFrom('job_use').where('farm_id', '=', farmId).where('job_id', '=', id).execute();
-	const rows = read ? usesOf(scope, { id, job, read, run }) : [];
+	const off = await trx
+		.selectFrom('job')
+		.select('off_at')
+		.where('farm_id', '=', farmId)
+		.where('id', '=', id)
+		.executeTakeFirst();
+	// A job that was taken off brings nothing on any ground.
+	const rows = read && !off?.off_at ? usesOf(scope, { id, job, read, run }) : [];
 	// One product may stand twice in a job: its uses of a block add up.
 	const byKey = new Map<string, (typeof rows)[number]>();
 	for (const row of rows) {
@@ -109,7 +116,8 @@ export async function usesAround(
 		readonly day: string;
 		readonly from: string;
 		readonly to: string;
-		readonly not?: string;
+		/** Jobs that are left out. */
+		readonly not?: readonly string[];
 	}
 ): Promise<GroundUse[]> {
 	const { blocks, day, from, to, not } = where;
@@ -137,7 +145,7 @@ export async function usesAround(
 			])
 		)
 		.$if(blocks !== undefined, (qb) => qb.where('block_id', 'in', blocks!))
-		.$if(not !== undefined, (qb) => qb.where('job_id', '!=', not!))
+		.$if(not !== undefined, (qb) => qb.where('job_id', 'not in', not!))
 		.orderBy('day')
 		.orderBy('job_id')
 		.execute();
@@ -227,11 +235,11 @@ export async function harvestsOf(
 export async function groundBefore(
 	scope: Scope,
 	job: Pick<TypedJob, 'day' | 'blocks' | 'products'>,
-	not: string
+	...not: readonly (string | undefined)[]
 ): Promise<JobBefore> {
 	const blocks = job.blocks.map((b) => b.id);
 	const [uses, harvests] = await Promise.all([
-		usesAround(scope, { blocks, not, ...aroundDay(job.day) }),
+		usesAround(scope, { blocks, not: not.filter((id) => id !== undefined), ...aroundDay(job.day) }),
 		harvestsOf(scope, blocks)
 	]);
 	const { timeZone, cropSeason } = scope.settings;

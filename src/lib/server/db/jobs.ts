@@ -1,3 +1,4 @@
+import type { Transaction } from 'kysely';
 import { sql } from 'kysely';
 import type {
 	GroundUse,
@@ -25,12 +26,13 @@ import { altitudeOf, middleOf, outlinedArea } from '../../forms/block';
 import type { AskedJob } from '../../wire/job';
 import { dayAt } from '../../settings/farm-time';
 import { canonicalJson } from '../canonical-json';
-import { Failure, fromIssue, notFound } from '../failure';
+import { Failure, fromIssue, notFound, withdrawn } from '../failure';
 import { blocksOf } from './blocks';
 import { doubtOf } from './doubt';
 import { aroundDay, groundBefore, harvestsOf, keepUses, usesAround } from './job-use';
 import { productsOf } from './products';
 import { stopMessage } from '../../wording/safety';
+import type { Database } from './schema';
 import type { Scope } from './scope';
 import { treatedShare } from './tank-plans';
 
@@ -86,6 +88,7 @@ export const jobsOf = (scope: Scope) => {
 				'c.field_width_m',
 				'c.sprayer_id',
 				's.rig',
+				'c.withdrawn_at',
 				doubtOf('c').as('doubt')
 			])
 			.where('c.farm_id', '=', farmId)
@@ -133,6 +136,7 @@ export const jobsOf = (scope: Scope) => {
 	/** What a job asks for, filled in with the blocks, the labels and the rig as they are now. */
 	const filled = async (asked: AskedJob) => {
 		const calibration = asked.calibrationId === null ? null : await calibrationOf(asked.calibrationId);
+		if (calibration?.withdrawn_at && asked.basis.by === 'calibration') throw withdrawn();
 		if (calibration?.doubt && asked.basis.by === 'calibration' && asked.reason === '')
 			throw new Failure(
 				422,
@@ -162,6 +166,39 @@ export const jobsOf = (scope: Scope) => {
 		return { job, rate: (calibration?.rate_m3_per_m2 ?? null) as VolumePerArea | null, calibration };
 	};
 
+	/** Takes a job off that nothing was done for yet: it stays in the database, and brings nothing on any ground. */
+	const takeOff = async (trx: Transaction<Database>, id: string, replacedBy: string | null) => {
+		const row = await trx
+			.selectFrom('job')
+			.select(['id', 'body'])
+			.where('farm_id', '=', farmId)
+			.where('id', '=', id)
+			.forUpdate()
+			.executeTakeFirst();
+		if (!row) throw notFound('job');
+		const begun = await trx
+			.selectFrom('job_entry')
+			.select('id')
+			.where('farm_id', '=', farmId)
+			.where('job_id', '=', id)
+			.limit(1)
+			.executeTakeFirst();
+		if (begun)
+			throw new Failure(
+				409,
+				'begun',
+				'id',
+				'This job was begun, so it stays on record as it is. Plan another one instead.'
+			);
+		await trx
+			.updateTable('job')
+			.set({ off_at: sql<Date>`now()`, replaced_by: replacedBy })
+			.where('farm_id', '=', farmId)
+			.where('id', '=', id)
+			.execute();
+		await keepUses(scope, trx, { id, job: row.body, read: null, run: null });
+	};
+
 	const listed = () =>
 		db
 			.selectFrom('job as j')
@@ -177,7 +214,8 @@ export const jobsOf = (scope: Scope) => {
 				'j.sprayer_id',
 				sql<string | null>`s.rig->>'name'`.as('sprayer')
 			])
-			.where('j.farm_id', '=', farmId);
+			.where('j.farm_id', '=', farmId)
+			.where('j.off_at', 'is', null);
 	const lines = async (query: ReturnType<typeof listed>): Promise<JobLine[]> =>
 		(await query.execute()).map((row) => ({
 			id: row.id,
@@ -195,7 +233,7 @@ export const jobsOf = (scope: Scope) => {
 		/** Keeps a job under the id that the browser gave it; the same again changes nothing. */
 		async put(asked: AskedJob): Promise<void> {
 			const { job, rate, calibration } = await filled(asked);
-			const read = readJob(job, rate, await groundBefore(scope, job, asked.id));
+			const read = readJob(job, rate, await groundBefore(scope, job, asked.id, asked.replaces));
 			if (!read.ok) throw fromIssue(read.issues[0]!);
 			const [stop] = openStops(labelStops(checkJob(read.value)), job.passed ?? []);
 			const plan = planLoads(read.value.sheet);
@@ -223,8 +261,9 @@ export const jobsOf = (scope: Scope) => {
 					})
 					.onConflict((oc) => oc.columns(['farm_id', 'id']).doNothing())
 					.executeTakeFirst();
-				if (made.numInsertedOrUpdatedRows)
-					await keepUses(scope, trx, { id: asked.id, job, read: read.value, run: null });
+				if (!made.numInsertedOrUpdatedRows) return;
+				await keepUses(scope, trx, { id: asked.id, job, read: read.value, run: null });
+				if (asked.replaces) await takeOff(trx, asked.replaces, asked.id);
 			});
 			const stored = await this.get(asked.id);
 			if (stored.calibrationId !== asked.calibrationId || canonicalJson(stored.job) !== canonicalJson(job))
@@ -250,6 +289,9 @@ export const jobsOf = (scope: Scope) => {
 					'c.rate_m3_per_m2',
 					'c.relative_u95',
 					'c.signed_day',
+					'c.withdrawn_reason',
+					'j.off_at',
+					'j.replaced_by',
 					sql<string | null>`s.rig->>'name'`.as('sprayer'),
 					doubtOf('c').as('doubt')
 				])
@@ -268,7 +310,12 @@ export const jobsOf = (scope: Scope) => {
 				signedDay: row.signed_day,
 				sprayerId: row.sprayer_id,
 				sprayer: row.sprayer ?? '',
-				doubt: row.doubt
+				doubt: row.doubt,
+				/** Why its calibration was withdrawn; null while that stands. */
+				withdrawn: row.withdrawn_reason,
+				/** Deleted, or replaced by its edit. */
+				off: row.off_at !== null,
+				replacedBy: row.replaced_by
 			};
 		},
 
@@ -329,10 +376,10 @@ export const jobsOf = (scope: Scope) => {
 			}));
 		},
 
-		/** What all blocks get around a day, for planning on any of them. */
-		usesAround: (day: string): Promise<GroundUse[]> => {
+		/** What all blocks get around a day, for planning on any of them; `not`: by all but one job. */
+		usesAround: (day: string, not?: string): Promise<GroundUse[]> => {
 			const { from, to } = aroundDay(day);
-			return usesAround(scope, { day, from, to: addDays(to, 365) });
+			return usesAround(scope, { day, from, to: addDays(to, 365), ...(not && { not: [not] }) });
 		},
 
 		/** The newest jobs by their day. */
@@ -362,27 +409,17 @@ export const jobsOf = (scope: Scope) => {
 			);
 		},
 
-		/** Takes off a job that nothing was done for yet; one that was begun stays on record. */
-		async remove(id: string): Promise<void> {
+		/** Deletes a job that nothing was done for yet; one that was begun stays. */
+		remove: (id: string): Promise<void> => db.transaction().execute((trx) => takeOff(trx, id, null)),
+
+		/** Brings a deleted job back. One that stands, or that its edit has replaced, stays as it is. */
+		async restore(id: string): Promise<void> {
+			const { job, rate, off, replacedBy } = await this.get(id);
+			if (!off || replacedBy) return;
+			const read = readJob(job, rate as VolumePerArea | null);
 			await db.transaction().execute(async (trx) => {
-				const row = await trx
-					.selectFrom('job')
-					.select('id')
-					.where('farm_id', '=', farmId)
-					.where('id', '=', id)
-					.forUpdate()
-					.executeTakeFirst();
-				if (!row) throw notFound('job');
-				const begun = await trx
-					.selectFrom('job_entry')
-					.select('id')
-					.where('farm_id', '=', farmId)
-					.where('job_id', '=', id)
-					.limit(1)
-					.executeTakeFirst();
-				if (begun)
-					throw new Failure(409, 'begun', 'id', 'This job was begun, so it stays on record. Plan another one instead.');
-				await trx.deleteFrom('job').where('farm_id', '=', farmId).where('id', '=', id).execute();
+				await trx.updateTable('job').set({ off_at: null }).where('farm_id', '=', farmId).where('id', '=', id).execute();
+				await keepUses(scope, trx, { id, job, read: read.ok ? read.value : null, run: null });
 			});
 		}
 	};

@@ -1,6 +1,6 @@
 import type { Kysely, Transaction } from 'kysely';
 import type { AnySheet, Entry, MadeChange, RigNumbers, TypedAim, TypedChange } from '../../../core';
-import { checkEntry, isCarried, personIssues } from '../../../core';
+import { checkEntry, inOrder, isCarried, personIssues } from '../../../core';
 import type { RoundHead, RoundMessage } from '../../wire/round-message';
 import { canonicalJson } from '../canonical-json';
 import { Failure, fromIssue, notFound } from '../failure';
@@ -63,7 +63,10 @@ export const roundsOf = (scope: Scope) => ({
 					'This round is signed off and read-only. A new round is a new calibration.'
 				);
 			checkEntries(message.entries, fresh, rig);
-			if (fresh.length > 0) await insertEntries(scope, trx, round.id, fresh);
+			if (fresh.length > 0) {
+				await insertEntries(scope, trx, round.id, fresh);
+				await keepDiscarded(scope, trx, round.id);
+			}
 			const signs = fresh.some((entry) => entry.kind === 'sign-off');
 			if (signs) await signOff(scope, trx, round);
 			return { acknowledged: message.entries.map((e) => e.id), signedOff: signedBefore || signs };
@@ -125,6 +128,7 @@ export const roundsOf = (scope: Scope) => ({
 			.where('r.farm_id', '=', scope.farmId)
 			.where('r.sprayer_id', '=', sprayerId)
 			.where('c.id', 'is', null)
+			.where('r.discarded_at', 'is', null)
 			.orderBy('r.started_at', 'desc')
 			.limit(1)
 			.executeTakeFirst();
@@ -241,6 +245,17 @@ async function insertEntries(scope: Scope, trx: Transaction<Database>, roundId: 
 				body: JSON.stringify(entry)
 			}))
 		)
+		.execute();
+}
+
+/** Whether a round is discarded follows from its entries; whatever is added after a discard brings it back. */
+async function keepDiscarded(scope: Scope, trx: Transaction<Database>, roundId: string): Promise<void> {
+	const last = inOrder(await entriesOf(scope, trx, roundId)).at(-1);
+	await trx
+		.updateTable('round')
+		.set({ discarded_at: last?.kind === 'discard' ? last.at : null })
+		.where('farm_id', '=', scope.farmId)
+		.where('id', '=', roundId)
 		.execute();
 }
 

@@ -85,6 +85,8 @@ interface RoundTable extends Owned {
 	/** The setting as it was when the round began; null where the device sent none. */
 	setting: ColumnType<Setting | null, string | null, never>;
 	started_at: ColumnType<Date, string, never>;
+	/** When its last entry threw it away; null while it stands. */
+	discarded_at: ColumnType<Date | null, undefined, string | null>;
 	received_at: Stamp;
 }
 
@@ -147,6 +149,10 @@ interface CalibrationTable extends Owned {
 	computed: number;
 	budget: Json<Budget>;
 	findings: Json<readonly Finding[]>;
+	/** Withdrawn: it stays on record, and nothing new rests on it. All three or none. */
+	withdrawn_at: ColumnType<Date | null, undefined, Date | null>;
+	withdrawn_by: ColumnType<string | null, undefined, string | null>;
+	withdrawn_reason: ColumnType<string | null, undefined, string | null>;
 	created_at: Stamp;
 }
 
@@ -227,6 +233,9 @@ interface JobTable extends Owned {
 	true_m3_per_m2: ColumnType<number | null, undefined, number | null>;
 	/** Which way of computing it was. */
 	computed: ColumnType<number, undefined, number>;
+	/** When it was deleted or replaced by its edit, before anything was done for it; null while it stands. */
+	off_at: ColumnType<Date | null, undefined, Date | null>;
+	replaced_by: ColumnType<string | null, undefined, string | null>;
 	created_at: Stamp;
 }
 

@@ -54,6 +54,7 @@ export const sprayersOf = (scope: Scope) => {
 							])
 							.whereRef('c.farm_id', '=', 's.farm_id')
 							.whereRef('c.sprayer_id', '=', 's.id')
+							.where('c.withdrawn_at', 'is', null)
 							.orderBy('c.signed_at', 'desc')
 							.orderBy('c.id', 'desc')
 							.limit(1)
@@ -67,6 +68,7 @@ export const sprayersOf = (scope: Scope) => {
 							.select('r.id as round_id')
 							.whereRef('r.farm_id', '=', 's.farm_id')
 							.whereRef('r.sprayer_id', '=', 's.id')
+							.where('r.discarded_at', 'is', null)
 							.where(({ not, exists, selectFrom }) =>
 								not(
 									exists(

@@ -2,7 +2,7 @@ import type { VolumePerArea } from '../../../core';
 import { planLoads, readTankPlan } from '../../../core';
 import type { TankPlanInput } from '../../wire/tank-plan';
 import { canonicalJson } from '../canonical-json';
-import { Failure, fromIssue, notFound } from '../failure';
+import { Failure, fromIssue, notFound, withdrawn } from '../failure';
 import type { TankPlanRow } from './schema';
 import type { Scope } from './scope';
 
@@ -15,11 +15,12 @@ export const tankPlansOf = ({ db, farmId }: Scope) => ({
 	async put(id: string, calibrationId: string, input: TankPlanInput): Promise<void> {
 		const calibration = await db
 			.selectFrom('calibration')
-			.select(['rate_m3_per_m2', 'width_m', 'field_width_m'])
+			.select(['rate_m3_per_m2', 'width_m', 'field_width_m', 'withdrawn_at'])
 			.where('farm_id', '=', farmId)
 			.where('id', '=', calibrationId)
 			.executeTakeFirst();
 		if (!calibration) throw notFound('calibration', 'calibrationId');
+		if (calibration.withdrawn_at) throw withdrawn();
 		const sheet = readTankPlan(input, calibration.rate_m3_per_m2 as VolumePerArea, treatedShare(calibration));
 		if (!sheet.ok) throw fromIssue(sheet.issues[0]!);
 		const plan = planLoads(sheet.value);

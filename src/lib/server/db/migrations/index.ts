@@ -12,6 +12,7 @@ import * as safety from './0010-safety';
 import * as goes from './0011-goes';
 import * as names from './0012-names';
 import * as tankMixes from './0013-tank-mixes';
+import * as waysBack from './0014-ways-back';
 
 export interface Migration {
 	readonly name: string;
@@ -32,5 +33,6 @@ export const migrations: readonly Migration[] = [
 	{ name: '0010-safety', up: safety.up },
 	{ name: '0011-goes', up: goes.up },
 	{ name: '0012-names', up: names.up },
-	{ name: '0013-tank-mixes', up: tankMixes.up }
+	{ name: '0013-tank-mixes', up: tankMixes.up },
+	{ name: '0014-ways-back', up: waysBack.up }
 ];

@@ -12,6 +12,7 @@
 	import OtherWays from '$lib/calibration/OtherWays.svelte';
 	import RateFigure from '$lib/calibration/RateFigure.svelte';
 	import Working from '$lib/calibration/Working.svelte';
+	import type WithdrawDialog from '$lib/calibration/WithdrawDialog.svelte';
 	import Arc from '$lib/drawings/Arc.svelte';
 	import { skillOf } from '$lib/settings/skill';
 	import { fieldUnits, measuresOf } from '$lib/settings/field-units';
@@ -46,6 +47,13 @@
 	const lines = $derived(read ? nozzleLines(data.rig, read, settings) : []);
 	const grouped = $derived(lines.some((l) => l.group !== ''));
 	const rated = $derived(lines.some((l) => l.fromRated !== ''));
+	/** Loaded when it is asked for. */
+	let Withdraw = $state<typeof WithdrawDialog>();
+	let withdrawing = $state(false);
+	async function withdraw() {
+		Withdraw ??= (await import('$lib/calibration/WithdrawDialog.svelte')).default;
+		withdrawing = true;
+	}
 	const signed = $derived(
 		[
 			`Signed off by ${c.signedBy}`,
@@ -78,6 +86,10 @@
 					Some readings were carried over from the <a href="/calibrations/{read.round.carried.from}"
 						>calibration of {read.round.carried.day}</a
 					>; changed since: {read.round.carried.changed.map((t) => changedWords[t]).join(', ')}.
+				</p>{/if}
+			{#if c.withdrawn}<p class="look" role="status">
+					<b>✕ Withdrawn {c.withdrawn.day} by {c.withdrawn.by}: {c.withdrawn.reason}.</b> It stays on record. Nothing new
+					rests on it.
 				</p>{/if}
 			{#if c.doubt}<p class="look">
 					<b>▲ In doubt since: {eventWords[c.doubt].name.toLowerCase()}.</b> Calibrate again before you dose from it.
@@ -178,12 +190,14 @@
 		{/if}
 	</main>
 	<aside class="grid gap-3.5 content-start p-5 border-l border-l-rule bg-paper-deep phone:border-0">
-		<a class="btn go big" href="/full-tank?calibration={c.id}">One full tank</a>
-		<a class="btn" href="/calibrations/{c.id}/tank">Loads for an area</a>
+		{#if !c.withdrawn}
+			<a class="btn go big" href="/full-tank?calibration={c.id}">One full tank</a>
+			<a class="btn" href="/calibrations/{c.id}/tank">Loads for an area</a>
+		{/if}
 		<a class="btn" href="/rounds/new?sprayer={c.sprayerId}&after={c.id}" data-sveltekit-preload-data="off"
 			>Again after a change</a
 		>
-		<a class="btn big" href="/calibrations/{c.id}/adjust">Adjust to a target</a>
+		{#if !c.withdrawn}<a class="btn big" href="/calibrations/{c.id}/adjust">Adjust to a target</a>{/if}
 		{#if read}<CheckSum
 				sources={[
 					{
@@ -242,6 +256,12 @@
 			Calibrate again when nozzles, pump, gauge or tyres change, at the start of the season, or when a tank runs out
 			more than 5 % off.
 		</p>
+		{#if !c.withdrawn}
+			<button type="button" class="btn plain justify-self-start text-rust-text" onclick={() => void withdraw()}
+				>Withdraw this calibration</button
+			>
+			{#if Withdraw}<Withdraw form={data.withdraw} open={withdrawing} onclose={() => (withdrawing = false)} />{/if}
+		{/if}
 	</aside>
 </div>
 

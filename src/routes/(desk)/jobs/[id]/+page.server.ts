@@ -20,5 +20,11 @@ export const actions: Actions = {
 		const refused = await refusal(locals.farm.jobs.remove(idParam(params.id, 'job')));
 		if (refused) return refused;
 		redirect(303, '/jobs');
+	},
+	restore: async ({ params, locals }) => {
+		const id = idParam(params.id, 'job');
+		const refused = await refusal(locals.farm.jobs.restore(id));
+		if (refused) return refused;
+		redirect(303, `/jobs/${id}`);
 	}
 };

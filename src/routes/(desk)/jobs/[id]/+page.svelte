@@ -1,5 +1,8 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
+	import { goto } from '$app/navigation';
+	import type { SubmitFunction } from '@sveltejs/kit';
+	import { say } from '$lib/kit/say';
 	import type { VolumePerArea } from '$core';
 	import { basisOf, checkJob, foldRun, jobTime, mixingOf, planLoads, readJob, showDecimals, showFigure } from '$core';
 	import type { ActionData, PageData } from './$types';
@@ -47,6 +50,19 @@
 	const begun = $derived(data.entries.length > 0);
 	const offPlan = (gap: number) =>
 		`${showDecimals(Math.abs(gap) * 100, 1, settings.decimalComma)} % ${gap < 0 ? 'under' : 'over'}`;
+	/** Nothing of it is lost: said in passing, with the way back. */
+	const deleted: SubmitFunction = () => {
+		const { id } = data;
+		return async ({ result, update }) => {
+			await update();
+			if (result.type !== 'redirect') return;
+			say('Job deleted.', { label: 'Undo', run: () => void undo(id) });
+		};
+	};
+	async function undo(id: string) {
+		await fetch(`/jobs/${id}?/restore`, { method: 'POST', body: new FormData() });
+		await goto(`/jobs/${id}`);
+	}
 	/** The one thing to do next with this job. */
 	const next = $derived.by(() => {
 		const to = (path: string, words: string) => ({ href: `/jobs/${data.id}/${path}`, words });
@@ -94,7 +110,7 @@
 				</p>{/if}
 		</div>
 		<div class="do justify-end phone:w-full">
-			<a class="btn go big whitespace-nowrap phone:w-full" href={next.href}>{next.words}</a>
+			{#if !data.off}<a class="btn go big whitespace-nowrap phone:w-full" href={next.href}>{next.words}</a>{/if}
 			<details class="paper relative">
 				<summary class="btn plain whitespace-nowrap">Print</summary>
 				<ul class="card">
@@ -110,12 +126,31 @@
 					{/each}
 				</ul>
 			</details>
-			{#if !begun}<form method="post" action="?/remove" use:enhance>
-					<button class="btn plain whitespace-nowrap">Take the job off</button>
+			{#if !begun && !data.off}
+				<a class="btn plain whitespace-nowrap" href="/jobs/{data.id}/edit">Edit</a>
+				<form method="post" action="?/remove" use:enhance={deleted}>
+					<button class="btn plain whitespace-nowrap">Delete</button>
 				</form>{/if}
 		</div>
 	</div>
 	{#if form?.message}<p class="look" role="alert">✕ {form.message}</p>{/if}
+	{#if data.replacedBy}
+		<p class="look" role="status">
+			▲ This job was edited. <a href="/jobs/{data.replacedBy}">Open the job as it is now</a>.
+		</p>
+	{:else if data.off}
+		<form class="look flex flex-wrap items-center gap-3" method="post" action="?/restore" use:enhance>
+			<p role="status">▲ This job is deleted.</p>
+			<button class="btn">Restore</button>
+		</form>
+	{/if}
+	{#if data.withdrawn && basis.by === 'calibration' && !data.off}
+		<p class="look" role="alert">
+			✕ Its calibration was withdrawn: {data.withdrawn}.
+			{#if begun}Calibrate again before the next load is mixed.{:else}<a href="/jobs/{data.id}/edit">Edit the job</a> and
+				pick another one.{/if}
+		</p>
+	{/if}
 	<LabelCards {findings} {settings} />
 	{#if (job.passed ?? []).length > 0}
 		<section class="passed" aria-label="Stops that were passed">

@@ -22,7 +22,7 @@
 	type Calibration = PageData['calibrations']['rows'][number];
 	const settings = $derived(data.farm.settings);
 	const units = $derived(fieldUnits(settings));
-	const latest = $derived(data.first ? data.calibrations.rows[0] : undefined);
+	const latest = $derived(data.first ? data.calibrations.rows.find((c) => !c.withdrawn) : undefined);
 	const rate = (c: { rate: number; relativeU95: number }) =>
 		shownRate(c.rate, c.relativeU95, settings.rateUnit, settings.decimalComma);
 	const figure = (v: number, digits = 3) => showFigure(v, digits, settings.decimalComma);
@@ -72,13 +72,20 @@
 	>{/snippet}
 {#snippet volume(c: Calibration)}
 	{@const r = rate(c)}
-	<span
-		><span class="num text-[1.4rem]" class:text-soft={c.doubt !== null}>{r.value}</span> {r.unit} ± {r.interval}</span
+	<span class={[c.withdrawn && 'line-through']}
+		><span class="num text-[1.4rem]" class:text-soft={c.doubt !== null || c.withdrawn}>{r.value}</span>
+		{r.unit} ± {r.interval}</span
 	>
 {/snippet}
 {#snippet found(c: Calibration)}
-	<span class:look={c.findings > 0 || c.doubt !== null}
-		>{c.doubt ? `▲ in doubt: ${eventWords[c.doubt].short}` : c.findings > 0 ? `▲ ${c.findings}` : 'none'}</span
+	<span class:look={c.findings > 0 || c.doubt !== null || c.withdrawn}
+		>{c.withdrawn
+			? '✕ withdrawn'
+			: c.doubt
+				? `▲ in doubt: ${eventWords[c.doubt].short}`
+				: c.findings > 0
+					? `▲ ${c.findings}`
+					: 'none'}</span
 	>
 {/snippet}
 

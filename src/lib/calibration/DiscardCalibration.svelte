@@ -1,0 +1,42 @@
+<!-- @component Throws a calibration in progress away: asked first, and undone by one tap afterwards. -->
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import Sheet from '$lib/kit/Sheet.svelte';
+	import { say } from '$lib/kit/say';
+	import type { RoundState } from './round.svelte';
+
+	interface Props {
+		round: RoundState;
+		open: boolean;
+		onclose: () => void;
+	}
+	let { round, open, onclose }: Props = $props();
+	const readings = $derived(
+		round.entries.filter((e) => ['run', 'plot-run', 'track', 'catch', 'pan', 'used'].includes(e.kind)).length
+	);
+
+	async function discard() {
+		const lost = await round.add({ kind: 'discard' });
+		// What the device could not keep is said above the page.
+		if (lost.length > 0) return onclose();
+		await goto(`/sprayers/${round.head.sprayerId}`);
+		say('Calibration discarded.', { label: 'Undo', run: () => void undo() });
+	}
+	async function undo() {
+		await round.bringBack();
+		await goto(`/rounds/${round.head.id}`);
+	}
+</script>
+
+<Sheet
+	{open}
+	title="Discard this calibration?"
+	lead={readings === 0
+		? 'Nothing was measured in it yet.'
+		: `${readings} ${readings === 1 ? 'reading stays' : 'readings stay'} on record and no longer ${readings === 1 ? 'counts' : 'count'}.`}
+	back="Cancel"
+	{onclose}
+>
+	{#snippet children()}{/snippet}
+	{#snippet foot()}<button type="button" class="btn go" onclick={() => void discard()}>Discard</button>{/snippet}
+</Sheet>

@@ -1,0 +1,243 @@
+<!-- @component A job as it is planned or edited: ground, volume, products and time, and beside it what they come to. -->
+<script lang="ts">
+	import type { Snippet } from 'svelte';
+	import { v7 } from 'uuid';
+	import { enhance } from '$app/forms';
+	import DilutionTable from '$lib/job/DilutionTable.svelte';
+	import DoseAreaPicker from '$lib/job/DoseAreaPicker.svelte';
+	import Field from '$lib/kit/Field.svelte';
+	import JobGroundPicker from './JobGroundPicker.svelte';
+	import JobVolume from './JobVolume.svelte';
+	import LabelCards from '$lib/job/LabelCards.svelte';
+	import { productsOfJob } from '$lib/show/shown-plan';
+	import LoadCards from '$lib/job/LoadCards.svelte';
+	import Segmented from '$lib/kit/Segmented.svelte';
+	import SplitTable from './SplitTable.svelte';
+	import StopReasons from '$lib/job/StopReasons.svelte';
+	import { longUnit, shortUnit } from '$lib/settings/field-units';
+	import { typedText } from '$lib/settings/typed-text';
+	import { stopKey } from '$lib/wire/stop-key';
+	import { plainRate, shownRate, wideWords } from '$lib/show/answer';
+	import type { JobPlanState } from './job-plan.svelte';
+	import { dropletWords } from '$lib/wording/nozzles';
+	import { dilutionWords } from '$lib/wording/products';
+
+	import { dilutions, dropletClasses, labelStops, showFigure } from '$core';
+
+	interface Props {
+		plan: JobPlanState;
+		title: string;
+		submit: string;
+		/** Where the way back leads. */
+		back: string;
+		/** Area that a tank plan was for, as it was typed. */
+		area?: string | undefined;
+		/** What the server refused, in words. */
+		message?: string | undefined;
+		/** What stands under the title. */
+		note?: Snippet;
+	}
+	let { plan, title, submit, back, area, message, note }: Props = $props();
+	const settings = $derived(plan.source.settings);
+	const id = v7();
+	const c = $derived(plan.calibration);
+	const rate = $derived(c && shownRate(c.rate, c.relativeU95, settings.rateUnit, settings.decimalComma));
+	const names = $derived(plan.job?.products.map((p) => p.label.name) ?? []);
+	const share = $derived(`${showFigure(plan.treated * 100, 3, settings.decimalComma)} %`);
+	const thick = $derived(plan.read.ok ? plan.read.value.concentration : null);
+	const stops = $derived(labelStops(plan.findings));
+</script>
+
+<svelte:head><title>{title} · Fallow</title></svelte:head>
+
+<main class="grid grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)] min-h-[calc(100dvh_-_56px)] phone:grid-cols-1">
+	<form
+		class="grid grid-cols-1 gap-4 content-start py-5 px-6"
+		method="post"
+		novalidate
+		use:enhance={({ cancel, formData }) => {
+			const asked = plan.asked(id);
+			if (!asked || !plan.ready) return cancel();
+			formData.set('job', JSON.stringify(asked));
+		}}
+	>
+		<h1>{title}</h1>
+		{@render note?.()}
+		<fieldset>
+			<legend>Ground</legend>
+			{#if area}<p class="lab">
+					The tank plan was for <b>{area}</b>. Pick the field that it is.
+				</p>{/if}
+			{#if plan.source.blocks.length === 0}<p class="lab">
+					No ground is known yet. <a href="/ground/new">Add a block</a> first.
+				</p>{/if}
+			<JobGroundPicker {plan} />
+		</fieldset>
+		<fieldset>
+			<legend>How much mix goes on it</legend>
+			<JobVolume {plan} />
+			<div class="grid grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)] gap-x-4 gap-y-2 items-start phone:grid-cols-1">
+				<Field label="Tank, {shortUnit(plan.units.tank)}" bind:value={plan.tank} problem={plan.problem('tank')} />
+				<Field label="On" type="date" bind:value={plan.day} />
+			</div>
+		</fieldset>
+		<fieldset>
+			<legend>Products</legend>
+			{#each plan.unknown as dose, i (i)}
+				<p class="look">
+					▲ {dose.name}, {typedText(dose.dose)}: Fallow has no label of it yet.
+					<a href="/products/new">Add the product</a>, then plan the job with it.
+				</p>
+			{/each}
+			{#each plan.lines as line, i (line.key)}
+				<div
+					class="product grid grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)] gap-x-4 gap-y-2 items-start phone:grid-cols-1"
+					role="group"
+					aria-label="Product {i + 1}"
+				>
+					<Field
+						label="Product"
+						type="search"
+						bind:value={() => line.id, (picked) => plan.pick(line, picked)}
+						options={[
+							{ value: '', label: 'none' },
+							...plan.source.products.map((p) => ({ value: p.id, label: p.label.name }))
+						]}
+					/>
+					<Field label="Dose" bind:value={line.dose} problem={plan.doseProblem(line)} />
+					{#if plan.asks(line).per}<div class="col-span-full">
+							<DoseAreaPicker value={line.per} onpick={(per) => (line.per = per)} />
+						</div>{/if}
+					{#if plan.asks(line).dilution}<div class="col-span-full">
+							<Segmented
+								label="100 L of the dose are"
+								options={dilutions.map((value) => ({ value, label: dilutionWords[value] }))}
+								value={line.dilution as 'mix'}
+								onchange={(dilution) => (line.dilution = dilution)}
+							/>
+						</div>{/if}
+				</div>
+			{/each}
+			<button type="button" class="btn plain justify-self-start" onclick={() => plan.addLine()}>Add a product</button>
+			{#if plan.canopy}
+				<Field
+					label="Volume to run-off, {longUnit(settings.rateUnit)}"
+					bind:value={plan.dilute}
+					problem={plan.problem('dilute')}
+					hint="Dilute spray that wets these trees until they drip. Asked where a dose is per 100 L of dilute spray."
+				/>
+			{/if}
+			{#if c}<Field
+					label="Drops of this setting"
+					type="choice"
+					bind:value={plan.drops}
+					options={[
+						{ value: '', label: 'not known' },
+						...dropletClasses.map((drops) => ({ value: drops, label: dropletWords[drops] }))
+					]}
+				/>{/if}
+		</fieldset>
+		<details>
+			<summary class="min-h-12 pt-2.5 font-semibold cursor-pointer">Time and harvest</summary>
+			<div class="grid grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)] gap-x-4 gap-y-2 items-start phone:grid-cols-1">
+				<Field label="Fill and mix a load" bind:value={plan.fill} problem={plan.problem('pace.fill')} />
+				<Field label="Drive to water and back" bind:value={plan.drive} problem={plan.problem('pace.drive')} />
+				<Field label="Begins at" type="time" bind:value={plan.start} problem={plan.problem('pace.start')} />
+				<Field label="The day ends at" type="time" bind:value={plan.end} problem={plan.problem('pace.end')} />
+				<Field
+					label="Field efficiency, %"
+					inputmode="decimal"
+					bind:value={plan.efficiency}
+					problem={plan.problem('pace.efficiency')}
+					hint="What turns and stops leave of speed × swath: 65 to 85 is usual."
+				/>
+				<Field label="Harvest wanted on" type="date" bind:value={plan.harvest} hint="Held against the labels." />
+			</div>
+		</details>
+		<Field label="Notes" bind:value={plan.notes} />
+		<StopReasons
+			{stops}
+			reasonOf={(stop) => plan.reasons[stopKey(stop)] ?? ''}
+			onreason={(stop, reason) => (plan.reasons[stopKey(stop)] = reason)}
+		/>
+		{#if message}<p class="problem" role="alert">✕ {message}</p>{/if}
+		<div class="sticky bottom-(--under,0px) flex gap-3.5 py-2.5 px-0 bg-paper">
+			<button class="btn go big" disabled={!plan.ready}>{submit}</button>
+			<a class="btn plain justify-self-start" href={back}>Back</a>
+		</div>
+	</form>
+	<aside
+		class="grid grid-cols-1 gap-4 content-start py-5 px-6 border-l border-l-rule bg-paper-deep phone:border-0"
+		aria-label="What it comes to"
+	>
+		{#if plan.by === 'calibration' && rate && c}
+			<p class="lab">{c.sprayer} at <b>{rate.value} {rate.unit} ± {rate.interval}</b></p>
+			{#if rate.tooWide}<p><b>▲ {wideWords(c.relativeU95, settings.decimalComma)}</b></p>{/if}
+		{:else if plan.rate !== null}
+			<p class="lab">{plan.by === 'trial' ? 'Wet at' : 'Mix for it:'} <b>{plainRate(plan.rate, settings)}</b></p>
+		{/if}
+		{#if plan.treated < 1}
+			<p class="py-2.5 px-3.5 border-l-6 border-l-dye bg-dye-wash">
+				Bands: <b>{share}</b> of the field is treated. Volume and mix are for the bands; time and passes for the whole field.
+			</p>
+		{/if}
+		{#if thick !== null && Math.abs(thick - 1) > 0.005}
+			<p class="py-2.5 px-3.5 border-l-6 border-l-dye bg-dye-wash">
+				<b>{showFigure(thick, 3, settings.decimalComma)} × concentrate</b>: the volume to run-off, over the volume you
+				spray. Doses of dilute spray are mixed that much stronger.
+			</p>
+		{/if}
+		<LabelCards findings={plan.findings} {settings} />
+		{#if plan.splits && plan.chosen}
+			<SplitTable
+				choices={plan.splits.choices}
+				offered={plan.splits.offered}
+				picked={plan.chosen.split}
+				less={plan.less}
+				{settings}
+				pace={plan.read.ok ? plan.read.value.pace : null}
+				onpick={(split) => (plan.split = split)}
+			/>
+			{#if plan.chosen.plan && plan.job && plan.read.ok}
+				<LoadCards
+					plan={plan.chosen.plan}
+					sheet={plan.read.value.sheet}
+					products={productsOfJob(plan.job, plan.read.value.sheet, plan.chosen.plan)}
+					{settings}
+				/>
+			{/if}
+			{#if plan.by !== 'calibration' && plan.read.ok && names.length > 0}
+				<DilutionTable sheet={plan.read.value.sheet} {settings} />
+			{/if}
+		{:else}
+			<p class="lab">
+				{plan.by === 'calibration'
+					? 'Pick the ground and a calibration, and the loads stand here.'
+					: 'Pick the ground and say how much mix goes on it, and the loads stand here.'}
+			</p>
+			{#each plan.issues.filter((i) => ['blocks', 'rate', 'dilute'].includes(i.path) || /\.(per|dilution)$/.test(i.path)) as issue (issue.path)}
+				<p class="lab">{plan.problem(issue.path)}</p>
+			{/each}
+		{/if}
+		<p class="lab">
+			<b>The label in your hand decides</b>, and local rules above it. Never mix in a dry tank, never product first.
+		</p>
+	</aside>
+</main>
+
+<style>
+	fieldset {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr);
+		gap: 10px;
+		min-width: 0;
+		margin: 0;
+		padding: 0;
+		border: 0;
+	}
+	legend {
+		padding: 0 0 6px;
+		font: 700 1.15rem var(--font-figures);
+		font-stretch: 82%;
+	}
+</style>
