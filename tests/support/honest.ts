@@ -50,6 +50,7 @@ export const simulations = [
 	'boomless by share',
 	'airblast rows',
 	'knapsack plot',
+	'boom in two buckets',
 	'refill, metered',
 	'refill to the mark',
 	'parked drop'
@@ -73,6 +74,8 @@ export function simulated(kind: Simulation, random: Seeded, repeats: number): Si
 			return onSwath(kind === 'airblast rows', random, repeats);
 		case 'knapsack plot':
 			return onPlot(random, repeats);
+		case 'boom in two buckets':
+			return inBuckets(random, repeats);
 		case 'refill, metered':
 		case 'refill to the mark':
 			return refilled(kind === 'refill to the mark', random, repeats);
@@ -133,6 +136,35 @@ function onPlot(random: Seeded, repeats: number): Simulated {
 			plot: { by: 'sides', length: si<'length'>(length * tape), width: si<'length'>(width * tape) },
 			times,
 			flow: { catches: [caught(random, flow, told)] }
+		}
+	};
+}
+
+/** A boom whose left and right half were caught in a bucket each: one timing and one reading for all of a half. */
+function inBuckets(random: Seeded, repeats: number): Simulated {
+	const half = random.whole(2, 6);
+	const [speed, spacing, course] = [random.between(1.7, 3.4), random.between(0.4, 0.6), random.between(50, 100)];
+	const tape = one(random, usualSkill.tape);
+	const each = many(2 * half, () => random.between(1e-5, 3e-5));
+	const sum = (nozzles: readonly number[]) => nozzles.reduce((s, q) => s + q, 0);
+	const halves = [each.slice(0, half), each.slice(half)];
+	return {
+		truth: sum(each) / (speed * each.length * spacing),
+		sheet: {
+			method: 'speed-width-flow',
+			speed: {
+				course: si<'length'>(course * tape),
+				times: many(repeats, () => timed(random, course / speed, usualSkill.steadyDriven))
+			},
+			width: { kind: 'boom', nozzles: each.length, spacing: si<'length'>(spacing * tape) },
+			flow: {
+				time: si<'time'>(20),
+				catches: each.map(() => null),
+				together: halves.map((nozzles, i) => ({
+					places: nozzles.map((_, n) => i * half + n),
+					amount: caught(random, sum(nozzles), 20)[0]!
+				}))
+			}
 		}
 	};
 }

@@ -3,6 +3,7 @@ import type { EntryBody, Rig, Round, RoundCalibration, SprayerKind } from '../..
 import { calibrateRound, foldRound, methodsOf } from '../../src/core';
 import { answerFacts } from '../../src/lib/show/answer';
 import { readingLines } from '../../src/lib/show/shown-calibration';
+import { boomNames } from '../../src/lib/wording/nozzle-names';
 import { presentOf } from '../../src/lib/calibration/adjust/adjust-reach';
 import { roundBefore } from '../../src/core';
 import { entriesOf, t, testRig } from '../support/entries';
@@ -103,7 +104,7 @@ describe.each(Object.keys(rigs) as SprayerKind[])(
 		});
 		it('lists as readings what was read, and says of the rest that it was not stated', () => {
 			for (const { has, round, result } of all) {
-				const lines = readingLines({ round, ...result }, false);
+				const lines = readingLines({ round, ...result }, boomNames, false);
 				const told = new Set(lines.map((l) => l.name));
 				const line = (name: string, part: Part) =>
 					expect(told.has(name), `${name} of ${[...has].join(', ')}`).toBe(has.has(part));

@@ -30,6 +30,39 @@ describe('a sheet that is written out', () => {
 		expect(b.value.findings.map((f) => f.code)).toEqual(a.value.findings.map((f) => f.code));
 	});
 
+	it('keeps what several nozzles gave into one bucket, and refuses a nozzle that is in it twice', () => {
+		const json = (buckets: unknown) => ({
+			format: 'fallow-sheet/1',
+			method: 'speed-width-flow',
+			speed: { course: '60 m', times: ['27 s'] },
+			width: { kind: 'boom', nozzles: 4, spacing: '50 cm' },
+			flow: { time: '30 s', catches: ['600 ml', null, null, '605 ml'], buckets }
+		});
+		const first = read(json([{ nozzles: [2, 3], amount: '1.2 L' }]));
+		const again = read(writeCalibrationSheet(first));
+		const rate = (sheet: typeof first) => {
+			const made = calibrateSheet(sheet);
+			if (!made.ok) throw new Error('it does not compute');
+			return made.value.rate.value;
+		};
+		expect(rate(again) / rate(first)).toBeCloseTo(1, 12);
+		expect(again).toMatchObject({ flow: { together: [{ places: [1, 2], amount: { volume: 0.0012 } }] } });
+		const wrong = (buckets: unknown) => {
+			const made = readCalibrationSheet(calibrationSheetSchema.parse(json(buckets)));
+			return made.ok ? [] : made.issues.map((i) => [i.code, i.path]);
+		};
+		const amount = '1.2 L';
+		expect(wrong([{ nozzles: [1, 2], amount }])).toEqual([['twice', 'flow.buckets.0.nozzles']]);
+		expect(
+			wrong([
+				{ nozzles: [2, 3], amount },
+				{ nozzles: [3, 2], amount }
+			])
+		).toHaveLength(2);
+		expect(wrong([{ nozzles: [2, 9], amount }])).toEqual([['too-large', 'flow.buckets.0.nozzles']]);
+		expect(wrong([{ nozzles: [2, 3], amount: '3 m' }])).toMatchObject([['wrong-kind', 'flow.buckets.0.amount']]);
+	});
+
 	it.each(golden.map((c) => [c.id, c.sheet] as const))(
 		'%s has a working in every school that ends in the answer',
 		(_id, json) => {

@@ -19,11 +19,20 @@ import type { RigKind } from './usual-speeds';
 import { findRunsApart, findShortCourse, findUnusualSpeed, findUsedApart } from './findings';
 import { groundArea } from './ground-area';
 import type { FlowResult } from './nozzle-flow';
-import { gaveWater, nozzleFlow } from './nozzle-flow';
+import { anyCaught, nozzleFlow } from './nozzle-flow';
 import { parkedDrop } from './parked-drop';
 import { plotCatch } from './plot-catch';
 import { refill } from './refill';
-import type { AnySheet, CalibrationSheet, FlowSheet, ParkedSheet, PlotSheet, RefillSheet, UsedReading } from './sheet';
+import type {
+	AnySheet,
+	CalibrationSheet,
+	FlowReading,
+	FlowSheet,
+	ParkedSheet,
+	PlotSheet,
+	RefillSheet,
+	UsedReading
+} from './sheet';
 import { speedWidthFlow } from './speed-width-flow';
 import type { EvenRule } from './verdict';
 import type { Swath } from './swath-width';
@@ -107,7 +116,7 @@ const carriedUnder = 3;
 
 function byFlow(sheet: FlowSheet, skill: MeasuringSkill, rule: EvenRule): Result<MethodCalibration> {
 	const timed = isTimed(sheet.speed) ? sheet.speed : null;
-	const issues: Issue[] = flowIssues(sheet.flow.catches);
+	const issues: Issue[] = flowIssues(sheet.flow);
 	if (timed?.times.length === 0) issues.push({ code: 'no-runs', path: 'speed.times' });
 	if (!timed && (sheet.method === 'course-catch' || sheet.driven))
 		issues.push({ code: 'missing', path: 'speed.course' });
@@ -163,8 +172,8 @@ function swathFindings({ pans }: Swath): Finding[] {
 	return pans.swath.passedBy.map((c) => ({ code: 'swath-passed-by', width: c.spacings * pans.spacing, cv: c.cv }));
 }
 
-const flowIssues = (catches: FlowSheet['flow']['catches']): Issue[] =>
-	catches.some((c) => c?.some(gaveWater)) ? [] : [{ code: 'nothing-caught', path: 'flow.catches' }];
+const flowIssues = (flow: FlowReading): Issue[] =>
+	anyCaught(flow) ? [] : [{ code: 'nothing-caught', path: 'flow.catches' }];
 
 function usedIssues(used: readonly UsedReading[]): Issue[] {
 	const wrong = used.findIndex((one) => !(volumeUsed(one) > 0));
@@ -173,7 +182,7 @@ function usedIssues(used: readonly UsedReading[]): Issue[] {
 }
 
 function onPlot(sheet: PlotSheet, skill: MeasuringSkill, rule: EvenRule): Result<MethodCalibration> {
-	const issues = flowIssues(sheet.flow.catches);
+	const issues = flowIssues(sheet.flow);
 	if (sheet.times.length === 0) issues.push({ code: 'no-runs', path: 'times' });
 	if (issues.length > 0) return bad(...issues);
 	const plotTime = courseTime(sheet.times, { ...skill, steadyDriven: skill.steadyOnFoot });

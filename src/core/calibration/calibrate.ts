@@ -17,9 +17,16 @@ import { drivenCatch } from './driven-catch';
 import { courseSpeed, courseTime, tapedLength } from './course-speed';
 import type { Finding } from './findings';
 import { diagnoseFlow } from './diagnose-flow';
-import { findCatchesApart, findRunsApart, findShortCatch, findShortCourse, findUnusualSpeed } from './findings';
+import {
+	findCatchesApart,
+	findCaughtTogether,
+	findRunsApart,
+	findShortCatch,
+	findShortCourse,
+	findUnusualSpeed
+} from './findings';
 import type { FlowResult } from './nozzle-flow';
-import { gaveWater, nozzleFlow } from './nozzle-flow';
+import { anyCaught, nozzleFlow } from './nozzle-flow';
 import type { CalibrationSheet, FlowReading, SpeedReading, TimedCourse } from './sheet';
 import { speedWidthFlow } from './speed-width-flow';
 import type { EvenRule } from './verdict';
@@ -107,6 +114,7 @@ export function flowFindings(
 	skill: MeasuringSkill,
 	judgement: FlowJudgement
 ): Finding[] {
+	const alone = flow.catches.some((c) => c !== null);
 	const weighed = flow.catches.some((c) => c?.some((one) => 'mass' in one));
 	const read = flow.catches.some((c) => c?.some((one) => 'flow' in one));
 	const division = weighed
@@ -114,8 +122,11 @@ export function flowFindings(
 		: (flow.graduation ?? skill.jugMarks);
 	return [
 		...diagnoseFlow(result, flow.sides, flow.oneSize),
+		...findCaughtTogether(result),
 		...findCatchesApart(result),
-		...(judgement === 'each nozzle' && !read ? findShortCatch(result, skill.jugMove, resolution(division)) : [])
+		...(judgement === 'each nozzle' && alone && !read
+			? findShortCatch(result, skill.jugMove, resolution(division))
+			: [])
 	];
 }
 
@@ -146,8 +157,7 @@ function checkSheet(sheet: CalibrationSheet): Issue[] {
 			text: `${flow.groups.length}`,
 			bound: `${flow.catches.length}`
 		});
-	const anything = flow.catches.some((c) => c?.some(gaveWater));
-	if (!anything) issues.push({ code: 'nothing-caught', path: 'flow.catches' });
+	if (!anyCaught(flow)) issues.push({ code: 'nothing-caught', path: 'flow.catches' });
 	return issues;
 }
 

@@ -21,7 +21,7 @@ const beyond = (share: number, limit: number) => Math.abs(share) > limit + inclu
  * diagnoseFlow(nozzleFlow({ time: 30, catches }, 30, usualSkill)).map((f) => f.code) // => ["nozzle-low"]
  */
 export function diagnoseFlow(flow: FlowResult, sides?: readonly Side[], oneSize = false): Finding[] {
-	const caught = flow.nozzles.filter((n) => n.verdict !== 'not caught');
+	const caught = flow.nozzles.filter((n) => n.flow !== null);
 	const out = caught.filter((n) => n.verdict !== 'even' && n.verdict !== 'cannot tell');
 	const running = caught.filter((n) => n.verdict !== 'blocked' && n.fromAverage !== null);
 	const low = lowSections(
@@ -83,7 +83,7 @@ function oneNozzle(nozzle: NozzleResult, flow: FlowResult): Finding {
 	const by = flow.standards.get(nozzle.group)?.by === 'rated' ? ({ by: 'rated' } as const) : {};
 	if (nozzle.verdict === 'blocked') return { code: 'nozzle-blocked', nozzle: nozzle.n, share };
 	if (nozzle.verdict === 'high') return { code: 'nozzle-high', nozzle: nozzle.n, share, ...by };
-	const beside = flow.nozzles.filter((n) => Math.abs(n.n - nozzle.n) === 1 && n.verdict !== 'not caught');
+	const beside = flow.nozzles.filter((n) => Math.abs(n.n - nozzle.n) === 1 && n.flow !== null);
 	const neighbours = beside.length > 0 && beside.every((n) => n.verdict === 'even');
 	return { code: 'nozzle-low', nozzle: nozzle.n, share, neighbours, ...by };
 }

@@ -46,6 +46,8 @@ export type Finding =
 	| { readonly code: 'course-short'; readonly course: number }
 	| { readonly code: 'catch-too-short'; readonly good: number; readonly needed: number; readonly time: number }
 	| { readonly code: 'sample-of-one'; readonly nozzles: number }
+	/** Nozzles that were caught in one vessel: an odd one among them does not show. */
+	| { readonly code: 'caught-together'; readonly nozzles: readonly number[] }
 	| { readonly code: 'used-apart'; readonly reading: number; readonly share: number }
 	| { readonly code: 'swath-none-even'; readonly limit: number }
 	| {
@@ -82,6 +84,12 @@ export const findRunsApart = (times: readonly Time[]): Finding[] =>
 /** Repeats of what was used, more than 5 % from the mean of the others. */
 export const findUsedApart = (used: readonly UsedReading[]): Finding[] =>
 	apartFromOthers(used.map(volumeUsed)).map(({ at, share }) => ({ code: 'used-apart', reading: at, share }));
+
+/** Nozzles that were caught with others: their total counts, and none of them is judged. */
+export function findCaughtTogether(flow: FlowResult): Finding[] {
+	const nozzles = flow.nozzles.flatMap((n) => (n.verdict === 'together' ? [n.n] : []));
+	return nozzles.length > 0 ? [{ code: 'caught-together', nozzles }] : [];
+}
 
 /** Second catches more than 5 % from the first of the same nozzle. */
 export function findCatchesApart(flow: FlowResult): Finding[] {

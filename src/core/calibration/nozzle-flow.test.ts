@@ -108,6 +108,39 @@ describe('a catch whose ± is wider than the band', () => {
 	});
 });
 
+describe('several nozzles in one bucket', () => {
+	const bucket = (places: readonly number[], amount: number) => ({ places, amount: ml(amount) });
+	it('count with all that they gave, and none of them is judged', () => {
+		const made = flow([600, null, null, 605], { together: [bucket([1, 2], 1180)] });
+		expect(made.volume.value * 1e6).toBeCloseTo(600 + 605 + 1180, 9);
+		expect(made.nozzles.map((n) => n.verdict)).toEqual(['even', 'together', 'together', 'even']);
+		expect(made.nozzles[1]).toMatchObject({ flow: null, fromAverage: null, off: null, catches: [] });
+		expect([made.caught, made.count]).toEqual([4, 4]);
+		expect(diagnoseFlow(made)).toEqual([]);
+	});
+	it('share one timing error and one reading of the marks', () => {
+		const made = flow([null, null, null], { together: [bucket([0, 1, 2], 1800)] });
+		expect(term(made, 'catchTime')).toBeCloseTo(usualSkill.jugMove / 30, 12);
+		expect(term(made, 'catchVolume')).toBeCloseTo(usualSkill.jugMarks / Math.sqrt(12) / 1.8e-3, 12);
+	});
+	it('speak for those that nobody caught, with what is usual between nozzles in the ±', () => {
+		const made = flow([null, null, null, null], { together: [bucket([0, 1], 1200)] });
+		expect(made.volume.value * 1e6).toBeCloseTo(2400, 9);
+		expect(term(made, 'catchVolume')).toBeGreaterThanOrEqual(usualSkill.unseenSpread / 2);
+		expect(made.caught).toBe(2);
+	});
+	it('say nothing of how those that were caught alone scatter', () => {
+		const alone = flow([600, 590, null], { nozzles: 3 });
+		const beside = flow([600, 590, null, null, null], { together: [bucket([3, 4], 500)] });
+		expect(beside.references).toEqual(alone.references);
+		expect(beside.volume.value).toBeCloseTo(alone.volume.value + 5e-4, 12);
+	});
+	it('weigh as well as they measure', () => {
+		const made = flow([null, null], { together: [{ places: [0, 1], amount: { mass: si<'mass'>(1.2) } }] });
+		expect(made.volume.value).toBeCloseTo(1.2 / 998.2, 9);
+	});
+});
+
 describe('the rules of the shape', () => {
 	const fall = (n: number, step = 0.015) => Array.from({ length: n }, (_, i) => 600 * (1 - step * i));
 	const codes = (...args: Parameters<typeof reading>) => diagnoseFlow(flow(...args)).map((f) => f.code);

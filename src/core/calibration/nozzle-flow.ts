@@ -55,7 +55,10 @@ export const caughtVolume = (c: Catch, time: Time): Volume =>
 	'volume' in c ? c.volume : 'mass' in c ? waterVolume(c.mass) : si<'volume'>(c.flow * time);
 
 /** Whether anything at all came out. */
-export const gaveWater = (c: Catch): boolean => ('volume' in c ? c.volume : 'mass' in c ? c.mass : c.flow) > 0;
+const gaveWater = (c: Catch): boolean => ('volume' in c ? c.volume : 'mass' in c ? c.mass : c.flow) > 0;
+/** Whether any nozzle was caught, alone or with others. */
+export const anyCaught = ({ catches, together = [] }: FlowReading): boolean =>
+	catches.some((c) => c?.some(gaveWater)) || together.some((b) => gaveWater(b.amount));
 
 /** What does not change from jug to jug: relative timing error, and the resolution of jug and scale, m³. */
 interface Reading {
@@ -103,7 +106,8 @@ export const sampledPart = (deviation: number, caught: number, all: number): num
  * Flow of every nozzle, the verdict on each within its group, and the volume that the whole set gives in one catch.
  *
  * flow: catches in the order of the rig, at least one caught. time: of one catch, s. A nozzle not caught counts as the
- * mean of its group; `flow.nozzles` above the number of catches marks them as a sample. Uncertainty: timing and marks
+ * mean of its group; `flow.nozzles` above the number of catches marks them as a sample. `flow.together`: nozzles in one vessel
+ * count with all that it holds, and none of them is judged. Uncertainty: timing and marks
  * of each catch are independent (caught together: one timing error for all), plus the sample's own part.
  *
  * Source: finite-population sampling with Student's t for nozzles that were not caught.
@@ -111,6 +115,8 @@ export const sampledPart = (deviation: number, caught: number, all: number): num
  * const catches = [0.0006, 0.0006, 0.00048].map((volume) => [{ volume }]);
  * nozzleFlow({ time: 30, catches }, 30, usualSkill).volume.value // => 0.00168
  * nozzleFlow({ time: 30, catches }, 30, usualSkill).nozzles.map((n) => n.verdict) // => ["even","even","low"]
+ * const pair = [{ places: [0, 1], amount: { volume: 0.0012 } }];
+ * nozzleFlow({ time: 30, catches: [null, null, [{ volume: 0.0006 }]], together: pair }, 30, usualSkill).volume.value // => 0.0018
  */
 export function nozzleFlow(
 	flow: FlowReading,
@@ -129,10 +135,16 @@ export function nozzleFlow(
 	};
 	const caughtVolumes: (readonly Volume[] | null)[] = [];
 	const means = new Float64Array(listed);
+	const together = bucketsOf(flow, reading);
+	const inBucket = new Set(together.flatMap((b) => b.places));
 	const groups = new Map<string, Group>();
-	let caught = 0;
+	let caught = inBucket.size;
 	for (let i = 0; i < listed; i += 1) {
 		const name = flow.groups?.[i] ?? '';
+		if (inBucket.has(i)) {
+			caughtVolumes.push(null);
+			continue;
+		}
 		let group = groups.get(name);
 		if (!group) groups.set(name, (group = { size: 0, volumes: [], volume: 0, timeVariance: 0, markVariance: 0 }));
 		group.size += 1;
@@ -147,7 +159,7 @@ export function nozzleFlow(
 		means[i] = addCatches(group, catches, volumes, reading);
 		caught += 1;
 	}
-	const total = totalOf([...groups.values()], count, skill);
+	const total = totalOf([...groups.values()], together, count, skill);
 	const errors: ErrorTerm[] = [
 		{
 			input: 'catchTime',
@@ -155,7 +167,7 @@ export function nozzleFlow(
 		},
 		{ input: 'catchVolume', relative: Math.sqrt(total.markVariance) / total.volume }
 	];
-	const judged = judge(flow, caughtVolumes, means, groups, reading, rule);
+	const judged = judge(flow, { volumes: caughtVolumes, means, groups, inBucket }, reading, rule);
 	return {
 		nozzles: judged.nozzles,
 		references: judged.references,
@@ -178,19 +190,40 @@ interface Group {
 	markVariance: number;
 }
 
+/** What several nozzles gave into one vessel: one timing error and one reading for all of them. */
+function bucketsOf({ together = [] }: FlowReading, reading: Reading): Bucket[] {
+	return together.map(({ places, amount }) => {
+		const volume = caughtVolume(amount, reading.time);
+		const timed = 'flow' in amount ? 0 : reading.timing * volume;
+		const mark = 'flow' in amount ? reading.tester * volume : 'mass' in amount ? reading.scale : reading.jug;
+		return { places, size: places.length, volume, timeVariance: timed * timed, markVariance: mark * mark };
+	});
+}
+
 /** All nozzles together. A group that nobody caught, and nozzles beyond those listed, count as the mean of all that were. */
-function totalOf(groups: readonly Group[], count: number, skill: MeasuringSkill): GroupTotal {
+function totalOf(
+	groups: readonly Group[],
+	together: readonly Bucket[],
+	count: number,
+	skill: MeasuringSkill
+): GroupTotal {
 	const known = groups.filter((g) => g.volumes.length > 0);
 	const only = known.length === 1 && groups.length === 1;
-	const parts = known.map((g) => groupTotal(g, only ? count : g.size, skill));
+	const inBuckets = together.reduce((sum, b) => sum + b.size, 0);
+	const parts = [...known.map((g) => groupTotal(g, only ? count - inBuckets : g.size, skill)), ...together];
 	const standing = parts.reduce((sum, t) => sum + t.size, 0);
 	const stretch = count / standing;
 	const add = (pick: (t: GroupTotal) => number) => parts.reduce((sum, t) => sum + pick(t), 0);
+	// A bucket says nothing of how its nozzles differ: those that count as its mean may be off by what is usual.
+	const unseen =
+		inBuckets > 0 && known.length === 0
+			? (count - standing) * skill.unseenSpread * (add((t) => t.volume) / standing)
+			: 0;
 	return {
 		size: count,
 		volume: add((t) => t.volume) * stretch,
 		timeVariance: add((t) => t.timeVariance) * stretch * stretch,
-		markVariance: add((t) => t.markVariance) * stretch * stretch
+		markVariance: add((t) => t.markVariance) * stretch * stretch + unseen * unseen
 	};
 }
 
@@ -199,6 +232,10 @@ interface GroupTotal {
 	readonly volume: number;
 	readonly timeVariance: number;
 	readonly markVariance: number;
+}
+
+interface Bucket extends GroupTotal {
+	readonly places: readonly number[];
 }
 
 function groupTotal(group: Group, size: number, skill: MeasuringSkill): GroupTotal {
@@ -219,11 +256,17 @@ function groupTotal(group: Group, size: number, skill: MeasuringSkill): GroupTot
 	};
 }
 
+interface Gathered {
+	readonly volumes: readonly (readonly Volume[] | null)[];
+	readonly means: Float64Array;
+	readonly groups: ReadonlyMap<string, Group>;
+	/** Places of the nozzles that were caught together with others. */
+	readonly inBucket: ReadonlySet<number>;
+}
+
 function judge(
 	flow: FlowReading,
-	volumes: readonly (readonly Volume[] | null)[],
-	means: Float64Array,
-	groups: ReadonlyMap<string, Group>,
+	{ volumes, means, groups, inBucket }: Gathered,
 	reading: Reading,
 	rule: EvenRule
 ): Pick<FlowResult, 'nozzles' | 'references' | 'standards'> {
@@ -265,7 +308,7 @@ function judge(
 				fromAverage: null,
 				fromRated: null,
 				off: null,
-				verdict: 'not caught',
+				verdict: inBucket.has(i) ? 'together' : 'not caught',
 				catches: []
 			});
 			continue;

@@ -139,11 +139,18 @@ export interface Rated {
 	readonly at: Pressure;
 }
 export type NozzleCatches = readonly Catch[] | null;
+/** Several nozzles in one bucket: places from 0, at least two, and what all of them gave. */
+export interface CaughtTogether {
+	readonly places: readonly number[];
+	readonly amount: Catch;
+}
 
 export interface FlowReading {
 	/** How long each catch lasted; left out: as long as the course took (course-catch). */
 	readonly time?: Time | undefined;
 	readonly catches: readonly NozzleCatches[];
+	/** Nozzles that were caught in one vessel, by their places among `catches`, which hold nothing of their own of them. */
+	readonly together?: readonly CaughtTogether[] | undefined;
 	/** The rig's number of nozzles when only some were caught. */
 	readonly nozzles?: number | undefined;
 	/** Group name of each catch; one group when left out. */

@@ -2,8 +2,11 @@ import { judgeGap } from '../measurement/judge-gap';
 import type { Flow } from '../quantity/quantity';
 import { evenBand, inclusive } from './even-reference';
 
-/** `cannot tell`: the ± of the catch is wider than what it is judged by, and the gap is within both together. */
-export type Verdict = 'even' | 'low' | 'high' | 'blocked' | 'cannot tell' | 'not caught';
+/**
+ * `cannot tell`: the ± of the catch is wider than what it is judged by, and the gap is within both together. `together`: it was
+ * caught in one vessel with others, so that nothing is known of it alone.
+ */
+export type Verdict = 'even' | 'low' | 'high' | 'blocked' | 'cannot tell' | 'together' | 'not caught';
 
 /**
  * The two rules of the trade for an even nozzle: within ±5 % of its group's reference, or within ±10 % of the rated flow

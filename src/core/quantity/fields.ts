@@ -31,6 +31,8 @@ export const fields = {
 		mass: bounds.catchMass,
 		flow: bounds.testerFlow
 	}),
+	/** What several nozzles gave into one vessel: its volume or its weight. */
+	bucket: field(['volume', 'mass'], { volume: bounds.tankReading, mass: bounds.catchMass }),
 	pressure: field(['pressure'], { pressure: bounds.pressure }),
 	nozzleFlow: field(['flow'], { flow: bounds.nozzleFlow }),
 	tank: field(['volume'], { volume: bounds.tank }),

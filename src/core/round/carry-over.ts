@@ -6,7 +6,7 @@ import { inOrder } from './in-order';
 /** Readings by what they measure; all else that is no reading of its day is carried whatever changed. */
 const speed: readonly EntryKind[] = ['run', 'dial', 'stated-speed', 'track', 'plot-run'];
 const width: readonly EntryKind[] = ['wetted', 'pans', 'pan', 'height', 'sections'];
-const flow: readonly EntryKind[] = ['catch', 'not-caught', 'gauge'];
+const flow: readonly EntryKind[] = ['catch', 'bucket', 'not-caught', 'gauge'];
 const setUp: readonly EntryKind[] = [
 	'method',
 	'course',

@@ -138,6 +138,13 @@ const checks: {
 	'catch-time': (entry) => (entry.time ? typed(fields.catchTime, entry.time, 'time') : []),
 	'parked-time': (entry) => (entry.time ? typed(fields.runTime, entry.time, 'time') : []),
 	catch: (entry, rig) => [...nozzle(entry.nozzle, rig), ...typed(fields.catchAmount, entry.amount, 'amount')],
+	bucket: (entry, rig) => [
+		...(new Set(entry.nozzles).size < entry.nozzles.length
+			? [{ code: 'twice', path: 'nozzles', text: entry.nozzles.join(', ') } as const]
+			: []),
+		...entry.nozzles.flatMap((n) => nozzle(n, rig)),
+		...typed(fields.bucket, entry.amount, 'amount')
+	],
 	'not-caught': (entry, rig) => nozzle(entry.nozzle, rig),
 	sections: (entry, rig) => checkSections(entry.off, rig),
 	plot: (entry) => checkGround(entry.ground),

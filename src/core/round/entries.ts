@@ -138,6 +138,8 @@ export type EntryBody =
 	/** How long each jug is held; null: as long as the course or the plot took. */
 	| { readonly kind: 'catch-time'; readonly time: Typed | null }
 	| { readonly kind: 'catch'; readonly nozzle: number; readonly amount: Typed; readonly why: CatchReason }
+	/** Several nozzles in one bucket, or one jug for all of a side: what all of them gave. */
+	| { readonly kind: 'bucket'; readonly nozzles: readonly number[]; readonly amount: Typed }
 	| { readonly kind: 'not-caught'; readonly nozzle: number }
 	/** What the gauge shows while the nozzles are caught. */
 	| { readonly kind: 'gauge'; readonly pressure: Typed }

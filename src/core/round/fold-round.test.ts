@@ -195,4 +195,44 @@ describe('a rig', () => {
 		});
 		expect(foldRound([discard, { kind: 'strike', entry: 'd', id: 's', seq: 2, at: '' }]).discarded).toBe(false);
 	});
+
+	describe('a bucket of several nozzles', () => {
+		const bucket = { kind: 'bucket', nozzles: [2, 3], amount: t('1.2', 'L') } as const;
+		const one = (nozzle: number, text: string) =>
+			({ kind: 'catch', nozzle, amount: t(text, 'ml'), why: 'first' }) as const;
+		const now = (bodies: readonly EntryBody[]) => {
+			const round = foldRound(entriesOf(bodies));
+			return [
+				round.buckets.map((b) => b.counts),
+				[...round.nozzles.values()].flatMap((n) => n.takes.filter((x) => x.counts).map(() => n.nozzle))
+			];
+		};
+		it('takes the place of what was caught of them before, and stays on record when one is caught alone', () => {
+			expect(now([one(1, '600'), one(2, '590'), bucket])).toEqual([[true], [1]]);
+			expect(now([bucket, one(2, '590')])).toEqual([[false], [2]]);
+			expect(now([bucket, { kind: 'not-caught', nozzle: 3 }])).toEqual([[false], []]);
+			expect(now([bucket, { ...bucket, nozzles: [3, 4] }])).toEqual([[false, true], []]);
+		});
+		it('leaves the catches of before as they were when it is struck', () => {
+			const entries = entriesOf([one(2, '590'), bucket]);
+			const strike = { kind: 'strike', entry: entries[1]!.id, id: 'x', seq: 9, at: '' } as const;
+			const round = foldRound([...entries, strike]);
+			expect(round.buckets).toMatchObject([{ counts: false, struck: true }]);
+			expect(round.nozzles.get(2)!.takes[0]!.counts).toBe(true);
+		});
+		it('is of nozzles that the sprayer has, each once', () => {
+			const wrong = (nozzles: readonly number[]) => checkEntry({ ...bucket, nozzles }, rig).map((i) => i.code);
+			expect([wrong([2, 3]), wrong([2, 2]), wrong([5, 99])]).toEqual([[], ['twice'], ['too-large']]);
+		});
+		it('makes a sheet with the catches beside it', () => {
+			const caught = [1, 4, 5, 6].map((n) => one(n, '600'));
+			const round = foldRound(entriesOf([...wholeRound.slice(0, 7), ...caught, bucket]));
+			const sheet = roundSheet(rig, round);
+			if (!sheet.ok) throw new Error('no sheet');
+			const made = calibrateSheet(sheet.value);
+			if (!made.ok) throw new Error('no answer');
+			expect(made.value.nozzles!.volume.value * 1e6).toBeCloseTo(4 * 600 + 1200, 6);
+			expect(made.value.findings.map((f) => f.code)).toEqual(['caught-together']);
+		});
+	});
 });

@@ -47,6 +47,15 @@ export interface NozzleTakes {
 	readonly passedOver: boolean;
 }
 
+/** What several nozzles gave into one vessel. `counts`: none of them was caught again since. */
+export interface BucketTake {
+	readonly id: string;
+	readonly nozzles: readonly number[];
+	readonly amount: Entered<'volume' | 'mass'>;
+	readonly counts: boolean;
+	readonly struck: boolean;
+}
+
 export interface TankTake {
 	readonly id: string;
 	readonly reading: EnteredUsed;
@@ -100,6 +109,7 @@ export interface Round {
 	/** undefined: nobody has said; null: as long as the course took. */
 	readonly catchTime: Entered<'time'> | null | undefined;
 	readonly nozzles: ReadonlyMap<number, NozzleTakes>;
+	readonly buckets: readonly BucketTake[];
 	readonly plot: EnteredGround | null;
 	readonly plotRuns: readonly Run[];
 	readonly tankBy: TankReading;
@@ -161,6 +171,7 @@ const nothing = ({ off: usual = [], otherSide, change }: RoundStart): Growing =>
 	catchTime: undefined,
 	carried: null,
 	nozzles: new Map(),
+	buckets: [],
 	plot: null,
 	plotRuns: [],
 	tankBy: 'dip',
@@ -191,7 +202,10 @@ export function foldRound(entries: readonly Entry[], start: RoundStart = {}): Ro
 		seen.add(entry.id);
 		round.discarded = entry.kind === 'discard';
 		if (entry.kind === 'strike' && undone.has(entry.id)) continue;
-		take(round, entry);
+		// A bucket that is struck leaves the catches of before as they were.
+		if (entry.kind === 'bucket' && undone.has(entry.id))
+			round.buckets = [...round.buckets, { ...bucketOf(entry), counts: false, struck: true }];
+		else take(round, entry);
 	}
 	return round;
 }
@@ -249,8 +263,19 @@ const takes: { readonly [K in EntryKind]: (round: Growing, entry: EntryOf<K>) =>
 	jug: (round, { graduation }) => void (round.jug = entered(fields.jug, graduation)),
 	gauge: (round, { pressure }) => void (round.gauge = entered(fields.pressure, pressure)),
 	'catch-time': (round, { time }) => void (round.catchTime = mayEnter(fields.catchTime, time)),
-	catch: (round, entry) => void round.nozzles.set(entry.nozzle, withTake(round.nozzles.get(entry.nozzle), entry)),
+	catch: (round, entry) => {
+		round.nozzles.set(entry.nozzle, withTake(round.nozzles.get(entry.nozzle), entry));
+		round.buckets = without(round.buckets, [entry.nozzle]);
+	},
+	bucket: (round, entry) => {
+		for (const nozzle of entry.nozzles) {
+			const before = round.nozzles.get(nozzle)?.takes ?? [];
+			round.nozzles.set(nozzle, { nozzle, takes: before.map((t) => ({ ...t, counts: false })), passedOver: false });
+		}
+		round.buckets = [...without(round.buckets, entry.nozzles), bucketOf(entry)];
+	},
 	'not-caught': (round, { nozzle }) => {
+		round.buckets = without(round.buckets, [nozzle]);
 		const before = round.nozzles.get(nozzle)?.takes ?? [];
 		round.nozzles.set(nozzle, { nozzle, takes: before.map((t) => ({ ...t, counts: false })), passedOver: true });
 	},
@@ -273,6 +298,18 @@ function take<K extends EntryKind>(round: Growing, entry: EntryOf<K> & { readonl
 	const way: (round: Growing, entry: EntryOf<K>) => void = takes[entry.kind];
 	way(round, entry);
 }
+
+const bucketOf = ({ id, nozzles, amount }: EntryOf<'bucket'>): BucketTake => ({
+	id,
+	nozzles,
+	amount: entered(fields.bucket, amount),
+	counts: true,
+	struck: false
+});
+
+/** Buckets, those no longer counting that hold a nozzle which was caught again: what is left in them is of fewer nozzles. */
+const without = (buckets: readonly BucketTake[], nozzles: readonly number[]): BucketTake[] =>
+	buckets.map((b) => (b.nozzles.some((n) => nozzles.includes(n)) ? { ...b, counts: false } : b));
 
 const runOf = (entry: Extract<Entry, { kind: 'run' | 'plot-run' }>): Run => ({
 	id: entry.id,

@@ -1,6 +1,6 @@
 import type { Catch, FlowReading, NozzleCatches } from '../calibration/sheet';
 import type { Result } from '../quantity/issue';
-import type { Round, Take } from './fold-round';
+import type { BucketTake, Round, Take } from './fold-round';
 import { nozzlesOn } from './nozzles-on';
 import type { RigNumbers } from './rig';
 import { sidesOfNozzles } from './sides-of-nozzles';
@@ -18,12 +18,20 @@ export function roundFlow(rig: RigNumbers, round: Round): Result<FlowReading> {
 		const counted = round.nozzles.get(nozzle)?.takes.filter((t) => t.counts) ?? [];
 		return counted.length > 0 ? counted.map((take) => readTake(r, take, `flow.catches.${nozzle}`)) : null;
 	});
+	// A bucket of nozzles that are off by now says nothing of those that are on.
+	const together = round.buckets
+		.filter((b) => b.counts && b.nozzles.every((n) => on.includes(n)))
+		.map((b) => ({
+			places: b.nozzles.map((n) => on.indexOf(n)),
+			amount: readAmount(r, b.amount, `flow.together.${b.id}`)
+		}));
 	const sections = sectionOfNozzles(rig.sections);
 	const sides = sidesOfNozzles(rig);
 	const groups = round.groups === undefined ? rig.groups : round.groups;
 	return r.result({
 		time: r.may(round.catchTime, 'flow.time'),
 		catches,
+		...(together.length > 0 && { together }),
 		numbers: on,
 		sections: on.map((n) => sections[n - 1]!),
 		sides: sides && on.map((n) => sides[n - 1]!),
@@ -35,9 +43,11 @@ export function roundFlow(rig: RigNumbers, round: Round): Result<FlowReading> {
 		pressure: r.may(round.gauge, 'flow.pressure')
 	});
 }
-export const readTake = (r: Reader, take: Take, path: string): Catch => {
-	const value = r.need(take.amount, path);
-	const kind = take.amount.read.ok ? take.amount.read.value.kind : 'volume';
+export const readTake = (r: Reader, take: Take, path: string): Catch => readAmount(r, take.amount, path);
+
+const readAmount = (r: Reader, amount: Take['amount'] | BucketTake['amount'], path: string): Catch => {
+	const value = r.need(amount, path);
+	const kind = amount.read.ok ? amount.read.value.kind : 'volume';
 	if (kind === 'mass') return { mass: si<'mass'>(value) as Mass };
 	return kind === 'flow' ? { flow: si<'flow'>(value) as Flow } : { volume: si<'volume'>(value) as Volume };
 };

@@ -52,6 +52,7 @@
 		const left = c.nozzles.count - c.nozzles.caught;
 		if (left > 0) return `${left} of ${c.nozzles.count} not caught, counted as the mean`;
 		const is = (verdict: Verdict) => c.nozzles!.nozzles.some((n) => n.verdict === verdict);
+		if (is('together')) return 'some caught together, and so not judged one by one';
 		if (is('low') || is('high') || is('blocked')) return 'every nozzle counted as caught';
 		return is('cannot tell') || c.findings.some((f) => f.code === 'catch-too-short')
 			? 'all nozzles caught, too coarsely to judge each'

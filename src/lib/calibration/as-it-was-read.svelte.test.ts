@@ -4,6 +4,7 @@ import { carriedRound, foldRound } from '$core';
 import { entriesOf, t, wholeRound } from '../../../tests/support/entries';
 import { catches, course, knapsack, thrower } from '../../../tests/support/rigs';
 import { roundState } from '../../../tests/support/round-state';
+import { boomNames } from '$lib/wording/nozzle-names';
 import { readingLines } from '$lib/show/shown-calibration';
 import { FlowStepState } from '$lib/calibration/flow/flow-step.svelte';
 import { PlotStepState } from '$lib/calibration/plot/plot-step.svelte';
@@ -109,12 +110,17 @@ describe('what was not measured', () => {
 		expect(calibration!.rate.value).toBe(taped.state.calibration!.rate.value);
 		const ofWidth = Math.sqrt(calibration!.budget.width!) * calibration!.relativeUncertainty95;
 		expect(ofWidth).toBeCloseTo(0.2, 9);
-		const lines = readingLines({ round: foldRound(guess.state.entries) } as Parameters<typeof readingLines>[0], false);
+		const lines = readingLines(
+			{ round: foldRound(guess.state.entries) } as Parameters<typeof readingLines>[0],
+			boomNames,
+			false
+		);
 		expect(lines.find((l) => l.name === 'Wetted width')?.text).toBe('1.5 m, estimated');
 	});
 	it('marks of a jug that nobody stated are not told as read', async () => {
 		const lines = readingLines(
 			{ round: foldRound(entriesOf(wholeRound)) } as Parameters<typeof readingLines>[0],
+			boomNames,
 			false
 		);
 		const marks = lines.find((l) => l.name === 'Jug marked every')?.text;

@@ -139,6 +139,7 @@ export function stepStates(source: StepSource): StepState[] {
 		flow() {
 			const all = source.on.length;
 			const seen = source.on.filter((n) => {
+				if (source.entered.buckets.some((b) => b.counts && b.nozzles.includes(n))) return true;
 				const takes = source.entered.nozzles.get(n);
 				return takes && (takes.passedOver || takes.takes.some((t) => t.counts));
 			}).length;

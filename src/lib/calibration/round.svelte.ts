@@ -121,7 +121,7 @@ export class RoundState {
 
 	#flowOf(round: Round): FlowResult | null {
 		const reading = roundFlow(this.rig, round);
-		if (!reading.ok || reading.value.catches.every((c) => c === null)) return null;
+		if (!reading.ok || (!reading.value.together && reading.value.catches.every((c) => c === null))) return null;
 		const time = reading.value.time ?? this.ownTime;
 		return time === null ? null : nozzleFlow(reading.value, time, this.skill, this.settings.evenRule);
 	}
@@ -132,7 +132,7 @@ export class RoundState {
 		// A tester's flow is no volume before the time is known, and a rated flow no measure of one.
 		const catches = reading.value.catches.map((list) => list?.filter((c) => !('flow' in c)) ?? null);
 		const held = catches.map((list) => (list && list.length > 0 ? list : null));
-		if (held.every((list) => list === null)) return null;
+		if (!reading.value.together && held.every((list) => list === null)) return null;
 		return nozzleFlow({ ...reading.value, catches: held, pressure: undefined }, usualCatch, this.skill);
 	}
 
@@ -216,6 +216,17 @@ export class RoundState {
 				told && Array.from({ length: this.rig.nozzles }, (_, i) => (told.small.includes(i + 1) ? 'small' : 'large'))
 		});
 
+	/** Whether a nozzle was caught in one vessel with others, and not alone since. */
+	inBucket = (nozzle: number): boolean => this.entered.buckets.some((b) => b.counts && b.nozzles.includes(nozzle));
+
+	/** Keeps what several nozzles gave into one vessel; as with a catch, how long it was held is written down with the first. */
+	keepBucket(nozzles: readonly number[], text: string, unit: string): Promise<readonly Issue[]> {
+		void this.add(() => this.#heldFirst());
+		return this.add({ kind: 'bucket', nozzles, amount: typed(text, unit, this.settings) });
+	}
+	#heldFirst = (): EntryBody | null =>
+		this.entered.catchTime === undefined ? { kind: 'catch-time', time: this.catchTime?.typed ?? null } : null;
+
 	countedTakes(nozzle: number) {
 		return this.entered.nozzles.get(nozzle)?.takes.filter((t) => t.counts) ?? [];
 	}
@@ -225,9 +236,7 @@ export class RoundState {
 	 * rest on a default.
 	 */
 	keepCatch(nozzle: number, text: string, why: CatchReason, unit: string): Promise<readonly Issue[]> {
-		void this.add(() =>
-			this.entered.catchTime === undefined ? { kind: 'catch-time', time: this.catchTime?.typed ?? null } : null
-		);
+		void this.add(() => this.#heldFirst());
 		return this.add(this.catchEntry(nozzle, text, why, unit));
 	}
 
@@ -247,7 +256,7 @@ export class RoundState {
 	 */
 	nextNozzle(after: number, taken: readonly number[] = []): number | null {
 		const open = this.on.filter((n) => {
-			if (taken.includes(n)) return false;
+			if (taken.includes(n) || this.inBucket(n)) return false;
 			const takes = this.entered.nozzles.get(n);
 			return !takes || (!takes.passedOver && takes.takes.every((t) => !t.counts));
 		});

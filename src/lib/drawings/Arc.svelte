@@ -34,6 +34,7 @@ band (and the rated one, where it is known) as marks across it.
 		low: 'var(--amber-fill)',
 		high: 'var(--amber-fill)',
 		blocked: 'var(--rust)',
+		together: 'none',
 		'not caught': 'none'
 	} as const;
 	const trees = [26, 674];
@@ -65,7 +66,14 @@ band (and the rated one, where it is known) as marks across it.
 			<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions (the arrows and the pad do the same) -->
 			<g onclick={() => onpick?.(nozzle.n)} style="cursor:{onpick ? 'pointer' : 'default'}">
 				<path d={sprayPath(nozzle, longest, half * 1.25)} fill="transparent" />
-				{#if jug.amount === null}
+				{#if jug.verdict === 'together'}
+					<path
+						d={sprayPath(nozzle, longest * 0.55, half)}
+						fill="var(--dye-wash)"
+						stroke="var(--dye)"
+						stroke-width="2.5"
+					/>
+				{:else if jug.amount === null}
 					<path
 						d={sprayPath(nozzle, longest * 0.55, half)}
 						fill={here ? 'var(--card)' : 'none'}

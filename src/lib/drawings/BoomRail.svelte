@@ -28,15 +28,15 @@
 		high: 'var(--amber-fill)',
 		blocked: 'var(--rust)'
 	} as const;
-	const fillOf = (v: Verdict) => (v === 'not caught' ? 'none' : fills[v]);
+	const fillOf = (v: Verdict) => (v === 'not caught' || v === 'together' ? 'none' : fills[v]);
 	const mark = (v: Verdict) =>
-		({ low: '▼', high: '▲', blocked: '✕', even: '', 'cannot tell': '?', 'not caught': '' })[v];
+		({ low: '▼', high: '▲', blocked: '✕', even: '', 'cannot tell': '?', together: '', 'not caught': '' })[v];
 </script>
 
 <svg
 	viewBox="0 0 {width} 96"
 	role="img"
-	aria-label="{jugs.filter((j) => j.fill !== null).length} of {jugs.length} nozzles caught"
+	aria-label="{jugs.filter((j) => j.fill !== null || j.verdict === 'together').length} of {jugs.length} nozzles caught"
 >
 	<path d="M4 14h{width - 8}" stroke="var(--ink)" stroke-width="4" stroke-linecap="round" />
 	{#each jugs as jug, i (jug.n)}
@@ -51,7 +51,7 @@
 				fill={jug.fill === null ? 'none' : 'var(--card)'}
 				stroke={here ? 'var(--dye)' : jug.fill === null ? 'var(--field-border)' : 'var(--ink)'}
 				stroke-width={here ? 3 : 1.6}
-				stroke-dasharray={jug.fill === null && !here ? '3 3' : undefined}
+				stroke-dasharray={jug.fill === null && jug.verdict !== 'together' && !here ? '3 3' : undefined}
 			/>
 			{#if jug.fill !== null}
 				{@const h = Math.min(1, jug.fill) * 40}
@@ -63,6 +63,8 @@
 				{#if mark(jug.verdict)}<text {x} y="26" text-anchor="middle" font-size="10" fill="var(--amber-text)"
 						>{mark(jug.verdict)}</text
 					>{/if}
+			{:else if jug.verdict === 'together'}
+				<path d="M{x - gap / 2} 60h{gap}" stroke="var(--dye)" stroke-width="6" />
 			{:else if jug.passedOver}
 				<path d="M{x - 5} 50h10" stroke="var(--field-border)" stroke-width="2" />
 			{/if}

@@ -49,6 +49,10 @@
 			fill={colour}
 		/>
 	{/if}
+	{#if verdict === 'together'}
+		<!-- One vessel under all of them: drawn through, from edge to edge. -->
+		<rect x="0" y="286" width="60" height="34" fill="var(--dye)" />
+	{/if}
 	{#each marks as m (m)}
 		<line
 			x1={30 + half(y(m)) - 8}
@@ -65,7 +69,7 @@
 		fill="none"
 		stroke={amount === null ? 'var(--field-border)' : 'var(--ink)'}
 		stroke-width="2"
-		stroke-dasharray={amount === null ? '4 4' : undefined}
+		stroke-dasharray={amount === null && verdict !== 'together' ? '4 4' : undefined}
 		vector-effect="non-scaling-stroke"
 	/>
 </svg>

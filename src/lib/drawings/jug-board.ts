@@ -55,7 +55,7 @@ const meanOf = (nozzle: NozzleResult): Volume | null =>
 
 /** `▼ −15 %`, `+0.5 %`: shape, sign and figure, so that colour is never alone. */
 function deviationWords(nozzle: Pick<NozzleResult, 'verdict'>, share: number | null, decimalComma: boolean): string {
-	if (nozzle.verdict === 'not caught') return '';
+	if (nozzle.verdict === 'not caught' || nozzle.verdict === 'together') return '';
 	if (nozzle.verdict === 'blocked') return '✕ blocked';
 	if (share === null) return '';
 	const percent = share * 100;

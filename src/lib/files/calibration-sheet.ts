@@ -60,6 +60,14 @@ const width = z.discriminatedUnion('kind', [
 const flow = z.strictObject({
 	time: q.optional(),
 	catches: list(z.union([q, z.null(), list(q).min(1)])).min(1),
+	buckets: z
+		.array(z.strictObject({ nozzles: z.array(z.int().min(1).max(400)).min(2).max(400), amount: q }))
+		.max(200)
+		.optional()
+		.meta({
+			description:
+				'Several nozzles in one vessel: their places among `catches`, from 1, which are null there, and what all of them gave.'
+		}),
 	nozzles: z.int().min(1).max(400).optional(),
 	groups: list(z.string().max(40)).optional(),
 	rated: z.strictObject({ flow: q, at: q }).optional(),

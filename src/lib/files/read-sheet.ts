@@ -3,6 +3,7 @@ import type {
 	AreaReading,
 	Bounds,
 	Catch,
+	CaughtTogether,
 	FlowReading,
 	Kind,
 	NozzleCatches,
@@ -134,6 +135,7 @@ class SheetReader {
 		return {
 			time: this.may(file.time, 'time', bounds.catchTime, 'flow.time'),
 			catches: file.catches.map((c, i) => this.#catches(c, `flow.catches.${i}`)),
+			...(file.buckets && { together: this.#together(file, file.buckets) }),
 			nozzles: file.nozzles,
 			groups: file.groups,
 			rated: file.rated && this.#rated(file.rated, 'flow.rated'),
@@ -146,6 +148,27 @@ class SheetReader {
 			graduation: this.may(file.graduation, 'volume', bounds.graduation, 'flow.graduation'),
 			catching: file.catching
 		};
+	}
+
+	/** What went into one vessel: each nozzle once, and none that has a catch of its own. */
+	#together({ catches }: FlowFile, buckets: NonNullable<FlowFile['buckets']>): CaughtTogether[] {
+		const seen = new Set<number>();
+		return buckets.flatMap(({ nozzles, amount }, i) => {
+			const path = `flow.buckets.${i}`;
+			for (const n of nozzles) {
+				if (n > catches.length)
+					this.issues.push({ code: 'too-large', path: `${path}.nozzles`, text: `${n}`, bound: `${catches.length}` });
+				else if (seen.has(n) || catches[n - 1] !== null)
+					this.issues.push({ code: 'twice', path: `${path}.nozzles`, text: `${n}` });
+				seen.add(n);
+			}
+			const read = this.#r.read(amount, catchKinds, `${path}.amount`, fluid);
+			if (!read) return [];
+			const kept = within(read, read.kind === 'mass' ? bounds.catchMass : bounds.tankReading, `${path}.amount`);
+			if (!kept.ok) this.issues.push(...kept.issues);
+			const one: Catch = read.kind === 'mass' ? { mass: si<'mass'>(read.value) } : { volume: si<'volume'>(read.value) };
+			return [{ places: nozzles.map((n) => n - 1), amount: one }];
+		});
 	}
 
 	#rated(file: NonNullable<FlowFile['rated']>, path: string): Rated {

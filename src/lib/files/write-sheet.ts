@@ -89,6 +89,9 @@ function flowOf(flow: FlowReading, courseTime: number) {
 			const written = catches.map((one) => catchOf(one, time));
 			return written.length === 1 ? written[0]! : written;
 		}),
+		buckets: may(flow.together, (together) =>
+			together.map(({ places, amount }) => ({ nozzles: places.map((p) => p + 1), amount: catchOf(amount, time) }))
+		),
 		nozzles: flow.nozzles,
 		groups: may(flow.groups, (groups) => [...groups]),
 		rated: may(flow.rated, ratedOf),

@@ -81,13 +81,16 @@ export function answerFacts(c: MethodCalibration, settings: FarmSettings): Fact[
 	const facts: Fact[] = [];
 	const { nozzles } = c;
 	if (nozzles) {
-		const catches = nozzles.caught === 1 ? 'One catch' : `Mean of ${nozzles.caught} catches`;
 		const caught = nozzles.nozzles.flatMap((n) => (n.flow === null ? [] : [n.flow * nozzles.time]));
-		const meanCatch = caught.reduce((s, v) => s + v, 0) / caught.length;
-		facts.push({
-			name: `${catches}, ${showFigure(nozzles.time, 3, settings.decimalComma)} s${nozzles.caught === 1 ? '' : ' each'}`,
-			value: show('catch', meanCatch, settings).text
-		});
+		const alone = caught.length;
+		const catches = alone === 1 ? 'One catch' : `Mean of ${alone} catches`;
+		if (alone > 0)
+			facts.push({
+				name: `${catches}, ${showFigure(nozzles.time, 3, settings.decimalComma)} s${alone === 1 ? '' : ' each'}`,
+				value: show('catch', caught.reduce((s, v) => s + v, 0) / alone, settings).text
+			});
+		if (nozzles.caught > alone)
+			facts.push({ name: 'Nozzles caught together', value: `${nozzles.caught - alone} of ${nozzles.count}` });
 	}
 	if (c.flow && !(nozzles && nozzles.count === 1))
 		facts.push({

@@ -3,7 +3,8 @@ import { showDecimals } from '$core';
 import type { FarmSettings } from '$lib/settings/farm-settings';
 import { typedText } from '$lib/settings/typed-text';
 import { aimText, changeLines } from './change-lines';
-import { namesOf } from '$lib/wording/nozzle-names';
+import type { NozzleNames } from '../wording/nozzle-names';
+import { namesOf, nozzleSpans } from '$lib/wording/nozzle-names';
 import type { ReadCalibration } from './read-calibration';
 
 /** Why a nozzle was caught again, in words; none for the first time. */
@@ -52,15 +53,22 @@ export function nozzleLines(rig: Rig, read: ReadCalibration, settings: FarmSetti
 			blocked: '✕ blocked',
 			even: 'even',
 			'cannot tell': '? cannot tell yet',
+			together: 'caught with others',
 			'not caught': 'not caught'
 		}[n.verdict],
-		tone: n.verdict === 'blocked' ? 'stop' : ['even', 'cannot tell', 'not caught'].includes(n.verdict) ? 'even' : 'look'
+		tone:
+			n.verdict === 'blocked'
+				? 'stop'
+				: ['even', 'cannot tell', 'together', 'not caught'].includes(n.verdict)
+					? 'even'
+					: 'look'
 	}));
 }
 
 /** All readings but the catches, as taken, a line each; what does not apply is left out. */
 export function readingLines(
 	read: ReadCalibration,
+	names: NozzleNames,
 	comma: boolean
 ): { readonly name: string; readonly text: string; readonly struck?: boolean }[] {
 	const { round } = read;
@@ -100,6 +108,9 @@ export function readingLines(
 						: `${showDecimals(round.plot.share * 100, 1, comma)} % of ${typedText(round.plot.block.typed)}`
 		);
 	round.plotRuns.forEach((run, i) => add(`Go ${i + 1}`, typedText(run.time.typed), run.struck));
+	round.buckets.forEach(({ nozzles, amount, struck, counts }) =>
+		add(`Together: ${nozzleSpans(nozzles, names)}`, typedText(amount.typed), struck || !counts)
+	);
 	round.used.forEach(({ reading, struck }, i) =>
 		add(
 			`Tank ${i + 1}`,

@@ -125,6 +125,12 @@ const plainEntries = [
 		amount: typedSchema,
 		why: z.enum(catchReasons)
 	}),
+	z.strictObject({
+		...stamp,
+		kind: z.literal('bucket'),
+		nozzles: z.array(nozzle).min(2).max(mostNozzles),
+		amount: typedSchema
+	}),
 	z.strictObject({ ...stamp, kind: z.literal('not-caught'), nozzle }),
 	z.strictObject({ ...stamp, kind: z.literal('gauge'), pressure: typedSchema }),
 	z.strictObject({ ...stamp, kind: z.literal('plot'), ground }),

@@ -200,6 +200,11 @@ const sentences: {
 		title: `${f.pressure(finding.pressure)} is ${finding.pressure < finding.low ? 'under' : 'over'} the rig’s range`,
 		body: `It is made for ${f.pressure(finding.low)} to ${f.pressure(finding.high)}. Below, the pattern falls in; above, drops get fine and drift.`
 	}),
+	'caught-together': (finding, { names }) => ({
+		tone: 'look',
+		title: `${listed(finding.nozzles, names)} were caught together`,
+		body: 'Their total counts. A blocked nozzle beside a worn one does not show in it: catch each alone to judge them.'
+	}),
 	'sample-of-one': (finding) => ({
 		tone: 'look',
 		title: `One nozzle stands for ${finding.nozzles}`,

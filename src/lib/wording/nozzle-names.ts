@@ -10,6 +10,18 @@ export interface NozzleNames {
 	readonly section: (section: number) => string;
 }
 
+/** Nozzles by their names, those beside each other in one: `nozzle 3 to nozzle 5, nozzle 9`. */
+export function nozzleSpans(numbers: readonly number[], names: NozzleNames): string {
+	const spans: [number, number][] = [];
+	for (const n of [...numbers].sort((a, b) => a - b)) {
+		const last = spans.at(-1);
+		if (last && last[1] === n - 1) last[1] = n;
+		else spans.push([n, n]);
+	}
+	const name = (n: number) => names.nozzle(n).toLowerCase();
+	return spans.map(([a, b]) => (a === b ? name(a) : `${name(a)} to ${name(b)}`)).join(', ');
+}
+
 export const boomNames: NozzleNames = {
 	nozzle: (n) => `Nozzle ${n}`,
 	short: (n) => `${n}`,

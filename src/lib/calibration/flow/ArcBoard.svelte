@@ -95,9 +95,11 @@
 						}}
 					/>
 					<span id="dev-{jug.n}" class="dev"
-						>{jug.verdict === 'even' || jug.verdict === 'not caught' ? '' : jug.deviation}<span class="sr-only"
-							>{jug.deviation}</span
-						></span
+						>{jug.verdict === 'together'
+							? 'together'
+							: jug.verdict === 'even' || jug.verdict === 'not caught'
+								? ''
+								: jug.deviation}<span class="sr-only">{jug.deviation}</span></span
 					>
 				</div>
 			{/if}

@@ -22,8 +22,10 @@
 		ondone: () => void;
 		/** A reader of flows is at hand; asks it for the nozzle that has the focus. */
 		onmeter?: (() => void) | null;
+		/** Several nozzles in one bucket. */
+		onbucket: () => void;
 	}
-	let { step, watch, onpress, ondone, onmeter = null }: Props = $props();
+	let { step, watch, onpress, ondone, onmeter = null, onbucket }: Props = $props();
 
 	let board = $state<{ focusOn: (n: number) => void }>();
 	const round = $derived(step.round);
@@ -119,7 +121,10 @@
 			{#if onmeter}
 				<button type="button" class="link" onclick={onmeter}>Read the flow meter here</button>
 			{/if}
-			{#if step.jug && step.jug.amount === null && !step.jug.passedOver && round.rig.nozzles > 1}
+			{#if round.rig.nozzles > 1}<button type="button" class="link" onclick={onbucket}
+					>Several nozzles in one bucket</button
+				>{/if}
+			{#if step.jug && step.jug.amount === null && !step.jug.passedOver && step.jug.verdict !== 'together' && round.rig.nozzles > 1}
 				<button type="button" class="link ml-auto" onclick={() => focus(step.passOver(step.at))}
 					>{round.names.nozzle(step.at)} will not be caught</button
 				>

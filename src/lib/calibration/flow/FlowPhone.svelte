@@ -24,8 +24,10 @@
 		watch: Stopwatch;
 		onpress: () => void;
 		ondone: () => void;
+		/** Several nozzles in one bucket. */
+		onbucket: () => void;
 	}
-	let { step, watch, onpress, ondone }: Props = $props();
+	let { step, watch, onpress, ondone, onbucket: onclick }: Props = $props();
 	const touch = untrack(() => new TouchJugState(step));
 	/** One touch a catch, or digits: as this device did it last. */
 	let digits = $state(false);
@@ -90,6 +92,7 @@
 			</p>
 			<p class="font-semibold text-[1.02rem] leading-[1.25] dev {step.jug?.verdict}" aria-live="polite">
 				{#if step.problem}<span class="problem">{step.problem}</span>
+				{:else if step.jug?.verdict === 'together'}caught together with others: not judged alone
 				{:else if step.jug?.passedOver}not caught: counts as the mean
 				{:else if step.jug && step.jug.amount !== null}{step.jug.deviation && round.rig.nozzles > 1
 						? `${step.jug.deviation} against the others: ${step.jug.verdict === 'cannot tell' ? 'cannot tell yet, the catch is too coarse' : step.jug.verdict}`
@@ -116,6 +119,9 @@
 				>Time, jug, gauge</summary
 			>
 			<CatchSettings {step} />
+			{#if round.rig.nozzles > 1 && !round.signedOff}<button type="button" class="btn plain mt-2 w-full" {onclick}
+					>Several nozzles in one bucket</button
+				>{/if}
 		</details>
 	</div>
 	{#if touched && !round.signedOff}

@@ -1,5 +1,6 @@
 <!-- @component Nozzle flow: the machine with a field at each nozzle at a desk, one jug and a key pad on a phone. -->
 <script lang="ts">
+	import type { Component } from 'svelte';
 	import { untrack } from 'svelte';
 	import type { FlowMeter } from '$lib/device/flow-meter';
 	import { ServerFlowMeter } from '$lib/device/flow-meter';
@@ -55,6 +56,15 @@
 		focus(step.takeMeter(at, read.litresPerMinute));
 	}
 
+	/** Several nozzles in one bucket: loaded when it is asked for. */
+	let Bucket = $state<Component<{ step: FlowStepState; open: boolean; onclose: () => void }>>();
+	let bucketing = $state(false);
+	const onbucket = () =>
+		void import('./BucketDialog.svelte').then((dialog) => {
+			Bucket = dialog.default;
+			bucketing = true;
+		});
+
 	// The focus starts in the first open jug, so that a desk can type at once.
 	$effect(() => {
 		if (!phone && desk && !round.signedOff) desk.focus(untrack(() => step.at));
@@ -64,7 +74,7 @@
 <svelte:window {@attach spaceBar(press)} />
 
 {#if phone}
-	<FlowPhone {step} {watch} onpress={press} {ondone} />
+	<FlowPhone {step} {watch} onpress={press} {ondone} {onbucket} />
 {:else}
 	<FlowDesk
 		bind:this={desk}
@@ -72,10 +82,12 @@
 		{watch}
 		onpress={press}
 		{ondone}
+		{onbucket}
 		onmeter={hasMeter && !round.signedOff && !round.rig.groundDriven ? () => void readMeter() : null}
 	/>
 {/if}
 
+{#if Bucket}<Bucket {step} open={bucketing} onclose={() => ((bucketing = false), focus(step.at))} />{/if}
 {#if step.asked}
 	{#await import('./CatchAgainDialog.svelte') then { default: CatchAgainDialog }}
 		<CatchAgainDialog

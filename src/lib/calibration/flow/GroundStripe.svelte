@@ -31,7 +31,7 @@
 		if (reach === null || spacing === null) return;
 		const fans = jugs.map((jug) => ({
 			at: (jug.n - 0.5) * spacing,
-			flow: jug.amount ?? (jug.passedOver ? (reference ?? 0) : 0)
+			flow: jug.amount ?? (jug.passedOver || jug.verdict === 'together' ? (reference ?? 0) : 0)
 		}));
 		const asked = { fans, reach, width: round.rig.nozzles * spacing };
 		untrack(() => void stripe.ask(asked));

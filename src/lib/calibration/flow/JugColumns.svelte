@@ -96,7 +96,7 @@
 			/>
 			<p class="dev {jug.verdict.replace(' ', '-')}" id="dev-{jug.n}">
 				{jug.takes > 1 ? `${jug.takes}× ` : ''}{(board.jugs.length > 1 ? jug.deviation : '') ||
-					(jug.passedOver ? 'not caught' : '\u00a0')}
+					(jug.passedOver ? 'not caught' : jug.verdict === 'together' ? 'together' : '\u00a0')}
 			</p>
 			<p class="n" aria-hidden="true">{board.jugs.length > 1 ? jug.n : ''}</p>
 		</div>

@@ -98,7 +98,9 @@ export class FlowStepState {
 	view = $derived.by(() => this.views.find((v) => v.includes(this.at)) ?? this.views[0] ?? []);
 	/** Nozzles that are still to be caught, what is being typed among them. */
 	open = $derived(
-		this.board.jugs.filter((j) => (j.amount === null || this.drafts[j.n] !== undefined) && !j.passedOver).length
+		this.board.jugs.filter(
+			(j) => (j.amount === null || this.drafts[j.n] !== undefined) && !j.passedOver && j.verdict !== 'together'
+		).length
 	);
 	jug = $derived.by(() => this.board.jugs.find((j) => j.n === this.at));
 	/** What the large figure of the phone shows: what is typed, else what is kept. */

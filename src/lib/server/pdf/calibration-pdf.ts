@@ -124,7 +124,7 @@ export function calibrationPdf(
 				? [
 						heading('Readings as taken'),
 						{
-							text: readingLines(read, comma).flatMap((line, i): Content[] => [
+							text: readingLines(read, names, comma).flatMap((line, i): Content[] => [
 								{ text: `${i > 0 ? '   ' : ''}${line.name} `, color: soft },
 								{ text: line.text, ...(line.struck ? { decoration: 'lineThrough' as const } : {}) }
 							])

@@ -135,7 +135,7 @@
 			<div class="card min-w-0">
 				<h2>Readings as taken</h2>
 				<dl class="readings">
-					{#each readingLines(read, data.farm.settings.decimalComma) as line, i (i)}
+					{#each readingLines(read, names, data.farm.settings.decimalComma) as line, i (i)}
 						<div
 							class="flex justify-between gap-2.5 py-1 px-0 border-b border-dashed border-b-rule"
 							class:struck={line.struck}
