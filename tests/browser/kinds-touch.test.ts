@@ -54,10 +54,10 @@ test('an airblast round by touch, one nozzle after the other', async ({ page, ap
 	await page.getByText('Another pass sprays it').tap();
 	await expect(page.getByText(/it stands for half a row/)).toBeVisible();
 	await tap(page, /To the flow/);
-	await page.getByText('Time, jug, gauge').tap();
+	await page.getByText('Time, jug').tap();
 	await page.getByLabel('Jug reads in').selectOption('L');
 	await enter(page, 'Each jug held', '60');
-	await page.getByText('Time, jug, gauge').tap();
+	await page.getByText('Time, jug').tap();
 	await tap(page, 'Digits');
 	for (const q of ['1.02', '1.48', '1.52', '1.5', '2.02', '2.06', '1.98', '2.02']) {
 		await pad(page, q);
@@ -89,9 +89,9 @@ test('a boomless round by touch', async ({ page, app }) => {
 	await expect(page.getByRole('radio', { name: /Edges off 23\.0/ })).toBeChecked();
 	await inReach(page, /To the nozzle flow/);
 	await tap(page, /To the nozzle flow/);
-	await page.getByText('Time, jug, gauge').tap();
+	await page.getByText('Time, jug').tap();
 	await enter(page, 'Each jug held', '60');
-	await page.getByText('Time, jug, gauge').tap();
+	await page.getByText('Time, jug').tap();
 	await tap(page, 'Digits');
 	for (const oz of ['102', '98', '99']) {
 		await pad(page, oz);
@@ -141,9 +141,9 @@ test('a knapsack by touch: refilled after a plot, then caught too', async ({ pag
 		.or(page.getByRole('dialog').getByRole('button', { name: 'US fl oz', exact: true }))
 		.first()
 		.tap();
-	await page.getByText('Time, jug, gauge').tap();
+	await page.getByText('Time, jug').tap();
 	await page.getByLabel('Jug reads in').selectOption('ml');
-	await page.getByText('Time, jug, gauge').tap();
+	await page.getByText('Time, jug').tap();
 	await pad(page, '2010');
 	await tap(page, /^(Next|Enter)/);
 	await tap(page, 'Done');

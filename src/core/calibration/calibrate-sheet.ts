@@ -211,7 +211,7 @@ function byRefill(sheet: RefillSheet, skill: MeasuringSkill): Result<MethodCalib
 }
 
 /** A plot with its sides is walked, and so is ground that a carried sprayer did. */
-const steadyOf = ({ onFoot, area }: RefillSheet, skill: MeasuringSkill): number =>
+export const steadyOf = ({ onFoot, area }: RefillSheet, skill: MeasuringSkill): number =>
 	(onFoot ?? area.by === 'sides') ? skill.steadyOnFoot : skill.steadyDriven;
 
 function parked(sheet: ParkedSheet, skill: MeasuringSkill): Result<MethodCalibration> {

@@ -11,6 +11,8 @@ import type { Issue, Result } from '../quantity/issue';
 import { good } from '../quantity/issue';
 import { quantityOf } from '../quantity/entered';
 import type { RoundMethod } from '../calibration/round-methods';
+import type { BesideChecks } from './beside-checks';
+import { besideChecks } from './beside-checks';
 import type { Round } from './fold-round';
 import type { RigNumbers } from './rig';
 import { isCarried } from './rig';
@@ -29,6 +31,8 @@ export interface RoundCalibration {
 	readonly sheet: AnySheet;
 	readonly calibration: MethodCalibration;
 	readonly others: readonly OtherWay[];
+	/** What was measured besides: no volume rests on it. */
+	readonly beside: BesideChecks;
 }
 
 /**
@@ -53,9 +57,18 @@ export function calibrateRound(
 	const result = calibrateSheet(sheet.value, skill, rule);
 	if (!result.ok) return result;
 	const others = round.sheet ? [] : otherWays(rig, round, result.value, skill, rule);
-	const findings = [...result.value.findings, ...rigFindings(rig, round), ...others.flatMap(gapFinding)];
-	return good({ sheet: sheet.value, calibration: { ...result.value, findings }, others });
+	const beside = round.sheet ? nothingBeside : besideChecks(rig, round, result.value, skill, rule);
+	const findings = [
+		...result.value.findings,
+		...beside.findings,
+		...rigFindings(rig, round),
+		...others.flatMap(gapFinding)
+	];
+	return good({ sheet: sheet.value, calibration: { ...result.value, findings }, others, beside });
 }
+
+/** A sheet from a file is all that there is. */
+const nothingBeside: BesideChecks = { speed: null, nozzles: null, findings: [] };
 
 /** A hand-carried rig is calibrated with the person who carries it: nobody named stands against signing. */
 export const personIssues = (rig: RigNumbers, round: Round): Issue[] =>

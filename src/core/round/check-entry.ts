@@ -146,6 +146,7 @@ const checks: {
 		...typed(fields.bucket, entry.amount, 'amount')
 	],
 	'not-caught': (entry, rig) => nozzle(entry.nozzle, rig),
+	quick: (entry, rig) => checkEntry(entry.entry, rig),
 	sections: (entry, rig) => checkSections(entry.off, rig),
 	plot: (entry) => checkGround(entry.ground),
 	used: (entry) =>

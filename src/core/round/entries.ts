@@ -141,6 +141,8 @@ export type EntryBody =
 	/** Several nozzles in one bucket, or one jug for all of a side: what all of them gave. */
 	| { readonly kind: 'bucket'; readonly nozzles: readonly number[]; readonly amount: Typed }
 	| { readonly kind: 'not-caught'; readonly nozzle: number }
+	/** A catch of a few seconds, for evenness only: it is judged, and no volume rests on it. */
+	| { readonly kind: 'quick'; readonly entry: QuickBody }
 	/** What the gauge shows while the nozzles are caught. */
 	| { readonly kind: 'gauge'; readonly pressure: Typed }
 	| { readonly kind: 'plot'; readonly ground: TypedGround }
@@ -176,6 +178,10 @@ export type EntryBody =
 			readonly rpm: number | null;
 			readonly remarks: string;
 	  };
+
+/** What a quick evenness check is made of. */
+export const quickKinds = ['catch', 'not-caught', 'catch-time'] as const;
+export type QuickBody = Extract<EntryBody, { readonly kind: (typeof quickKinds)[number] }>;
 
 export type EntryKind = EntryBody['kind'];
 

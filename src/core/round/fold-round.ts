@@ -20,6 +20,7 @@ import { enteredGround } from './entered-ground';
 import { enteredCanopy } from './entered-canopy';
 import { enteredBand } from './entered-band';
 import { inOrder } from './in-order';
+import { quickEntries } from './quick-entries';
 import { struckEntries } from './struck-entries';
 
 export interface Run {
@@ -110,6 +111,8 @@ export interface Round {
 	readonly catchTime: Entered<'time'> | null | undefined;
 	readonly nozzles: ReadonlyMap<number, NozzleTakes>;
 	readonly buckets: readonly BucketTake[];
+	/** Catches of a few seconds, for evenness only; null: none. */
+	readonly quick: Pick<Round, 'nozzles' | 'catchTime' | 'buckets'> | null;
 	readonly plot: EnteredGround | null;
 	readonly plotRuns: readonly Run[];
 	readonly tankBy: TankReading;
@@ -172,6 +175,7 @@ const nothing = ({ off: usual = [], otherSide, change }: RoundStart): Growing =>
 	carried: null,
 	nozzles: new Map(),
 	buckets: [],
+	quick: null,
 	plot: null,
 	plotRuns: [],
 	tankBy: 'dip',
@@ -196,6 +200,10 @@ export function foldRound(entries: readonly Entry[], start: RoundStart = {}): Ro
 	const round = nothing(start);
 	const seen = new Set<string>();
 	const undone = struckEntries(entries);
+	if (entries.some((e) => e.kind === 'quick')) {
+		const { nozzles, catchTime } = foldRound(quickEntries(entries), start);
+		round.quick = { nozzles, catchTime, buckets: [] };
+	}
 	for (const entry of inOrder(entries)) {
 		if (round.signOff) break;
 		if (seen.has(entry.id)) continue;
@@ -274,6 +282,8 @@ const takes: { readonly [K in EntryKind]: (round: Growing, entry: EntryOf<K>) =>
 		}
 		round.buckets = [...without(round.buckets, entry.nozzles), bucketOf(entry)];
 	},
+	// Gone through in a round of their own.
+	quick: () => undefined,
 	'not-caught': (round, { nozzle }) => {
 		round.buckets = without(round.buckets, [nozzle]);
 		const before = round.nozzles.get(nozzle)?.takes ?? [];

@@ -2,7 +2,9 @@ import type {
 	CatchReason,
 	Entry,
 	EntryBody,
+	EntryKind,
 	FlowResult,
+	QuickBody,
 	Issue,
 	MethodCalibration,
 	OtherWay,
@@ -19,6 +21,9 @@ import {
 	checkEntry,
 	foldRound,
 	inOrder,
+	quickCatch,
+	quickEntries,
+	quickKinds,
 	struckEntries,
 	groundArea,
 	isCarried,
@@ -55,6 +60,8 @@ export type RoundOutside = LogOutside<RoundHead, Entry>;
 
 export type { StepName, StepState };
 
+const isQuickBody = (body: EntryBody): body is QuickBody => (quickKinds as readonly EntryKind[]).includes(body.kind);
+
 /** What a jug is usually held for: what catches are judged by before their time is known. */
 const usualCatch = si<'time'>(30);
 
@@ -72,6 +79,9 @@ export class RoundState {
 	/** Walked, not driven: a person's pace wavers more. */
 	readonly onFoot: boolean;
 	readonly #log: EntryLog<RoundHead, EntryBody, Entry>;
+	/** The calibration whose quick evenness check this is; null: the calibration itself. */
+	readonly #of: RoundState | null;
+	#quick: RoundState | null = null;
 
 	entered: Round = $derived.by(() => foldRound(this.entries, this.head.setting ?? {}));
 	method: RoundMethod = $derived.by(() => methodOf(this.rig, this.entered));
@@ -106,7 +116,7 @@ export class RoundState {
 	signedOff: boolean = $derived(this.entered.signOff !== null);
 	steps: readonly StepState[] = $derived.by(() => stepStates(this));
 
-	constructor(kept: KeptRound, settings: FarmSettings, outside: RoundOutside) {
+	constructor(kept: KeptRound, settings: FarmSettings, outside: RoundOutside, of: RoundState | null = null) {
 		const rig = readRig(kept.head.rig);
 		if (!rig.ok) throw new Error(`round ${kept.head.id} has a rig that does not read`);
 		this.head = kept.head;
@@ -116,7 +126,21 @@ export class RoundState {
 		this.skill = skillOf(settings);
 		this.names = namesOf(rig.value);
 		this.onFoot = isCarried(rig.value);
-		this.#log = new EntryLog(kept, outside, (body) => this.#wrongWith(body));
+		this.#of = of;
+		this.#log = of ? of.#log : new EntryLog(kept, outside, (body) => this.#wrongWith(body));
+		this.#kept = kept;
+		this.#outside = outside;
+	}
+	readonly #kept: KeptRound;
+	readonly #outside: RoundOutside;
+
+	/** The same calibration as its quick evenness check sees it: catches of a few seconds, on which no volume rests. */
+	get quick(): RoundState {
+		this.#quick ??= new RoundState(this.#kept, this.settings, this.#outside, this);
+		return this.#quick;
+	}
+	get isQuick(): boolean {
+		return this.#of !== null;
 	}
 
 	#flowOf(round: Round): FlowResult | null {
@@ -144,8 +168,9 @@ export class RoundState {
 	}
 
 	get entries(): readonly Entry[] {
-		return this.#log.entries;
+		return this.#of ? this.#quickOnes : this.#log.entries;
 	}
+	#quickOnes: readonly Entry[] = $derived.by(() => quickEntries(this.#log.entries));
 	get storeError(): string | null {
 		return this.#log.storeError;
 	}
@@ -159,7 +184,9 @@ export class RoundState {
 	 * function, so that one which is still on its way to the device counts.
 	 */
 	add(body: EntryBody | (() => EntryBody | null)): Promise<readonly Issue[]> {
-		return this.#log.add(body);
+		const made = (one: EntryBody | null): EntryBody | null =>
+			this.#of && one && isQuickBody(one) ? { kind: 'quick', entry: one } : one;
+		return this.#log.add(typeof body === 'function' ? () => made(body()) : made(body)!);
 	}
 
 	/** Brings back what was struck: its strike counts no more. */
@@ -186,11 +213,13 @@ export class RoundState {
 	 * otherwise. Where nothing was timed, the trade's usual half minute.
 	 */
 	catchTime = $derived.by(() =>
-		this.entered.catchTime === undefined
-			? this.method === 'plot-catch' || this.rig.groundDriven || this.timed
-				? null
-				: entered(fields.catchTime, typed('30', 's', this.settings))
-			: this.entered.catchTime
+		this.entered.catchTime === undefined && this.#of
+			? entered(fields.catchTime, typed(`${quickCatch}`, 's', this.settings))
+			: this.entered.catchTime === undefined
+				? this.method === 'plot-catch' || this.rig.groundDriven || this.timed
+					? null
+					: entered(fields.catchTime, typed('30', 's', this.settings))
+				: this.entered.catchTime
 	);
 
 	/** A course was driven against the clock. */

@@ -45,6 +45,10 @@ const place = [z.number().min(0), z.number().min(-90).max(90), z.number().min(-1
 const point = z.union([z.tuple([...place]), z.tuple([...place, z.number().min(0).max(100)])]);
 const seconds = z.number().min(0).max(100_000);
 
+const catchBody = { kind: z.literal('catch'), nozzle, amount: typedSchema, why: z.enum(catchReasons) };
+const notCaughtBody = { kind: z.literal('not-caught'), nozzle };
+const catchTimeBody = { kind: z.literal('catch-time'), time: typedSchema.nullable() };
+
 const plainEntries = [
 	z.strictObject({ ...stamp, kind: z.literal('tick'), check: anyCheck, done: z.boolean() }),
 	z.strictObject({ ...stamp, kind: z.literal('method'), method: z.enum(roundMethods) }),
@@ -117,13 +121,16 @@ const plainEntries = [
 		groups: z.array(z.string().max(40)).min(1).max(mostNozzles).nullable()
 	}),
 	z.strictObject({ ...stamp, kind: z.literal('jug'), graduation: typedSchema }),
-	z.strictObject({ ...stamp, kind: z.literal('catch-time'), time: typedSchema.nullable() }),
+	z.strictObject({ ...stamp, ...catchTimeBody }),
+	z.strictObject({ ...stamp, ...catchBody }),
 	z.strictObject({
 		...stamp,
-		kind: z.literal('catch'),
-		nozzle,
-		amount: typedSchema,
-		why: z.enum(catchReasons)
+		kind: z.literal('quick'),
+		entry: z.discriminatedUnion('kind', [
+			z.strictObject(catchBody),
+			z.strictObject(notCaughtBody),
+			z.strictObject(catchTimeBody)
+		])
 	}),
 	z.strictObject({
 		...stamp,
@@ -131,7 +138,7 @@ const plainEntries = [
 		nozzles: z.array(nozzle).min(2).max(mostNozzles),
 		amount: typedSchema
 	}),
-	z.strictObject({ ...stamp, kind: z.literal('not-caught'), nozzle }),
+	z.strictObject({ ...stamp, ...notCaughtBody }),
 	z.strictObject({ ...stamp, kind: z.literal('gauge'), pressure: typedSchema }),
 	z.strictObject({ ...stamp, kind: z.literal('plot'), ground }),
 	z.strictObject({ ...stamp, kind: z.literal('plot-run'), time: typedSchema, by: timeBy }),

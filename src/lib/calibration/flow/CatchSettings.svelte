@@ -6,8 +6,10 @@
 	import type { FlowStepState } from './flow-step.svelte';
 	import { jugUnitWords } from './flow-step.svelte';
 	import QuantityField from '$lib/kit/QuantityField.svelte';
+	import GaugeField from './GaugeField.svelte';
 
-	let { step }: { step: FlowStepState } = $props();
+	/** `gauge`: not where it stands open beside. */
+	let { step, gauge = true }: { step: FlowStepState; gauge?: boolean } = $props();
 
 	const round = $derived(step.round);
 	const comma = $derived(round.settings.decimalComma);
@@ -47,14 +49,7 @@
 		disabled={round.signedOff}
 		commit={(text) => round.add({ kind: 'jug', graduation: typed(text, 'ml', round.settings) })}
 	/>
-	<QuantityField
-		small
-		label="Gauge reads"
-		kept={keptText(round.entered.gauge?.typed, round.units.pressure, round.settings)}
-		unit={round.units.pressure}
-		disabled={round.signedOff}
-		commit={(text) => round.add({ kind: 'gauge', pressure: typed(text, round.units.pressure, round.settings) })}
-	/>
+	{#if gauge}<GaugeField {round} />{/if}
 	<label class="grid gap-1">
 		<span class="text-soft text-[0.85rem]">Jug reads in</span>
 		<select
@@ -68,7 +63,7 @@
 	</label>
 </div>
 
-{#if !asLong && !driven && round.ownTime !== null && !round.signedOff}
+{#if !asLong && !driven && !round.isQuick && round.ownTime !== null && !round.signedOff}
 	<button type="button" class="link" onclick={() => void round.add({ kind: 'catch-time', time: null })}
 		>Hold each jug as long as the {what} took</button
 	>

@@ -121,7 +121,7 @@
 			{#if onmeter}
 				<button type="button" class="link" onclick={onmeter}>Read the flow meter here</button>
 			{/if}
-			{#if round.rig.nozzles > 1}<button type="button" class="link" onclick={onbucket}
+			{#if round.rig.nozzles > 1 && !round.isQuick}<button type="button" class="link" onclick={onbucket}
 					>Several nozzles in one bucket</button
 				>{/if}
 			{#if step.jug && step.jug.amount === null && !step.jug.passedOver && step.jug.verdict !== 'together' && round.rig.nozzles > 1}

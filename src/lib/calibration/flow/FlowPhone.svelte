@@ -1,5 +1,6 @@
 <!-- @component Nozzle flow on a phone: one jug, very large, the whole machine small above it, and the key pad. -->
 <script lang="ts">
+	import type { Snippet } from 'svelte';
 	import { onMount, untrack } from 'svelte';
 	import { Undo2 } from '@lucide/svelte';
 	import { showFigure } from '$core';
@@ -11,6 +12,7 @@
 	import { jugUnitWords } from './flow-step.svelte';
 	import type { Stopwatch } from '$lib/kit/stopwatch.svelte';
 	import CatchSettings from './CatchSettings.svelte';
+	import GaugeField from './GaugeField.svelte';
 	import CatchTimer from '$lib/calibration/CatchTimer.svelte';
 	import KeyPad from '$lib/kit/KeyPad.svelte';
 	import Sheet from '$lib/kit/Sheet.svelte';
@@ -26,8 +28,10 @@
 		ondone: () => void;
 		/** Several nozzles in one bucket. */
 		onbucket: () => void;
+		/** Catches for the volume, or a quick check. */
+		modes: Snippet;
 	}
-	let { step, watch, onpress, ondone, onbucket: onclick }: Props = $props();
+	let { step, watch, onpress, ondone, onbucket: onclick, modes }: Props = $props();
 	const touch = untrack(() => new TouchJugState(step));
 	/** One touch a catch, or digits: as this device did it last. */
 	let digits = $state(false);
@@ -80,9 +84,9 @@
 	<div class="mid">
 		<div>
 			<p class="lab">
-				{name}{round.rig.kind === 'airblast' ? '' : ` of ${round.rig.nozzles}`}{step.heldFor === null
+				{round.isQuick ? 'Quick check: ' : ''}{name}{round.rig.kind === 'airblast'
 					? ''
-					: `, caught ${showFigure(step.heldFor, 3, comma)} s`}
+					: ` of ${round.rig.nozzles}`}{step.heldFor === null ? '' : `, caught ${showFigure(step.heldFor, 3, comma)} s`}
 			</p>
 			<p class="val">
 				<output class="num text-[4.6rem] leading-[0.98] tracking-[-0.03em]" aria-label="{name}, {shortUnit(step.unit)}"
@@ -113,14 +117,18 @@
 	</div>
 	<div class="strip">
 		{#if !round.rig.groundDriven}<CatchTimer {watch} target={step.heldFor} {onpress} decimalComma={comma} />{/if}
+		<GaugeField {round} />
 		<details>
 			<summary
 				class="grid place-items-center min-h-14 border-2 border-field-border rounded-[8px] font-semibold cursor-pointer"
-				>Time, jug, gauge</summary
+				>Time, jug</summary
 			>
-			<CatchSettings {step} />
-			{#if round.rig.nozzles > 1 && !round.signedOff}<button type="button" class="btn plain mt-2 w-full" {onclick}
-					>Several nozzles in one bucket</button
+			<div class="grid gap-2 py-2">{@render modes()}</div>
+			<CatchSettings {step} gauge={false} />
+			{#if round.rig.nozzles > 1 && !round.signedOff && !round.isQuick}<button
+					type="button"
+					class="btn plain mt-2 w-full"
+					{onclick}>Several nozzles in one bucket</button
 				>{/if}
 		</details>
 	</div>
@@ -250,12 +258,12 @@
 	}
 	.strip {
 		display: grid;
-		grid-template-columns: 1fr 1fr;
-		gap: 10px;
-		align-items: start;
-		padding: 8px 16px;
+		grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr) minmax(0, 0.8fr);
+		gap: 8px;
+		align-items: end;
+		padding: 4px 16px 8px;
 	}
 	details[open] {
-		grid-column: 1 / 3;
+		grid-column: 1 / -1;
 	}
 </style>

@@ -9,6 +9,7 @@
 	import type { RoundState } from '$lib/calibration/round.svelte';
 	import type { WatchDevice } from '$lib/calibration/kept-watch';
 	import { keptWatch } from '$lib/calibration/kept-watch';
+	import Segmented from '$lib/kit/Segmented.svelte';
 	import FlowDesk from './FlowDesk.svelte';
 	import FlowPhone from './FlowPhone.svelte';
 
@@ -30,7 +31,19 @@
 		ondone
 	}: Props = $props();
 
-	const step = untrack(() => new FlowStepState(round));
+	const own = untrack(() => new FlowStepState(round));
+	/** Catches of a few seconds, for evenness only. */
+	let checking = $state(false);
+	let quick = $state<FlowStepState>();
+	const step = $derived(checking && quick ? quick : own);
+	/** Offered where the jugs are held as long as the course took: that is long for looking at each. */
+	const offered = $derived(
+		round.rig.nozzles > 1 && !round.rig.groundDriven && (round.catchTime === null || round.entered.quick !== null)
+	);
+	function check(on: boolean) {
+		quick ??= new FlowStepState(round.quick);
+		checking = on;
+	}
 	const watch = untrack(() => keptWatch(device, 'catch', round.head.id));
 
 	let desk = $state<ReturnType<typeof FlowDesk>>();
@@ -67,26 +80,45 @@
 
 	// The focus starts in the first open jug, so that a desk can type at once.
 	$effect(() => {
-		if (!phone && desk && !round.signedOff) desk.focus(untrack(() => step.at));
+		if (!phone && desk && !round.signedOff) desk.focus(untrack(() => own.at));
 	});
 </script>
 
 <svelte:window {@attach spaceBar(press)} />
 
-{#if phone}
-	<FlowPhone {step} {watch} onpress={press} {ondone} {onbucket} />
-{:else}
-	<FlowDesk
-		bind:this={desk}
-		{step}
-		{watch}
-		onpress={press}
-		{ondone}
-		{onbucket}
-		onmeter={hasMeter && !round.signedOff && !round.rig.groundDriven ? () => void readMeter() : null}
-	/>
-{/if}
+{#snippet modes()}
+	{#if offered}
+		<Segmented
+			label="What is caught"
+			options={[
+				{ value: 'volume', label: 'For the volume' },
+				{ value: 'quick', label: 'Quick evenness check' }
+			]}
+			value={checking ? 'quick' : 'volume'}
+			onchange={(mode) => check(mode === 'quick')}
+		/>
+		{#if checking}<p class="lab" role="status">
+				A few seconds each, to see whether the nozzles are even. The spray volume does not rest on it.
+			</p>{/if}
+	{/if}
+{/snippet}
 
+{#if !phone && offered}<div class="mb-2 flex flex-wrap items-center gap-3">{@render modes()}</div>{/if}
+{#key step}
+	{#if phone}
+		<FlowPhone {step} {watch} onpress={press} {ondone} {onbucket} {modes} />
+	{:else}
+		<FlowDesk
+			bind:this={desk}
+			{step}
+			{watch}
+			onpress={press}
+			{ondone}
+			{onbucket}
+			onmeter={hasMeter && !round.signedOff && !round.rig.groundDriven ? () => void readMeter() : null}
+		/>
+	{/if}
+{/key}
 {#if Bucket}<Bucket {step} open={bucketing} onclose={() => ((bucketing = false), focus(step.at))} />{/if}
 {#if step.asked}
 	{#await import('./CatchAgainDialog.svelte') then { default: CatchAgainDialog }}

@@ -3,7 +3,7 @@
 	import Undo2 from '@lucide/svelte/icons/undo-2';
 	import { untrack } from 'svelte';
 	import type { TankReading } from '$core';
-	import { fields, readField, showDecimals, showFigure, factor, quantityOf } from '$core';
+	import { fields, neededGround, readField, showDecimals, showFigure, factor, quantityOf } from '$core';
 	import TankSight from '$lib/drawings/TankSight.svelte';
 	import { shortUnit, typed } from '$lib/settings/field-units';
 	import { keptText, typedText } from '$lib/settings/typed-text';
@@ -102,6 +102,18 @@
 			time: typed(time.toFixed(1), 's', { ...round.settings, decimalComma: false })
 		});
 	};
+	/** What would make a refill fine enough to judge: a metered hose, or more ground before it is read. */
+	const advice = $derived.by(() => {
+		const c = round.calibration;
+		if (c?.method !== 'refill' || c.relativeUncertainty95 <= 0.05 || !(c.budget.used! > 0.5)) return '';
+		const { sheet } = round;
+		const times =
+			sheet.ok && sheet.value.method === 'refill' ? neededGround(sheet.value, c.rate, round.skill, 0.05) : null;
+		const now = `The ± is ${showFigure(c.relativeUncertainty95 * 100, 2, comma)} %, most of it from the tank.`;
+		const what = round.entered.plot?.by === 'row' ? 'such rows' : 'times this ground';
+		const more = times === null ? '' : ` Spray ${times} ${what} before you read it: that makes it ± 5 %.`;
+		return `${now} ${by === 'mark' ? 'Bring it back with a metered hose.' : ''}${more}`.replace(/ {2,}/g, ' ');
+	});
 	const hints: Record<TankReading, string> = {
 		dip: 'By dip stick, sight glass or scale before and after.',
 		mark: 'Filled to a mark, then brought back to it: the mark’s own error counts twice.',
@@ -212,6 +224,14 @@
 				</ol>
 			</form>
 		</div>
+		{#if advice}<p class="look" role="status">▲ {advice}</p>{/if}
+		{#if round.method === 'refill' && !round.signedOff}
+			<div class="flex flex-wrap items-center gap-2.5">
+				<span class="lab">In the same calibration:</span>
+				<a class="btn plain" href="/rounds/{round.head.id}/speed">{round.speed ? 'Ground speed' : 'Time a run'}</a>
+				<a class="btn plain" href="/rounds/{round.head.id}/flow">Check the nozzles</a>
+			</div>
+		{/if}
 		{#if parked}
 			<div class="grid grid-cols-[minmax(0,260px)_1fr] gap-4.5 items-center phone:grid-cols-[1fr] phone:gap-1">
 				<QuantityField

@@ -7,7 +7,7 @@ import { fromIssue } from '../failure';
 import type { StoredNozzle } from './schema';
 
 /** Raised whenever the columns below are computed in another way: older rows are then computed again at the next start. */
-export const computing = 5;
+export const computing = 6;
 
 export interface RawRound {
 	readonly rig: Rig;
@@ -29,12 +29,14 @@ export function computedColumns(raw: RawRound) {
 	const round = foldRound(raw.entries, raw.setting ?? {});
 	const result = calibrateRound(rig, round, skillOf({ skill: raw.skill }), raw.evenRule);
 	if (!result.ok) throw fromIssue(result.issues[0]!, 'round');
-	const { calibration: c, sheet } = result.value;
+	const { calibration: c, sheet, beside } = result.value;
 
 	if (round.gauge && !round.gauge.read.ok)
 		throw fromIssue({ ...round.gauge.read.issues[0]!, path: 'pressure' }, 'round');
 	const fromSheet = 'flow' in sheet ? sheet.flow.pressure : undefined;
-	const nozzles = c.nozzles?.nozzles ?? [];
+	// Nozzles that were only looked at for evenness tell of wear as well as those that a volume rests on.
+	const nozzles = (c.nozzles ?? beside.nozzles)?.nozzles ?? [];
+	const speed = c.speed ?? beside.speed;
 	return {
 		round,
 		calibration: c,
@@ -44,7 +46,7 @@ export function computedColumns(raw: RawRound) {
 			rate_m3_per_m2: c.rate.value as number,
 			relative_u95: c.relativeUncertainty95,
 			goes: goesOf(sheet),
-			speed_m_s: c.speed ? (c.speed.value as number) : null,
+			speed_m_s: speed ? (speed.value as number) : null,
 			width_m: c.swath ? (c.swath.treated.value as number) : null,
 			field_width_m: c.swath ? (c.swath.field as number) : null,
 			flow_m3_s: c.flow ? (c.flow.value as number) : null,
