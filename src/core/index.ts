@@ -225,6 +225,7 @@ export * from './round/entered-canopy';
 export * from './round/entered-band';
 export * from './round/in-order';
 export * from './round/fold-round';
+export * from './round/rig-of';
 export * from './round/quick-entries';
 export * from './round/beside-checks';
 export * from './round/struck-entries';

@@ -65,6 +65,24 @@ describe('a device’s messages', () => {
 		expect(await count('calibration', sent.round.id)).toBe(1);
 	});
 
+	it('are taken for the sprayer as it was begun with and as it was corrected, in any order of messages', async () => {
+		const sent = message([...wholeRound]);
+		const at = '2026-03-14T10:00:00.000Z';
+		const next = sent.entries.length;
+		const rig = { ...testRig, nozzles: 8, sections: [4, 4] };
+		const eighth = { kind: 'catch' as const, nozzle: 8, amount: t('600', 'ml'), why: 'first' as const };
+		const late = { ...eighth, id: v7(), seq: next + 1, at };
+		await made.farm.rounds.put(sent);
+		expect(await failure(made.farm.rounds.put({ ...sent, entries: [late] }))).toMatchObject({ status: 422 });
+		await made.farm.rounds.put({ ...sent, entries: [{ kind: 'rig', rig, id: v7(), seq: next, at }] });
+		await made.farm.rounds.put({ ...sent, entries: [late] });
+		const seventh = { ...eighth, nozzle: 7, id: v7(), seq: next + 2, at };
+		await made.farm.rounds.put({ ...sent, entries: [seventh, { ...signOff, id: v7(), seq: next + 3, at }] });
+		const signed = await made.farm.calibrations.get(sent.round.id);
+		expect(signed.nozzles_on).toBe(8);
+		expect((await made.farm.rounds.get(sent.round.id)).round.rig).toEqual(testRig);
+	});
+
 	it('throw a calibration in progress away and bring it back, whatever order they come in', async () => {
 		const begun = message([...wholeRound]);
 		const sent = { ...begun, round: { ...begun.round, startedAt: '2026-03-15T08:00:00.000Z' } };

@@ -11,6 +11,8 @@ import { jugBoard } from '../../src/lib/drawings/jug-board';
 import { showAmount } from '../../src/lib/show/show';
 import { groupLoads, productsOfPlan, shownLoads } from '../../src/lib/show/shown-plan';
 import { boomSheet } from '../support/boom-sheet';
+import { describeRig } from '../../src/lib/wording/describe-rig';
+import { rigChanges } from '../../src/lib/wording/rig-changes';
 import { rigCheckWhy } from '../../src/lib/wording/rig-checks';
 import { t, testRig } from '../support/entries';
 import { metric } from '../support/round-state';
@@ -204,11 +206,23 @@ describe('a sprayer’s form', () => {
 		});
 	});
 
+	it('is enough with name, kind and tank: the nozzles are counted later', () => {
+		const { rig, issues } = readRigForm({ ...form, nozzles: '', sections: '', spacing: '' }, metric);
+		expect(issues).toEqual([]);
+		expect(rig).toMatchObject({ uncounted: true, nozzles: 1, sections: [1] });
+		expect(rig.spacing).toBeUndefined();
+		expect(describeRig(rig)).toContain('nozzles not counted yet');
+		// Opened again, the form asks for what is still open, and invents nothing.
+		expect(formOfRig(rig)).toMatchObject({ nozzles: '', sections: '', spacing: '' });
+		const counted = readRigForm({ ...formOfRig(rig), nozzles: '6' }, metric).rig;
+		expect(counted.uncounted).toBeUndefined();
+		expect(rigChanges(rig, counted)).toEqual(['nozzles not counted → 6', 'sections 1 → 6']);
+	});
+
 	it('tells each trouble at its own field, and one trouble once', () => {
 		const problems = (change: Partial<typeof form>) =>
 			readRigForm({ ...form, ...change }, metric).issues.map((i) => `${i.path} ${i.code}`);
 		expect(problems({ name: ' ' })).toEqual(['name empty']);
-		expect(problems({ nozzles: '' })).toEqual(['nozzles empty']);
 		expect(problems({ nozzles: 'six' })).toEqual(['nozzles not-whole']);
 		expect(problems({ sections: '3, x' })).toEqual(['sections sections-mismatch']);
 		expect(problems({ ratedAt: '' })).toEqual(['ratedAt empty']);

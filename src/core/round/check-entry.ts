@@ -9,6 +9,7 @@ import type { TypedAim, TypedChange } from '../adjust/change';
 import type { TypedBand, TypedGround } from './entered-parts';
 import type { EntryBody } from './entries';
 import type { RigNumbers } from './rig';
+import { readRig } from './read-rig';
 
 const typed = (f: Field<Kind>, text: Typed, path: string): readonly Issue[] => {
 	const read = readField(f, text, path);
@@ -165,6 +166,12 @@ const checks: {
 	person: () => [],
 	strike: () => [],
 	discard: () => [],
+	rig: (entry, rig) => {
+		const read = readRig(entry.rig);
+		if (!read.ok) return read.issues.map((issue) => ({ ...issue, path: `rig.${issue.path}` }));
+		// Another kind is another sprayer.
+		return read.value.kind === rig.kind ? [] : [{ code: 'unreadable', path: 'rig.kind', text: entry.rig.kind }];
+	},
 	'tank-by': () => [],
 	noted: () => [],
 	sheet: () => []

@@ -3,7 +3,7 @@ import type { TypedAim, TypedChange } from '../adjust/change';
 import type { AnySheet, OtherSide } from '../calibration/sheet';
 import type { Typed } from '../quantity/typed';
 import type { TypedBand, TypedCanopy, TypedGround, TypedUsed } from './entered-parts';
-import type { Carried, SprayerKind } from './rig';
+import type { Carried, Rig, SprayerKind } from './rig';
 
 /** What to look at before any water is caught, in the order of a walk round the rig. */
 export const rigChecks = [
@@ -93,6 +93,8 @@ export type EntryBody =
 	| { readonly kind: 'run'; readonly time: Typed; readonly by: 'stopwatch' | 'typed' }
 	/** Takes a run, a go over the plot, a tank reading, a catch or a track out of the answer; it stays on record. A strike that is struck itself counts no more: what it had taken out is back. */
 	| { readonly kind: 'strike'; readonly entry: string }
+	/** The sprayer as it was corrected while the calibration was in progress: from here on it goes by this. */
+	| { readonly kind: 'rig'; readonly rig: Rig }
 	/** The calibration is thrown away. Whatever comes after it brings it back. */
 	| { readonly kind: 'discard' }
 	| { readonly kind: 'dial'; readonly speed: Typed }

@@ -239,6 +239,11 @@ const takes: { readonly [K in EntryKind]: (round: Growing, entry: EntryOf<K>) =>
 		for (const entry of entries) if (entry.kind !== 'sign-off' && entry.kind !== 'carry') take(round, entry);
 	},
 	strike: (round, { entry }) => strike(round, entry),
+	// Groups and shut sections were told of the nozzles as they were counted before.
+	rig: (round, { rig }) => {
+		round.groups = undefined;
+		round.off = round.off.filter((section) => section < rig.sections.length);
+	},
 	// What follows it brings the round back, so the walk through the entries sets it.
 	discard: () => undefined,
 	dial: (round, { speed }) => void (round.dial = entered(fields.dial, speed)),

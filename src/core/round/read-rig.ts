@@ -20,7 +20,6 @@ export function readRig(rig: Rig): Result<RigNumbers> {
 	const r = new RigReader();
 	const tank = r.read(fields.tank, rig.tank, 'tank');
 	const spacing = r.may(fields.spacing, rig.spacing, 'spacing');
-	if (rig.kind === 'boom' && rig.spacing === undefined) r.issues.push({ code: 'missing', path: 'spacing' });
 	const rated = rig.rated ? r.rated(rig.rated, 'rated') : null;
 	r.issues.push(...countIssues(rig));
 	r.may(fields.tank, rig.agitation, 'agitation');
@@ -47,6 +46,7 @@ export function readRig(rig: Rig): Result<RigNumbers> {
 	if (r.issues.length > 0 || tank === null) return bad(...r.issues);
 	return good({
 		kind: rig.kind,
+		uncounted: rig.uncounted === true,
 		groundDriven: rig.drive === 'ground',
 		carrier: rig.carrier ?? null,
 		tank,

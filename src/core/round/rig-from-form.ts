@@ -84,11 +84,13 @@ const formPlaces: Record<string, RigText> = {
 };
 
 /** Nozzles and sections: an arc is told by one side, all else by the whole. */
-function counted(form: RigForm): { nozzles: number; sections: number[] } {
+function counted(form: RigForm): { nozzles: number; sections: number[]; uncounted?: true } {
 	if (form.kind === 'airblast') {
+		if (form.perSide.trim() === '') return { nozzles: 2, sections: [1, 1], uncounted: true };
 		const side = Number(form.perSide.trim());
 		return { nozzles: side * 2, sections: [side, side] };
 	}
+	if (form.kind !== 'knapsack' && form.nozzles.trim() === '') return { nozzles: 1, sections: [1], uncounted: true };
 	const nozzles = form.kind === 'knapsack' && form.nozzles.trim() === '' ? 1 : Number(form.nozzles.trim());
 	const written = form.sections.trim();
 	return { nozzles, sections: written === '' || form.kind === 'knapsack' ? [nozzles] : list(written).map(Number) };
@@ -125,7 +127,8 @@ const chosen = <T extends string>(value: T | ''): T | undefined => (value === ''
 
 /** What all but a carried sprayer have: groups of nozzles, sizes with their flows, a pump and what stirs. */
 const mounted = (form: RigForm, reading: RigFormReading): Partial<Rig> => ({
-	groups: may(form.groups, list),
+	// Which nozzle is which is told once they are counted.
+	groups: counted(form).uncounted ? undefined : may(form.groups, list),
 	ratings: ratingsOf(form, reading).ratings,
 	pump: may(form.pump, reading.flow),
 	stir: may(form.stir, reading.flow)
@@ -134,7 +137,7 @@ const mounted = (form: RigForm, reading: RigFormReading): Partial<Rig> => ({
 const ofKind: Readonly<Record<SprayerKind, (form: RigForm, reading: RigFormReading) => Partial<Rig>>> = {
 	boom: (form, reading) => ({
 		...mounted(form, reading),
-		spacing: reading.spacing(form.spacing),
+		spacing: may(form.spacing, reading.spacing),
 		carrier: chosen(form.carrier),
 		fan: may(form.fanAngle, (angle) => ({
 			angle: Number(angle.replace('°', '').trim()),
@@ -167,7 +170,7 @@ export function rigFromForm(
 	form: RigForm,
 	reading: RigFormReading
 ): { readonly rig: Rig; readonly issues: readonly Issue[] } {
-	const { nozzles, sections } = counted(form);
+	const { nozzles, sections, uncounted } = counted(form);
 	const bothEmpty = form.ratedFlow.trim() === '' && (form.ratedAt.trim() === '' || form.ratings.trim() !== '');
 	const rig: Rig = said<Rig>({
 		kind: form.kind,
@@ -175,6 +178,7 @@ export function rigFromForm(
 		tank: reading.tank(form.tank),
 		nozzles,
 		sections,
+		uncounted,
 		nozzle: form.nozzle.trim(),
 		rated: bothEmpty ? null : { flow: reading.flow(form.ratedFlow), at: reading.pressure(form.ratedAt) },
 		drive: chosen(form.drive),

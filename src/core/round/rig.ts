@@ -36,6 +36,8 @@ export interface Rig {
 	readonly nozzles: number;
 	/** Nozzles in each section that can be shut, in the same order; they add up to `nozzles`. An arc has its two sides. */
 	readonly sections: readonly number[];
+	/** Nobody has counted its nozzles yet: it is measured at the tank until somebody does, and `nozzles` is one, or one a side. */
+	readonly uncounted?: true | undefined;
 	/** What is stamped on the nozzle, as the owner calls it: `110-03`. */
 	readonly nozzle: string;
 	readonly rated: TypedRated | null;
@@ -71,6 +73,8 @@ export interface Rig {
 /** The same, read into quantities. */
 export interface RigNumbers {
 	readonly kind: SprayerKind;
+	/** Its nozzles are not counted: nothing is caught from them. */
+	readonly uncounted: boolean;
 	/** The pump turns with the wheels: nothing comes while parked. */
 	readonly groundDriven: boolean;
 	readonly carrier: Carrier | null;

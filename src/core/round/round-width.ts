@@ -29,7 +29,14 @@ export function roundWidth(rig: RigNumbers, round: Round): Result<WidthReading> 
 				const taped = r.need(round.wetted, 'width.wetted');
 				return r.result<WidthReading>({ kind: 'boom', nozzles: rig.nozzles, spacing: si<'length'>(taped / on), on });
 			}
-			return r.result<WidthReading>({ kind: 'boom', nozzles: rig.nozzles, spacing: rig.spacing!, on });
+			// A boom whose spacing nobody knows is taped.
+			if (rig.spacing === null) r.issues.push({ code: 'missing', path: 'width.wetted' });
+			return r.result<WidthReading>({
+				kind: 'boom',
+				nozzles: rig.nozzles,
+				spacing: rig.spacing ?? si<'length'>(0),
+				on
+			});
 		}
 		case 'airblast':
 			return alleyWidth(rig, round);

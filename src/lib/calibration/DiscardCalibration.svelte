@@ -37,6 +37,5 @@
 	back="Cancel"
 	{onclose}
 >
-	{#snippet children()}{/snippet}
 	{#snippet foot()}<button type="button" class="btn go" onclick={() => void discard()}>Discard</button>{/snippet}
 </Sheet>

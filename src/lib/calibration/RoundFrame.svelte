@@ -2,6 +2,7 @@
 <script lang="ts">
 	import type { Component, Snippet } from 'svelte';
 	import { MediaQuery } from 'svelte/reactivity';
+	import type { Rig } from '$core';
 	import { relativeU } from '$core';
 	import { longUnit } from '$lib/settings/field-units';
 	import { changedWords } from '$lib/wording/events';
@@ -10,6 +11,7 @@
 	import type { OutboxStatus as Status } from '$lib/entries/outbox';
 	import type { RoundState, StepName } from './round.svelte';
 	import AnswerPanel from './AnswerPanel.svelte';
+	import CorrectedSprayer from './CorrectedSprayer.svelte';
 	import AppBar from '$lib/frame/AppBar.svelte';
 	import OutboxStatus from '$lib/frame/OutboxStatus.svelte';
 
@@ -18,9 +20,11 @@
 		step: StepName;
 		status: Status;
 		path: string;
+		/** The sprayer as the farm has it now. */
+		now: Rig | null;
 		children: Snippet;
 	}
-	let { round, step, status, path, children }: Props = $props();
+	let { round, step, status, path, now, children }: Props = $props();
 
 	const rig = $derived(round.head.rig);
 	const setting = $derived(round.head.setting);
@@ -37,6 +41,7 @@
 			: null
 	);
 	const phone = new MediaQuery('(max-width: 859px)');
+	const edit = $derived(`/sprayers/${round.head.sprayerId}/edit?back=/rounds/${round.head.id}/${step}`);
 	let stepsOpen = $state(false);
 	let keysOpen = $state(false);
 	/** Asked whether it is thrown away: loaded when it is. */
@@ -85,6 +90,7 @@
 				This device could not keep that reading ({round.storeError}). Free some room, then enter it again.
 			</p>
 		{/if}
+		<CorrectedSprayer {round} {now} />
 		{#if round.entered.discarded}
 			<p class="look mb-3" role="status">
 				▲ This calibration was discarded. Its readings are still here.
@@ -117,6 +123,7 @@
 			<nav class="sheet" aria-label="Steps of the round">
 				<ol>{@render rail()}</ol>
 				<a class="btn plain my-0 mx-4" href="/sprayers/{round.head.sprayerId}">Leave, it is saved</a>
+				{#if !round.signedOff}<a class="btn plain my-0 mx-4" href={edit}>Edit the sprayer</a>{/if}
 				{#if !round.signedOff && !round.entered.discarded}<button
 						type="button"
 						class="btn plain my-0 mx-4 text-rust-text"
@@ -147,7 +154,9 @@
 		<aside class="flex flex-col border-r border-r-rule py-4 px-0 overflow-auto" aria-label="The round">
 			<div class="px-4.5 pt-0 pb-3.5">
 				<h2>{rig.name}</h2>
-				<p class="lab mt-0.75 text-[0.9rem]">{describe}</p>
+				<p class="lab mt-0.75 text-[0.9rem]">
+					{describe}{#if !round.signedOff}. <a class="whitespace-nowrap" href={edit}>Edit</a>{/if}
+				</p>
 				{#if setting}<p class="lab mt-0.75 text-[0.9rem]">
 						<b>{setting.name}</b>{round.entered.person ? ` · ${round.entered.person}` : ''}
 					</p>{/if}

@@ -32,6 +32,46 @@ describe('a round as it is worked on', () => {
 		expect(state.storeError).toBeNull();
 	});
 
+	it('goes by the sprayer as it was corrected, with every reading that still fits it', async () => {
+		const { state, head } = await roundState(wholeRound);
+		const before = state.calibration!.rate.value;
+		const rig = { ...testRig, spacing: t('25', 'cm') };
+		expect(await state.add({ kind: 'rig', rig })).toEqual([]);
+		expect(state.head.rig.spacing!.text).toBe('25');
+		// Half the width for the same flow.
+		expect(state.calibration!.rate.value / before).toBeCloseTo(2, 9);
+		expect(await state.add({ kind: 'rig', rig: { ...rig, nozzles: 4, sections: [4] } })).toEqual([]);
+		expect(state.on).toEqual([1, 2, 3, 4]);
+		expect(state.calibration!.nozzles!.count).toBe(4);
+		expect(await state.add({ kind: 'rig', rig: { ...rig, sections: [2, 2] } })).toMatchObject([
+			{ code: 'sections-mismatch', path: 'rig.sections' }
+		]);
+		expect(await state.add({ kind: 'rig', rig: { ...rig, kind: 'boomless' } })).toMatchObject([{ path: 'rig.kind' }]);
+		expect(head.rig).toEqual(testRig);
+	});
+
+	it('of a sprayer whose nozzles nobody counted is measured at the tank, until they are counted', async () => {
+		const { spacing: _, ...plain } = testRig;
+		const rig = { ...plain, nozzles: 1, sections: [1], uncounted: true as const };
+		const { state } = await roundState([], {}, rig);
+		expect(state.method).toBe('refill');
+		await state.add({ kind: 'plot', ground: { by: 'area', area: t('1000', 'm2') } });
+		await state.add({ kind: 'used', reading: { added: t('20', 'L') } });
+		expect(state.calibration!.rate.value * 1e7).toBeCloseTo(200, 9);
+		await state.add({ kind: 'rig', rig: testRig });
+		expect(state.method).toBe('speed-width-flow');
+		expect(state.on).toHaveLength(6);
+	});
+
+	it('of a boom whose spacing nobody knows wants its width taped', async () => {
+		const { spacing: _, ...rig } = testRig;
+		const { state } = await roundState(wholeRound, {}, rig);
+		expect(state.result).toMatchObject({ ok: false, issues: [{ code: 'missing', path: 'width.wetted' }] });
+		await state.add({ kind: 'wetted', width: t('3', 'm') });
+		expect(state.width).toBeCloseTo(3, 9);
+		expect(state.calibration).not.toBeNull();
+	});
+
 	it('keeps the order of a quick hand', async () => {
 		const { state } = await roundState();
 		await Promise.all(['1', '2', '3', '4'].map((n) => state.add({ kind: 'run', time: t(`2${n}`), by: 'typed' })));

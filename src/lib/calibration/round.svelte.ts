@@ -32,6 +32,7 @@ import {
 	nozzleFlow,
 	nozzlesOn,
 	readRig,
+	rigOf,
 	roundFlow,
 	roundGround,
 	roundPlotTimes,
@@ -70,12 +71,21 @@ const usualCatch = si<'time'>(30);
  * earlier step and changing it carries through at once.
  */
 export class RoundState {
-	readonly head: RoundHead;
+	/** With the sprayer as it was corrected since the round began. */
+	head: RoundHead = $derived.by(() => {
+		const { head } = this.#kept;
+		const rig = rigOf(head.rig, this.#log.entries);
+		return rig === head.rig ? head : { ...head, rig };
+	});
 	readonly settings: FarmSettings;
-	readonly rig: RigNumbers;
+	rig: RigNumbers = $derived.by(() => {
+		const read = readRig(this.head.rig);
+		if (!read.ok) throw new Error(`round ${this.head.id} has a rig that does not read`);
+		return read.value;
+	});
 	readonly units: ReturnType<typeof fieldUnits>;
 	readonly skill: ReturnType<typeof skillOf>;
-	readonly names: NozzleNames;
+	names: NozzleNames = $derived.by(() => namesOf(this.rig));
 	/** Walked, not driven: a person's pace wavers more. */
 	readonly onFoot: boolean;
 	readonly #log: EntryLog<RoundHead, EntryBody, Entry>;
@@ -117,15 +127,11 @@ export class RoundState {
 	steps: readonly StepState[] = $derived.by(() => stepStates(this));
 
 	constructor(kept: KeptRound, settings: FarmSettings, outside: RoundOutside, of: RoundState | null = null) {
-		const rig = readRig(kept.head.rig);
-		if (!rig.ok) throw new Error(`round ${kept.head.id} has a rig that does not read`);
-		this.head = kept.head;
+		if (!readRig(kept.head.rig).ok) throw new Error(`round ${kept.head.id} has a rig that does not read`);
 		this.settings = settings;
-		this.rig = rig.value;
 		this.units = fieldUnits(settings);
 		this.skill = skillOf(settings);
-		this.names = namesOf(rig.value);
-		this.onFoot = isCarried(rig.value);
+		this.onFoot = isCarried(kept.head.rig);
 		this.#of = of;
 		this.#log = of ? of.#log : new EntryLog(kept, outside, (body) => this.#wrongWith(body));
 		this.#kept = kept;

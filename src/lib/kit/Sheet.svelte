@@ -13,7 +13,7 @@ where the thumb is.
 		/** Words of the way back. */
 		back?: string;
 		onclose: () => void;
-		children: Snippet;
+		children?: Snippet;
 		/** What stands beside the way back. */
 		foot?: Snippet;
 	}
@@ -33,7 +33,7 @@ where the thumb is.
 				{#if open}
 					<Dialog.Title class="title">{title}</Dialog.Title>
 					{#if lead}<Dialog.Description class="lab">{lead}</Dialog.Description>{/if}
-					{@render children()}
+					{@render children?.()}
 					<div class="flex flex-wrap justify-between gap-2.5 *:max-[500px]:flex-auto">
 						<Dialog.CloseTrigger class="btn plain">{back}</Dialog.CloseTrigger>
 						{@render foot?.()}

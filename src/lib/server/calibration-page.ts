@@ -1,3 +1,4 @@
+import { rigOf } from '../../core';
 import { dayAt } from '../settings/farm-time';
 import { skillOf } from '../settings/skill';
 import { readCalibration } from '../show/read-calibration';
@@ -9,6 +10,7 @@ export async function calibrationPage(farm: FarmHandle, id: string) {
 	const row = await farm.calibrations.get(id);
 	const stored = await farm.rounds.get(id);
 	const settings = await farm.sprayerSettings.of(row.sprayer_id);
+	const rig = rigOf(stored.round.rig, stored.entries);
 	return {
 		calibration: {
 			id,
@@ -35,10 +37,10 @@ export async function calibrationPage(farm: FarmHandle, id: string) {
 							reason: row.withdrawn_reason!
 						}
 		},
-		rig: stored.round.rig,
+		rig,
 		settingName: settingLabel(
 			stored.round.setting ?? settings.find((s) => s.id === row.setting_id),
-			stored.round.rig,
+			rig,
 			row.nozzles_on
 		),
 		setting: stored.round.setting ?? settings.find((s) => s.id === row.setting_id) ?? null,

@@ -53,7 +53,7 @@
 			{describeRig(rig)}{latest ? `, calibrated ${latest.signedDay}` : ''}
 		</p>
 	</div>
-	<RigMini kind={rig.kind} nozzles={rig.nozzles} odd={(latest?.findings ?? 0) > 0} />
+	<RigMini kind={rig.kind} nozzles={rig.uncounted ? 10 : rig.nozzles} odd={(latest?.findings ?? 0) > 0} />
 	<div class="col-[1/3] flex flex-wrap gap-2.5 mt-1.5">
 		{#if openRound}<a class="btn go" href="/rounds/{openRound}">Carry on</a>
 		{:else}<a class="btn" href="/rounds/new?sprayer={id}" data-sveltekit-preload-data="off">Start a round</a>{/if}

@@ -29,6 +29,7 @@
 	const kind = $derived($form.kind);
 	const drawn = $derived.by(() => {
 		const { rig } = readRigForm($form as RigForm, settings);
+		if (rig.uncounted) return null;
 		const sum = rig.sections.reduce((s, n) => s + n, 0);
 		if (!(Number.isInteger(rig.nozzles) && rig.nozzles >= 1 && rig.nozzles <= 144)) return null;
 		const spacing = rig.spacing ? readField(fields.spacing, rig.spacing, '') : null;
@@ -56,6 +57,8 @@
 	});
 	const first = (name: RigText) => ($errors[name] as string[] | undefined)?.[0];
 	const ratingExample = $derived(asWritten('1.0 = 1.00 L/min\n1.5 = 1.50 L/min', settings.decimalComma));
+	/** Name, kind and tank are enough to begin with. */
+	const later = 'Empty: later.';
 	const bare = (unit: string) => `No unit means ${shortUnit(unit)}.`;
 </script>
 
@@ -97,17 +100,18 @@
 			</fieldset>
 		{/if}
 		<div class="fields card grid grid-cols-[1fr_1fr] gap-x-4.5 gap-y-3.5 content-start py-4 px-4.5">
-			<div class="wide col-[1/3]">{@render field('name', 'What you call it', '', true)}</div>
+			{@render field('name', 'Name', 'What you call it.', true)}
+			{@render field('tank', 'Tank', `What it holds. ${bare(units.tank)}`, true)}
 			{#if kind === 'boom'}
-				{@render field('nozzles', 'Nozzles', 'On the whole boom, like 12.', true, true)}
-				{@render field('spacing', 'Nozzle spacing', bare(units.spacing), true)}
+				{@render field('nozzles', 'Nozzles', `On the whole boom, like 12. ${later}`, false, true)}
+				{@render field('spacing', 'Nozzle spacing', `${bare(units.spacing)} Empty: the width is taped.`)}
 				{@render field('sections', 'Sections', 'Nozzles in each, left to right, like 4, 4, 4. Empty: one section.')}
 			{:else if kind === 'boomless'}
-				{@render field('nozzles', 'Nozzles', 'All of them, like 5.', true, true)}
+				{@render field('nozzles', 'Nozzles', `All of them, like 5. ${later}`, false, true)}
 				{@render field('sections', 'Parts that can be shut', 'Nozzles left and right, like 2, 3. Empty: one part.')}
 				{@render field('groups', 'Which is which', 'Where they differ on purpose: edge, mid, mid, mid, edge.')}
 			{:else if kind === 'airblast'}
-				{@render field('perSide', 'Nozzles a side', 'On one side of the arc, like 8.', true, true)}
+				{@render field('perSide', 'Nozzles a side', `On one side of the arc, like 8. ${later}`, false, true)}
 				{@render field('rowSpacing', 'Row spacing', bare(units.course))}
 				{@render field('groups', 'Sizes, bottom to top', `Of one side, like ${sizesExample}. Empty: all one size.`)}
 			{:else}
@@ -120,7 +124,6 @@
 				/>
 				{@render field('nozzles', 'Nozzles', 'On the wand. Empty: one.', false, true)}
 			{/if}
-			{@render field('tank', 'Tank', `What it holds. ${bare(units.tank)}`, true)}
 			{@render field('nozzle', 'Stamped on the nozzle', 'As you call it, like 110-03.')}
 			{@render field('ratedFlow', 'Rated flow of one nozzle', `From its sheet. ${bare(units.flow)}`)}
 			{@render field('ratedAt', 'at a pressure of', `No unit means ${units.pressure}. Empty both if you do not know.`)}

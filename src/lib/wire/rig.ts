@@ -27,6 +27,7 @@ export const rigSchema = z.strictObject({
 	tank: typedSchema,
 	nozzles: z.int().min(1).max(mostNozzles),
 	sections: z.array(z.int().min(1)).min(1).max(mostNozzles),
+	uncounted: z.literal(true).optional(),
 	nozzle: z.string().trim().max(40),
 	rated: rated.nullable(),
 	spacing: typedSchema.optional(),

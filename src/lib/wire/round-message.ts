@@ -57,6 +57,7 @@ const plainEntries = [
 	z.strictObject({ ...stamp, kind: z.literal('run'), time: typedSchema, by: timeBy }),
 	z.strictObject({ ...stamp, kind: z.literal('strike'), entry: z.uuidv7() }),
 	z.strictObject({ ...stamp, kind: z.literal('discard') }),
+	z.strictObject({ ...stamp, kind: z.literal('rig'), rig: rigSchema }),
 	z.strictObject({ ...stamp, kind: z.literal('dial'), speed: typedSchema }),
 	z.strictObject({
 		...stamp,

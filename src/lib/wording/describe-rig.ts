@@ -32,6 +32,7 @@ export const carriedWords: Readonly<Record<Carried, string>> = {
 /** A rig in one line: what it is made of, by its own numbers. */
 export function describeRig(rig: Rig): string {
 	const parts: (string | false | undefined)[] = (() => {
+		if (rig.uncounted) return [kindWords[rig.kind].name, 'nozzles not counted yet', rig.nozzle];
 		switch (rig.kind) {
 			case 'boom':
 				return [

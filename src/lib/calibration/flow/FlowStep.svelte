@@ -103,6 +103,13 @@
 	{/if}
 {/snippet}
 
+{#if round.rig.uncounted}
+	<p class="look mb-2" role="status">
+		▲ The nozzles of this sprayer are not counted yet. <a
+			href="/sprayers/{round.head.sprayerId}/edit?back=/rounds/{round.head.id}/flow">Enter them</a
+		>, then catch each.
+	</p>
+{/if}
 {#if !phone && offered}<div class="mb-2 flex flex-wrap items-center gap-3">{@render modes()}</div>{/if}
 {#key step}
 	{#if phone}

@@ -66,10 +66,14 @@
 					height={Math.max(2, jug.yOf(band[0]) - jug.yOf(band[1]))}
 					fill="var(--moss-wash)"
 				/>
-				<text class="even" x="4" y={(jug.yOf(band[0]) + jug.yOf(band[1])) / 2 + 5}>even</text>
+				{#if jug.yOf(band[0]) - jug.yOf(band[1]) > 20}<text
+						class="even"
+						x="4"
+						y={(jug.yOf(band[0]) + jug.yOf(band[1])) / 2 + 5}>even</text
+					>{/if}
 				{#each band as limit, i (i)}
 					<path d="M0 {jug.yOf(limit)}H{width}" stroke="var(--moss)" stroke-width="1.5" stroke-dasharray="6 5" />
-					<text class="even" x="4" y={jug.yOf(limit) + (i === 0 ? -6 : 16)}>{figure(limit)}</text>
+					<text class="even" x="4" y={jug.yOf(limit) + (i === 0 ? 16 : -6)}>{figure(limit)}</text>
 				{/each}
 			{/if}
 			{#if jug.level !== null}

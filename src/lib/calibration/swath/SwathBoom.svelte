@@ -57,7 +57,11 @@
 		class:both={reach !== null}
 	>
 		<div class="above">
-			<Swath sections={round.rig.sections} off={round.entered.off} width={length(boom)} />
+			<Swath
+				sections={round.rig.sections}
+				off={round.entered.off}
+				width={round.rig.spacing === null ? (round.width === null ? '' : length(round.width)) : length(boom)}
+			/>
 		</div>
 		<div class="max-w-[26rem]">
 			<QuantityField
@@ -65,8 +69,9 @@
 				label="Width as taped"
 				kept={keptText(round.entered.wetted?.typed, round.units.course, round.settings)}
 				unit={round.units.course}
-				hint="Over the nozzles that spray, half a spacing past the outer ones. Empty: {round.on
-					.length} × {spacingShown}."
+				hint="Over the nozzles that spray, half a spacing past the outer ones.{spacingShown === ''
+					? ''
+					: ` Empty: ${round.on.length} × ${spacingShown}.`}"
 				disabled={round.signedOff}
 				commit={(text) => round.add({ kind: 'wetted', width: typed(text, round.units.course, round.settings) })}
 			/>

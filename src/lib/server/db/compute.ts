@@ -1,5 +1,5 @@
 import type { Entry, EvenRule, Rig, RigNumbers } from '../../../core';
-import { calibrateRound, goesOf, foldRound, readRig, setWear, unevenness, quantityOf } from '../../../core';
+import { calibrateRound, goesOf, foldRound, readRig, rigOf, setWear, unevenness, quantityOf } from '../../../core';
 import type { FarmSettings } from '../../settings/farm-settings';
 import { skillOf } from '../../settings/skill';
 import type { Setting } from '../../wire/rig';
@@ -25,7 +25,7 @@ export const rigNumbers = (rig: Rig, path: string): RigNumbers => {
 
 /** The computed columns of a calibration, from the raw readings alone and with the core that the device used. */
 export function computedColumns(raw: RawRound) {
-	const rig = rigNumbers(raw.rig, 'round.rig');
+	const rig = rigNumbers(rigOf(raw.rig, raw.entries), 'round.rig');
 	const round = foldRound(raw.entries, raw.setting ?? {});
 	const result = calibrateRound(rig, round, skillOf({ skill: raw.skill }), raw.evenRule);
 	if (!result.ok) throw fromIssue(result.issues[0]!, 'round');

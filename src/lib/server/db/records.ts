@@ -17,6 +17,7 @@ import {
 	buildRecord,
 	checkJob,
 	foldRound,
+	rigOf,
 	foldRun,
 	labelStops,
 	mixingOf,
@@ -48,7 +49,7 @@ export const recordsOf = (scope: Scope) => {
 	const { amendmentsOf, ...log } = logOf(scope);
 
 	/** How a rig was set when it was calibrated. */
-	const rigOf = async (calibrationId: string | null): Promise<RecordedRig | null> => {
+	const recordedRig = async (calibrationId: string | null): Promise<RecordedRig | null> => {
 		if (calibrationId === null) return null;
 		const row = await db
 			.selectFrom('calibration as c')
@@ -58,14 +59,18 @@ export const recordsOf = (scope: Scope) => {
 			.where('c.id', '=', calibrationId)
 			.executeTakeFirst();
 		if (!row) return null;
-		const { rig, setting } = row;
+		const { setting } = row;
 		const entries = await db
 			.selectFrom('round_entry')
 			.select('body')
 			.where('farm_id', '=', farmId)
 			.where('round_id', '=', calibrationId)
-			.where(sql<string>`body->>'kind'`, 'in', ['gauge', 'sign-off'])
+			.where(sql<string>`body->>'kind'`, 'in', ['gauge', 'sign-off', 'rig'])
 			.execute();
+		const rig = rigOf(
+			row.rig,
+			entries.map((e) => e.body)
+		);
 		const typedPressure = foldRound(entries.map((e) => e.body)).gauge?.typed;
 		const kinds = rig.groups ? [...new Set(rig.groups)].join(', ') : rig.nozzle;
 		return {
@@ -106,7 +111,7 @@ export const recordsOf = (scope: Scope) => {
 			run: run.value,
 			sprayer: kept.sprayer,
 			calibrationId: kept.calibrationId,
-			rig: await rigOf(kept.calibrationId),
+			rig: await recordedRig(kept.calibrationId),
 			day,
 			dayOf: (at: string) => dayAt(settings.timeZone, Date.parse(at)),
 			stops: [

@@ -1,6 +1,6 @@
 import type { Kysely, Transaction } from 'kysely';
 import type { AnySheet, Entry, MadeChange, RigNumbers, TypedAim, TypedChange } from '../../../core';
-import { checkEntry, inOrder, isCarried, personIssues } from '../../../core';
+import { checkEntry, inOrder, isCarried, personIssues, readRig, rigOf } from '../../../core';
 import type { RoundHead, RoundMessage } from '../../wire/round-message';
 import { canonicalJson } from '../canonical-json';
 import { Failure, fromIssue, notFound } from '../failure';
@@ -62,7 +62,7 @@ export const roundsOf = (scope: Scope) => ({
 					'entries',
 					'This round is signed off and read-only. A new round is a new calibration.'
 				);
-			checkEntries(message.entries, fresh, rig);
+			checkEntries(message.entries, fresh, [rig, ...(await correctedRigs(scope, trx, message))]);
 			if (fresh.length > 0) {
 				await insertEntries(scope, trx, round.id, fresh);
 				await keepDiscarded(scope, trx, round.id);
@@ -105,8 +105,9 @@ export const roundsOf = (scope: Scope) => ({
 				.where('c.id', '=', id)
 				.executeTakeFirst();
 			if (!row) throw notFound('calibration');
-			const { rig, setting } = row;
+			const { setting } = row;
 			const entries = await entriesOf(scope, trx, id);
+			const rig = rigOf(row.rig, entries);
 			const [issue] = [
 				...checkEntry({ kind: 'aim', aim }, rigNumbers(rig, 'rig')),
 				...checkEntry({ kind: 'change', change }, rigNumbers(rig, 'rig'))
@@ -223,11 +224,26 @@ async function knownEntries(
 	return knownIds(roundId, entries, rows);
 }
 
-function checkEntries(all: readonly Entry[], fresh: readonly Entry[], rig: RigNumbers): void {
-	for (const entry of all) {
-		const place = `entries.${all.indexOf(entry)}`;
-		const [issue] = fresh.includes(entry) ? checkEntry(entry, rig) : [];
-		if (issue) throw fromIssue(issue, place);
+/** The sprayer as it was corrected in this round, by what is kept and what comes now. */
+async function correctedRigs(scope: Scope, trx: Transaction<Database>, message: RoundMessage): Promise<RigNumbers[]> {
+	const rows = await trx
+		.selectFrom('round_entry')
+		.select('body')
+		.where('farm_id', '=', scope.farmId)
+		.where('round_id', '=', message.round.id)
+		.where('kind', '=', 'rig')
+		.execute();
+	return [...rows.map((r) => r.body), ...message.entries].flatMap((entry) => {
+		const read = entry.kind === 'rig' ? readRig(entry.rig) : null;
+		return read?.ok ? [read.value] : [];
+	});
+}
+
+/** An entry has to hold for the sprayer as it was begun with or as it was corrected: either may have made it. */
+function checkEntries(all: readonly Entry[], fresh: readonly Entry[], rigs: readonly RigNumbers[]): void {
+	for (const entry of fresh) {
+		const [issues = []] = rigs.map((rig) => checkEntry(entry, rig)).sort((a, b) => a.length - b.length);
+		if (issues[0]) throw fromIssue(issues[0], `entries.${all.indexOf(entry)}`);
 	}
 }
 
@@ -292,10 +308,11 @@ async function signOff(scope: Scope, trx: Transaction<Database>, head: RoundHead
 	const { evenRule, skill } = scope.settings;
 	const entries = await entriesOf(scope, trx, head.id);
 	const { setting } = stored;
-	const { round, calibration, columns } = computedColumns({ rig: head.rig, setting, entries, skill, evenRule });
+	const rig = rigOf(head.rig, entries);
+	const { round, calibration, columns } = computedColumns({ rig, setting, entries, skill, evenRule });
 	const signed = round.signOff;
 	if (!signed) throw new Error(`round ${head.id} has no sign-off`);
-	const [nobody] = personIssues(rigNumbers(head.rig, 'round.rig'), round);
+	const [nobody] = personIssues(rigNumbers(rig, 'round.rig'), round);
 	if (nobody) throw fromIssue(nobody, 'round');
 	const row: NewCalibration = {
 		id: head.id,
@@ -318,5 +335,5 @@ async function signOff(scope: Scope, trx: Transaction<Database>, head: RoundHead
 	if (setting?.change) await changeChecked(scope, trx, of.sprayerId, of.settingId, setting.change.after);
 	const { aim, change } = round;
 	if (aim && change)
-		await recordChange(scope, trx, { ...of, day: signed.day, rig: head.rig, round, calibration, setting, aim, change });
+		await recordChange(scope, trx, { ...of, day: signed.day, rig, round, calibration, setting, aim, change });
 }

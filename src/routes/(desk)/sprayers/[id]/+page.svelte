@@ -112,7 +112,15 @@
 			</p>{/if}
 		<div class="min-w-0 grid grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)] gap-5 items-start phone:grid-cols-1">
 			<div class="card drawing py-2.5 px-4 h-62.5">
-				<RigDrawing {rig} width={width || (rig.spacing ? `${rig.nozzles} × ${typedText(rig.spacing)}` : '')} />
+				{#if rig.uncounted}
+					<p class="lab py-6">
+						Its nozzles are not counted yet, so it is measured at the tank.
+						<a href="/sprayers/{data.sprayer.id}/edit">Enter its nozzles</a> to catch them one by one.
+					</p>
+				{:else}<RigDrawing
+						{rig}
+						width={width || (rig.spacing ? `${rig.nozzles} × ${typedText(rig.spacing)}` : '')}
+					/>{/if}
 			</div>
 			<section aria-label="Settings">
 				<h2>Settings <a class="add" href="/sprayers/{data.sprayer.id}/settings/new">Add one</a></h2>

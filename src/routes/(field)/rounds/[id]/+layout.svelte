@@ -2,6 +2,7 @@
 	import type { Snippet } from 'svelte';
 	import { untrack } from 'svelte';
 	import { page } from '$app/state';
+	import type { Rig } from '$core';
 	import type { LayoutData } from './$types';
 	import RoundFrame from '$lib/calibration/RoundFrame.svelte';
 	import { device as theDevice, getJson } from '$lib/device/device.svelte';
@@ -31,6 +32,14 @@
 		.then((stored) => {
 			if (stored) round.takeIn(stored.entries);
 		});
+	/** The sprayer as the farm has it now, or as this device last saw it. */
+	let now = $state<Rig | null>(null);
+	async function askSprayer(id: string) {
+		const fresh = await getJson<{ rig: Rig }>(`/api/sprayers/${id}`);
+		now = fresh?.rig ?? (await device.store.rig(id))?.rig ?? null;
+	}
+	void askSprayer(untrack(() => data.kept.head.sprayerId));
+
 	// The farm's settings may have changed since; the next round opens with them.
 	void device.farm();
 
@@ -39,6 +48,6 @@
 
 <svelte:head><title>{stepTitle(step, round.rig.kind)} · {round.head.rig.name} · Fallow</title></svelte:head>
 
-<RoundFrame {round} {step} status={device.status} path={page.url.pathname}>
+<RoundFrame {round} {step} {now} status={device.status} path={page.url.pathname}>
 	{@render children()}
 </RoundFrame>

@@ -7,13 +7,17 @@ import { sprayerFormSchema } from '$lib/forms/sprayer-form';
 import { idParam, orError } from '$lib/server/page';
 import { nameTaken, rigOrErrors } from '$lib/server/sprayer-form';
 
-export const load: PageServerLoad = async ({ params, locals }) => {
+/** A calibration in progress that the sprayer is corrected from; nothing where an address carries none, or another place. */
+const backTo = (url: URL): string | null =>
+	/^\/rounds\/[0-9a-f-]{36}\/[a-z-]{1,12}$/.exec(url.searchParams.get('back') ?? '')?.[0] ?? null;
+
+export const load: PageServerLoad = async ({ params, url, locals }) => {
 	const sprayer = await orError(locals.farm.sprayers.get(idParam(params.id, 'sprayer')));
-	return { sprayer, form: await superValidate(formOfRig(sprayer.rig), zod4(sprayerFormSchema)) };
+	return { sprayer, back: backTo(url), form: await superValidate(formOfRig(sprayer.rig), zod4(sprayerFormSchema)) };
 };
 
 export const actions: Actions = {
-	default: async ({ request, params, locals }) => {
+	default: async ({ request, params, url, locals }) => {
 		const { id, rig: before } = await orError(locals.farm.sprayers.get(idParam(params.id, 'sprayer')));
 		const form = await superValidate(request, zod4(sprayerFormSchema));
 		const rig = form.valid ? rigOrErrors(form, locals.farm.settings) : null;
@@ -22,6 +26,6 @@ export const actions: Actions = {
 		if (rig.kind !== before.kind)
 			return setError(form, 'name', `This is a ${before.kind} sprayer and stays one. Add another for a ${rig.kind}.`);
 		await locals.farm.sprayers.put(id, rig);
-		redirect(303, `/sprayers/${id}`);
+		redirect(303, backTo(url) ?? `/sprayers/${id}`);
 	}
 };

@@ -5,18 +5,21 @@
 	let { data }: { data: PageData } = $props();
 </script>
 
-<svelte:head><title>Change {data.sprayer.rig.name} · Fallow</title></svelte:head>
+<svelte:head><title>Edit {data.sprayer.rig.name} · Fallow</title></svelte:head>
 
 <main class="plain-page">
 	<div>
-		<h1>Change {data.sprayer.rig.name}</h1>
-		<p class="lab">Rounds that were begun keep the rig as it was. A changed nozzle or spacing wants a new round.</p>
+		<h1>Edit {data.sprayer.rig.name}</h1>
+		<p class="lab">
+			A calibration in progress asks whether it goes by what you correct. One that is signed stays as it is; new nozzles
+			want a new one.
+		</p>
 	</div>
 	<SprayerForm
 		form={data.form}
 		settings={data.farm.settings}
-		submit="Keep the changes"
-		cancel="/sprayers/{data.sprayer.id}"
+		submit="Save the sprayer"
+		cancel={data.back ?? `/sprayers/${data.sprayer.id}`}
 		fixed
 	/>
 </main>
