@@ -9,8 +9,8 @@ async function copyOf(page: Page, app: App, name: string): Promise<string> {
 	await page.getByRole('button', { name: 'Copy' }).click();
 	await page.waitForURL(/edit$/);
 	const copy = `${name} to adjust`;
-	await page.getByLabel('What you call it').fill(copy);
-	await page.getByRole('button', { name: 'Keep the changes' }).click();
+	await page.getByRole('textbox', { name: 'Name' }).fill(copy);
+	await page.getByRole('button', { name: 'Save the sprayer' }).click();
 	await expect(page.getByRole('heading', { name: copy })).toBeVisible();
 	return copy;
 }
@@ -133,9 +133,9 @@ test('a change from a calibration’s own page stands on the sprayer until a rou
 	await page.getByRole('button', { name: 'Take the speed' }).click();
 	await page.getByRole('button', { name: /Make this change/ }).click();
 	await page.waitForURL(/sprayers\//);
-	await expect(page.getByText('A round has to check it.')).toBeVisible();
+	await expect(page.getByText('A new calibration has to check it.')).toBeVisible();
 	await page.getByRole('button', { name: 'It was not done' }).click();
-	await expect(page.getByText('A round has to check it.')).toBeHidden();
+	await expect(page.getByText('A new calibration has to check it.')).toBeHidden();
 });
 
 test('an arc is searched from the sizes at hand', async ({ page, app }) => {
@@ -201,7 +201,7 @@ test('nozzles by hand and by CSV: the bad row is named, nothing else is lost', a
 	await expect(page.getByRole('link', { name: 'Odd cone' })).toBeVisible();
 	await expect(page.getByRole('link', { name: 'Fresh cone' })).toBeVisible();
 	await page.getByRole('link', { name: 'Test fan' }).click();
-	await page.getByRole('button', { name: 'Take it off the table' }).click();
+	await page.getByRole('button', { name: 'Delete' }).click();
 	await page.waitForURL(/nozzles$/);
 	await expect(page.getByRole('link', { name: 'Test fan' })).toBeHidden();
 });

@@ -34,7 +34,7 @@ test('what was typed in one measure is the same amount once the farm thinks in a
 	await page.getByLabel('L/ha', { exact: true }).check();
 	await page.getByText('Write and show a decimal comma').click();
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
-	await expect(page.getByText('Kept.')).toBeVisible();
+	await expect(page.getByText('Saved. New calibrations')).toBeVisible();
 	// A page of the field opens with what the device knows, and asks for the farm as it is now: the next one has it.
 	await page.goto(`${app.origin}/rounds/${boom}/swath`);
 	await expect.poll(() => farmOnDevice(page)).toContain('"decimalComma":true');

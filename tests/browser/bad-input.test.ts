@@ -106,7 +106,7 @@ test('unknown addresses get a page that helps', async ({ page, app }) => {
 		await expect(page.getByRole('heading', { name: 'Nothing here' })).toBeVisible();
 	}
 	await page.goto(`${app.origin}/rounds/${v7()}/ready`);
-	await expect(page.getByText('This round is not on this device')).toBeVisible();
+	await expect(page.getByText('This calibration is not on this device')).toBeVisible();
 });
 
 test('health, headers and names', async ({ request, page, app }) => {
@@ -125,7 +125,7 @@ test('health, headers and names', async ({ request, page, app }) => {
 
 test('a new sprayer’s form gives back what was typed, with what is wrong', async ({ page, app }) => {
 	await page.goto(`${app.origin}/sprayers/new`);
-	await page.getByLabel('What you call it').fill('Orchard-edge boom');
+	await page.getByRole('textbox', { name: 'Name' }).fill('Orchard-edge boom');
 	await page.getByRole('textbox', { name: 'Nozzles' }).first().fill('12');
 	await page.getByLabel('Nozzle spacing').fill('0.5 mm');
 	await page.getByLabel('Sections').fill('4, 4');

@@ -59,7 +59,7 @@ test('a whole farm goes out in a file and into another Fallow; one with entries 
 		await page.getByRole('link', { name: 'All of it in a file' }).click();
 		const [download] = await Promise.all([
 			page.waitForEvent('download'),
-			page.getByRole('link', { name: 'Keep the file' }).click()
+			page.getByRole('link', { name: 'Save the file' }).click()
 		]);
 		expect(download.suggestedFilename()).toMatch(/^sample-quillet-farm-\d{4}-\d\d-\d\d\.zip$/);
 		const path = (await download.path())!;
@@ -109,7 +109,7 @@ test('the farm’s rules make a sprayer due, and Today puts its calibration befo
 		await page.getByLabel('After hours of spraying').fill('1.5');
 		await pickFrom(page, 'Time zone', 'UTC');
 		await page.getByRole('button', { name: 'Save', exact: true }).click();
-		await expect(page.getByRole('status')).toContainText('Kept.');
+		await expect(page.getByRole('status')).toContainText('Saved.');
 
 		// The blower has sprayed an hour and a half and more since it was calibrated.
 		await page.goto(app.origin);

@@ -120,7 +120,7 @@ test('what is typed while a form is being sent stays, refused or kept', async ({
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await farm.fill('Sample Two');
 	await kept();
-	await expect(page.getByText('Kept.')).toBeVisible();
+	await expect(page.getByText('Saved. New calibrations')).toBeVisible();
 	await expect(farm).toHaveValue('Sample Two');
 	// It is not kept yet, and is not left without a word.
 	const asked = page.waitForEvent('dialog').then(async (dialog) => {

@@ -62,7 +62,7 @@ test('a knapsack spot job on a phone: trial patch, label’s most, mixing with n
 		await page.getByRole('button', { name: 'Spray without it' }).tap();
 		await page.getByRole('button', { name: 'Begin spraying load 1' }).tap();
 		await page.getByRole('button', { name: 'Pause' }).tap();
-		await page.getByRole('button', { name: 'Go on spraying' }).tap();
+		await page.getByRole('button', { name: 'Continue spraying' }).tap();
 		await page.getByRole('button', { name: 'Load 1 is out' }).tap();
 		await expect(page.getByRole('link', { name: 'All loads are out' })).toBeVisible();
 

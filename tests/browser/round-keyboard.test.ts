@@ -2,7 +2,7 @@ import { allSent, expect, sprayerId, tabTo, test } from './fixtures';
 
 test('a whole round and a dosed tank, by keyboard alone', async ({ page, app }) => {
 	await page.goto(`${app.origin}/sprayers/${await sprayerId(app, 'Long-meadow boom')}`);
-	await tabTo(page, /Start a round|Carry on/);
+	await tabTo(page, /Start a calibration|Continue the calibration/);
 	await page.keyboard.press('Enter');
 	await page.waitForURL(/\/ready/);
 

@@ -123,13 +123,13 @@ for (const look of looks)
 test('a new farm’s first page leads to its first calibration', async ({ page, bareApp }) => {
 	await page.goto(bareApp.origin);
 	await page.getByRole('link', { name: 'Add the first sprayer' }).click();
-	await page.getByLabel('What you call it').fill('First boom');
+	await page.getByRole('textbox', { name: 'Name' }).fill('First boom');
 	await page.getByRole('textbox', { name: 'Nozzles' }).first().fill('6');
 	await page.getByLabel('Nozzle spacing').fill('50');
 	await page.getByLabel('Tank').fill('400');
 	await page.getByRole('button', { name: 'Add it' }).click();
 	await expect(page.getByText('Not calibrated yet')).toBeVisible();
-	await page.getByRole('link', { name: 'Start a round' }).click();
+	await page.getByRole('link', { name: 'Start a calibration' }).click();
 	await expect(page.getByRole('heading', { name: 'Check the sprayer' })).toBeVisible();
 });
 
@@ -153,7 +153,7 @@ test('a tap is not lost while a new farm takes the zone of its first browser', a
 	});
 	await page.goto(bareApp.origin);
 	await page.getByRole('link', { name: 'Add the first sprayer' }).click();
-	await expect(page.getByLabel('What you call it')).toBeVisible();
+	await expect(page.getByRole('textbox', { name: 'Name' })).toBeVisible();
 });
 
 test('what is typed stays while a new farm takes the zone of its first browser', async ({ page, bareApp }) => {
@@ -181,7 +181,7 @@ test('what is typed stays while a new farm takes the zone of its first browser',
 	await expect(page.getByLabel('Imp gal/ac')).toBeChecked();
 	await expect(page.getByLabel('Name of the farm')).toHaveValue('Sample Farm');
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
-	await expect(page.getByText('Kept.')).toBeVisible();
+	await expect(page.getByText('Saved. New calibrations')).toBeVisible();
 	await page.getByRole('link', { name: 'Sprayers' }).first().click();
 	await again;
 	const [farm] = await bareApp.query<{ unit: string }>("select settings ->> 'rateUnit' as unit from farm");
@@ -236,12 +236,12 @@ test('the farm’s unit, school and decimal sign reach every figure', async ({ p
 	await expect(page.getByRole('alert')).toContainText('needs a name');
 	await page.getByLabel('Name of the farm').fill('Sample Farm');
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
-	await expect(page.getByText('Kept.')).toBeVisible();
+	await expect(page.getByText('Saved. New calibrations')).toBeVisible();
 	await page.reload();
 	await expect(page.getByLabel('Imp gal/ac')).toBeChecked();
 	await expect(page.getByLabel('Imperial (4.546 L)')).toBeChecked();
 	await page.getByLabel('L/ha').check();
 	await page.getByLabel('US (3.785 L)').check();
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
-	await expect(page.getByText('Kept.')).toBeVisible();
+	await expect(page.getByText('Saved. New calibrations')).toBeVisible();
 });

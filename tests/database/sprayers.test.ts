@@ -172,6 +172,42 @@ describe('every kind of the demo farm', () => {
 		}
 	}, 120_000);
 
+	it('goes out as CSV with every reading as it counts: struck, in one bucket, for evenness only, carried over', async () => {
+		const past = pastRounds.find((p) => p.rig.kind === 'boom')!;
+		const { id } = await sprayer(past.rig);
+		const sent = messageOf(past, id, now);
+		const run = sent.entries.find((e) => e.kind === 'run')!;
+		const signed = sent.entries.at(-1)!;
+		const stamp = (n: number) => ({ id: v7(), seq: signed.seq + n, at: signed.at });
+		const amount = { text: '1.2', unit: 'L', gallon: 'US' as const };
+		const entries = [
+			...sent.entries.slice(0, -1),
+			{ kind: 'strike' as const, entry: run.id, ...stamp(0) },
+			{
+				kind: 'quick' as const,
+				entry: { kind: 'catch' as const, nozzle: 2, amount, why: 'first' as const },
+				...stamp(1)
+			},
+			{ kind: 'bucket' as const, nozzles: [1, 2], amount, ...stamp(2) },
+			{
+				kind: 'carry' as const,
+				from: v7(),
+				day: '2026-03-01',
+				changed: ['pressure' as const],
+				entries: [{ kind: 'dial' as const, speed: { text: '4.9', unit: 'mph', gallon: 'US' as const }, ...stamp(0) }],
+				...stamp(3)
+			},
+			{ ...signed, seq: signed.seq + 9 }
+		];
+		await made.farm.rounds.put({ ...sent, entries });
+		const lines = calibrationCsv(await calibrationPage(made.farm, sent.round.id)).split('\r\n');
+		const line = (what: string) => lines.find((l) => l.includes(what))!;
+		expect(line(',run,')).toMatch(/,struck|, struck/);
+		expect(line('quick evenness check')).toContain('Nozzle 2,1.2,L');
+		expect(line('together')).toContain('"nozzle 1 to nozzle 2, together",1.2,L');
+		expect(line('carried over from 2026-03-01')).toContain('dial,4.9,mph');
+	});
+
 	it('a carried rig without a person is not signed', async () => {
 		const { id } = await sprayer(knapsack);
 		const past = pastRounds.find((p) => p.rig.kind === 'knapsack')!;

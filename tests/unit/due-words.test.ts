@@ -68,7 +68,7 @@ describe('why a sprayer is due, in words', () => {
 					today
 				)
 			);
-		expect(at(0, '2026-04-01')).toBe('good until 2026-06-18');
+		expect(at(0, '2026-04-01')).toBe('due 2026-06-18');
 		expect(at(41, '2026-04-01')).toBe('due soon');
 		expect(at(50, '2026-04-01')).toBe('calibrate again');
 		const none = { ...rules, days: null };

@@ -54,6 +54,8 @@ export interface TypedPace {
 	/** Clock times, HH:MM. */
 	readonly start: string;
 	readonly end: string;
+	/** Rows are sprayed in one direction only: each is driven back without spraying, which doubles the time over them. */
+	readonly oneWay?: boolean | undefined;
 }
 
 /** A job as it is planned: ground, products, tank, and how it is split into loads. */

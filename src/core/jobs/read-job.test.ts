@@ -45,6 +45,9 @@ describe('a job over bands', () => {
 		expect(made.loads.reduce((sum, l) => sum + l.area, 0)).toBeCloseTo(1e5, 4);
 		// The time is that of the field: 100,000 m² at 9 m²/s.
 		expect(1e5 / pace!.workRate!).toBeCloseTo(1e5 / 9, 6);
+		// Rows sprayed one way only: every pass is driven back dry.
+		const oneWay = plan({ ...bands, pace: { ...bands.pace!, oneWay: true }, products: [] }, 200);
+		expect(oneWay.pace!.workRate! / pace!.workRate!).toBeCloseTo(0.5, 12);
 	});
 	it('puts all of a dose per field on the bands', () => {
 		const { plan: made } = plan({ ...bands, products: [product('2 L/ha', {}, { per: 'field' })] }, 200);

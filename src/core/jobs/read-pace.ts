@@ -48,7 +48,9 @@ export function readPace(pace: TypedPace, travel: TypedJob['travel']): Result<Pa
 	});
 	if (issues.length > 0) return bad(...issues);
 	return good({
-		workRate: travel ? workRate(si<'speed'>(travel.speed), si<'length'>(travel.swath), efficiency) : null,
+		workRate: travel
+			? workRate(si<'speed'>(travel.speed), si<'length'>(travel.swath), efficiency / (pace.oneWay ? 2 : 1))
+			: null,
 		each: si<'time'>(parts[0]! + parts[1]!),
 		start: si<'time'>(start!),
 		end: si<'time'>(end! > start! ? end! : end! + 86_400)

@@ -62,12 +62,12 @@ export type ChangedThing = (typeof changedThings)[number];
 export const changesOf = (kind: SprayerKind): readonly ChangedThing[] =>
 	changedThings.filter((thing) => (kind === 'knapsack' ? thing !== 'gear' && thing !== 'engine' : thing !== 'person'));
 
-/** Whose answer the swath of a boomless rig is. */
+/** Whose answer the swath of a boomless sprayer is. */
 export const swathSchools = ['pans', 'share', 'edges', 'full', 'maker', 'asked'] as const;
 export type SwathSchool = (typeof swathSchools)[number];
 
 /** What is written down beside the readings. */
-export const notedThings = ['strokes', 'orifice', 'engine', 'fan', 'wand', 'dial', 'ground'] as const;
+export const notedThings = ['strokes', 'orifice', 'engine', 'pto', 'fan', 'wand', 'dial', 'ground'] as const;
 export type NotedThing = (typeof notedThings)[number];
 
 /** How the tank is read: by dip or sight, brought back to its mark, or brought back by a metered hose. */

@@ -25,7 +25,9 @@
 	</p>
 	<p class="lab">
 		{shown.figure} ± {shown.interval}
-		{f.rateUnit} was predicted when the rig was changed on {change.day}; the two may differ by ± {f.percent(gap.joint)}.
+		{f.rateUnit} was predicted when the sprayer was changed on {change.day}; the two may differ by ± {f.percent(
+			gap.joint
+		)}.
 		{gap.held
 			? 'The change did what it should.'
 			: 'They do not meet: look at the gauge, the nozzles that were fitted, and the gear that was driven.'}

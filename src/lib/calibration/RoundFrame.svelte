@@ -120,7 +120,7 @@
 			{#each round.steps as s (s.name)}<i style="--done:{s.done * 100}%"></i>{/each}
 		</div>
 		{#if stepsOpen}
-			<nav class="sheet" aria-label="Steps of the round">
+			<nav class="sheet" aria-label="Steps of the calibration">
 				<ol>{@render rail()}</ol>
 				<a class="btn plain my-0 mx-4" href="/sprayers/{round.head.sprayerId}">Leave, it is saved</a>
 				{#if !round.signedOff}<a class="btn plain my-0 mx-4" href={edit}>Edit the sprayer</a>{/if}
@@ -151,7 +151,7 @@
 				{/snippet}
 			</AppBar>
 		</div>
-		<aside class="flex flex-col border-r border-r-rule py-4 px-0 overflow-auto" aria-label="The round">
+		<aside class="flex flex-col border-r border-r-rule py-4 px-0 overflow-auto" aria-label="The calibration">
 			<div class="px-4.5 pt-0 pb-3.5">
 				<h2>{rig.name}</h2>
 				<p class="lab mt-0.75 text-[0.9rem]">
@@ -161,7 +161,7 @@
 						<b>{setting.name}</b>{round.entered.person ? ` · ${round.entered.person}` : ''}
 					</p>{/if}
 			</div>
-			<nav aria-label="Steps of the round"><ol>{@render rail()}</ol></nav>
+			<nav aria-label="Steps of the calibration"><ol>{@render rail()}</ol></nav>
 			<div class="flex justify-between items-center mt-auto px-4.5 pt-2 pb-0">
 				{#if round.signedOff}<p class="lab"><b>Signed off.</b> Read-only.</p>{:else if !round.entered.discarded}<button
 						type="button"

@@ -113,7 +113,7 @@ describe('signing off', () => {
 		]);
 		const form = new SignOffState(odd.state, '2026-03-14');
 		expect(form.blocked).toBe('');
-		expect(form.notes.join()).toContain('1 finding');
+		expect(form.notes.join()).toContain('1 warning');
 	});
 });
 

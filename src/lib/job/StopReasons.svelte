@@ -37,7 +37,7 @@
 							type="button"
 							class="btn"
 							disabled={reasonOf(stop).trim().length < shortestReason}
-							onclick={() => onpass(stop, reasonOf(stop))}>Go on with this reason</button
+							onclick={() => onpass(stop, reasonOf(stop))}>Continue with this reason</button
 						>{/if}
 				</li>
 			{/each}

@@ -1,9 +1,10 @@
 import Papa from 'papaparse';
-import { inUnit, si } from '../../core';
+import { inUnit, si, struckEntries } from '../../core';
 import { methodWords } from '../wording/methods';
 import type { CalibrationPage } from './calibration-page';
 import { readPage } from './calibration-page';
-import { namesOf } from '../wording/nozzle-names';
+import type { NozzleNames } from '../wording/nozzle-names';
+import { namesOf, nozzleSpans } from '../wording/nozzle-names';
 
 /**
  * A calibration as CSV: one line a reading, then one a result, each with its unit in a column of its own. Figures are
@@ -17,10 +18,12 @@ export function calibrationCsv(page: CalibrationPage): string {
 	const result = (what: string, value: number | null, unit: string, note = '') => {
 		if (value !== null) rows.push({ part: 'result', what, text: '', value, unit, note });
 	};
-	for (const entry of page.entries) {
-		const reading = readingOf(entry, names.nozzle);
-		if (reading) rows.push({ part: 'reading', value: '', ...reading });
-	}
+	const struck = struckEntries(page.entries);
+	for (const entry of page.entries)
+		for (const reading of readingsOf(entry, names)) {
+			const note = [reading.note, struck.has(entry.id) && 'struck'].filter(Boolean).join(', ');
+			rows.push({ part: 'reading', value: '', ...reading, note });
+		}
 	result(
 		'spray volume',
 		inUnit('volumePerArea', si(c.rate), 'L/ha'),
@@ -48,6 +51,37 @@ export function calibrationCsv(page: CalibrationPage): string {
 
 type Reading = { readonly what: string; readonly text: string; readonly unit: string; readonly note: string };
 
+/** The lines of one entry: what was carried over stands with its day, a quick check with its name. */
+function readingsOf(entry: CalibrationPage['entries'][number], names: NozzleNames): readonly Reading[] {
+	const noted = (reading: Reading, note: string): Reading => ({
+		...reading,
+		note: [reading.note, note].filter(Boolean).join(', ')
+	});
+	switch (entry.kind) {
+		case 'carry':
+			return entry.entries.flatMap((one) =>
+				readingsOf(one, names).map((reading) => noted(reading, `carried over from ${entry.day}`))
+			);
+		case 'quick':
+			return readingsOf({ ...entry.entry, id: entry.id, seq: entry.seq, at: entry.at }, names).map((reading) =>
+				noted(reading, 'quick evenness check')
+			);
+		case 'bucket':
+			return [
+				{
+					what: `${nozzleSpans(entry.nozzles, names)}, together`,
+					text: entry.amount.text,
+					unit: entry.amount.unit,
+					note: ''
+				}
+			];
+		default: {
+			const line = readingOf(entry, names.nozzle);
+			return line ? [line] : [];
+		}
+	}
+}
+
 /** One entry of a round as a line; what is no reading has none. */
 function readingOf(entry: CalibrationPage['entries'][number], name: (n: number) => string): Reading | null {
 	const line = (what: string, typed: { text: string; unit: string }, note = ''): Reading => ({
@@ -63,6 +97,12 @@ function readingOf(entry: CalibrationPage['entries'][number], name: (n: number) 
 			return line('run', entry.time, entry.by);
 		case 'plot-run':
 			return line('go over the plot', entry.time, entry.by);
+		case 'stated-speed':
+			return entry.speed
+				? line('speed as stated', entry.speed, entry.checked ? 'checked before' : 'never checked')
+				: null;
+		case 'not-caught':
+			return { what: name(entry.nozzle), text: '', unit: '', note: 'not caught' };
 		case 'dial':
 			return line('dial', entry.speed);
 		case 'wetted':

@@ -109,7 +109,7 @@ export function recordFacts(record: SprayRecord, settings: FarmSettings): Record
 				: ''
 		},
 		...(record.passed ?? []).map((stop) => ({
-			what: 'Went on with a reason',
+			what: 'Continued with a reason',
 			text: `${stopTitle(stop)}: ${stop.reason}`
 		})),
 		{ what: 'Weather at the end', text: end ? `${weatherLine(end)} (${time(end.at)})` : '' },

@@ -4,6 +4,7 @@ import type { FarmSettings } from '$lib/settings/farm-settings';
 import { typedText } from '$lib/settings/typed-text';
 import { aimText, changeLines } from './change-lines';
 import type { NozzleNames } from '../wording/nozzle-names';
+import { notedNames } from '../wording/noted';
 import { namesOf, nozzleSpans } from '$lib/wording/nozzle-names';
 import type { ReadCalibration } from './read-calibration';
 
@@ -126,7 +127,11 @@ export function readingLines(
 		add('Jug marked every', round.jug ? typedText(round.jug.typed) : 'not stated, counted as 10 ml');
 	}
 	add('Gauge', round.gauge && typedText(round.gauge.typed));
-	for (const [what, text] of round.notes) add(what[0]!.toUpperCase() + what.slice(1), text);
+	const quick = [...(round.quick?.nozzles.values() ?? [])].flatMap(({ nozzle, takes }) =>
+		takes.filter((take) => take.counts).map((take) => `${names.short(nozzle)}: ${typedText(take.amount.typed)}`)
+	);
+	add(`Quick check${round.quick?.catchTime ? `, ${typedText(round.quick.catchTime.typed)}` : ''}`, quick.join(', '));
+	for (const [what, text] of round.notes) add(notedNames[what], text);
 	add('Wanted', round.aim && aimText(round.aim, comma));
 	for (const line of round.change ? changeLines(round.change, comma) : [])
 		add(`Change: ${line.name.toLowerCase()}`, line.text);

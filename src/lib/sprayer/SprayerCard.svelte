@@ -37,11 +37,10 @@
 		class:look={!latest || latest.findings > 0 || latest.doubt !== null || due?.state === 'due' || shown?.tooWide}
 	>
 		{#if latest?.doubt}▲ in doubt: {eventWords[latest.doubt].short}{openRound
-				? ', round under way'
-				: ''}{:else if openRound}round under way{:else if !latest}▲ not calibrated{:else if due?.state === 'due'}▲ {dueShort(
-				due
-			)}{:else if shown?.tooWide}▲ cannot tell 5 %: ± too wide{:else if latest.findings > 0}▲ {latest.findings}
-			{latest.findings === 1 ? 'finding' : 'findings'}{:else if due}{dueShort(due)}{:else}nothing odd{/if}
+				? ', calibration in progress'
+				: ''}{:else if openRound}calibration in progress{:else if !latest}▲ not calibrated{:else if due?.state === 'due'}▲
+			{dueShort(due)}{:else if shown?.tooWide}▲ cannot tell 5 %: ± too wide{:else if latest.findings > 0}▲ {latest.findings}
+			{latest.findings === 1 ? 'warning' : 'warnings'}{:else if due}{dueShort(due)}{:else}no warnings{/if}
 	</p>
 	<div class="figure">
 		{#if shown}
@@ -55,8 +54,8 @@
 	</div>
 	<RigMini kind={rig.kind} nozzles={rig.uncounted ? 10 : rig.nozzles} odd={(latest?.findings ?? 0) > 0} />
 	<div class="col-[1/3] flex flex-wrap gap-2.5 mt-1.5">
-		{#if openRound}<a class="btn go" href="/rounds/{openRound}">Carry on</a>
-		{:else}<a class="btn" href="/rounds/new?sprayer={id}" data-sveltekit-preload-data="off">Start a round</a>{/if}
+		{#if openRound}<a class="btn go" href="/rounds/{openRound}">Continue</a>
+		{:else}<a class="btn" href="/rounds/new?sprayer={id}" data-sveltekit-preload-data="off">Start a calibration</a>{/if}
 		{#if latest}<a class="btn plain" href="/full-tank?calibration={latest.id}">One full tank</a>{/if}
 	</div>
 </article>

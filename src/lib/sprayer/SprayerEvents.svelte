@@ -25,7 +25,7 @@
 </script>
 
 <section class="grid gap-2.5" id="events" aria-labelledby="{id}-title">
-	<h2 id="{id}-title">What was done to it</h2>
+	<h2 id="{id}-title">Service history</h2>
 	<form
 		class="grid grid-cols-[160px_220px_1fr_auto] gap-3 items-end phone:grid-cols-[1fr_1fr]"
 		method="post"
@@ -41,7 +41,7 @@
 			options={sprayerEventKinds.map((kind) => ({ value: kind, label: eventWords[kind].name }))}
 		/>
 		<Field name="note" label="Note" bind:value={$form.note} problem={problems.note} />
-		<button class="btn" disabled={$submitting}>Write it down</button>
+		<button class="btn" disabled={$submitting}>Save</button>
 	</form>
 	{#if events.length === 0}
 		<p class="lab">Nothing yet. New nozzles, a pump, a gauge: from that day on the calibrations before are in doubt.</p>

@@ -47,7 +47,14 @@ export const askedJobSchema = z.strictObject({
 	split: z.enum(splits),
 	harvest: z.iso.date('That is not a day. Write it like 2026-03-14.').nullable(),
 	pace: z
-		.strictObject({ efficiency: share, fill: typedSchema, drive: typedSchema, start: clock, end: clock })
+		.strictObject({
+			efficiency: share,
+			fill: typedSchema,
+			drive: typedSchema,
+			start: clock,
+			end: clock,
+			oneWay: z.boolean().optional()
+		})
 		.nullable(),
 	reason: z.string().trim().max(300),
 	notes: z.string().trim().max(1000)

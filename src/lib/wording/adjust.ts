@@ -11,9 +11,9 @@ const flow = (q: number) => both(q, [factor('flow', 'L/min'), 'L/min'], [factor(
 export function wordImpossible(impossible: Impossible): string {
 	switch (impossible.why) {
 		case 'too-slow':
-			return `Slower than this rig can be driven: ${speed(impossible.bound)} is the least.`;
+			return `Slower than this sprayer can be driven: ${speed(impossible.bound)} is the least.`;
 		case 'too-fast':
-			return `Faster than this rig can be driven: ${speed(impossible.bound)} is the most.`;
+			return `Faster than this sprayer can be driven: ${speed(impossible.bound)} is the most.`;
 		case 'under-nozzle':
 			return `Under the nozzle’s range, which begins at ${pressure(impossible.bound)}: the pattern falls in.`;
 		case 'over-nozzle':
@@ -34,7 +34,7 @@ export function wordOut(impossible: Impossible, f: OutFigures, ownSpeeds: boolea
 			const slow = impossible.why === 'too-slow';
 			const at = `${bound(impossible.bound / f.speed[0])} ${f.speed[1]}`;
 			return ownSpeeds
-				? `${slow ? 'Slower' : 'Faster'} than this rig can be driven: ${at} is the ${slow ? 'least' : 'most'} that the sprayer’s page says.`
+				? `${slow ? 'Slower' : 'Faster'} than this sprayer can be driven: ${at} is the ${slow ? 'least' : 'most'} that the sprayer’s page says.`
 				: `${slow ? 'Slower' : 'Faster'} than such sprayers are usually driven (${at}). If yours can, write its speeds on the sprayer’s page.`;
 		}
 		case 'under-nozzle':

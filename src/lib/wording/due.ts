@@ -39,5 +39,5 @@ export function dueReasonText(reason: DueReason, settings: FarmSettings): string
 export function dueShort(due: CalibrationDue): string {
 	if (due.state === 'due') return 'calibrate again';
 	if (due.state === 'soon') return due.reasons[0]?.code === 'wide' ? 'cannot tell 5 %: ± too wide' : 'due soon';
-	return due.day ? `good until ${due.day}` : 'good';
+	return due.day ? `due ${due.day}` : 'good';
 }

@@ -140,7 +140,7 @@ const sentences: {
 			tractor: 'a boom on a tractor',
 			atv: 'a small boom',
 			'self-propelled': 'a self-propelled boom',
-			boomless: 'a boomless rig',
+			boomless: 'a boomless sprayer',
 			airblast: 'an airblast sprayer',
 			'on foot': 'a walk'
 		};
@@ -197,7 +197,7 @@ const sentences: {
 	}),
 	'pressure-outside': (finding, { f }) => ({
 		tone: 'look',
-		title: `${f.pressure(finding.pressure)} is ${finding.pressure < finding.low ? 'under' : 'over'} the rig’s range`,
+		title: `${f.pressure(finding.pressure)} is ${finding.pressure < finding.low ? 'under' : 'over'} the sprayer’s range`,
 		body: `It is made for ${f.pressure(finding.low)} to ${f.pressure(finding.high)}. Below, the pattern falls in; above, drops get fine and drift.`
 	}),
 	'caught-together': (finding, { names }) => ({

@@ -6,7 +6,7 @@ type Step = 'ready' | 'speed' | 'swath' | 'plot' | 'flow' | 'tank' | 'volume' | 
 export function stepLead(step: Step, kind: SprayerKind, method: RoundMethod): string {
 	switch (step) {
 		case 'ready':
-			return 'Walk round it once. Tick what holds; nothing here stops you, but each saves a second round.';
+			return 'Walk round it once. Tick what holds; nothing here stops you, but each saves a second calibration.';
 		case 'speed':
 			return kind === 'knapsack'
 				? 'Tank half full, at the pace you spray at, already walking at the first flag.'
@@ -26,18 +26,18 @@ export function stepLead(step: Step, kind: SprayerKind, method: RoundMethod): st
 			if (kind === 'airblast')
 				return 'Fan off, pump at its rpm. Slip a hose over each nozzle and catch it for the same time.';
 			if (kind === 'knapsack') return 'Clean water from the nozzle into a jug, same pressure, same strokes.';
-			return 'Clean water from every nozzle for the same time, rig parked, same rpm and pressure.';
+			return 'Clean water from every nozzle for the same time, sprayer parked, same rpm and pressure.';
 		case 'tank':
 			return method === 'parked-drop'
 				? 'Park level, run at the same rpm for as long as the course took, and read what left the tank.'
 				: 'What the ground took: read the tank before and after, or bring it back to its mark.';
 		case 'volume':
 			return kind === 'knapsack'
-				? 'What this person with this rig puts on the ground.'
-				: 'What this rig puts on the ground at this speed, pressure and swath.';
+				? 'What this person with this sprayer puts on the ground.'
+				: 'What this sprayer puts on the ground at this speed, pressure and swath.';
 		case 'adjust':
 			return 'Is it what you want? If not, what to change, and what that will bring.';
 		case 'sign-off':
-			return 'Whose calibration this is, and what the rig was set to.';
+			return 'Whose calibration this is, and what the sprayer was set to.';
 	}
 }

@@ -64,15 +64,15 @@
 						<h2 class="text-inherit text-[1.5rem]">Calibrate {item.sprayer.name}</h2>
 						<p class="mt-1">A jug, a tape and a stopwatch: measured once, it doses every tank load from then on.</p>
 					</div>
-					{@render round(item.sprayer.id, 'Start the round')}
+					{@render round(item.sprayer.id, 'Start a calibration')}
 				</div>
 			{:else if item.kind === 'round'}
 				<div class="now">
 					<div>
-						<h2 class="text-inherit text-[1.5rem]">{item.sprayer.name}: the round is half done</h2>
-						<p class="mt-1">Every reading so far is kept. Go on where you stopped.</p>
+						<h2 class="text-inherit text-[1.5rem]">{item.sprayer.name}: calibration in progress</h2>
+						<p class="mt-1">Every reading so far is saved. Continue where you stopped.</p>
 					</div>
-					<a class="btn" href="/rounds/{item.sprayer.openRound}">Carry on</a>
+					<a class="btn" href="/rounds/{item.sprayer.openRound}">Continue</a>
 				</div>
 			{:else if item.kind === 'job' && item.job.state === 'under-way'}
 				<div class="now">
@@ -105,7 +105,7 @@
 							<p class="lab">{dueReasonText(reason, settings)}</p>
 						{/each}
 					</div>
-					{@render round(item.sprayer.id, 'Start the round')}
+					{@render round(item.sprayer.id, 'Start a calibration')}
 				</div>
 			{:else if item.kind === 'soon'}
 				<div class="item straw">

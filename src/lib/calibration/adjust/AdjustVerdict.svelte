@@ -69,7 +69,7 @@
 				<p>
 					Aim at <b>{adjust.form.by === 'volume' ? asked : `${f.rate(aim.volume)} ${f.rateUnit}`}</b>{adjust.form.by ===
 					'range'
-						? ', inside the label’s range by as much as the ± of this round'
+						? ', inside the label’s range by as much as the ± of this calibration'
 						: adjust.form.by === 'tank'
 							? ', so that one tank does that ground'
 							: ''}.

@@ -64,7 +64,7 @@
 	<div class="map card grid gap-2 py-3 px-3.5 phone:p-2.5">
 		<div class="head">
 			<h3>Any two together</h3>
-			<p class="lab">With {name}. Slide along the line of what is wanted; green is what the rig can reach.</p>
+			<p class="lab">With {name}. Slide along the line of what is wanted; green is what the sprayer can reach.</p>
 		</div>
 		<ReachMap
 			speeds={{ low: reach.speeds.low / speedOne, high: reach.speeds.high / speedOne }}

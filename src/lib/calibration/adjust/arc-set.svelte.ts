@@ -84,7 +84,7 @@ export class ArcSetState {
 		if (!present || !aim || measured === null) return 'Say first what volume is wanted.';
 		if (this.pressure === null) return 'Read the gauge first: what a size gives depends on the pressure.';
 		if (this.used.length === 0)
-			return 'No sizes are at hand. Mark those in the shed on the nozzle table, or give the rig’s own rated flows.';
+			return 'No sizes are at hand. Mark those in the shed in the nozzle catalogue, or give the sprayer’s own rated flows.';
 		const shares = this.shares.map(readShare);
 		const sum = shares.reduce((s, v) => s + v, 0);
 		if (shares.some((s) => !(s >= 0)) || Math.abs(sum - 1) > 0.011)

@@ -9,7 +9,7 @@
 </script>
 
 <section class="card" aria-label="Changed since the last calibration">
-	<h3>Changed on {change.day}: {aimText(change.aim, settings.decimalComma)} wanted. This round checks it.</h3>
+	<h3>Changed on {change.day}: {aimText(change.aim, settings.decimalComma)} wanted. This calibration checks it.</h3>
 	{#if change.carried}<p class="lab">
 			It begins as the calibration before was made: method, course, rows and sides, target.
 		</p>{/if}

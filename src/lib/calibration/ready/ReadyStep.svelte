@@ -20,9 +20,17 @@
 	/** What belongs to the setting of a carried rig, noted with the readings. */
 	const notes = $derived<readonly { what: NotedThing; label: string; hint: string }[]>(
 		!carried
-			? state.rig.kind === 'airblast'
-				? [{ what: 'fan', label: 'Fan, off or its gear', hint: 'off, or its gear' }]
-				: []
+			? [
+					...(state.head.rig.drive === 'pto'
+						? [
+								{ what: 'pto' as const, label: 'PTO speed, at the shaft', hint: '540 rpm' },
+								{ what: 'engine' as const, label: 'Engine speed, on its clock', hint: '1,800 rpm' }
+							]
+						: []),
+					...(state.rig.kind === 'airblast'
+						? [{ what: 'fan' as const, label: 'Fan, off or its gear', hint: 'off, or its gear' }]
+						: [])
+				]
 			: [
 					mist
 						? { what: 'engine', label: 'Engine speed', hint: '6,500 rpm, or full throttle' }

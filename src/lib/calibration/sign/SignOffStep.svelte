@@ -37,10 +37,10 @@
 				.join(', ')}{signed.pressure || signed.gear || !round.onFoot ? '.' : ''}
 			{signed.remarks}
 		</p>
-		<p class="lab">Nothing in this round can be changed now. A new round is a new calibration.</p>
+		<p class="lab">Nothing in this calibration can be changed now. Start a new one to measure again.</p>
 		{#if round.entered.change}
 			<div class="change">
-				<p><b>Now change the rig, then check it:</b> the next round opens with what is predicted.</p>
+				<p><b>Now change the sprayer, then check it:</b> the next calibration opens with what is predicted.</p>
 				<ChangeFacts
 					change={round.entered.change}
 					prediction={made && { volume: made.predicted, sure: made.sure }}

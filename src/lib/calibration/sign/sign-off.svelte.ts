@@ -37,7 +37,7 @@ export class SignOffState {
 		const predicted = predictChange(before, round.change);
 		return predicted.ok
 			? ''
-			: `The change that was picked rests on what this round no longer has. ${wordIssue(predicted.issues[0]!)} Or take the change back under Adjust.`;
+			: `The change that was picked rests on what this calibration no longer has. ${wordIssue(predicted.issues[0]!)} Or take the change back under Adjust.`;
 	});
 	/** What the signature will say was left undone or odd. Findings never block. */
 	notes: readonly string[] = $derived.by(() => {
@@ -52,7 +52,7 @@ export class SignOffState {
 			...(!this.carried && this.gear.trim() === '' ? ['The gear will stand as “not entered”'] : []),
 			...(uncaught > 0 ? [`${uncaught} of ${c.nozzles?.count} nozzles were not caught`] : []),
 			...(c.findings.length > 0
-				? [`${c.findings.length} ${c.findings.length === 1 ? 'finding' : 'findings'} will stand on the calibration`]
+				? [`${c.findings.length} ${c.findings.length === 1 ? 'warning' : 'warnings'} will stand on the calibration`]
 				: [])
 		];
 	});

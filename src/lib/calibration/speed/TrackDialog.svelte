@@ -23,7 +23,7 @@
 	async function takeFile(file: File | undefined) {
 		if (!file) return;
 		if (file.size > 20 * 1024 * 1024) {
-			track.problem = `“${file.name}” is over 20 MB. A round’s drive is a few hundred kB: cut the track first.`;
+			track.problem = `“${file.name}” is over 20 MB. A calibration’s drive is a few hundred kB: cut the track first.`;
 			return;
 		}
 		const read = await readTrack(await file.text(), file.name);

@@ -1,4 +1,4 @@
-<!-- @component Swath of a boomless rig: the schools' answers side by side, and pans entered on the drawing. -->
+<!-- @component Swath of a boomless sprayer: the schools' answers side by side, and pans entered on the drawing. -->
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import type { EntryBody, SwathSchool } from '$core';

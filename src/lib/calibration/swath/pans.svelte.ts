@@ -23,7 +23,7 @@ export interface SchoolAnswer {
 	readonly note: string;
 }
 
-/** What the swath of a boomless rig is by each school, from one wetted width, a row of pans, and the maker's figure. */
+/** What the swath of a boomless sprayer is by each school, from one wetted width, a row of pans, and the maker's figure. */
 export class BoomlessSwath {
 	readonly #round: RoundState;
 	/** Pan at hand, from 1. */

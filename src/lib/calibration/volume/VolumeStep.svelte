@@ -46,6 +46,9 @@
 		{#if round.head.setting?.change}
 			<PredictionNote change={round.head.setting.change as MadeChange} rate={c.rate} settings={round.settings} />
 		{/if}
+		{#if !round.signedOff}<a class="btn plain justify-self-start self-start" href="/full-tank?round={round.head.id}"
+				>One full tank with this volume</a
+			>{/if}
 		<OtherWays {round} others={round.others} rate={c.rate} />
 		{#if c.findings.length > 0}
 			<div class="hidden gap-2.5 phone:grid">

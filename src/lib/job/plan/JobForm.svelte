@@ -12,6 +12,7 @@
 	import { productsOfJob } from '$lib/show/shown-plan';
 	import LoadCards from '$lib/job/LoadCards.svelte';
 	import Segmented from '$lib/kit/Segmented.svelte';
+	import Toggle from '$lib/kit/Toggle.svelte';
 	import SplitTable from './SplitTable.svelte';
 	import StopReasons from '$lib/job/StopReasons.svelte';
 	import { longUnit, shortUnit } from '$lib/settings/field-units';
@@ -151,6 +152,7 @@
 					problem={plan.problem('pace.efficiency')}
 					hint="What turns and stops leave of speed × swath: 65 to 85 is usual."
 				/>
+				<Toggle label="Rows sprayed one way only (drives back dry)" bind:checked={plan.oneWay} />
 				<Field label="Harvest wanted on" type="date" bind:value={plan.harvest} hint="Held against the labels." />
 			</div>
 		</details>

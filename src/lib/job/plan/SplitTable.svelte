@@ -39,7 +39,7 @@
 					onchange={() => onpick(choice.split)}
 				/>
 				<b>{splitWords[choice.split].name}</b>{#if offered === choice.split}<span
-						class="ml-auto py-px px-2 rounded-[4px] bg-moss-wash text-moss-text font-bold text-[0.9rem]">Offered</span
+						class="ml-auto py-px px-2 rounded-[4px] bg-moss-wash text-moss-text font-bold text-[0.9rem]">Suggested</span
 					>{/if}</span
 			>
 			{#if choice.plan}

@@ -48,6 +48,7 @@ function filled(settings = metric) {
 	plan.fill = '12 min';
 	plan.efficiency = '71.5';
 	plan.sprayed = '62.5';
+	plan.oneWay = true;
 	plan.harvest = '2026-12-01';
 	plan.split = 'equal';
 	plan.notes = 'the wet corner last';

@@ -52,6 +52,7 @@ export function fillFrom(plan: JobPlanState, { id, job, calibrationId }: EditedJ
 		plan.efficiency = percent(efficiency);
 		plan.start = start;
 		plan.end = end;
+		plan.oneWay = job.pace.oneWay ?? false;
 	}
 	if (job.dilute) plan.dilute = text(job.dilute, settings.rateUnit);
 	plan.drops = job.drops ?? plan.drops;

@@ -107,6 +107,8 @@ export class JobPlanState {
 	fill = $state('10 min');
 	drive = $state('5 min');
 	efficiency = $state('75');
+	/** Rows are sprayed one way only. */
+	oneWay = $state(false);
 	start = $state('07:00');
 	end = $state('19:00');
 	/** Dilute volume of the canopy, to the point of run-off. */
@@ -244,7 +246,8 @@ export class JobPlanState {
 				fill: this.#typed(this.fill, 'min'),
 				drive: this.#typed(this.drive, 'min'),
 				start: this.start,
-				end: this.end
+				end: this.end,
+				...(this.oneWay && { oneWay: true })
 			},
 			travel: speed !== null && fieldWidth !== null && this.by === 'calibration' ? { speed, swath: fieldWidth } : null,
 			treated: this.treated,

@@ -32,6 +32,8 @@
 	const load = $derived(run.shown);
 	const count = $derived(run.run?.loads.length ?? 0);
 	const mixing = $derived(load ? load.next !== null : false);
+	/** The weather is looked at while it still changes something: before anything is in the tank. */
+	const firstWater = $derived(load?.n === 1 && load.next === 0 && run.run?.weather.before == null);
 	const looking = $derived(load?.n !== run.current?.n);
 	const rate = $derived(
 		head.rate === null
@@ -174,6 +176,9 @@
 					<a class="btn plain" href="/jobs/{head.id}">Leave, all is kept</a>
 				</div>
 			{:else if mixing}
+				{#if firstWater}<p class="look mx-4 mt-3" role="status">
+						▲ <a href="/jobs/{head.id}/day">Look at the weather</a> before the first water goes in.
+					</p>{/if}
 				<RunNow {run} {wears} />
 				<div class="max-w-75 my-3.5 mx-auto">{@render tank()}</div>
 			{:else}<div class="grid gap-3.5 py-3.5 px-4">
@@ -210,6 +215,9 @@
 			</div>
 			<RunLoads {run} />
 			{#if stopped}<RunStop {run} />{/if}
+			{#if firstWater}<p class="look" role="status">
+					▲ <a href="/jobs/{head.id}/day">Look at the weather</a> before the first water goes in.
+				</p>{/if}
 			{#if mixing}<RunSteps {run} />{:else}<RunSpray {run} />{/if}
 		</main>
 		<aside

@@ -116,7 +116,7 @@ describe('mixing and spraying a job', () => {
 		expect(await state.undo()).toBe(false);
 		for (let i = 0; i < 4; i += 1) await onward(state);
 		await state.pause();
-		expect([state.current!.state, state.next.words]).toEqual(['paused', 'Go on spraying']);
+		expect([state.current!.state, state.next.words]).toEqual(['paused', 'Continue spraying']);
 		await state.go();
 		expect(state.current!.state).toBe('spraying');
 	});

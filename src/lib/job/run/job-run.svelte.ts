@@ -152,7 +152,7 @@ export class JobRunState {
 		if (this.open.length > 0 && load.state !== 'spraying' && load.state !== 'paused')
 			return { act: 'stopped', words: 'Stopped' };
 		if (load.state === 'spraying') return { act: 'spray', load: load.n, what: 'end', words: `Load ${load.n} is out` };
-		if (load.state === 'paused') return { act: 'spray', load: load.n, what: 'go-on', words: 'Go on spraying' };
+		if (load.state === 'paused') return { act: 'spray', load: load.n, what: 'go-on', words: 'Continue spraying' };
 		if (load.next === null && this.wantsWeather) return { act: 'weather', words: 'Look at the weather first' };
 		if (load.next === null)
 			return { act: 'spray', load: load.n, what: 'start', words: `Begin spraying load ${load.n}` };

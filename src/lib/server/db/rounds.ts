@@ -60,7 +60,7 @@ export const roundsOf = (scope: Scope) => ({
 					409,
 					'signed-off',
 					'entries',
-					'This round is signed off and read-only. A new round is a new calibration.'
+					'This calibration is signed off and read-only. Start a new one to measure again.'
 				);
 			checkEntries(message.entries, fresh, [rig, ...(await correctedRigs(scope, trx, message))]);
 			if (fresh.length > 0) {
@@ -201,7 +201,12 @@ async function openRound(scope: Scope, trx: Transaction<Database>, round: RoundH
 		.executeTakeFirstOrThrow();
 	const same = (a: unknown, b: unknown) => canonicalJson(a ?? null) === canonicalJson(b ?? null);
 	if (stored.sprayer_id !== round.sprayerId || !same(stored.rig, round.rig) || !same(stored.setting, round.setting))
-		throw new Failure(409, 'conflict', 'round', 'This round is known with another rig. A new round takes a new id.');
+		throw new Failure(
+			409,
+			'conflict',
+			'round',
+			'This calibration is known with another sprayer. A new one takes a new id.'
+		);
 }
 
 async function knownEntries(

@@ -118,7 +118,7 @@ async function computeAll(trx: Transaction<Database>): Promise<void> {
 			422,
 			'not-computed',
 			'file',
-			'A round or a job of this file cannot be computed, so it was not made by Fallow as it is. Nothing was taken in.'
+			'A calibration or a job of this file cannot be computed, so it was not made by Fallow as it is. Nothing was taken in.'
 		);
 	}
 }

@@ -132,7 +132,7 @@ export function calibrationPdf(
 					]
 				: []),
 			...(nozzles.length > 0 ? [nozzleTable(nozzles)] : []),
-			heading(c.findings.length === 0 ? 'Nothing odd' : 'Findings'),
+			heading(c.findings.length === 0 ? 'No warnings' : 'Findings'),
 			...c.findings.map((finding): Content => {
 				const words = wordFinding(finding, names, settings);
 				return {

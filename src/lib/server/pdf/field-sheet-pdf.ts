@@ -70,7 +70,7 @@ export function fieldSheetPdf(
 		pageMargins: [36, 30, 36, 30],
 		info: { title: `Field sheet, ${rig.name}`, creator: 'Fallow' },
 		footer: {
-			text: 'Clean water only, and gloves, eye cover and boots all the same: the rig has held pesticide. Stop the engine before hands go near.',
+			text: 'Clean water only, and gloves, eye cover and boots all the same: the sprayer has held pesticide. Stop the engine before hands go near.',
 			color: soft,
 			fontSize: 7.5,
 			margin: [36, 0, 36, 0]

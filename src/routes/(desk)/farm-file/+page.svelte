@@ -48,7 +48,7 @@
 			<h2>Out</h2>
 			<p>All that was entered in {data.farm.name}, as it is now.</p>
 			<a class="btn go big justify-self-start whitespace-normal" href="/api/farm/file" data-sveltekit-reload
-				>Keep the file</a
+				>Save the file</a
 			>
 		</section>
 		<section class="card grid gap-3 py-4.5 px-5">

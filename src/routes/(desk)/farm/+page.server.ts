@@ -61,6 +61,6 @@ export const actions: Actions = {
 			...weather.limits,
 			...safety.safety
 		});
-		return message(form, 'Kept. New rounds and every page use it from now on.');
+		return message(form, 'Saved. New calibrations and every page use it from now on.');
 	}
 };

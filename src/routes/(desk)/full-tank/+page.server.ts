@@ -3,16 +3,21 @@ import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 import { tankMixInputSchema } from '$lib/wire/tank-mix';
 import { postedJson, refusal } from '$lib/server/forms';
+import { openCalibration } from '$lib/server/open-calibration';
 import { jobCalibrations } from '$lib/server/job-calibrations';
 
-export const load: PageServerLoad = async ({ locals: { farm } }) => {
-	const [calibrations, products, mixes] = await Promise.all([
+export const load: PageServerLoad = async ({ locals: { farm }, url }) => {
+	const round = z.uuid().safeParse(url.searchParams.get('round'));
+	const [calibrations, unsigned, products, mixes] = await Promise.all([
 		jobCalibrations(farm),
+		round.success ? openCalibration(farm, round.data) : null,
 		farm.products.all(),
 		farm.tankMixes.all()
 	]);
 	return {
-		calibrations,
+		calibrations: unsigned ? [unsigned, ...calibrations] : calibrations,
+		/** The calibration that nobody has signed yet. */
+		unsigned: unsigned?.id ?? null,
 		products: products.filter((p) => !p.away).map(({ id, label }) => ({ id, label })),
 		mixes
 	};

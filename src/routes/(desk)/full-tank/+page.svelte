@@ -32,7 +32,10 @@
 						return data.mixes;
 					}
 				},
-				{ calibration: query.get('calibration') ?? query.get('sprayer') ?? '', mix: query.get('mix') ?? '' }
+				{
+					calibration: data.unsigned ?? query.get('calibration') ?? query.get('sprayer') ?? '',
+					mix: query.get('mix') ?? ''
+				}
 			)
 	);
 	let saving = $state(false);
@@ -70,6 +73,10 @@
 				/>
 				<Field label="Tank, {shortUnit(tank.units.tank)}" bind:value={tank.tank} problem={tank.problem('mix')} />
 			</div>
+		{:else if c.id === data.unsigned}<p class="look">
+				▲ This calibration is not signed yet. Its readings can still change.
+				<a href="/rounds/{c.id}/volume">Back to it</a>
+			</p>
 		{:else if c.doubt}<p class="look">▲ This calibration is in doubt. Calibrate again, or use it with care.</p>{/if}
 		{#if said}
 			<div class="grid grid-cols-[minmax(0,1fr)_118px] gap-4 items-end" aria-live="polite">

@@ -41,7 +41,7 @@
 					class="btn"
 					class:go={job.state === 'under-way'}
 					href="/jobs/{job.id}{{ planned: '/run', 'under-way': '/run', sprayed: '/close', closed: '' }[job.state]}"
-					>{{ planned: 'Mix', 'under-way': 'Go on', sprayed: 'Close', closed: 'Look' }[job.state]}</a
+					>{{ planned: 'Mix', 'under-way': 'Continue', sprayed: 'Close', closed: 'Look' }[job.state]}</a
 				>
 			</li>
 		{/each}

@@ -80,12 +80,12 @@
 	</form>
 {/snippet}
 
-<svelte:head><title>Nozzle table · Fallow</title></svelte:head>
+<svelte:head><title>Nozzle catalogue · Fallow</title></svelte:head>
 
 <main class="plain-page">
 	<div class="page-head">
 		<div>
-			<h1>Nozzle table</h1>
+			<h1>Nozzle catalogue</h1>
 			<p class="lab">
 				What the chooser picks from, and what lies in the shed first. The generic sizes are those of ISO 10625 with the
 				standard’s colours; their pressures are typical: <b>check the maker’s sheet</b>.

@@ -11,7 +11,7 @@
 	<div class="flex justify-between items-center gap-4">
 		<h1>{data.away ? 'Archived sprayers' : 'Sprayers'}</h1>
 		<span class="flex flex-wrap gap-2.5">
-			<a class="btn" href="/nozzles">Nozzle table</a>
+			<a class="btn" href="/nozzles">Nozzle catalogue</a>
 			<a class="btn go" href="/sprayers/new">Add a sprayer</a>
 		</span>
 	</div>

@@ -210,10 +210,10 @@
 			/>{/if}
 		<h2>
 			{c.findings.length === 0
-				? 'Nothing odd'
+				? 'No warnings'
 				: c.findings.length === 1
-					? 'One finding'
-					: `${c.findings.length} findings`}
+					? 'One warning'
+					: `${c.findings.length} warnings`}
 		</h2>
 		{#each c.findings as finding (findingKey(finding))}<FindingCard {finding} {names} {settings} />{/each}
 		{#if data.plans.length > 0}

@@ -154,7 +154,7 @@
 	<LabelCards {findings} {settings} />
 	{#if (job.passed ?? []).length > 0}
 		<section class="passed" aria-label="Stops that were passed">
-			<h2>Went on with a reason</h2>
+			<h2>Continued with a reason</h2>
 			<ul class="pl-[1.2rem]">
 				{#each job.passed ?? [] as stop (stop.code + stop.about)}<li>
 						<b>{stopTitle(stop)}</b>: {stop.reason}

@@ -116,6 +116,6 @@
 		<Toggle name="shed" label="It lies in the shed" bind:checked={$text.shed} />
 	</div>
 	{#snippet more()}
-		{#if !data.isNew}<button class="btn plain ml-auto" formaction="?/remove">Take it off the table</button>{/if}
+		{#if !data.isNew}<button class="btn plain ml-auto" formaction="?/remove">Delete</button>{/if}
 	{/snippet}
 </EditPage>

@@ -99,7 +99,7 @@
 				<p class="lab">{lines}</p>
 			</div>
 			<div class="flex flex-wrap justify-between items-start gap-x-3 gap-y-2.5">
-				<a class="btn plain" href="/sprayers/{data.sprayer.id}/edit">Change</a>
+				<a class="btn plain" href="/sprayers/{data.sprayer.id}/edit">Edit</a>
 				<form method="post" action="?/copy" use:enhance><button class="btn plain">Copy</button></form>
 				<form method="post" action="?/archive" use:enhance>
 					<input type="hidden" name="away" value={data.sprayer.archived ? 'no' : 'yes'} />
@@ -144,7 +144,7 @@
 									<span class="pl-2 border-l-5 border-l-dye"
 										>Changed {setting.change.day}: {changeLines(setting.change, settings.decimalComma)
 											.map((line) => `${line.name.toLowerCase()} ${line.text}`)
-											.join(', ')}. <b>A round has to check it.</b></span
+											.join(', ')}. <b>A new calibration has to check it.</b></span
 									>
 									<form method="post" action="?/unchanged" use:enhance>
 										<input type="hidden" name="setting" value={setting.id} />
@@ -158,11 +158,11 @@
 								data-sveltekit-reload
 								aria-label="Blank field sheet of {setting.name}, PDF">Sheet</a
 							>
-							<a class="btn" href={start(setting.id)} data-sveltekit-preload-data="off">Round</a>
+							<a class="btn" href={start(setting.id)} data-sveltekit-preload-data="off">Calibrate</a>
 						</li>
 					{/each}
 				</ul>
-				{#if carried}<a class="btn plain" href="/sprayers/{data.sprayer.id}/team">The team side by side</a>{/if}
+				{#if carried}<a class="btn plain" href="/sprayers/{data.sprayer.id}/team">Compare the team</a>{/if}
 			</section>
 		</div>
 
@@ -174,7 +174,7 @@
 			</h2>
 			{#if data.calibrations.rows.length === 0}
 				<p class="lab">
-					None yet. A round measures what the rig puts on the ground; signed off, it stands here and doses the tank.
+					None yet. A calibration measures what the sprayer puts on the ground; signed off, it doses the tank.
 				</p>
 			{:else}
 				<DataTable
@@ -193,7 +193,7 @@
 						{ id: 'speed', header: 'Speed', value: (c) => speed(c.speed), num: true },
 						{ id: 'pressure', header: 'Pressure', value: (c) => pressure(c.pressure), num: true },
 						{ id: 'by', header: 'By', value: (c) => c.signedBy },
-						{ id: 'findings', header: 'Findings', value: (c) => c.findings, cell: found }
+						{ id: 'findings', header: 'Warnings', value: (c) => c.findings, cell: found }
 					]}
 				/>
 				<nav class="flex flex-wrap gap-3 mt-3" aria-label="Pages of calibrations">
@@ -201,11 +201,11 @@
 					{#if data.calibrations.next}<a class="btn plain" href="?after={encodeURIComponent(data.calibrations.next)}"
 							>Older</a
 						>{/if}
-					<a class="btn plain" href="/sprayers/{data.sprayer.id}/import">Read a sheet in</a>
+					<a class="btn plain" href="/sprayers/{data.sprayer.id}/import">Import a sheet</a>
 				</nav>
 			{/if}
 			{#if data.calibrations.rows.length === 0}<a class="btn plain mt-2.5" href="/sprayers/{data.sprayer.id}/import"
-					>Read a sheet in</a
+					>Import a sheet</a
 				>{/if}
 		</section>
 		{#if data.calibrations.total > 0}
@@ -233,7 +233,7 @@
 					.join(', ')}
 			</p>
 			{#if latest.findings > 0}<p class="look">
-					<b>▲ Signed with {latest.findings} {latest.findings === 1 ? 'finding' : 'findings'}.</b>
+					<b>▲ Signed with {latest.findings} {latest.findings === 1 ? 'warning' : 'warnings'}.</b>
 					<a href="/calibrations/{latest.id}">Read {latest.findings === 1 ? 'it' : 'them'}</a>
 				</p>{/if}
 			<dl>
@@ -263,15 +263,15 @@
 			</p>
 			<p>Not calibrated yet. Forty minutes with a jug, a tape and a stopwatch.</p>
 		{/if}
-		{#if data.openRound}<a class="btn big" href="/rounds/{data.openRound}">Carry on with the round</a>
+		{#if data.openRound}<a class="btn big" href="/rounds/{data.openRound}">Continue the calibration</a>
 		{:else}<a
 				class="btn big"
 				class:go={!latest}
 				href="/rounds/new?sprayer={data.sprayer.id}"
-				data-sveltekit-preload-data="off">Start a round</a
+				data-sveltekit-preload-data="off">Start a calibration</a
 			>{/if}
 		<a class="btn plain" href="/sprayers/{data.sprayer.id}/field-sheet" data-sveltekit-reload>Blank field sheet, PDF</a>
-		<p class="lab">Clean water only, and gloves, eye cover and boots all the same: the rig has held pesticide.</p>
+		<p class="lab">Clean water only, and gloves, eye cover and boots all the same: the sprayer has held pesticide.</p>
 	</aside>
 </div>
 

@@ -15,7 +15,9 @@ export const load: LayoutLoad = async ({ params, fetch }) => {
 	if (!kept) {
 		const stored = await getJson<StoredRound>(`/api/rounds/${params.id}`, fetch, longWait);
 		if (!stored)
-			error(404, { message: 'This round is not on this device, and the farm cannot be asked or does not know it.' });
+			error(404, {
+				message: 'This calibration is not on this device, and the farm cannot be asked or does not know it.'
+			});
 		kept = { head: stored.round, entries: stored.entries };
 		await device.store.merge(kept);
 	}

@@ -56,7 +56,8 @@
 		const known = answer ?? kept;
 		const rig = known?.rig;
 		if (!rig) {
-			problem = 'This sprayer is not known here. Open it once while the farm can be reached, then begin the round.';
+			problem =
+				'This sprayer is not known here. Open it once while the farm can be reached, then start the calibration.';
 			return;
 		}
 		const id = device.newId();
@@ -133,6 +134,6 @@
 		<button type="button" class="btn go big" onclick={() => void begin()}>Start a calibration</button>
 		<a class="btn plain" href="/sprayers">To the sprayers</a>
 	{:else}
-		<p class="lab">Beginning the round …</p>
+		<p class="lab">Starting the calibration …</p>
 	{/if}
 </main>

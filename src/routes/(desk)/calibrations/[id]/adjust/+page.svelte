@@ -78,7 +78,7 @@
 	{#if words}
 		<div class="foot">
 			{#if adjust?.change}<p class="lab">
-					It is written down on the setting; the next round opens with what is predicted.
+					It is written down on the setting; the next calibration opens with what is predicted.
 				</p>{/if}
 			<button type="button" class="btn ink big" onclick={() => void onward()}>{words} →</button>
 		</div>

@@ -69,8 +69,8 @@
 				</p>
 				<p class="lab">
 					{methodWords[c.method as AnySheet['method']].name}, {c.findings === 0
-						? 'nothing odd'
-						: `${c.findings} findings`}
+						? 'no warnings'
+						: `${c.findings} ${c.findings === 1 ? 'warning' : 'warnings'}`}
 				</p>
 			</article>
 		{/each}

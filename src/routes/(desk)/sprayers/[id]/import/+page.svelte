@@ -31,7 +31,7 @@
 		return {
 			problem: '',
 			value: r,
-			words: `${methodWords[c.method].name}, ${c.findings.length === 0 ? 'nothing odd' : `${c.findings.length} findings`}`
+			words: `${methodWords[c.method].name}, ${c.findings.length === 0 ? 'no warnings' : `${c.findings.length} ${c.findings.length === 1 ? 'warning' : 'warnings'}`}`
 		};
 	});
 	async function take(file: File | undefined) {
@@ -44,11 +44,11 @@
 	}
 </script>
 
-<svelte:head><title>Read a sheet in · {data.sprayer.rig.name} · Fallow</title></svelte:head>
+<svelte:head><title>Import a sheet · {data.sprayer.rig.name} · Fallow</title></svelte:head>
 
 <main class="plain-page">
 	<div>
-		<h1>Read a sheet in for <a href="/sprayers/{data.sprayer.id}">{data.sprayer.rig.name}</a></h1>
+		<h1>Import a sheet for <a href="/sprayers/{data.sprayer.id}">{data.sprayer.rig.name}</a></h1>
 		<p class="lab">
 			A <b>fallow-sheet/1</b> file: exported from a calibration here or elsewhere, or typed after a day with the field sheet.
 		</p>

@@ -41,11 +41,14 @@
 	</div>
 	{#if !team}
 		<div class="card grid gap-3.5 justify-items-start p-6">
-			<p>Nobody has calibrated in this setting yet. Each person takes a round of their own, named on its first step.</p>
+			<p>
+				Nobody has calibrated in this setting yet. Each person takes a calibration of their own, named on its first
+				step.
+			</p>
 			<a
 				class="btn go"
 				href="/rounds/new?sprayer={data.sprayer.id}&setting={data.setting.id}"
-				data-sveltekit-preload-data="off">Start the first round</a
+				data-sveltekit-preload-data="off">Start the first calibration</a
 			>
 		</div>
 	{:else}

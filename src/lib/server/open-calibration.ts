@@ -1,0 +1,47 @@
+import { readRig, rigOf } from '../../core';
+import { settingLabel } from '../show/setting-label';
+import type { FarmHandle } from './db/farm';
+import { computedColumns } from './db/compute';
+import { Failure } from './failure';
+import type { jobCalibrations } from './job-calibrations';
+
+type JobCalibration = Awaited<ReturnType<typeof jobCalibrations>>[number];
+
+/**
+ * A calibration in progress as far as its readings have arrived, in the form of a signed one: for the question what one tank
+ * does before anybody has signed. Null where it is signed, unknown, or has no answer yet.
+ */
+export async function openCalibration(farm: FarmHandle, id: string): Promise<JobCalibration | null> {
+	try {
+		const { round, entries, signedOff } = await farm.rounds.get(id);
+		if (signedOff) return null;
+		const rig = rigOf(round.rig, entries);
+		if (!readRig(rig).ok) return null;
+		const { skill, evenRule } = farm.settings;
+		const setting = round.setting ?? null;
+		const { columns } = computedColumns({ rig, setting, entries, skill, evenRule });
+		return {
+			id,
+			sprayerId: round.sprayerId,
+			sprayer: rig.name,
+			setting: [settingLabel(round.setting, rig, columns.nozzles_on), 'not signed yet'].filter(Boolean).join(', '),
+			rig,
+			rate: columns.rate_m3_per_m2,
+			relativeU95: columns.relative_u95,
+			speed: columns.speed_m_s,
+			width: columns.width_m,
+			fieldWidth: columns.field_width_m,
+			drops: null,
+			flow: columns.flow_m3_s,
+			pressure: columns.pressure_pa,
+			rpm: null,
+			nozzlesOn: columns.nozzles_on,
+			signedDay: '',
+			doubt: null
+		};
+	} catch (error) {
+		// Not known here, or not enough read yet.
+		if (error instanceof Failure) return null;
+		throw error;
+	}
+}
