@@ -269,14 +269,25 @@ async function benchViews(origin, sprayer, url) {
 /** What a person touches and types on the short ways, as their browser test counts it. */
 function benchHands(url, folder) {
 	const file = join(folder, 'hands.jsonl');
-	const done = spawnSync(process.execPath, ['node_modules/@playwright/test/cli.js', 'test', 'short-ways'], {
-		env: { ...process.env, FALLOW_TEST_DATABASE_URL: url, FALLOW_HANDS: file, FALLOW_BROWSER_REPORT: `${file}.report` },
-		encoding: 'utf8'
-	});
+	const done = spawnSync(
+		process.execPath,
+		['node_modules/@playwright/test/cli.js', 'test', 'short-ways', 'kinds-touch'],
+		{
+			env: {
+				...process.env,
+				FALLOW_TEST_DATABASE_URL: url,
+				FALLOW_HANDS: file,
+				FALLOW_BROWSER_REPORT: `${file}.report`
+			},
+			encoding: 'utf8'
+		}
+	);
 	if (done.status !== 0) throw new Plain('the short ways did not pass: run `npm test` for why');
 	for (const line of readFileSync(file, 'utf8').trim().split('\n').sort()) {
-		const { way, taps, typed } = JSON.parse(line);
-		console.log(`${way}: ${taps} touches, ${typed} fields typed`);
+		const { way, taps, typed, characters } = JSON.parse(line);
+		console.log(
+			`${way}: ${taps} touches, ${typed} fields typed${characters === undefined ? '' : `, ${characters} characters`}`
+		);
 	}
 }
 

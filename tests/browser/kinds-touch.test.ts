@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
 import { beginRound, enter, expect, signedOff, test } from './fixtures';
+import { countHands, tellHands } from './hands';
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
@@ -37,6 +38,7 @@ async function sign(page: Page, pressure: string, gear: string | null) {
 }
 
 test('an airblast round by touch, one nozzle after the other', async ({ page, app }) => {
+	await countHands(page);
 	const id = await beginRound(page, app, 'Hazel-row blower');
 	await tickAll(page);
 	await inReach(page, /To the ground speed/);
@@ -74,9 +76,11 @@ test('an airblast round by touch, one nozzle after the other', async ({ page, ap
 	expect(row).toMatchObject({ method: 'speed-width-flow', n: 8 });
 	// One side, half the alley: 13.6 L/min × 600 ÷ (5.007 km/h × 2.75 m).
 	expect(row.litres).toBeCloseTo(592, -1);
+	expect((await tellHands(page, 'airblast, one side, 8 nozzles by digits')).taps).toBeGreaterThan(8);
 });
 
 test('a boomless round by touch', async ({ page, app }) => {
+	await countHands(page);
 	const id = await beginRound(page, app, 'Farm-track thrower');
 	await tickAll(page);
 	await tap(page, /To the ground speed/);
@@ -105,9 +109,11 @@ test('a boomless round by touch', async ({ page, app }) => {
 	const row = await signedOff(page, app, id, 'B. Sample');
 	expect(row).toMatchObject({ method: 'speed-width-flow', n: 4 });
 	expect(row.litres / 9.35396).toBeCloseTo(15.1, 0);
+	await tellHands(page, 'boomless by a course, 3 of 4 nozzles');
 });
 
 test('a knapsack by touch: refilled after a plot, then caught too', async ({ page, app }) => {
+	await countHands(page);
 	const id = await beginRound(page, app, 'Nursery knapsack');
 	await enter(page, 'Who carries it', 'E. Sample');
 	await page.getByText('Refill', { exact: true }).tap();
@@ -157,6 +163,37 @@ test('a knapsack by touch: refilled after a plot, then caught too', async ({ pag
 	const row = await signedOff(page, app, id, 'B. Sample');
 	expect(row).toMatchObject({ method: 'plot-catch', person: 'E. Sample' });
 	expect(row.litres).toBeCloseTo(201, 0);
+	await tellHands(page, 'knapsack by plot, by refill and by catch');
+});
+
+test('an airblast by row refill, its speed and a few nozzles in the same calibration', async ({ page, app }) => {
+	await countHands(page);
+	const id = await beginRound(page, app, 'Hazel-row blower');
+	await tickAll(page);
+	await page.getByText('Row refill', { exact: true }).tap();
+	await tap(page, /To the row/);
+	await enter(page, 'Length of the row', '300 ft');
+	await tap(page, /To the tank/);
+	await page.getByText('Back to the mark', { exact: true }).tap();
+	await page.getByLabel('Added to come back to the mark').fill('8 gal');
+	await tap(page, 'Save this reading');
+	await expect(page.getByRole('list', { name: 'Tank readings' })).toContainText('8 gal added');
+	// The mark of a large tank is coarse: what would make it fine enough is said.
+	await expect(page.getByText(/Bring it back with a metered hose/)).toBeVisible();
+	await page.getByText('Metered refill', { exact: true }).tap();
+	await page.getByRole('link', { name: 'Time a run' }).tap();
+	await enter(page, 'Course length', '300 ft');
+	await runs(page, [62, 62.4], /at the first flag/, /pass the flag/, 'Runs');
+	await tap(page, /To the spray volume/);
+	await tap(page, /To what is wanted/);
+	await tap(page, /To the signature/);
+	await sign(page, '10 bar', 'second low');
+	const row = await signedOff(page, app, id, 'B. Sample');
+	expect(row).toMatchObject({ method: 'refill' });
+	await tellHands(page, 'airblast by row refill, with its speed');
+	// The refill needs no speed; the one that was timed beside it is kept with it.
+	const [kept] = await app.query<{ speed: number }>('select speed_m_s as speed from calibration where id = $1', [id]);
+	expect(kept!.speed).toBeCloseTo((300 * 0.3048) / 62.2, 6);
 });
 
 test('rows are drawn as far apart as they were typed, whichever alleys are driven', async ({ page, app }) => {

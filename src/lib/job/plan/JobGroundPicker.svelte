@@ -34,7 +34,7 @@
 		{@const picked = ground.picked[id]}
 		<div class="block" class:on={picked}>
 			<label class="check leading-[1.2]"
-				><input type="checkbox" checked={picked !== undefined} onchange={() => ground.toggle(id)} />
+				><input type="checkbox" checked={picked !== undefined} onchange={() => plan.toggleBlock(id)} />
 				<span><b>{block.name}</b> <small>{area(m2)}</small></span></label
 			>
 			{#if picked}

@@ -36,7 +36,7 @@
 	<Field
 		label={plan.by === 'calibration' ? 'Calibration' : 'Sprayer'}
 		type="choice"
-		bind:value={() => plan.calibrationId, (id) => plan.useCalibration(id)}
+		bind:value={() => plan.calibrationId, (id) => plan.pickCalibration(id)}
 		options={choices}
 	/>
 {/if}

@@ -24,7 +24,7 @@ export function fillFrom(plan: JobPlanState, { id, job, calibrationId }: EditedJ
 	plan.replaces = id;
 	plan.ground.begin(job.blocks);
 	plan.by = basis.by;
-	plan.useCalibration(calibrations.some((c) => c.id === calibrationId) ? calibrationId! : '');
+	plan.pickCalibration(calibrations.some((c) => c.id === calibrationId) ? calibrationId! : '');
 	if (basis.by === 'trial') {
 		plan.used = text(basis.used, units.tank);
 		plan.patch = text(basis.patch, units.side === 'm' ? 'm2' : 'ft2');

@@ -9,6 +9,7 @@ import { askedJobSchema } from '$lib/wire/job';
 import { dilutionRows } from '$lib/show/dilution-rows';
 import { jobEnd } from '$lib/show/job-span';
 import { mixingLines } from '$lib/show/pour';
+import { typedText } from '$lib/settings/typed-text';
 import { wordLabelFinding } from '$lib/wording/jobs';
 import { idOf } from '../../../../tests/support/entries';
 import { metric } from '../../../../tests/support/round-state';
@@ -56,6 +57,25 @@ describe('planning a job', () => {
 		expect([plan.chosen, plan.ready, plan.asked(idOf(1))]).toEqual([null, false, null]);
 		expect(plan.problem('blocks')).toContain('pick at least one block');
 		expect(plan.tank).toBe('1000 L');
+	});
+
+	it('offers the calibration of a sprayer that suits the ground, until somebody picks one', () => {
+		const plan = planning();
+		const kind = () => plan.calibration!.rig.kind;
+		expect(kind()).toBe('airblast');
+		plan.toggleBlock(at('Long meadow'));
+		expect([kind(), plan.tank]).toEqual(['boom', typedText(longMeadow.tank)]);
+		plan.toggleBlock(at('Long meadow'));
+		plan.toggleBlock(at('Hazel rows'));
+		expect(kind()).toBe('airblast');
+		plan.pickCalibration(idOf(301));
+		plan.toggleBlock(at('Cider pears'));
+		expect(kind()).toBe('boom');
+		// Ground that no sprayer here suits changes nothing.
+		const wall = planning();
+		wall.toggleBlock(at('Barn wall'));
+		expect(wall.calibration!.rig.kind).toBe('airblast');
+		expect(planning(at('Long meadow')).calibration!.rig.kind).toBe('boom');
 	});
 
 	it('has every split side by side for rows, with what stays behind and what is opened', () => {
@@ -230,8 +250,9 @@ describe('planning a job', () => {
 
 	it('wants a reason for a calibration in doubt', () => {
 		const plan = planning(at('Long meadow'));
+		plan.pickCalibration(idOf(300));
 		expect([plan.wantsReason, plan.ready]).toEqual([false, true]);
-		plan.useCalibration(idOf(301));
+		plan.pickCalibration(idOf(301));
 		expect([plan.wantsReason, plan.ready, plan.tank]).toEqual([true, false, '300 gal']);
 		plan.reason = 'only the headland';
 		expect([plan.wantsReason, plan.ready]).toEqual([false, true]);

@@ -43,6 +43,7 @@ import { dayStart } from '$lib/settings/farm-time';
 import { wordIssue } from '$lib/wording/issues';
 import type { GroundBlock } from './job-ground.svelte';
 import { JobGround } from './job-ground.svelte';
+import { suited } from './suited';
 
 export interface JobSource {
 	readonly settings: FarmSettings;
@@ -131,11 +132,12 @@ export class JobPlanState {
 		this.units = fieldUnits(source.settings);
 		this.ground = new JobGround(source.blocks, source.settings);
 		this.day = source.today;
-		if (block && this.ground.knows(block)) this.ground.toggle(block);
 		const [first] = source.calibrations;
 		const asked = source.calibrations.find((c) => c.id === start?.calibration);
+		this.#chosen = asked !== undefined;
 		if (first) this.useCalibration((asked ?? first).id);
 		else this.by = 'trial';
+		if (block && this.ground.knows(block)) this.toggleBlock(block);
 		this.unknown = start ? this.#begin(start) : [];
 		if (this.lines.length === 0) this.addLine();
 	}
@@ -162,6 +164,20 @@ export class JobPlanState {
 		() => this.source.calibrations.find((c) => c.id === this.calibrationId) ?? null
 	);
 
+	/** Somebody picked the calibration: from then on the ground changes it no more. */
+	#chosen = false;
+	pickCalibration(id: string): void {
+		this.#chosen = true;
+		this.useCalibration(id);
+	}
+	/** Picks a block or drops it. Until somebody picks a calibration, that of a sprayer which suits the ground is offered. */
+	toggleBlock(id: string): void {
+		this.ground.toggle(id);
+		const [first] = this.ground.blocks;
+		if (this.#chosen || !first?.kind) return;
+		const offered = suited(first.kind, this.source.calibrations);
+		if (offered && offered.rig.kind !== this.calibration?.rig.kind) this.useCalibration(offered.id);
+	}
 	/** An empty id: no calibrated sprayer, a tank that is typed. */
 	useCalibration(id: string): void {
 		this.calibrationId = id;
