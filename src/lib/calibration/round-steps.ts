@@ -18,6 +18,9 @@ const stepsOf: Readonly<Record<RoundMethod, readonly StepName[]>> = {
 	'parked-drop': ['ready', 'speed', 'swath', 'tank', 'volume', 'adjust', 'sign-off']
 };
 
+/** Whether a step is measured besides: the answer of the way that was picked does without it. */
+export const isBeside = (name: StepName, method: RoundMethod): boolean => !stepsOf[method].includes(name);
+
 /** What a step is called on each kind of rig. */
 export function stepTitle(name: StepName, kind: SprayerKind): string {
 	switch (name) {

@@ -10,7 +10,7 @@
 	import { device as theDevice } from '$lib/device/device.svelte';
 	import { useRound } from '$lib/calibration/round-context';
 	import type { StepName } from '$lib/calibration/round-steps';
-	import { stepTitle } from '$lib/calibration/round-steps';
+	import { isBeside, stepTitle } from '$lib/calibration/round-steps';
 	import type { AdjustState } from '$lib/calibration/adjust/adjust.svelte';
 	import { carryChange } from '$lib/calibration/sign/carry-change';
 	import type { SignOffState } from '$lib/calibration/sign/sign-off.svelte';
@@ -50,7 +50,9 @@
 	const title = $derived(stepTitle(step, round.rig.kind));
 	const lead = $derived(stepLead(step, round.rig.kind, round.method));
 	// A step outside of the way that was picked (a second way) leads to the answer.
-	const after = $derived(round.stepAfter(step)?.name ?? (step === 'sign-off' ? null : 'volume'));
+	const after = $derived(
+		isBeside(step, round.method) ? 'volume' : (round.stepAfter(step)?.name ?? (step === 'sign-off' ? null : 'volume'))
+	);
 	const next = $derived(
 		after === null
 			? ''
