@@ -166,6 +166,7 @@ export * from './ground/tree-area';
 export * from './loads/product-amount';
 export * from './loads/full-tank';
 export * from './loads/tank-reach';
+export * from './loads/block-figures';
 export * from './loads/read-products';
 export * from './loads/read-full-tank';
 export * from './loads/one-load-less';

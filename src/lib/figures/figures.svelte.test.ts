@@ -3,6 +3,7 @@ import type { WorkingNow } from '$core';
 import { of } from '$core';
 import { defaultSettings } from '$lib/settings/farm-settings';
 import { unitChoices } from '$lib/settings/unit-lists';
+import { BlockState } from './block.svelte';
 import { FourState } from './four.svelte';
 import { TryState } from './try.svelte';
 
@@ -126,5 +127,41 @@ describe('what if', () => {
 		expect(t.result.ok && t.result.value.factor).toBeCloseTo((0.4 * Math.sqrt(30 / 40)) / 0.337, 6);
 		t.rpm = '1.5';
 		expect(t.problem('rpm')).toMatch(/whole number/);
+	});
+});
+
+describe('blocks that nobody has measured', () => {
+	it('half of a block took 5 gal: gallons a block, loads in blocks, and acres once they are known', () => {
+		const blocks = new BlockState(us);
+		expect([blocks.perBlock, blocks.lines]).toEqual(['', []]);
+		blocks.used = '5';
+		expect(blocks.perBlock).toBe('10 gal');
+		blocks.tank = '25';
+		blocks.wanted = '6';
+		expect(blocks.lines).toEqual([
+			{ name: 'One tank does', text: '2.50 blocks' },
+			{ name: 'Mix for 6 blocks', text: '60 gal' },
+			{ name: 'Loads', text: '2 full tanks and one of 10 gal' }
+		]);
+		blocks.area = '0.5';
+		expect(blocks.lines.at(-1)).toEqual({ name: 'Spray volume', text: '20 US gal/ac' });
+	});
+	it('takes any unit, and says what it cannot read', () => {
+		const blocks = new BlockState(us);
+		blocks.used = '20 qt';
+		expect(blocks.perBlock).toBe('10 gal');
+		blocks.sprayed = 'some';
+		expect(blocks.problem('sprayed')).toContain('“some” is no number of blocks');
+		expect(blocks.figures).toBeNull();
+		blocks.sprayed = '2';
+		blocks.used = '0';
+		expect(blocks.problem('used')).toContain('Nothing was used');
+		blocks.tank = '3 m';
+		expect(blocks.problem('tank')).toContain('not a volume');
+	});
+	it('begins with the tank of the sprayer, as it was typed', () => {
+		const blocks = new BlockState(us);
+		blocks.use({ text: '300', unit: 'L', gallon: 'US' });
+		expect(blocks.tank).toBe('300 L');
 	});
 });

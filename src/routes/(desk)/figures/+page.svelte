@@ -5,6 +5,8 @@
 	import type { WorkingNow } from '$core';
 	import { readRig, si } from '$core';
 	import type { PageData } from './$types';
+	import BlockBoard from '$lib/figures/BlockBoard.svelte';
+	import { BlockState } from '$lib/figures/block.svelte';
 	import FourBoard from '$lib/figures/FourBoard.svelte';
 	import { FourState } from '$lib/figures/four.svelte';
 	import TryBoard from '$lib/figures/TryBoard.svelte';
@@ -20,8 +22,10 @@
 	const table = $derived(nozzleTable(data.nozzles, settings));
 	const four = untrack(() => new FourState(data.farm.settings));
 	const nozzlesOf = (one: NonNullable<typeof c>) => one.nozzlesOn ?? one.rig.nozzles;
+	const blocks = untrack(() => new BlockState(data.farm.settings));
 	function fill() {
 		if (!c) return;
+		blocks.use(c.rig.tank);
 		four.use({
 			rate: c.rate,
 			speed: c.speed,
@@ -49,7 +53,8 @@
 		};
 	});
 	const trial = untrack(() => new TryState(() => now!, data.farm.settings));
-	let tab = $state(untrack(() => (page.url.searchParams.get('tab') === 'what-if' && c ? 'what-if' : 'four')));
+	const askedTab = page.url.searchParams.get('tab');
+	let tab = $state(untrack(() => (askedTab === 'block' ? 'block' : askedTab === 'what-if' && c ? 'what-if' : 'four')));
 	const sources = $derived([
 		{ value: '', label: 'none, all is typed' },
 		...data.calibrations.map((one) => ({ value: one.id, label: [one.sprayer, one.setting].filter(Boolean).join(', ') }))
@@ -76,11 +81,13 @@
 		<Tabs.List class="tab-list">
 			<Tabs.Trigger class="tab" value="four">Volume, speed, width, flow</Tabs.Trigger>
 			<Tabs.Trigger class="tab" value="what-if">What if</Tabs.Trigger>
+			<Tabs.Trigger class="tab" value="block">By the block</Tabs.Trigger>
 		</Tabs.List>
 		<Tabs.Content value="four"><FourBoard {four} /></Tabs.Content>
 		<Tabs.Content value="what-if">
 			{#if now}<TryBoard state={trial} {now} {table} />
 			{:else}<p class="lab">Pick a calibrated sprayer: what changes is worked out from what was measured.</p>{/if}
 		</Tabs.Content>
+		<Tabs.Content value="block"><BlockBoard {blocks} /></Tabs.Content>
 	</Tabs>
 </main>
