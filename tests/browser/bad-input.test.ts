@@ -130,7 +130,7 @@ test('a new sprayer’s form gives back what was typed, with what is wrong', asy
 	await page.getByLabel('Nozzle spacing').fill('0.5 mm');
 	await page.getByLabel('Sections').fill('4, 4');
 	await page.getByLabel('Tank').fill('3 m');
-	await page.getByRole('button', { name: 'Add it' }).click();
+	await page.getByRole('button', { name: 'Add the sprayer' }).click();
 	await expect(page.getByRole('alert')).toHaveCount(3);
 	await expect(page.getByText('“0.5 mm” is too small to be true')).toBeVisible();
 	await expect(page.getByText('do not add up to 12 nozzles')).toBeVisible();
@@ -140,7 +140,7 @@ test('a new sprayer’s form gives back what was typed, with what is wrong', asy
 	await page.getByLabel('Nozzle spacing').fill('50 cm');
 	await page.getByLabel('Sections').fill('4, 4, 4');
 	await page.getByLabel('Tank').fill('600 L');
-	await page.getByRole('button', { name: 'Add it' }).click();
+	await page.getByRole('button', { name: 'Add the sprayer' }).click();
 	await expect(page.getByRole('heading', { name: 'Orchard-edge boom' })).toBeVisible();
 });
 

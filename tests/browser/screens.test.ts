@@ -127,7 +127,7 @@ test('a new farm’s first page leads to its first calibration', async ({ page, 
 	await page.getByRole('textbox', { name: 'Nozzles' }).first().fill('6');
 	await page.getByLabel('Nozzle spacing').fill('50');
 	await page.getByLabel('Tank').fill('400');
-	await page.getByRole('button', { name: 'Add it' }).click();
+	await page.getByRole('button', { name: 'Add the sprayer' }).click();
 	await expect(page.getByText('Not calibrated yet')).toBeVisible();
 	await page.getByRole('link', { name: 'Start a calibration' }).click();
 	await expect(page.getByRole('heading', { name: 'Check the sprayer' })).toBeVisible();

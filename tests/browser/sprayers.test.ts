@@ -12,14 +12,14 @@ test('a blower is made, given a setting of its own, changed, copied and put away
 	await page.getByLabel('Tank', { exact: false }).first().fill('1000 L');
 	await page.getByLabel('at a pressure of').fill('10 bar');
 	await page.getByLabel('Rated flow of each size').fill('1.0 = 1.00 L/min\n1.5 is 1.5');
-	await page.getByRole('button', { name: 'Add it' }).click();
+	await page.getByRole('button', { name: 'Add the sprayer' }).click();
 	// What is wrong stands at its field, and what was typed stays.
 	await expect(page.getByRole('alert').filter({ hasText: '“1.5 is 1.5”' })).toBeVisible();
 	await expect(page.getByRole('alert').filter({ hasText: 'One for each nozzle' })).toBeVisible();
 	await expect(page.getByRole('textbox', { name: 'Nozzles a side' })).toHaveValue('4');
 	await page.getByLabel('Sizes, bottom to top').fill('1.0, 1.5, 1.5, 1.5');
 	await page.getByLabel('Rated flow of each size').fill('1.0 = 1.00 L/min\n1.5 = 1.50 L/min');
-	await page.getByRole('button', { name: 'Add it' }).click();
+	await page.getByRole('button', { name: 'Add the sprayer' }).click();
 	await expect(page.getByRole('heading', { name: 'Test blower' })).toBeVisible();
 	await expect(page.getByText('2 × 4 nozzles, 2 sizes')).toBeVisible();
 

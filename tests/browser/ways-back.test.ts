@@ -86,7 +86,7 @@ test.describe('on a phone', () => {
 		await page.goto(`${app.origin}/sprayers/new`);
 		await page.getByRole('textbox', { name: 'Name' }).fill('Borrowed boom');
 		await page.getByLabel('Tank').fill('200 gal');
-		await page.getByRole('button', { name: 'Add it' }).tap();
+		await page.getByRole('button', { name: 'Add the sprayer' }).tap();
 		await expect(page.getByText('Its nozzles are not counted yet')).toBeVisible();
 		await page.getByRole('link', { name: 'Start a calibration' }).tap();
 		await expect(page.getByRole('heading', { name: 'Check the sprayer' })).toBeVisible();

@@ -12,8 +12,9 @@ import { usedVolume } from './used-volume';
 const mostTimes = 40;
 
 /** The same reading after so many times the ground; null where the tank does not hold it. */
-function after(one: UsedReading, times: number): UsedReading | null {
-	if ('added' in one) return { added: si<'volume'>(one.added * times) };
+function after(one: UsedReading, times: number, tank: Volume | undefined): UsedReading | null {
+	if ('added' in one)
+		return tank !== undefined && one.added * times > tank ? null : { added: si<'volume'>(one.added * times) };
 	const left = one.start - times * (one.start - one.left);
 	return left < 0 ? null : { start: one.start, left: si<'volume'>(left) };
 }
@@ -27,6 +28,8 @@ function after(one: UsedReading, times: number): UsedReading | null {
  * @example
  * const marked = { method: 'refill', area: { by: 'sides', length: 100, width: 5 }, used: [{ added: 0.05 }], tank: 1, onFoot: false };
  * neededGround(marked, calibrateSheet(marked).value.rate, usualSkill, 0.05) // => 16
+ * const small = { ...marked, tank: 0.6 };
+ * neededGround(small, calibrateSheet(small).value.rate, usualSkill, 0.05) // => 10
  * neededGround(marked, calibrateSheet(marked).value.rate, usualSkill, 0.7) // => null
  */
 export function neededGround(
@@ -39,7 +42,7 @@ export function neededGround(
 	if (2 * u <= wanted) return null;
 	const rest = u * u * (1 - (budgetOf(rate).used ?? 0));
 	for (let times = 2; times <= mostTimes; times += 1) {
-		const used = sheet.used.map((one) => after(one, times));
+		const used = sheet.used.map((one) => after(one, times, sheet.tank));
 		if (used.some((one) => one === null)) return null;
 		const tank: Volume | undefined = sheet.tank;
 		const volume = usedVolume(used as UsedReading[], tank, skill, steadyOf(sheet, skill));

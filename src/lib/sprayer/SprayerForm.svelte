@@ -143,7 +143,7 @@
 		</div>
 		<details class="card" bind:open={more}>
 			<summary class="flex items-center min-h-13 py-0 px-4.5 font-semibold cursor-pointer"
-				>More of it: drive, agitation, pressures{kind === 'boom'
+				>More: drive, agitation, pressures{kind === 'boom'
 					? ', fans, bands'
 					: kind === 'boomless'
 						? ', maker’s swath'

@@ -111,7 +111,10 @@
 			sheet.ok && sheet.value.method === 'refill' ? neededGround(sheet.value, c.rate, round.skill, 0.05) : null;
 		const now = `The ± is ${showFigure(c.relativeUncertainty95 * 100, 2, comma)} %, most of it from the tank.`;
 		const what = round.entered.plot?.by === 'row' ? 'such rows' : 'times this ground';
-		const more = times === null ? '' : ` Spray ${times} ${what} before you read it: that makes it ± 5 %.`;
+		const more =
+			times === null
+				? ''
+				: ` ${by === 'mark' ? 'Or spray' : 'Spray'} ${times} ${what} before you read it: that makes it ± 5 %.`;
 		return `${now} ${by === 'mark' ? 'Bring it back with a metered hose.' : ''}${more}`.replace(/ {2,}/g, ' ');
 	});
 	const hints: Record<TankReading, string> = {

@@ -8,6 +8,6 @@
 <svelte:head><title>New sprayer · Fallow</title></svelte:head>
 
 <main class="plain-page">
-	<h1>A sprayer</h1>
-	<SprayerForm form={data.form} settings={data.farm.settings} submit="Add it" cancel="/sprayers" />
+	<h1>Add a sprayer</h1>
+	<SprayerForm form={data.form} settings={data.farm.settings} submit="Add the sprayer" cancel="/sprayers" />
 </main>
