@@ -1,4 +1,3 @@
-import type { Transaction } from 'kysely';
 import { sql } from 'kysely';
 import type {
 	GroundUse,
@@ -32,8 +31,8 @@ import { doubtOf } from './doubt';
 import { aroundDay, groundBefore, harvestsOf, keepUses, usesAround } from './job-use';
 import { productsOf } from './products';
 import { stopMessage } from '../../wording/safety';
-import type { Database } from './schema';
 import type { Scope } from './scope';
+import { takeOff } from './take-off-job';
 import { treatedShare } from './tank-plans';
 
 export interface JobLine {
@@ -166,39 +165,6 @@ export const jobsOf = (scope: Scope) => {
 		return { job, rate: (calibration?.rate_m3_per_m2 ?? null) as VolumePerArea | null, calibration };
 	};
 
-	/** Takes a job off that nothing was done for yet: it stays in the database, and brings nothing on any ground. */
-	const takeOff = async (trx: Transaction<Database>, id: string, replacedBy: string | null) => {
-		const row = await trx
-			.selectFrom('job')
-			.select(['id', 'body'])
-			.where('farm_id', '=', farmId)
-			.where('id', '=', id)
-			.forUpdate()
-			.executeTakeFirst();
-		if (!row) throw notFound('job');
-		const begun = await trx
-			.selectFrom('job_entry')
-			.select('id')
-			.where('farm_id', '=', farmId)
-			.where('job_id', '=', id)
-			.limit(1)
-			.executeTakeFirst();
-		if (begun)
-			throw new Failure(
-				409,
-				'begun',
-				'id',
-				'This job was begun, so it stays on record as it is. Plan another one instead.'
-			);
-		await trx
-			.updateTable('job')
-			.set({ off_at: sql<Date>`now()`, replaced_by: replacedBy })
-			.where('farm_id', '=', farmId)
-			.where('id', '=', id)
-			.execute();
-		await keepUses(scope, trx, { id, job: row.body, read: null, run: null });
-	};
-
 	const listed = () =>
 		db
 			.selectFrom('job as j')
@@ -263,7 +229,7 @@ export const jobsOf = (scope: Scope) => {
 					.executeTakeFirst();
 				if (!made.numInsertedOrUpdatedRows) return;
 				await keepUses(scope, trx, { id: asked.id, job, read: read.value, run: null });
-				if (asked.replaces) await takeOff(trx, asked.replaces, asked.id);
+				if (asked.replaces) await takeOff(scope, trx, { id: asked.replaces, replacedBy: asked.id });
 			});
 			const stored = await this.get(asked.id);
 			if (stored.calibrationId !== asked.calibrationId || canonicalJson(stored.job) !== canonicalJson(job))
@@ -410,7 +376,8 @@ export const jobsOf = (scope: Scope) => {
 		},
 
 		/** Deletes a job that nothing was done for yet; one that was begun stays. */
-		remove: (id: string): Promise<void> => db.transaction().execute((trx) => takeOff(trx, id, null)),
+		remove: (id: string): Promise<void> =>
+			db.transaction().execute((trx) => takeOff(scope, trx, { id, replacedBy: null })),
 
 		/** Brings a deleted job back. One that stands, or that its edit has replaced, stays as it is. */
 		async restore(id: string): Promise<void> {
