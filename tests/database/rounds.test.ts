@@ -4,6 +4,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { calibrateSheet, foldRound, readRig, roundSheet } from '../../src/core';
 import { farmHandle } from '../../src/lib/server/db/farm';
 import { Failure } from '../../src/lib/server/failure';
+import { olderCalibration, openCalibration } from '../../src/lib/server/open-calibration';
 import type { RoundMessage } from '../../src/lib/wire/round-message';
 import { farmDatabase } from '../support/database';
 import { entriesOf, signOff, t, testRig, wholeRound } from '../support/entries';
@@ -81,6 +82,24 @@ describe('a device’s messages', () => {
 		const signed = await made.farm.calibrations.get(sent.round.id);
 		expect(signed.nozzles_on).toBe(8);
 		expect((await made.farm.rounds.get(sent.round.id)).round.rig).toEqual(testRig);
+	});
+
+	it('fill a tank before they are signed, and one that has a newer beside it by name, but none that was withdrawn', async () => {
+		const sent = message([...wholeRound]);
+		const { farm } = made;
+		await farm.rounds.put({ ...sent, entries: sent.entries.slice(0, 3) });
+		expect(await openCalibration(farm, sent.round.id)).toBeNull();
+		await farm.rounds.put(sent);
+		const open = (await openCalibration(farm, sent.round.id))!;
+		expect(open.setting).toContain('not signed yet');
+		const signing = { ...signOff, id: v7(), seq: 99, at: '2026-03-14T10:00:00.000Z' };
+		await farm.rounds.put({ ...sent, entries: [signing] });
+		expect(await openCalibration(farm, sent.round.id)).toBeNull();
+		const older = (await olderCalibration(farm, sent.round.id))!;
+		expect([older.rate, older.relativeU95]).toEqual([open.rate, open.relativeU95]);
+		await farm.calibrations.withdraw(sent.round.id, 'B', 'the wrong jug');
+		expect(await olderCalibration(farm, sent.round.id)).toBeNull();
+		expect([await olderCalibration(farm, v7()), await openCalibration(farm, v7())]).toEqual([null, null]);
 	});
 
 	it('throw a calibration in progress away and bring it back, whatever order they come in', async () => {

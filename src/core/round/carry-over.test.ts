@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { entriesOf, testRig, wholeRound } from '../../../tests/support/entries';
+import { entriesOf, t, testRig, wholeRound } from '../../../tests/support/entries';
 import { usualSkill } from '../measurement/defaults';
 import { calibrateRound } from './calibrate-round';
 import { carryOver, staleReadings } from './carry-over';
@@ -100,5 +100,20 @@ describe('a calibration again after a change', () => {
 	it('lets no signature slip in with what is carried', () => {
 		const forged: Entry = { ...carried(['gear']), entries: before };
 		expect(foldRound([forged]).signOff).toBeNull();
+	});
+
+	it('carries what was struck and restored as it counts, and no bucket that was struck', () => {
+		const run = { kind: 'run', time: t('27', 's'), by: 'typed', id: 'r', seq: 0, at: '' } as const;
+		const strike = (seq: number, entry: string) => ({ kind: 'strike', entry, id: `s${seq}`, seq, at: '' }) as const;
+		const bucket = { kind: 'bucket', nozzles: [1, 2], amount: t('1', 'L'), id: 'b', seq: 3, at: '' } as const;
+		const carried = (entries: Parameters<typeof carryOver>[0]) => {
+			const kept = carryOver(entries, ['width'], rig);
+			const round = foldRound([
+				{ kind: 'carry', from: 'x', day: '2026-03-01', changed: ['width'], entries: kept, id: 'c', seq: 0, at: '' }
+			]);
+			return [round.runs.map((r) => r.struck), round.buckets.map((b) => b.counts)];
+		};
+		expect(carried([run, strike(1, 'r'), strike(2, 's1'), bucket])).toEqual([[false], [true]]);
+		expect(carried([run, strike(1, 'r'), bucket, strike(4, 'b')])).toEqual([[true], []]);
 	});
 });

@@ -2,6 +2,7 @@ import { checkEntry } from './check-entry';
 import type { RigNumbers, SprayerKind } from './rig';
 import type { ChangedThing, Entry, EntryKind } from './entries';
 import { inOrder } from './in-order';
+import { struckEntries } from './struck-entries';
 
 /** Readings by what they measure; all else that is no reading of its day is carried whatever changed. */
 const speed: readonly EntryKind[] = ['run', 'dial', 'stated-speed', 'track', 'plot-run'];
@@ -79,8 +80,16 @@ export function staleReadings(changed: readonly ChangedThing[], kind: SprayerKin
 export function carryOver(entries: readonly Entry[], changed: readonly ChangedThing[], rig: RigNumbers): Entry[] {
 	const stale = staleReadings(changed, rig.kind);
 	const kept = new Set<EntryKind>([...setUp, ...speed, ...width, ...flow]);
+	// What was struck and restored is carried as it counts: neither its strike nor that strike's own, nor a bucket that is struck.
+	const struck = struckEntries(entries);
+	const strikes = new Set(entries.flatMap((entry) => (entry.kind === 'strike' ? [entry.id] : [])));
 	// What an older calibration had carried itself is gone through in its place.
 	return inOrder(entries)
+		.filter(
+			(entry) =>
+				!(entry.kind === 'strike' && (struck.has(entry.id) || strikes.has(entry.entry))) &&
+				!(entry.kind === 'bucket' && struck.has(entry.id))
+		)
 		.flatMap((entry) => (entry.kind === 'carry' ? entry.entries : [entry]))
 		.filter((entry) => kept.has(entry.kind) && !stale.has(entry.kind) && checkEntry(entry, rig).length === 0)
 		.filter((entry) => !(changed.includes('person') && entry.kind === 'noted' && entry.what === 'strokes'));

@@ -45,3 +45,40 @@ export async function openCalibration(farm: FarmHandle, id: string): Promise<Job
 		throw error;
 	}
 }
+
+/**
+ * A signed calibration that has a newer one beside it, in the same form: who asks for one by name gets that one, never another.
+ * Null where it is unknown or was withdrawn.
+ */
+export async function olderCalibration(farm: FarmHandle, id: string): Promise<JobCalibration | null> {
+	try {
+		const row = await farm.calibrations.get(id);
+		if (row.withdrawn_at) return null;
+		const { round, entries } = await farm.rounds.get(id);
+		const rig = rigOf(round.rig, entries);
+		return {
+			id,
+			sprayerId: row.sprayer_id,
+			sprayer: rig.name,
+			setting: [settingLabel(round.setting, rig, row.nozzles_on), row.person, `calibrated ${row.signed_day}`]
+				.filter(Boolean)
+				.join(', '),
+			rig,
+			rate: row.rate_m3_per_m2,
+			relativeU95: row.relative_u95,
+			speed: row.speed_m_s,
+			width: row.width_m,
+			fieldWidth: row.field_width_m ?? row.width_m,
+			drops: null,
+			flow: row.flow_m3_s,
+			pressure: row.pressure_pa,
+			rpm: row.rpm,
+			nozzlesOn: row.nozzles_on,
+			signedDay: row.signed_day,
+			doubt: row.doubt
+		};
+	} catch (error) {
+		if (error instanceof Failure) return null;
+		throw error;
+	}
+}

@@ -64,6 +64,10 @@
 	>
 		<h1>{title}</h1>
 		{@render note?.()}
+		{#if plan.lost && plan.calibrationId === ''}<p class="look">
+				▲ The calibration that this came from is none that a job can rest on: it is not signed, was withdrawn, or has a
+				newer one beside it. Pick the one that counts now.
+			</p>{/if}
 		<fieldset>
 			<legend>Ground</legend>
 			{#if area}<p class="lab">

@@ -18,7 +18,11 @@
 		{ value: 'surface', label: 'A surface' }
 	];
 	const choices = $derived([
-		...(plan.by === 'calibration' ? [] : [{ value: '', label: 'another, its tank is typed below' }]),
+		...(plan.by !== 'calibration'
+			? [{ value: '', label: 'another, its tank is typed below' }]
+			: plan.calibrationId === ''
+				? [{ value: '', label: 'Pick one' }]
+				: []),
 		...source.calibrations.map((one) => {
 			const r = shownRate(one.rate, one.relativeU95, settings.rateUnit, settings.decimalComma);
 			const doubt = one.doubt ? ' (in doubt)' : '';

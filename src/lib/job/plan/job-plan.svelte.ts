@@ -134,8 +134,10 @@ export class JobPlanState {
 		this.day = source.today;
 		const [first] = source.calibrations;
 		const asked = source.calibrations.find((c) => c.id === start?.calibration);
-		this.#chosen = asked !== undefined;
-		if (first) this.useCalibration((asked ?? first).id);
+		this.#chosen = start?.calibration !== undefined;
+		// One that a job cannot rest on is never replaced by another in silence.
+		this.lost = start?.calibration !== undefined && !asked;
+		if (first) this.useCalibration(this.lost ? '' : (asked ?? first).id);
 		else this.by = 'trial';
 		if (block && this.ground.knows(block)) this.toggleBlock(block);
 		this.unknown = start ? this.#begin(start) : [];
@@ -164,6 +166,8 @@ export class JobPlanState {
 		() => this.source.calibrations.find((c) => c.id === this.calibrationId) ?? null
 	);
 
+	/** What it was begun with rests on a calibration that no job can rest on (any more): somebody has to say which counts. */
+	readonly lost: boolean;
 	/** Somebody picked the calibration: from then on the ground changes it no more. */
 	#chosen = false;
 	pickCalibration(id: string): void {

@@ -50,6 +50,12 @@ describe('a job that begins from one full tank or a tank plan', () => {
 		expect(plan.lines.map((l) => l.dose)).toEqual(['24 US fl oz/ac', '0.25 %']);
 		expect(plan.unknown).toEqual([]);
 	});
+	it('rests on no other calibration in silence where its own cannot be rested on', () => {
+		const plan = begun({ calibration: idOf(999), tank: '150 gal', products: [] });
+		expect([plan.lost, plan.calibrationId, plan.ready, plan.tank]).toEqual([true, '', false, '150 gal']);
+		plan.pickCalibration(idOf(300));
+		expect(plan.calibrationId).toBe(idOf(300));
+	});
 	it('names a product that the farm has no label of, and drops none silently', () => {
 		const plan = begun({ products: [{ name: 'Pond Wetter', dose: t('0.1 %', 'L/ha'), state: 'liquid' }] });
 		expect(plan.unknown.map((p) => p.name)).toEqual(['Pond Wetter']);

@@ -132,4 +132,11 @@ describe('one full tank', () => {
 		expect(tank.add()).toBe(true);
 		expect(tank.read.ok).toBe(true);
 	});
+
+	it('stands for no other calibration in silence where the one that was asked for is none any more', () => {
+		const tank = new FullTankState(source(), { calibration: '01890a5d-ac96-774b-bcce-b302099a8057' });
+		expect([tank.lost, tank.calibrationId, tank.rate]).toEqual([true, '', null]);
+		const known = new FullTankState(source(), { calibration: source().calibrations[0]!.id });
+		expect([known.lost, known.calibrationId]).toEqual([false, source().calibrations[0]!.id]);
+	});
 });

@@ -63,12 +63,17 @@ export class FullTankState {
 	mixId = $state('');
 	mixName = $state('');
 
+	/** A calibration was asked for that is none any more. */
+	readonly lost: boolean;
+
 	constructor(source: TankSource, { calibration = '', mix = '' } = {}) {
 		this.source = source;
 		this.units = fieldUnits(source.settings);
 		this.doseUnits = doseUnits(source.settings);
 		const known = source.calibrations.find((c) => c.id === calibration || c.sprayerId === calibration);
-		this.calibrationId = (known ?? source.calibrations[0])?.id ?? '';
+		// One that was asked for is never replaced by another in silence.
+		this.lost = calibration !== '' && !known;
+		this.calibrationId = this.lost ? '' : ((known ?? source.calibrations[0])?.id ?? '');
 		if (mix) this.useMix(mix);
 		if (this.lines.length === 0) this.write();
 	}

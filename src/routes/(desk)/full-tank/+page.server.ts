@@ -3,7 +3,7 @@ import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 import { tankMixInputSchema } from '$lib/wire/tank-mix';
 import { postedJson, refusal } from '$lib/server/forms';
-import { openCalibration } from '$lib/server/open-calibration';
+import { olderCalibration, openCalibration } from '$lib/server/open-calibration';
 import { jobCalibrations } from '$lib/server/job-calibrations';
 
 export const load: PageServerLoad = async ({ locals: { farm }, url }) => {
@@ -14,8 +14,13 @@ export const load: PageServerLoad = async ({ locals: { farm }, url }) => {
 		farm.products.all(),
 		farm.tankMixes.all()
 	]);
+	const asked = z.uuid().safeParse(url.searchParams.get('calibration'));
+	const listed = asked.success && calibrations.some((c) => c.id === asked.data || c.sprayerId === asked.data);
+	const older = asked.success && !listed ? await olderCalibration(farm, asked.data) : null;
 	return {
-		calibrations: unsigned ? [unsigned, ...calibrations] : calibrations,
+		calibrations: [...(unsigned ? [unsigned] : []), ...(older ? [older] : []), ...calibrations],
+		/** It has a newer one of its setting beside it. */
+		older: older?.id ?? null,
 		/** The calibration that nobody has signed yet. */
 		unsigned: unsigned?.id ?? null,
 		products: products.filter((p) => !p.away).map(({ id, label }) => ({ id, label })),

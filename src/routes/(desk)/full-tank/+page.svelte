@@ -64,6 +64,9 @@
 	<section class="grid gap-2.5 content-start" aria-label="What one tank covers">
 		<h1>One full tank</h1>
 		<Field label="Sprayer" type="choice" bind:value={tank.calibrationId} options={sources} />
+		{#if tank.lost && !c}<p class="look">
+				▲ That calibration was withdrawn, or it is not known here. Pick another one, or type the spray volume.
+			</p>{/if}
 		{#if !c}
 			<div class="grid grid-cols-2 gap-3">
 				<Field
@@ -76,6 +79,9 @@
 		{:else if c.id === data.unsigned}<p class="look">
 				▲ This calibration is not signed yet. Its readings can still change.
 				<a href="/rounds/{c.id}/volume">Back to it</a>
+			</p>
+		{:else if c.id === data.older}<p class="look">
+				▲ There is a newer calibration of this setting. This is the one of {c.signedDay}.
 			</p>
 		{:else if c.doubt}<p class="look">▲ This calibration is in doubt. Calibrate again, or use it with care.</p>{/if}
 		{#if said}
