@@ -38,7 +38,7 @@ describe('a sheet that is written out', () => {
 			width: { kind: 'boom', nozzles: 4, spacing: '50 cm' },
 			flow: { time: '30 s', catches: ['600 ml', null, null, '605 ml'], buckets }
 		});
-		const first = read(json([{ nozzles: [2, 3], amount: '1.2 L' }]));
+		const first = read(json([{ nozzles: [2, 3], amount: '1.2 L', graduation: '0.25 L' }]));
 		const again = read(writeCalibrationSheet(first));
 		const rate = (sheet: typeof first) => {
 			const made = calibrateSheet(sheet);
@@ -46,7 +46,9 @@ describe('a sheet that is written out', () => {
 			return made.value.rate.value;
 		};
 		expect(rate(again) / rate(first)).toBeCloseTo(1, 12);
-		expect(again).toMatchObject({ flow: { together: [{ places: [1, 2], amount: { volume: 0.0012 } }] } });
+		expect(again).toMatchObject({
+			flow: { together: [{ places: [1, 2], amount: { volume: 0.0012 }, graduation: 0.00025 }] }
+		});
 		const wrong = (buckets: unknown) => {
 			const made = readCalibrationSheet(calibrationSheetSchema.parse(json(buckets)));
 			return made.ok ? [] : made.issues.map((i) => [i.code, i.path]);

@@ -123,6 +123,13 @@ describe('several nozzles in one bucket', () => {
 		expect(term(made, 'catchTime')).toBeCloseTo(usualSkill.jugMove / 30, 12);
 		expect(term(made, 'catchVolume')).toBeCloseTo(usualSkill.jugMarks / Math.sqrt(12) / 1.8e-3, 12);
 	});
+	it('are read as finely as the vessel is marked', () => {
+		const coarse = { ...bucket([0, 1], 12000), graduation: si<'volume'>(1e-3) };
+		expect(term(flow([null, null], { together: [coarse] }), 'catchVolume')).toBeCloseTo(
+			1e-3 / Math.sqrt(12) / 0.012,
+			12
+		);
+	});
 	it('speak for those that nobody caught, with what is usual between nozzles in the ±', () => {
 		const made = flow([null, null, null, null], { together: [bucket([0, 1], 1200)] });
 		expect(made.volume.value * 1e6).toBeCloseTo(2400, 9);

@@ -192,10 +192,11 @@ interface Group {
 
 /** What several nozzles gave into one vessel: one timing error and one reading for all of them. */
 function bucketsOf({ together = [] }: FlowReading, reading: Reading): Bucket[] {
-	return together.map(({ places, amount }) => {
+	return together.map(({ places, amount, graduation }) => {
 		const volume = caughtVolume(amount, reading.time);
 		const timed = 'flow' in amount ? 0 : reading.timing * volume;
-		const mark = 'flow' in amount ? reading.tester * volume : 'mass' in amount ? reading.scale : reading.jug;
+		const jug = graduation === undefined ? reading.jug : resolution(graduation);
+		const mark = 'flow' in amount ? reading.tester * volume : 'mass' in amount ? reading.scale : jug;
 		return { places, size: places.length, volume, timeVariance: timed * timed, markVariance: mark * mark };
 	});
 }

@@ -143,6 +143,8 @@ export type NozzleCatches = readonly Catch[] | null;
 export interface CaughtTogether {
 	readonly places: readonly number[];
 	readonly amount: Catch;
+	/** How finely the vessel is marked; left out, as the jug. */
+	readonly graduation?: Volume | undefined;
 }
 
 export interface FlowReading {

@@ -33,6 +33,8 @@ export const fields = {
 	}),
 	/** What several nozzles gave into one vessel: its volume or its weight. */
 	bucket: field(['volume', 'mass'], { volume: bounds.tankReading, mass: bounds.catchMass }),
+	/** How finely such a vessel is marked: a drum more coarsely than a jug. */
+	bucketMarks: field(['volume'], { volume: bounds.bucketMarks }),
 	pressure: field(['pressure'], { pressure: bounds.pressure }),
 	nozzleFlow: field(['flow'], { flow: bounds.nozzleFlow }),
 	tank: field(['volume'], { volume: bounds.tank }),

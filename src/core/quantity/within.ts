@@ -20,6 +20,7 @@ export const bounds = {
 	catchVolume: { min: 1e-6, max: 0.5, zero: true },
 	catchMass: { min: 1e-3, max: 500, zero: true },
 	graduation: { min: 1e-7, max: 0.02 },
+	bucketMarks: { min: 1e-7, max: 0.2 },
 	spacing: { min: 0.05, max: 5 },
 	swath: { min: 0.05, max: 100 },
 	speed: { min: 0.1, max: 15 },

@@ -144,7 +144,8 @@ const checks: {
 			? [{ code: 'twice', path: 'nozzles', text: entry.nozzles.join(', ') } as const]
 			: []),
 		...entry.nozzles.flatMap((n) => nozzle(n, rig)),
-		...typed(fields.bucket, entry.amount, 'amount')
+		...typed(fields.bucket, entry.amount, 'amount'),
+		...(entry.marked ? typed(fields.bucketMarks, entry.marked, 'marked') : [])
 	],
 	'not-caught': (entry, rig) => nozzle(entry.nozzle, rig),
 	quick: (entry, rig) => checkEntry(entry.entry, rig),

@@ -140,8 +140,13 @@ export type EntryBody =
 	/** How long each jug is held; null: as long as the course or the plot took. */
 	| { readonly kind: 'catch-time'; readonly time: Typed | null }
 	| { readonly kind: 'catch'; readonly nozzle: number; readonly amount: Typed; readonly why: CatchReason }
-	/** Several nozzles in one bucket, or one jug for all of a side: what all of them gave. */
-	| { readonly kind: 'bucket'; readonly nozzles: readonly number[]; readonly amount: Typed }
+	/** Several nozzles in one bucket, or one jug for all of a side: what all of them gave, and how finely the vessel is marked. */
+	| {
+			readonly kind: 'bucket';
+			readonly nozzles: readonly number[];
+			readonly amount: Typed;
+			readonly marked?: Typed | undefined;
+	  }
 	| { readonly kind: 'not-caught'; readonly nozzle: number }
 	/** A catch of a few seconds, for evenness only: it is judged, and no volume rests on it. */
 	| { readonly kind: 'quick'; readonly entry: QuickBody }

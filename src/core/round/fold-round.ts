@@ -53,6 +53,8 @@ export interface BucketTake {
 	readonly id: string;
 	readonly nozzles: readonly number[];
 	readonly amount: Entered<'volume' | 'mass'>;
+	/** How finely the vessel is marked; null: nobody said, so it counts as the jug does. */
+	readonly marked: Entered<'volume'> | null;
 	readonly counts: boolean;
 	readonly struck: boolean;
 }
@@ -314,10 +316,11 @@ function take<K extends EntryKind>(round: Growing, entry: EntryOf<K> & { readonl
 	way(round, entry);
 }
 
-const bucketOf = ({ id, nozzles, amount }: EntryOf<'bucket'>): BucketTake => ({
+const bucketOf = ({ id, nozzles, amount, marked }: EntryOf<'bucket'>): BucketTake => ({
 	id,
 	nozzles,
 	amount: entered(fields.bucket, amount),
+	marked: mayEnter(fields.bucketMarks, marked),
 	counts: true,
 	struck: false
 });

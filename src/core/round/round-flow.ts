@@ -23,7 +23,8 @@ export function roundFlow(rig: RigNumbers, round: Round): Result<FlowReading> {
 		.filter((b) => b.counts && b.nozzles.every((n) => on.includes(n)))
 		.map((b) => ({
 			places: b.nozzles.map((n) => on.indexOf(n)),
-			amount: readAmount(r, b.amount, `flow.together.${b.id}`)
+			amount: readAmount(r, b.amount, `flow.together.${b.id}`),
+			...(b.marked && { graduation: r.need(b.marked, `flow.together.${b.id}.graduation`) })
 		}));
 	const sections = sectionOfNozzles(rig.sections);
 	const sides = sidesOfNozzles(rig);

@@ -21,6 +21,7 @@ import {
 	checkEntry,
 	foldRound,
 	inOrder,
+	isUnit,
 	quickCatch,
 	quickEntries,
 	quickKinds,
@@ -255,9 +256,17 @@ export class RoundState {
 	inBucket = (nozzle: number): boolean => this.entered.buckets.some((b) => b.counts && b.nozzles.includes(nozzle));
 
 	/** Keeps what several nozzles gave into one vessel; as with a catch, how long it was held is written down with the first. */
-	keepBucket(nozzles: readonly number[], text: string, unit: string): Promise<readonly Issue[]> {
+	keepBucket(nozzles: readonly number[], text: string, unit: string, marked: string): Promise<readonly Issue[]> {
 		void this.add(() => this.#heldFirst());
-		return this.add({ kind: 'bucket', nozzles, amount: typed(text, unit, this.settings) });
+		const amount = typed(text, unit, this.settings);
+		// A bare figure of the marks is in the unit that the bucket is read in, where that is one of volume.
+		const markUnit = isUnit('volume', unit) ? unit : this.units.catch;
+		return this.add({
+			kind: 'bucket',
+			nozzles,
+			amount,
+			...(marked.trim() !== '' && { marked: typed(marked, markUnit, this.settings) })
+		});
 	}
 	#heldFirst = (): EntryBody | null =>
 		this.entered.catchTime === undefined ? { kind: 'catch-time', time: this.catchTime?.typed ?? null } : null;

@@ -61,7 +61,9 @@ const flow = z.strictObject({
 	time: q.optional(),
 	catches: list(z.union([q, z.null(), list(q).min(1)])).min(1),
 	buckets: z
-		.array(z.strictObject({ nozzles: z.array(z.int().min(1).max(400)).min(2).max(400), amount: q }))
+		.array(
+			z.strictObject({ nozzles: z.array(z.int().min(1).max(400)).min(2).max(400), amount: q, graduation: q.optional() })
+		)
 		.max(200)
 		.optional()
 		.meta({

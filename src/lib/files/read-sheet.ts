@@ -153,7 +153,7 @@ class SheetReader {
 	/** What went into one vessel: each nozzle once, and none that has a catch of its own. */
 	#together({ catches }: FlowFile, buckets: NonNullable<FlowFile['buckets']>): CaughtTogether[] {
 		const seen = new Set<number>();
-		return buckets.flatMap(({ nozzles, amount }, i) => {
+		return buckets.flatMap(({ nozzles, amount, graduation }, i) => {
 			const path = `flow.buckets.${i}`;
 			for (const n of nozzles) {
 				if (n > catches.length)
@@ -167,7 +167,8 @@ class SheetReader {
 			const kept = within(read, read.kind === 'mass' ? bounds.catchMass : bounds.tankReading, `${path}.amount`);
 			if (!kept.ok) this.issues.push(...kept.issues);
 			const one: Catch = read.kind === 'mass' ? { mass: si<'mass'>(read.value) } : { volume: si<'volume'>(read.value) };
-			return [{ places: nozzles.map((n) => n - 1), amount: one }];
+			const marks = this.may(graduation, 'volume', bounds.bucketMarks, `${path}.graduation`);
+			return [{ places: nozzles.map((n) => n - 1), amount: one, ...(marks !== undefined && { graduation: marks }) }];
 		});
 	}
 

@@ -90,7 +90,11 @@ function flowOf(flow: FlowReading, courseTime: number) {
 			return written.length === 1 ? written[0]! : written;
 		}),
 		buckets: may(flow.together, (together) =>
-			together.map(({ places, amount }) => ({ nozzles: places.map((p) => p + 1), amount: catchOf(amount, time) }))
+			together.map(({ places, amount, graduation }) => ({
+				nozzles: places.map((p) => p + 1),
+				amount: catchOf(amount, time),
+				...(graduation !== undefined && { graduation: millilitres(graduation) })
+			}))
 		),
 		nozzles: flow.nozzles,
 		groups: may(flow.groups, (groups) => [...groups]),

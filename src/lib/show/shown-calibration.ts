@@ -109,8 +109,12 @@ export function readingLines(
 						: `${showDecimals(round.plot.share * 100, 1, comma)} % of ${typedText(round.plot.block.typed)}`
 		);
 	round.plotRuns.forEach((run, i) => add(`Go ${i + 1}`, typedText(run.time.typed), run.struck));
-	round.buckets.forEach(({ nozzles, amount, struck, counts }) =>
-		add(`Together: ${nozzleSpans(nozzles, names)}`, typedText(amount.typed), struck || !counts)
+	round.buckets.forEach(({ nozzles, amount, marked, struck, counts }) =>
+		add(
+			`Together: ${nozzleSpans(nozzles, names)}`,
+			`${typedText(amount.typed)}${marked ? `, marked every ${typedText(marked.typed)}` : ''}`,
+			struck || !counts
+		)
 	);
 	round.used.forEach(({ reading, struck }, i) =>
 		add(

@@ -137,7 +137,8 @@ const plainEntries = [
 		...stamp,
 		kind: z.literal('bucket'),
 		nozzles: z.array(nozzle).min(2).max(mostNozzles),
-		amount: typedSchema
+		amount: typedSchema,
+		marked: typedSchema.optional()
 	}),
 	z.strictObject({ ...stamp, ...notCaughtBody }),
 	z.strictObject({ ...stamp, kind: z.literal('gauge'), pressure: typedSchema }),

@@ -3,6 +3,8 @@
 	import { untrack } from 'svelte';
 	import Arc from '$lib/drawings/Arc.svelte';
 	import BoomRail from '$lib/drawings/BoomRail.svelte';
+	import Field from '$lib/kit/Field.svelte';
+	import { say } from '$lib/kit/say';
 	import Sheet from '$lib/kit/Sheet.svelte';
 	import UnitField from '$lib/kit/UnitField.svelte';
 	import { jugUnitWords } from './flow-step.svelte';
@@ -21,6 +23,10 @@
 	$effect(() => {
 		if (open) untrack(() => bucket.begin());
 	});
+	function remove(id: string) {
+		void round.add({ kind: 'strike', entry: id });
+		say('Bucket removed.', { label: 'Undo', run: () => void round.restore(id) });
+	}
 	async function save() {
 		if (!(await bucket.keep())) return;
 		step.goOn(step.at);
@@ -79,16 +85,19 @@
 		units={bucket.units.map((value) => ({ value, label: jugUnitWords(value) }))}
 		problem={bucket.problem}
 	/>
+	<Field
+		label="The bucket is marked every"
+		bind:value={bucket.marked}
+		problem={bucket.markedProblem ?? undefined}
+		hint="Such as {round.units.catch === 'ml' ? '1 L' : '1 qt'}. Empty counts as the jug's marks."
+	/>
 	{#if bucket.kept.length > 0}
 		<ul class="grid gap-1">
 			{#each bucket.kept as one (one.id)}
 				<li class="flex items-center justify-between gap-3">
 					<span>{one.words}</span>
-					<button
-						type="button"
-						class="btn plain"
-						aria-label="Remove {one.words}"
-						onclick={() => void round.add({ kind: 'strike', entry: one.id })}>Remove</button
+					<button type="button" class="btn plain" aria-label="Remove {one.words}" onclick={() => remove(one.id)}
+						>Remove</button
 					>
 				</li>
 			{/each}

@@ -1,7 +1,5 @@
 import type { Issue } from '$core';
-import { twoSided } from '$core';
-import { sectionOfNozzles } from '$core';
-import { isUnit } from '$core';
+import { isUnit, sectionOfNozzles, twoSided } from '$core';
 import { typedText } from '$lib/settings/typed-text';
 import { wordIssue } from '$lib/wording/issues';
 import { nozzleSpans } from '$lib/wording/nozzle-names';
@@ -20,7 +18,10 @@ export class BucketState {
 	picked = $state<readonly number[]>([]);
 	text = $state('');
 	unit = $state('');
+	/** How finely the vessel is marked; empty counts as the jug does. */
+	marked = $state('');
 	problem = $state<string | null>(null);
+	markedProblem = $state<string | null>(null);
 
 	constructor(step: FlowStepState) {
 		this.step = step;
@@ -30,6 +31,7 @@ export class BucketState {
 	begin(): void {
 		this.picked = [];
 		this.text = '';
+		this.marked = '';
 		this.problem = null;
 		const last = this.step.round.entries.findLast((e) => e.kind === 'bucket');
 		const held = last?.kind === 'bucket' ? last.amount.unit : this.step.unit;
@@ -92,8 +94,11 @@ export class BucketState {
 			return false;
 		}
 		const nozzles = [...this.picked].sort((a, b) => a - b);
-		const issues: readonly Issue[] = await this.step.round.keepBucket(nozzles, this.text, this.unit);
-		this.problem = issues[0] ? wordIssue(issues[0]) : null;
+		const issues: readonly Issue[] = await this.step.round.keepBucket(nozzles, this.text, this.unit, this.marked);
+		const wrong = issues.find((i) => i.path === 'marked');
+		this.markedProblem = wrong ? wordIssue(wrong) : null;
+		const [other] = issues.filter((i) => i.path !== 'marked');
+		this.problem = other ? wordIssue(other) : null;
 		return issues.length === 0;
 	}
 }
