@@ -96,13 +96,13 @@ test('an orchard job by whole rows: ground, calibration, products, splits, label
 		"select body->>'split' split, load_count from job order by created_at desc limit 1"
 	);
 	expect(row).toEqual({ split: 'whole-rows', load_count: count });
-	// A job that was begun stays on record; one that was not can be taken off.
+	// A job that was begun stays on record; one that was not can be deleted.
 	await page.goto(job);
 	await expect(page.getByRole('heading', { name: 'Under way' })).toBeVisible();
-	await expect(page.getByRole('button', { name: 'Take the job off' })).toBeHidden();
+	await expect(page.getByRole('button', { name: 'Delete' })).toBeHidden();
 	await page.goto(`${app.origin}/jobs`);
 	await page.getByRole('link', { name: 'Nursery strip' }).click();
-	await page.getByRole('button', { name: 'Take the job off' }).click();
+	await page.getByRole('button', { name: 'Delete' }).click();
 	await page.waitForURL(/jobs$/);
 	await expect(page.getByRole('link', { name: 'Nursery strip' })).toBeHidden();
 });

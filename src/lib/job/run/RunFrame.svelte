@@ -226,7 +226,7 @@
 		>
 			<div class="page-head">
 				<h2>Wear and watch</h2>
-				{@render weather()}
+				{#if !firstWater}{@render weather()}{/if}
 			</div>
 			<Emergency settings={run.settings} {labels} />
 			<p>{wears} Fill below shoulder height. Keep the hose end above the water line and stay with the tank.</p>
