@@ -24,6 +24,7 @@ test('a blower is made, given a setting of its own, changed, copied and put away
 	await expect(page.getByText('2 × 4 nozzles, 2 sizes')).toBeVisible();
 
 	await page.getByRole('link', { name: 'Add one' }).click();
+	await page.waitForURL(/settings\/new/);
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByRole('alert')).toContainText('A setting needs a name');
 	await page.getByLabel('What you call it').fill('Right only');
@@ -66,7 +67,7 @@ test('new nozzles put the calibrations before them in doubt, and the lines of a 
 	await page.goto(`${app.origin}/sprayers/${id}`);
 	await page.getByRole('combobox', { name: /^What/ }).selectOption('gauge');
 	await page.getByLabel('Note').fill('a new one');
-	await page.getByRole('button', { name: 'Save' }).click();
+	await page.getByRole('button', { name: 'Add to the history' }).click();
 	await expect(page.getByText('a new one')).toBeVisible();
 	await expect(page.getByRole('heading', { name: '▲ Calibrate it again' })).toBeVisible();
 	// Another test of this farm may have fitted nozzles to it besides: either is told, and both put it in doubt.

@@ -5,6 +5,7 @@
 	import Field from '$lib/kit/Field.svelte';
 	import Segmented from '$lib/kit/Segmented.svelte';
 	import UnitField from '$lib/kit/UnitField.svelte';
+	import { sectionName } from '$lib/drawings/boom-geometry';
 	import { shownRate } from '$lib/show/answer';
 	import { show } from '$lib/show/show';
 	import { nozzleName } from '$lib/wording/nozzles';
@@ -15,8 +16,10 @@
 		state: TryState;
 		now: WorkingNow;
 		table: readonly Nozzle[];
+		/** Nozzles in each section, where all of them sprayed at the calibration; empty where there is nothing to shut. */
+		sections: readonly number[];
 	}
-	let { state: trial, now, table }: Props = $props();
+	let { state: trial, now, table, sections }: Props = $props();
 	const { settings } = $derived(trial);
 	let nozzle = $state('');
 	const names = { pressure: 'Pressure', speed: 'Ground speed', spacing: 'Nozzle spacing' } as const;
@@ -92,7 +95,7 @@
 		<Field
 			label="Nozzles that spray"
 			inputmode="numeric"
-			bind:value={trial.nozzles}
+			bind:value={() => trial.nozzles, (text) => trial.typedNozzles(text)}
 			problem={trial.problem('nozzles')}
 			hint={now.nozzles === null ? '' : `Now ${now.nozzles}.`}
 		/>
@@ -103,6 +106,20 @@
 			options={[{ value: '', label: 'as fitted' }, ...table.map((n) => ({ value: n.key, label: nozzleName(n) }))]}
 		/>
 	</div>
+	{#if sections.length > 1}
+		<div class="flex flex-wrap gap-2" role="group" aria-label="Sections that spray">
+			{#each sections as size, s (s)}
+				{@const on = !trial.off.includes(s)}
+				<button
+					type="button"
+					class={['btn', on ? 'ink' : 'plain']}
+					aria-pressed={on}
+					onclick={() => trial.toggleSection(s, sections)}
+					>{sectionName(s, sections.length)} · {on ? `on, ${size}` : 'off'}</button
+				>
+			{/each}
+		</div>
+	{/if}
 	{#if pumpMatters}
 		<Segmented
 			label="Pressure"

@@ -130,6 +130,24 @@ describe('what if', () => {
 	});
 });
 
+describe('sections that would be off', () => {
+	it('leave the nozzles that spray, and one section always does', () => {
+		const state = new TryState(() => ({}) as WorkingNow, us);
+		const sections = [4, 4, 4];
+		state.toggleSection(0, sections);
+		expect([state.off, state.nozzles]).toEqual([[0], '8']);
+		state.toggleSection(2, sections);
+		state.toggleSection(1, sections);
+		expect([state.off, state.nozzles]).toEqual([[0, 2], '4']);
+		state.toggleSection(0, sections);
+		state.toggleSection(2, sections);
+		expect([state.off, state.nozzles]).toEqual([[], '']);
+		state.toggleSection(1, sections);
+		state.typedNozzles('7');
+		expect([state.off, state.nozzles]).toEqual([[], '7']);
+	});
+});
+
 describe('blocks that nobody has measured', () => {
 	it('half of a block took 5 gal: gallons a block, loads in blocks, and acres once they are known', () => {
 		const blocks = new BlockState(us);

@@ -43,6 +43,21 @@ export class TryState {
 		this.settings = settings;
 		for (const thing of tried) this.boxes[thing].unit = unitChoices(thing, settings)[0]!.value;
 	}
+	/** Sections that would be off, from 0: the nozzles that spray follow from them. */
+	off = $state<readonly number[]>([]);
+	/** Shuts a section or opens it again; `sections`: nozzles in each. The last one that sprays stays open. */
+	toggleSection(section: number, sections: readonly number[]): void {
+		const off = this.off.includes(section) ? this.off.filter((s) => s !== section) : [...this.off, section];
+		if (off.length >= sections.length) return;
+		this.off = off;
+		const on = sections.reduce((sum, n, s) => sum + (off.includes(s) ? 0 : n), 0);
+		this.nozzles = off.length === 0 ? '' : `${on}`;
+	}
+	/** A number that is typed tells no section any more. */
+	typedNozzles(text: string): void {
+		this.nozzles = text;
+		this.off = [];
+	}
 	choices = (thing: UnitThing) => unitChoices(thing, this.settings);
 
 	#read = $derived.by(() => {

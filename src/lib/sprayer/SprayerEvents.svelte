@@ -41,7 +41,7 @@
 			options={sprayerEventKinds.map((kind) => ({ value: kind, label: eventWords[kind].name }))}
 		/>
 		<Field name="note" label="Note" bind:value={$form.note} problem={problems.note} />
-		<button class="btn" disabled={$submitting}>Save</button>
+		<button class="btn" disabled={$submitting}>Add to the history</button>
 	</form>
 	{#if events.length === 0}
 		<p class="lab">Nothing yet. New nozzles, a pump, a gauge: from that day on the calibrations before are in doubt.</p>

@@ -52,6 +52,8 @@
 			nozzles
 		};
 	});
+	/** Sections can be shut in thought where all of them sprayed when it was measured. */
+	const sections = $derived(c?.rig.kind === 'boom' && nozzlesOf(c) === c.rig.nozzles ? c.rig.sections : []);
 	const trial = untrack(() => new TryState(() => now!, data.farm.settings));
 	const askedTab = page.url.searchParams.get('tab');
 	let tab = $state(untrack(() => (askedTab === 'block' ? 'block' : askedTab === 'what-if' && c ? 'what-if' : 'four')));
@@ -72,6 +74,7 @@
 			() => id,
 			(v) => {
 				id = v;
+				trial.typedNozzles('');
 				fill();
 			}
 		}
@@ -85,7 +88,7 @@
 		</Tabs.List>
 		<Tabs.Content value="four"><FourBoard {four} /></Tabs.Content>
 		<Tabs.Content value="what-if">
-			{#if now}<TryBoard state={trial} {now} {table} />
+			{#if now}<TryBoard state={trial} {now} {table} {sections} />
 			{:else}<p class="lab">Pick a calibrated sprayer: what changes is worked out from what was measured.</p>{/if}
 		</Tabs.Content>
 		<Tabs.Content value="block"><BlockBoard {blocks} /></Tabs.Content>
