@@ -25,6 +25,8 @@
 		settings: FarmSettings;
 	}
 	let { id, rig, latest, openRound, due, settings }: Props = $props();
+	/** Each stays on its line: a size or a day that breaks at its hyphen is read wrongly. */
+	const parts = $derived([...describeRig(rig).split(' · '), ...(latest ? [`calibrated ${latest.signedDay}`] : [])]);
 	const shown = $derived(
 		latest ? shownRate(latest.rate, latest.relativeU95, settings.rateUnit, settings.decimalComma) : null
 	);
@@ -49,7 +51,8 @@
 			<span class="num text-[2.3rem] leading-none text-straw-edge">–</span> <b>{settings.rateUnit}</b>
 		{/if}
 		<p class="lab">
-			{describeRig(rig)}{latest ? `, calibrated ${latest.signedDay}` : ''}
+			{#each parts as part, i (i)}<span class="whitespace-nowrap">{i > 0 ? '· ' : ''}{part}</span>
+			{/each}
 		</p>
 	</div>
 	<RigMini kind={rig.kind} nozzles={rig.uncounted ? 10 : rig.nozzles} odd={(latest?.findings ?? 0) > 0} />

@@ -33,6 +33,9 @@
 				<p class="lab">Where the ± comes from</p>
 				<BudgetBar budget={c.budget} advise />
 			</div>
+			{#if !round.signedOff}<a class="self-start py-1 font-semibold" href="/full-tank?round={round.head.id}"
+					>One full tank with this volume</a
+				>{/if}
 		</div>
 		<div class="card py-3 px-4.5">
 			<Working
@@ -46,9 +49,6 @@
 		{#if round.head.setting?.change}
 			<PredictionNote change={round.head.setting.change as MadeChange} rate={c.rate} settings={round.settings} />
 		{/if}
-		{#if !round.signedOff}<a class="btn plain justify-self-start self-start" href="/full-tank?round={round.head.id}"
-				>One full tank with this volume</a
-			>{/if}
 		<OtherWays {round} others={round.others} rate={c.rate} />
 		{#if c.findings.length > 0}
 			<div class="hidden gap-2.5 phone:grid">
