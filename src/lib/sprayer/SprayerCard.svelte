@@ -50,9 +50,8 @@
 		{:else}
 			<span class="num text-[2.3rem] leading-none text-straw-edge">–</span> <b>{settings.rateUnit}</b>
 		{/if}
-		<p class="lab">
-			{#each parts as part, i (i)}<span class="whitespace-nowrap">{part}{i < parts.length - 1 ? ',' : ''}</span
-				>{' '}{/each}
+		<p class="lab flex flex-wrap gap-x-1.5">
+			{#each parts as part, i (i)}<span class="whitespace-nowrap">{part}{i < parts.length - 1 ? ',' : ''}</span>{/each}
 		</p>
 	</div>
 	<RigMini kind={rig.kind} nozzles={rig.uncounted ? 10 : rig.nozzles} odd={(latest?.findings ?? 0) > 0} />

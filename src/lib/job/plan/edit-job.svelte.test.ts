@@ -1,37 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import { demoBlocks } from '../../../../demo/ground';
-import { demoProducts } from '../../../../demo/products';
 import { hazelBlower, longMeadow } from '../../../../demo/rigs';
-import { readBlock } from '$core';
-import { outlinedArea } from '$lib/forms/block';
 import { idOf } from '../../../../tests/support/entries';
+import { blockNamed, blocks, calibrationOf, products } from '../../../../tests/support/job-source';
 import { metric } from '../../../../tests/support/round-state';
 import { fillFrom } from './edit-job';
 import { JobPlanState } from './job-plan.svelte';
 
 const us = { ...metric, rateUnit: 'US gal/ac' as const };
-const blocks = demoBlocks.map((block, i) => {
-	const read = readBlock(block, outlinedArea(block.boundary));
-	if (!read.ok) throw new Error(block.name);
-	return { id: idOf(100 + i), block, area: read.value.area as number };
-});
-const products = demoProducts.map((label, i) => ({ id: idOf(200 + i), label }));
-const at = (name: string) => blocks.find((b) => b.block.name === name)!.id;
-const calibration = (id: number, rig: typeof longMeadow) => ({
-	id: idOf(id),
-	sprayer: rig.name,
-	setting: 'All on',
-	rig,
-	rate: 2e-5,
-	relativeU95: 0.03,
-	speed: 2,
-	width: 5.5,
-	fieldWidth: 5.5,
-	drops: null,
-	signedDay: '2026-03-01',
-	doubt: null
-});
-const calibrations = [calibration(300, hazelBlower), calibration(301, longMeadow)];
+const at = blockNamed;
+const calibrations = [calibrationOf(300, hazelBlower), calibrationOf(301, longMeadow)];
 const planning = (settings = metric, known = calibrations) =>
 	new JobPlanState({ settings, blocks, products, calibrations: known, uses: [], harvests: {}, today: '2026-03-14' });
 

@@ -1,10 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { demoBlocks } from '../../../../demo/ground';
-import { demoProducts } from '../../../../demo/products';
 import { hazelBlower, longMeadow } from '../../../../demo/rigs';
 import type { GroundUse } from '$core';
-import { foldRun, mixingOf, planLoads, readBlock } from '$core';
-import { outlinedArea } from '$lib/forms/block';
+import { foldRun, mixingOf, planLoads } from '$core';
 import { askedJobSchema } from '$lib/wire/job';
 import { dilutionRows } from '$lib/show/dilution-rows';
 import { jobEnd } from '$lib/show/job-span';
@@ -12,31 +9,13 @@ import { mixingLines } from '$lib/show/pour';
 import { typedText } from '$lib/settings/typed-text';
 import { wordLabelFinding } from '$lib/wording/jobs';
 import { idOf } from '../../../../tests/support/entries';
+import { blockNamed, blocks, calibrationOf, products } from '../../../../tests/support/job-source';
 import { metric } from '../../../../tests/support/round-state';
 import { JobPlanState } from './job-plan.svelte';
 
-const blocks = demoBlocks.map((block, i) => {
-	const read = readBlock(block, outlinedArea(block.boundary));
-	if (!read.ok) throw new Error(block.name);
-	return { id: idOf(100 + i), block, area: read.value.area as number };
-});
-const products = demoProducts.map((label, i) => ({ id: idOf(200 + i), label }));
-const at = (name: string) => blocks.find((b) => b.block.name === name)!.id;
+const at = blockNamed;
 const product = (name: string) => products.find((p) => p.label.name === name)!.id;
-const calibration = (id: number, rig: typeof longMeadow, litres: number, doubt: string | null = null) => ({
-	id: idOf(id),
-	sprayer: rig.name,
-	setting: 'All on',
-	rig,
-	rate: litres * 1e-7,
-	relativeU95: 0.03,
-	speed: 2,
-	width: 5.5,
-	fieldWidth: 5.5,
-	drops: null,
-	signedDay: '2026-03-01',
-	doubt
-});
+const calibration = calibrationOf;
 const planning = (block: string | null = null, uses: readonly GroundUse[] = []) =>
 	new JobPlanState(
 		{

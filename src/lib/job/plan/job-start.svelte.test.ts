@@ -1,32 +1,18 @@
 import { describe, expect, it } from 'vitest';
-import { demoProducts } from '../../../../demo/products';
 import { hazelBlower, longMeadow } from '../../../../demo/rigs';
 import type { JobStart } from '$lib/wire/job-start';
 import { idOf, t } from '../../../../tests/support/entries';
+import { calibrationOf, products } from '../../../../tests/support/job-source';
 import { metric } from '../../../../tests/support/round-state';
 import { JobPlanState } from './job-plan.svelte';
 
-const calibration = (id: number, rig: typeof longMeadow) => ({
-	id: idOf(id),
-	sprayer: rig.name,
-	setting: 'All on',
-	rig,
-	rate: 2e-5,
-	relativeU95: 0.03,
-	speed: 2,
-	width: 5.5,
-	fieldWidth: 5.5,
-	drops: null,
-	signedDay: '2026-03-01',
-	doubt: null
-});
 const begun = (start: JobStart) =>
 	new JobPlanState(
 		{
 			settings: metric,
 			blocks: [],
-			products: demoProducts.map((label, i) => ({ id: idOf(200 + i), label })),
-			calibrations: [calibration(300, hazelBlower), calibration(301, longMeadow)],
+			products,
+			calibrations: [calibrationOf(300, hazelBlower), calibrationOf(301, longMeadow)],
 			uses: [],
 			harvests: {},
 			today: '2026-03-14'
