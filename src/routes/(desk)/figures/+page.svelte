@@ -82,7 +82,7 @@
 	/>
 	<Tabs value={tab} onValueChange={(d) => (tab = d.value as typeof tab)}>
 		<Tabs.List class="tab-list">
-			<Tabs.Trigger class="tab" value="four">Volume, speed, width, flow</Tabs.Trigger>
+			<Tabs.Trigger class="tab" value="four">Three of four</Tabs.Trigger>
 			<Tabs.Trigger class="tab" value="what-if">What if</Tabs.Trigger>
 			<Tabs.Trigger class="tab" value="block">By the block</Tabs.Trigger>
 		</Tabs.List>
