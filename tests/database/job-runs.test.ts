@@ -1,5 +1,6 @@
 import { v7 } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { demoAsked } from '../../demo/jobs';
 import { demoBlocks } from '../../demo/ground';
 import { demoProducts } from '../../demo/products';
 import type { RunEntry, RunEntryBody } from '../../src/core';
@@ -173,5 +174,50 @@ describe('what happens to a job', () => {
 		const other = spots({ id: v7() });
 		await farm.jobs.put(other);
 		expect(await refused(farm.jobRuns.put(other.id, [one]))).toMatchObject({ code: 'conflict' });
+	});
+
+	it('takes an edit of the remaining loads and a dye into the record, and refuses one that cannot be mixed', async () => {
+		const { farm } = made;
+		// 4 rows at 500 L/ha on half of it: 81.4 L, in loads of 40 L at most.
+		const job = spots({ id: v7(), tank: t('40', 'L') });
+		await farm.jobs.put(job);
+		const rest = (seq: number, fill: string, dose: string | null) =>
+			entry(seq, {
+				kind: 'rest',
+				from: 2,
+				fill: t(fill, 'L'),
+				ground: null,
+				doses: [{ product: 0, dose: dose === null ? null : t(dose, '%') }]
+			});
+		const dye = entry(0, { kind: 'dye', dye: { name: 'Marker dye', state: 'liquid', dose: t('0.2 %', '%') } });
+		const load = (from: number, n: number, steps: number) => [
+			...Array.from({ length: steps }, (_, i) => tick(from + i, n, i)),
+			spray(from + steps, n, 'start'),
+			spray(from + steps + 1, n, 'end')
+		];
+		await farm.jobRuns.put(job.id, [dye, ...load(1, 1, 4)]);
+		expect(await refused(farm.jobRuns.put(job.id, [rest(10, '55', null)]))).toMatchObject({
+			status: 422,
+			code: 'too-large',
+			path: 'entries.0.fill'
+		});
+		await farm.jobRuns.put(job.id, [rest(10, '30', '0.3 %')]);
+		const close = entry(40, {
+			kind: 'close',
+			done: { by: 'rows', rows: 4 },
+			left: t('0', 'L'),
+			remarks: ''
+		});
+		await farm.jobRuns.put(job.id, [...load(11, 2, 4), ...load(20, 3, 4), close]);
+		const { record } = await farm.records.draft(job.id, demoAsked);
+		const [tuffed, dyed] = record.products;
+		expect(tuffed).toMatchObject({
+			dose: t('0.5 %', '%'),
+			laterDoses: [{ load: 2, dose: t('0.3 %', '%') }],
+			poured: false
+		});
+		expect(tuffed!.total * 1000).toBeCloseTo(40 * 0.005 + 41.4 * 0.003, 6);
+		expect(dyed).toMatchObject({ name: 'Marker dye', dye: true, dose: t('0.2 %', '%') });
+		expect(dyed!.total * 1000).toBeCloseTo(81.4 * 0.002, 6);
 	});
 });

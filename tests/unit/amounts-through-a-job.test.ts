@@ -49,9 +49,7 @@ function wholeJob(dose: string, hectares: number, farm: FarmSettings) {
 	if (!plan.ok) throw new Error(plan.issues[0]!.code);
 	const dry = foldRun(sheet, mixingOf(job), []);
 	if (!dry.ok) throw new Error(dry.issues[0]!.code);
-	const lines = dry.value.loads.map((load, i, all) =>
-		mixingLines({ ...load, last: i === all.length - 1 }, job, sheet, farm)
-	);
+	const lines = dry.value.loads.map((load, i, all) => mixingLines({ ...load, last: i === all.length - 1 }, job, farm));
 	const bodies: RunEntryBody[] = dry.value.loads.flatMap((load, i): RunEntryBody[] => [
 		...lines[i]!.map((line, step): RunEntryBody => ({ kind: 'tick', load: load.n, step, poured: line.poured })),
 		{ kind: 'spray', load: load.n, act: 'start' },

@@ -52,6 +52,7 @@ const issueCodes: Record<IssueCode, true> = {
 	'ring-open': true,
 	'ring-crosses': true,
 	'not-degrees': true,
+	'nothing-left': true,
 	'dead-over-tank': true,
 	'row-over-tank': true,
 	'pack-over-tank': true,

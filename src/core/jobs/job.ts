@@ -34,6 +34,8 @@ export interface JobProduct {
 	/** On bands: what the dose is of. In a canopy: what "per 100 L" is of. The label's own word where left out. */
 	readonly per?: DoseArea | undefined;
 	readonly dilution?: DilutionOf | undefined;
+	/** A marker dye that was added at the tank: its label was not noted. */
+	readonly dye?: true | undefined;
 }
 
 /** What tells how much mix goes on the ground. */
@@ -98,5 +100,6 @@ export const basisOf = (job: TypedJob): JobBasis => job.basis ?? { by: 'calibrat
 export const isCanopy = (blocks: readonly Pick<JobBlock, 'kind'>[], sprayer: string | null): boolean =>
 	sprayer === 'airblast' || blocks.some((b) => b.kind === 'orchard');
 
-/** How the products of a job mix, for its run. */
-export const mixingOf = (job: TypedJob) => job.products.map(({ label: { mixes, fill } }) => ({ mixes, fill }));
+/** How the products of a job mix and at what dose, for its run. */
+export const mixingOf = (job: Pick<TypedJob, 'products'>) =>
+	job.products.map(({ label: { mixes, fill }, dose }) => ({ mixes, fill, dose }));

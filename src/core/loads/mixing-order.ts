@@ -47,6 +47,8 @@ export interface MixedProduct {
 	/** Water that its rinsed containers bring, m³. */
 	readonly rinse?: number | undefined;
 	readonly fill?: LabelFill | undefined;
+	/** Left out of this load: it has no step, and asks for no water. */
+	readonly out?: boolean | undefined;
 }
 
 /**
@@ -65,13 +67,14 @@ export interface MixedProduct {
 export function mixingOrder(load: Volume, products: readonly MixedProduct[]): MixingStep[] {
 	const inOrder = products
 		.map((p, i) => ({ ...p, i, at: mixingClasses.indexOf(p.mixes) }))
+		.filter((p) => !p.out)
 		.sort((a, b) => a.at - b.at || a.i - b.i);
-	const sum = (pick: (p: MixedProduct) => number) => products.reduce((total, p) => total + pick(p), 0);
+	const sum = (pick: (p: MixedProduct) => number) => inOrder.reduce((total, p) => total + pick(p), 0);
 	const water = Math.max(0, load - sum((p) => p.takesUp));
 	const rinses = sum((p) => p.rinse ?? 0);
 	/** Rinses are a guess, and never leave the agitation without water to begin with. */
 	const rinseOf = (p: MixedProduct) => (p.rinse ?? 0) * Math.min(1, rinses > 0 ? (water * mostRinse) / rinses : 1);
-	const asked = load * (products.some((p) => p.fill === 'third') ? third : half);
+	const asked = load * (inOrder.some((p) => p.fill === 'third') ? third : half);
 	const first = Math.min(asked, water - sum(rinseOf));
 	const steps: MixingStep[] = [{ do: 'water', to: si<'volume'>(first) }];
 	// What was poured in counts toward what stands in the tank, and what is still to come needs its room.

@@ -47,6 +47,7 @@ export type IssueCode =
 	| 'no-person'
 	| 'no-position'
 	| 'products-fill-tank'
+	| 'nothing-left'
 	| 'dead-over-tank'
 	| 'row-over-tank'
 	| 'pack-over-tank'

@@ -1,6 +1,8 @@
 import type { TypedJob } from '../jobs/job';
 import type { CheckedProduct } from '../jobs/label-checks';
 import type { PlanSheet } from '../loads/sheet';
+import type { LaterDose } from '../run/later-doses';
+import { laterDoses } from '../run/later-doses';
 import { blockEnds } from '../run/block-ends';
 import type { JobRun } from '../run/fold-run';
 import type { PassedStop } from '../safety/rules';
@@ -58,12 +60,14 @@ export function buildRecord(
 			...(ends[id] ? { endedAt: ends[id], lastDay: dayOf(ends[id]) } : {})
 		})),
 		area: closed.area,
-		products: job.products.map(({ id, label, dose }, i) => ({
+		products: job.products.map(({ id, label, dose, dye }, i) => ({
 			id,
+			...(dye ? { dye } : {}),
 			name: label.name,
 			registration: label.registration,
 			group: label.group,
 			dose,
+			...edited(laterDoses(out, i)),
 			kind: out[0]?.load.products[i]?.kind ?? (label.state === 'dry' ? 'mass' : 'volume'),
 			total: closed.used[i] ?? 0,
 			perGround: (closed.used[i] ?? 0) / closed.area,
@@ -89,6 +93,9 @@ export function buildRecord(
 		remarks: [asked.remarks, closed.entry.remarks].filter(Boolean).join(' ')
 	};
 }
+
+const edited = (laterDoses: readonly LaterDose[]): Pick<SprayRecord['products'][number], 'laterDoses'> =>
+	laterDoses.length > 0 ? { laterDoses } : {};
 
 /** The active ingredients of a product on the ground, kg/m², where its label tells them. */
 function activesOn(

@@ -25,7 +25,10 @@ export interface SprayEnd {
 	readonly lastDay: string;
 }
 
-type RecordedProduct = Pick<SprayRecord['products'][number], 'name' | 'entryHours' | 'harvestDays' | 'plantBack'>;
+type RecordedProduct = Pick<
+	SprayRecord['products'][number],
+	'name' | 'entryHours' | 'harvestDays' | 'plantBack' | 'dye'
+>;
 
 /**
  * The intervals of a record that still run on one of its blocks: re-entry from when its last load was out, harvest and
@@ -69,7 +72,8 @@ export function openIntervals(
 		}
 	for (const { crop, product, days } of crops.values()) byDays('plant-back', crop, product, days);
 	if (since <= emptyFor)
-		for (const { name, entryHours, harvestDays } of products) {
+		for (const { name, entryHours, harvestDays, dye } of products) {
+			if (dye) continue;
 			const what = [
 				...(entryHours === null ? ['entry' as const] : []),
 				...(harvestDays === null ? ['harvest' as const] : [])

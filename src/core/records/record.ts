@@ -2,6 +2,7 @@ import type { TypedWeather } from '../conditions/typed-weather';
 import type { TypedPart } from '../ground/block-part';
 import type { PlantBack } from '../products/label';
 import type { Typed } from '../quantity/typed';
+import type { LaterDose } from '../run/later-doses';
 import type { PassedStop } from '../safety/rules';
 
 /** What a person adds to what is known of a job. */
@@ -30,6 +31,10 @@ export interface RecordedProduct {
 	readonly group: string;
 	/** As it was told. */
 	readonly dose: Typed;
+	/** Where it was edited on the way: from which load on, null where the product was left out. */
+	readonly laterDoses?: readonly LaterDose[];
+	/** A marker dye of which no label was noted: no interval is counted from it. */
+	readonly dye?: true;
 	readonly kind: 'volume' | 'mass';
 	/** In all, m³ or kg; and on the ground, m³/m² or kg/m². */
 	readonly total: number;

@@ -22,6 +22,8 @@ const whole = (n: number, least: number, most: number) => Number.isInteger(n) &&
  *
  * What is told may be typed again: a bound holds to the three digits that it is shown to.
  *
+ * An edit of the remaining loads and a dye are held against the job where it is folded: see `refused` there.
+ *
  * Errors: `not-whole` loads, steps and rows; `too-large` where more is done than there is, or more left than the tank
  * holds; `level-over-load` for more poured than the tank takes; `empty` reasons; those of the fields.
  */
@@ -59,6 +61,12 @@ export function checkRunEntry(entry: RunEntryBody, sheet: PlanSheet): Issue[] {
 			return entry.reason.trim().length >= shortestReason
 				? []
 				: [{ code: 'empty', path: 'reason', text: entry.reason, wanted: 'reason' }];
+		case 'rest':
+			return loadIssues(entry.from);
+		case 'dye':
+			return entry.dye && entry.dye.name.trim() === ''
+				? [{ code: 'empty', path: 'name', text: entry.dye.name, wanted: 'name' }]
+				: [];
 		case 'follow':
 		case 'strike':
 			return [];

@@ -15,6 +15,13 @@ export type TypedDone = { readonly by: 'rows'; readonly rows: number } | { reado
 export const sprayActs = ['start', 'pause', 'go-on', 'end'] as const;
 export type SprayAct = (typeof sprayActs)[number];
 
+/** A marker dye that was added at the tank, with its dose like any product's. */
+export interface TypedDye {
+	readonly name: string;
+	readonly state: 'liquid' | 'dry';
+	readonly dose: Typed;
+}
+
 /** One thing that happened while a job was mixed and sprayed. Loads count from 1, steps of mixing from 0. */
 export type RunEntryBody =
 	/** A step of mixing is done; `poured` is what was measured, as it was told at the tank. */
@@ -50,6 +57,18 @@ export type RunEntryBody =
 			/** When the last load was out, ISO 8601, where nobody ticked it. */
 			readonly ended?: string | undefined;
 	  }
+	/** The loads that are still to be mixed are edited: how full, with what doses, on how much ground. Null stays as it is. */
+	| {
+			readonly kind: 'rest';
+			/** The first of them, as it was shown. */
+			readonly from: number;
+			readonly fill: Typed | null;
+			readonly ground: TypedDone | null;
+			/** Products of the job by their place, with the dose from there on; null: it is left out. */
+			readonly doses: readonly { readonly product: number; readonly dose: Typed | null }[];
+	  }
+	/** What was answered at the tank about a marker dye; null: none in this job. */
+	| { readonly kind: 'dye'; readonly dye: TypedDye | null }
 	/** Takes an earlier entry back; both stay on record. */
 	| { readonly kind: 'strike'; readonly entry: string };
 

@@ -3,28 +3,31 @@ import type { MixingClass, MixingStep } from '../loads/mixing-order';
 import { mixingOrder } from '../loads/mixing-order';
 import type { LabelFill } from '../loads/mixing-order';
 import type { Load } from '../loads/plan-loads';
-import { planLoads } from '../loads/plan-loads';
 import type { PlanSheet } from '../loads/sheet';
+import type { Typed } from '../quantity/typed';
 import type { TrueVolume } from '../loads/true-volume';
 import { trueVolume } from '../loads/true-volume';
 import type { Entered } from '../quantity/entered';
 import { entered, mayEnter, quantityOf } from '../quantity/entered';
 import { fields } from '../quantity/fields';
-import type { Result } from '../quantity/issue';
+import type { Issue, Result } from '../quantity/issue';
 import { good } from '../quantity/issue';
 import type { Area, Volume } from '../quantity/quantity';
 import { si } from '../quantity/quantity';
 import { inOrder } from '../round/in-order';
 import type { PassedStop } from '../safety/rules';
-import type { RunEntry, TypedDone } from './entries';
+import type { RunEntry } from './entries';
 import { containerRinse, pouredLoad } from './poured-load';
 import { productSoFar } from './product-so-far';
-import { remainingLoads } from './remaining-loads';
+import type { Seen, WithDoses } from './standing-loads';
+import { doneArea, standingLoads } from './standing-loads';
 
 /** How each product of a job mixes, in the order of the job's products. */
 export interface Mixing {
 	readonly mixes: MixingClass;
 	readonly fill?: LabelFill | undefined;
+	/** As the job was planned. */
+	readonly dose?: Typed | undefined;
 }
 
 export type JobState = 'planned' | 'under-way' | 'sprayed' | 'closed';
@@ -57,6 +60,10 @@ export interface RunLoad {
 	/** From 1. */
 	readonly n: number;
 	readonly load: Load;
+	/** What it is planned from: the job's own sheet until its doses are edited. */
+	readonly sheet: PlanSheet;
+	/** Doses of the job's products in it; null is left out. */
+	readonly doses: readonly (Typed | null | undefined)[];
 	/** The same with what was really poured, as far as it was ticked: what is on the ground comes from it. */
 	readonly poured: Load;
 	/** Every product of it was ticked with its amount. */
@@ -75,25 +82,6 @@ export interface RunLoad {
 	readonly endedAt: string | null;
 }
 
-/** What the tank and the ground said, and what it comes to. */
-export interface Seen {
-	readonly id: string;
-	readonly at: string;
-	readonly load: number;
-	readonly done: TypedDone;
-	readonly area: Area;
-	readonly rowsDone: number | null;
-	readonly left: Volume;
-	readonly volume: TrueVolume;
-	/** What the loads after this one become at it. */
-	readonly loads: readonly Load[];
-	/** In the tank with no ground left for it. */
-	readonly spare: Volume;
-	/** Rows done before the first of those loads. */
-	readonly rowsBefore: number | null;
-	readonly followed: boolean;
-}
-
 export interface JobRun {
 	readonly loads: readonly RunLoad[];
 	/** Place of the load that is worked on: the first that is not out; the last where all are. */
@@ -102,6 +90,8 @@ export interface JobRun {
 	readonly seen: Seen | null;
 	/** Ground that is done, as far as it is known. */
 	readonly area: Area;
+	/** All ground of the job, less what an edit of its remaining loads took off. */
+	readonly ground: Area;
 	/** Mix that is still to be sprayed, in the tank and to be mixed. */
 	readonly left: Volume;
 	readonly state: JobState;
@@ -112,43 +102,41 @@ export interface JobRun {
 	/** The newest of each; null where nobody told it. */
 	readonly weather: { readonly before: WeatherEntry | null; readonly end: WeatherEntry | null };
 	readonly closed: Closed | null;
+	/** Edits of remaining loads, and dyes, that cannot be mixed as they were typed: they change nothing. */
+	readonly refused: readonly { readonly entry: string; readonly issues: readonly Issue[] }[];
 }
 
 /**
  * A job under way, from its plan and all that happened; struck entries do not count, and what belongs to no load or step
  * of the plan is passed over. The same entries in any order come to the same.
  *
+ * withDoses: the job's plan with other doses, for edits of its remaining loads; without it those change no dose.
+ *
  * Errors: those of `planLoads`.
  */
-export function foldRun(sheet: PlanSheet, mixing: readonly Mixing[], entries: readonly RunEntry[]): Result<JobRun> {
-	const planned = planLoads(sheet);
-	if (!planned.ok) return planned;
+export function foldRun(
+	sheet: PlanSheet,
+	mixing: readonly Mixing[],
+	entries: readonly RunEntry[],
+	withDoses: WithDoses = () => good(sheet)
+): Result<JobRun> {
 	const all = inOrder(entries);
 	const struck = new Set(all.flatMap((e) => (e.kind === 'strike' ? [e.entry] : [])));
 	const kept = all.filter((e) => !struck.has(e.id));
-	const loads = [...planned.value.loads];
-	/** Loads whose first row a reading has set anew, by their place. */
-	const restarts = new Map<number, number>();
-	let seen = null as Seen | null;
-	const readings = new Map<string, Seen>();
-	for (const entry of kept) {
-		if (entry.kind === 'progress') {
-			seen = read(sheet, loads, entry) ?? seen;
-			if (seen) readings.set(seen.id, seen);
-		} else if (entry.kind === 'follow') {
-			const from = readings.get(entry.progress);
-			if (!from) continue;
-			loads.splice(from.load, loads.length, ...from.loads);
-			if (from.rowsBefore !== null) restarts.set(from.load, from.rowsBefore);
-			if (seen?.id === from.id) seen = { ...seen, followed: true };
-		}
-	}
+	const standing = standingLoads(
+		sheet,
+		mixing.map((m) => m.dose),
+		kept,
+		withDoses
+	);
+	if (!standing.ok) return standing;
+	const { loads, restarts, seen, ground, refused } = standing.value;
 	let rows: number | null = 0;
-	const run = loads.map((load, i) => {
+	const run = loads.map(({ load, sheet: from, doses }, i) => {
 		rows = restarts.get(i) ?? rows;
 		const rowsBefore = load.rows === null ? null : rows;
 		rows = rowsBefore === null ? null : rowsBefore + load.rows!;
-		return runLoad(i + 1, load, rowsBefore, mixing, kept, sheet);
+		return { ...runLoad(i + 1, load, rowsBefore, mixing, kept, from), sheet: from, doses };
 	});
 	const first = run.findIndex((l) => l.state !== 'out');
 	const at = first < 0 ? run.length - 1 : first;
@@ -161,12 +149,14 @@ export function foldRun(sheet: PlanSheet, mixing: readonly Mixing[], entries: re
 		at,
 		seen,
 		area: si<'area'>(Math.min(sheet.area, groundDone(run, seen))),
+		ground,
 		left: mixLeft(run, seen),
 		state: closed ? 'closed' : first < 0 ? 'sprayed' : run.some((l) => l.state !== 'dry') ? 'under-way' : 'planned',
 		last: kept.filter((e) => e.kind !== 'strike').at(-1) ?? null,
 		passed: kept.flatMap((e) => (e.kind === 'pass' ? [{ code: e.code, about: e.about, reason: e.reason }] : [])),
 		weather: { before: weatherOf('before'), end: weatherOf('end') },
-		closed
+		closed,
+		refused
 	});
 }
 
@@ -227,13 +217,14 @@ function runLoad(
 	mixing: readonly Mixing[],
 	entries: readonly RunEntry[],
 	sheet: PlanSheet
-): RunLoad {
+): Omit<RunLoad, 'sheet' | 'doses'> {
 	const steps = mixingOrder(
 		load.mix,
 		mixing.map((m, i) => {
 			const amount = load.products[i];
-			if (amount?.kind !== 'volume') return { ...m, takesUp: 0 };
-			return { ...m, takesUp: amount.amount, rinse: containerRinse(amount, sheet.products[i]?.pack) };
+			const out = amount?.amount === 0;
+			if (amount?.kind !== 'volume') return { ...m, takesUp: 0, out };
+			return { ...m, out, takesUp: amount.amount, rinse: containerRinse(amount, sheet.products[i]?.pack) };
 		})
 	);
 	const done: (StepDone | null)[] = steps.map(() => null);
@@ -268,43 +259,4 @@ function runLoad(
 		startedAt,
 		endedAt
 	};
-}
-
-/** A progress entry against the loads as they stand; null where it says nothing yet. */
-function read(sheet: PlanSheet, loads: readonly Load[], entry: Extract<RunEntry, { kind: 'progress' }>): Seen | null {
-	const left = quantityOf(entered(fields.tankReading, entry.left));
-	const area = doneArea(sheet, entry.done);
-	if (left === null || area === null || entry.load > loads.length) return null;
-	const mixed = loads.slice(0, entry.load).reduce((sum, l) => sum + l.mix, 0);
-	const share = sheet.sprayedShare ?? 1;
-	const perGround = si<'volumePerArea'>(sheet.rate * share);
-	const volume = trueVolume(si<'volume'>(mixed), left, area, sheet.area, perGround);
-	if (!volume) return null;
-	const rowsDone = entry.done.by === 'rows' ? entry.done.rows : null;
-	const rest = remainingLoads(sheet, { rate: volume.rate, done: area, rowsDone, left });
-	return {
-		id: entry.id,
-		at: entry.at,
-		load: entry.load,
-		done: entry.done,
-		area,
-		rowsDone,
-		left,
-		volume,
-		// A rest that cannot be planned (a row over the tank at the true volume) leaves the loads as they are.
-		loads: rest.ok ? rest.value.loads : loads.slice(entry.load),
-		spare: rest.ok ? rest.value.spare : si<'volume'>(0),
-		rowsBefore: rest.ok ? rest.value.rowsBefore : null,
-		followed: false
-	};
-}
-
-/** Ground of a job that is done, m²; null where it cannot be read. */
-function doneArea(sheet: PlanSheet, done: TypedDone): Area | null {
-	if (done.by === 'rows') {
-		const { rows } = sheet;
-		return rows && done.rows > 0 ? si<'area'>(Math.min(sheet.area, (sheet.area * done.rows) / rows.count)) : null;
-	}
-	const area = quantityOf(entered(fields.area, done.area));
-	return area === null ? null : si<'area'>(Math.min(sheet.area, area));
 }

@@ -1,4 +1,5 @@
 import type { SprayRecord, Typed } from '../../core/index';
+import { doseTold } from '../settings/dose-told';
 import { lastingText } from '../settings/lasting-text';
 
 /** One line of a record: a product of it, or none. */
@@ -46,6 +47,7 @@ const columns: readonly (readonly [name: string, cell: (line: Line) => Cell])[] 
 	['pressure_pa', ({ r }) => r.rig?.pressure],
 	['pressure', ({ r }) => lasting(r.rig?.typedPressure)],
 	['calibrated', ({ r }) => r.rig?.calibrated],
+	['doses', ({ p }) => p && doseTold(p, lasting)],
 	['decimal', () => 'point']
 ];
 export const recordColumns: readonly string[] = columns.map(([name]) => name);

@@ -1,6 +1,6 @@
 import type { SprayRecord } from '../../core/index';
 import type { Boundary } from '../../core/index';
-import { typedText } from '../settings/typed-text';
+import { doseTold } from '../settings/dose-told';
 
 /**
  * What a record sprayed as GeoJSON features, one a block, a line each. A block whose boundary is not known has no
@@ -28,7 +28,7 @@ export const recordFeatures = (
 					name: p.name,
 					registration: p.registration,
 					group: p.group,
-					dose: typedText(p.dose),
+					dose: doseTold(p),
 					per_ground: p.perGround,
 					unit: p.kind === 'volume' ? 'm3/m2' : 'kg/m2'
 				})),

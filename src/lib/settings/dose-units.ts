@@ -1,5 +1,7 @@
+import type { Typed } from '../../core/index';
+import { isBareNumber } from '../../core/index';
 import type { FarmSettings } from './farm-settings';
-import { measuresOf, shortUnit } from './field-units';
+import { fieldUnits, measuresOf, shortUnit, typed } from './field-units';
 
 /** A unit that a dose is picked in, and what it says of the product. */
 export interface DoseUnit {
@@ -49,4 +51,12 @@ export function doseUnits(settings: FarmSettings): readonly DoseUnit[] {
 		perMix(`${g} fl oz/100 ${g} gal`, 'fl oz/100 gal', 'liquid'),
 		perMix(`lb/100 ${g} gal`, 'lb/100 gal', 'dry')
 	];
+}
+
+/** A dose as it was typed beside a picked unit: a unit per volume of mix stands in the text, since it is no unit of a quantity. */
+export function typedDose(text: string, unit: DoseUnit, settings: FarmSettings): Typed {
+	const units = fieldUnits(settings);
+	const bare = isBareNumber(text.trim());
+	const inUnit = unit.inText ? (unit.state === 'dry' ? units.dryDose : units.dose) : unit.value;
+	return typed(bare && unit.inText ? `${text.trim()} ${unit.value}` : text, inUnit, settings);
 }

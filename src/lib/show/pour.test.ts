@@ -32,8 +32,7 @@ function lines(hectares: number, products: readonly (readonly [TypedLabel, strin
 	const { sheet } = read.value;
 	const run = foldRun(sheet, mixingOf(job), []);
 	if (!run.ok) throw new Error('no run');
-	const { load, steps } = run.value.loads[0]!;
-	return mixingLines({ load, steps, last: run.value.loads.length === 1 }, job, sheet, farm);
+	return mixingLines({ ...run.value.loads[0]!, last: run.value.loads.length === 1 }, job, farm);
 }
 
 describe('what is poured for a load', () => {

@@ -1,4 +1,4 @@
-import type { Amount, Dose, Load, Measure, MixingStep, PlanSheet, Poured, Typed, TypedJob } from '../../core/index';
+import type { Amount, Dose, Measure, MixingStep, Poured, RunLoad, Typed, TypedJob } from '../../core/index';
 import { factor, showFigure } from '../../core/index';
 import type { FarmSettings } from '../settings/farm-settings';
 import { fieldUnits, shortUnit } from '../settings/field-units';
@@ -69,11 +69,16 @@ function lookOf(name: string, { made, mark, most }: ReturnType<typeof pourOf>, s
 		: '';
 }
 
+/** A load as it stands at the tank: with the plan and the doses that it follows. */
+export interface LoadAtTank extends Pick<RunLoad, 'load' | 'sheet' | 'doses'> {
+	readonly steps: readonly MixingStep[];
+	readonly last: boolean;
+}
+
 /** One load, step by step in the order of mixing: what goes in, how much, with what, and why then. */
 export function mixingLines(
-	{ load, steps, last }: { readonly load: Load; readonly steps: readonly MixingStep[]; readonly last: boolean },
+	{ load, steps, last, sheet, doses }: LoadAtTank,
 	job: TypedJob,
-	sheet: PlanSheet,
 	settings: FarmSettings
 ): MixingLine[] {
 	const units = fieldUnits(settings);
@@ -99,7 +104,8 @@ export function mixingLines(
 				level: step.to / load.mix
 			};
 		}
-		const { label, dose } = job.products[step.product]!;
+		const { label, dose: asPlanned } = job.products[step.product]!;
+		const dose = doses[step.product] ?? asPlanned;
 		const { kind } = load.products[step.product]!;
 		const packs = packsOf(sheet.products[step.product], kind);
 		const pour = pourOf({ sheet, load, last, index: step.product, part: step.part, packs }, settings);

@@ -1,5 +1,6 @@
 import type { SprayRecord, TypedWeather } from '../../core/index';
 import type { FarmSettings } from '../settings/farm-settings';
+import { doseTold } from '../settings/dose-told';
 import { typedText } from '../settings/typed-text';
 import { partWords } from '../wording/jobs';
 import { recordFieldWords } from '../wording/records';
@@ -53,12 +54,12 @@ export function recordFacts(record: SprayRecord, settings: FarmSettings): Record
 			return {
 				what: p.name,
 				text: [
-					typedText(p.dose),
+					doseTold(p),
 					`${showAmount(amountOf(p.kind, p.total), settings, p.dose).text} in all`,
 					p.registration && `registered ${p.registration}`,
 					p.group && `group ${p.group}`,
 					p.poured === undefined ? '' : p.poured ? 'as poured' : 'as planned, not all of it ticked',
-					...intervalWords(p),
+					...(p.dye ? ['marker dye, no label noted'] : intervalWords(p)),
 					...(p.plantBack ?? []).map((b) => `${b.crop.toLowerCase()} sown after ${b.days} days`)
 				]
 					.filter(Boolean)

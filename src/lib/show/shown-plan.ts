@@ -82,7 +82,8 @@ export function groupLoads(
 	const groups: { load: ShownLoad; from: number; to: number }[] = [];
 	loads.forEach((load, i) => {
 		const last = groups.at(-1);
-		const same = last && last.load.mix === load.mix && last.load.part === load.part;
+		const told = (l: ShownLoad) => l.products.map((p) => `${p.figure} ${p.unit}`).join();
+		const same = last && last.load.mix === load.mix && last.load.part === load.part && told(last.load) === told(load);
 		if (last && same && loads.length > 4) last.to = i + 1;
 		else groups.push({ load, from: i + 1, to: i + 1 });
 	});

@@ -31,6 +31,11 @@ const product = z.strictObject({
 	registration: text(200),
 	group: text(200),
 	dose: typedSchema,
+	laterDoses: z
+		.array(z.strictObject({ load: z.int().min(1).max(500), dose: typedSchema.nullable() }))
+		.max(500)
+		.exactOptional(),
+	dye: z.literal(true).exactOptional(),
 	kind: z.enum(['volume', 'mass']),
 	total: number,
 	perGround: number,

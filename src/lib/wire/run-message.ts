@@ -66,6 +66,21 @@ export const runEntrySchema = z.discriminatedUnion('kind', [
 		remarks: z.string().trim().max(1000),
 		ended: z.iso.datetime({ offset: true }).optional()
 	}),
+	z.strictObject({
+		...stamp,
+		kind: z.literal('rest'),
+		from: load,
+		fill: typedSchema.nullable(),
+		ground: done.nullable(),
+		doses: z.array(z.strictObject({ product: z.int().min(0).max(30), dose: typedSchema.nullable() })).max(30)
+	}),
+	z.strictObject({
+		...stamp,
+		kind: z.literal('dye'),
+		dye: z
+			.strictObject({ name: z.string().trim().min(1).max(80), state: z.enum(['liquid', 'dry']), dose: typedSchema })
+			.nullable()
+	}),
 	z.strictObject({ ...stamp, kind: z.literal('follow'), progress: z.uuidv7() }),
 	z.strictObject({ ...stamp, kind: z.literal('strike'), entry: z.uuidv7() })
 ]);

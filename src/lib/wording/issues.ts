@@ -96,6 +96,7 @@ const thing: Record<string, string> = {
 	dropClass: 'a drop size',
 	neighbour: 'something beside a field',
 	reason: 'a reason',
+	name: 'a name',
 	'volume|mass|flow': 'a volume, a weight of water or a flow'
 };
 
@@ -215,6 +216,7 @@ const sentences: Record<Issue['code'], string | ((said: Said) => string)> = {
 		`The sections ${typed} do not add up to ${issue.bound} nozzles. Write the nozzles in each from left to right, like 4, 4, 4.`,
 	'all-sections-off': 'Every section is off, so nothing sprays. Turn one on.',
 	'products-fill-tank': 'The products alone fill the tank: no room is left for water. Check the doses and their units.',
+	'nothing-left': () => 'Every load is mixed or out, so none is left to edit.',
 	'dead-over-tank':
 		'The tank holds no more than what cannot be sprayed out of it. Check the tank and the dead volume, and their units.',
 	'row-over-tank':

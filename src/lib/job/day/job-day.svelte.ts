@@ -135,10 +135,10 @@ export class JobDayState {
 	/** How long the loads that are left take, seconds; an hour where nothing tells it. */
 	lasts: number = $derived.by(() => {
 		const { run, sheet, read } = this.run;
-		const pace = read.ok ? read.value.pace : null;
+		const pace = read?.pace ?? null;
 		if (!run || !sheet || !pace?.workRate) return 3600;
 		const loads = run.loads.filter((l) => l.state !== 'out').length;
-		const area = si<'area'>(Math.max(0, sheet.area - run.area));
+		const area = si<'area'>(Math.max(0, run.ground - run.area));
 		return jobTime(area, pace.workRate, loads, pace.each).total;
 	});
 	strips: readonly DayStrip[] = $derived.by(() =>

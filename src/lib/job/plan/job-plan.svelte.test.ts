@@ -249,8 +249,9 @@ describe('planning a job', () => {
 		if (!made.ok) throw new Error('no plan');
 		const load = made.value.loads[0]!;
 		const run = foldRun(read.value.sheet, mixingOf(plan.job!), []);
-		const steps = run.ok ? run.value.loads[0]!.steps : [];
-		const lines = mixingLines({ load, steps, last: false }, plan.job!, read.value.sheet, metric);
+		if (!run.ok) throw new Error('no run');
+		expect(run.value.loads[0]!.load).toEqual(load);
+		const lines = mixingLines({ ...run.value.loads[0]!, last: false }, plan.job!, metric);
 		expect(lines.map((l) => l.text)).toEqual([
 			'Water to this mark first',
 			'Sample Gneiss',

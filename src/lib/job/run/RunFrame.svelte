@@ -12,6 +12,8 @@
 	import ZoneNote from '$lib/frame/ZoneNote.svelte';
 	import Emergency from './Emergency.svelte';
 	import OutboxStatus from '$lib/frame/OutboxStatus.svelte';
+	import RestEdit from './RestEdit.svelte';
+	import RunDye from './RunDye.svelte';
 	import RunLoads from './RunLoads.svelte';
 	import RunNow from './RunNow.svelte';
 	import RunSpray from './RunSpray.svelte';
@@ -56,6 +58,8 @@
 			.map((l) => ({ at: l.level, figure: `${l.figure} ${l.unit}`, note: l.level > 0.99 ? 'the line' : '' }))
 	);
 	let wide = $state(false);
+	let editing = $state(false);
+	const mayEdit = $derived(run.dryLoads.length > 0 && run.run?.state !== 'closed' && !run.sealed);
 	const labels = $derived(head.job.products.map((p) => p.label));
 	const stopped = $derived(run.next.act === 'stopped' && !looking);
 	// The hours of the sun go by the clock: what was next may not be any more.
@@ -136,6 +140,10 @@
 		/>{/if}
 {/snippet}
 
+{#snippet editRest()}<button type="button" class="btn plain" onclick={() => (editing = true)}
+		>Edit the remaining loads</button
+	>{/snippet}
+
 {#snippet shout()}
 	{#if run.storeError}<p
 			class="py-2.5 px-3.5 border-l-6 border-l-rust bg-rust-wash text-rust-text font-semibold"
@@ -151,6 +159,7 @@
 		</p>{/if}
 {/snippet}
 
+{#if editing}<RestEdit {run} onclose={() => (editing = false)} />{/if}
 {#if phone.current}
 	<div class="phone flex flex-col h-[100dvh]">
 		<header class="bar flex items-center justify-between gap-2.5 min-h-15 py-0 px-4 bg-bar text-bar-text">
@@ -173,12 +182,14 @@
 					<RunLoads {run} />
 					{@render left()}
 					{@render weather()}
+					{#if mayEdit}{@render editRest()}{/if}
 					<a class="btn plain" href="/jobs/{head.id}">Leave, all is kept</a>
 				</div>
 			{:else if mixing}
 				{#if firstWater}<p class="look mx-4 mt-3" role="status">
 						▲ <a href="/jobs/{head.id}/day">Look at the weather</a> before the first water goes in.
 					</p>{/if}
+				{#if run.asksDye && !looking}<div class="mx-4 mt-3"><RunDye {run} /></div>{/if}
 				<RunNow {run} {wears} />
 				<div class="max-w-75 my-3.5 mx-auto">{@render tank()}</div>
 			{:else}<div class="grid gap-3.5 py-3.5 px-4">
@@ -214,10 +225,12 @@
 				{@render left()}
 			</div>
 			<RunLoads {run} />
+			{#if mayEdit}<div>{@render editRest()}</div>{/if}
 			{#if stopped}<RunStop {run} />{/if}
 			{#if firstWater}<p class="look" role="status">
 					▲ <a href="/jobs/{head.id}/day">Look at the weather</a> before the first water goes in.
 				</p>{/if}
+			{#if run.asksDye && !looking}<RunDye {run} />{/if}
 			{#if mixing}<RunSteps {run} />{:else}<RunSpray {run} />{/if}
 		</main>
 		<aside

@@ -6,9 +6,11 @@ import type {
 	RunEntry,
 	RunEntryBody,
 	RunLoad,
+	RunOfJob,
 	SprayAct,
 	Stop,
 	Typed,
+	TypedJob,
 	TypedDone,
 	VolumePerArea
 } from '$core';
@@ -17,16 +19,16 @@ import {
 	checkClose,
 	checkJob,
 	checkRunEntry,
+	dyeOf,
 	fields,
-	foldRun,
+	good,
 	inversionHours,
 	labelStops,
-	mixingOf,
 	openStops,
 	pouredOverMax,
 	productSoFar,
 	readField,
-	readJob,
+	runOfJob,
 	shortestReason
 } from '$core';
 import type { LogOutside } from '$lib/entries/entry-log.svelte';
@@ -67,7 +69,6 @@ export class JobRunState {
 	readonly head: JobHead;
 	readonly settings: FarmSettings;
 	readonly units: ReturnType<typeof fieldUnits>;
-	readonly read: Result<ReadJob>;
 	readonly #outside: JobRunOutside;
 	readonly #log: EntryLog<JobHead, RunEntryBody, RunEntry>;
 
@@ -82,7 +83,6 @@ export class JobRunState {
 		this.settings = settings;
 		this.units = fieldUnits(settings);
 		this.#outside = outside;
-		this.read = readJob(kept.head.job, kept.head.rate as VolumePerArea | null, kept.head.before);
 		this.#log = new EntryLog(kept, outside, () => (this.sealed ? [{ code: 'closed', path: '' }] : []));
 		this.tick();
 	}
@@ -97,32 +97,50 @@ export class JobRunState {
 	now(): number {
 		return this.#outside.now();
 	}
-	get sheet(): PlanSheet | null {
-		return this.read.ok ? this.read.value.sheet : null;
+	result: Result<RunOfJob> = $derived.by(() => this.#fold(this.entries));
+	#fold(entries: readonly RunEntry[]): Result<RunOfJob> {
+		const { job, rate, before } = this.head;
+		return runOfJob({ job, rate: rate as VolumePerArea | null, before }, entries);
 	}
-	result: Result<JobRun> = $derived.by(() =>
-		this.read.ok ? foldRun(this.read.value.sheet, mixingOf(this.head.job), this.entries) : bad(...this.read.issues)
-	);
-	run: JobRun | null = $derived(this.result.ok ? this.result.value : null);
+	run: JobRun | null = $derived(this.result.ok ? this.result.value.run : null);
+	read: ReadJob | null = $derived(this.result.ok ? this.result.value.read : null);
+	/** The job with what was added to it at the tank. */
+	job: TypedJob = $derived.by(() => (this.result.ok ? this.result.value.job : this.head.job));
+	get sheet(): PlanSheet | null {
+		return this.read?.sheet ?? null;
+	}
 	/** The load at work. */
 	current: RunLoad | null = $derived(this.run?.loads[this.run.at] ?? null);
+	/** Loads that nothing was done for yet: what may still be edited. */
+	dryLoads: readonly RunLoad[] = $derived.by(() => {
+		const loads = this.run?.loads ?? [];
+		const begun = loads.filter((l) => l.state !== 'dry').at(-1)?.n ?? 0;
+		return loads.filter((l) => l.n > begun);
+	});
+	/** Asked once, before the first water: whether a marker dye goes in. */
+	asksDye: boolean = $derived.by(
+		() => this.current?.n === 1 && this.current.next === 0 && !this.sealed && dyeOf(this.entries) === null
+	);
 	/** The load that is shown. */
 	shown: RunLoad | null = $derived.by(
 		() => (this.looked !== null ? this.run?.loads[this.looked - 1] : null) ?? this.current
 	);
 
 	linesOf(load: RunLoad): readonly MixingLine[] {
-		const { sheet, run } = this;
-		if (!sheet || !run) return [];
-		return mixingLines({ ...load, last: load.n === run.loads.length }, this.head.job, sheet, this.settings);
+		const { run } = this;
+		return run ? mixingLines({ ...load, last: load.n === run.loads.length }, this.job, this.settings) : [];
 	}
 	lines: readonly MixingLine[] = $derived.by(() => (this.shown ? this.linesOf(this.shown) : []));
 
 	/** Stops that stand and that nobody has passed: of the labels, of what was poured, of the hours of the sun. */
 	open: readonly Stop[] = $derived.by(() => {
 		const { run, read, head } = this;
-		if (!run || !read.ok || run.state === 'closed') return [];
-		const stops = [...labelStops(checkJob(read.value)), ...pouredOverMax(run.loads, read.value.sheet)];
+		if (!run || !read || run.state === 'closed') return [];
+		const edits = this.result.ok ? this.result.value.edits : [];
+		const stops = [
+			...[read, ...edits].flatMap((r) => labelStops(checkJob(r))),
+			...pouredOverMax(run.loads, read.sheet)
+		];
 		return openStops(stops, [...(head.job.passed ?? []), ...run.passed]);
 	});
 	/**
@@ -276,16 +294,23 @@ export class JobRunState {
 			.map((l) => l.n)
 	);
 	#noEnd(body: RunEntryBody): Readonly<Record<string, string>> {
-		if (!this.sheet) return {};
-		const entry: RunEntry = {
-			...body,
-			id: 'close',
-			seq: Number.MAX_SAFE_INTEGER,
-			at: new Date(this.now()).toISOString()
-		};
-		const made = foldRun(this.sheet, mixingOf(this.head.job), [...this.entries, entry]);
-		const [issue] = made.ok ? checkClose(made.value) : [];
+		const made = this.#fold([...this.entries, this.#asIf(body)]);
+		const [issue] = made.ok ? checkClose(made.value.run) : [];
 		return issue ? { [issue.path]: wordIssue(issue) } : {};
+	}
+	/** An entry that is looked at before it is kept. */
+	#asIf = (body: RunEntryBody): RunEntry => ({
+		...body,
+		id: 'as-if',
+		seq: Number.MAX_SAFE_INTEGER,
+		at: new Date(this.now()).toISOString()
+	});
+	/** What would come of an entry that is not kept yet: the run with it, or what is wrong. */
+	ifAdded(body: RunEntryBody): Result<JobRun> {
+		const made = this.#fold([...this.entries, this.#asIf(body)]);
+		if (!made.ok) return made;
+		const refused = made.value.run.refused.find((r) => r.entry === 'as-if');
+		return refused ? bad(...refused.issues) : good(made.value.run);
 	}
 
 	/** Keeps how far the job is; what is wrong is told beside its field. */

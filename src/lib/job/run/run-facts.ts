@@ -14,10 +14,10 @@ export interface RunFact {
 
 /** What is left of a job: ground, mix, and about how long at its pace. */
 export function leftFacts(state: JobRunState): RunFact[] {
-	const { run, sheet, settings, read } = state;
-	if (!run || !sheet) return [];
-	const area = Math.max(0, sheet.area - run.area);
-	const pace = read.ok ? read.value.pace : null;
+	const { run, settings, read } = state;
+	if (!run) return [];
+	const area = Math.max(0, run.ground - run.area);
+	const pace = read?.pace ?? null;
 	const loads = run.loads.filter((l) => l.state === 'dry' || l.state === 'mixing').length;
 	const time = pace?.workRate ? area / pace.workRate + loads * pace.each : null;
 	return [
@@ -69,9 +69,10 @@ export function shownRunLoad(state: JobRunState, load: RunLoad): ShownRunLoad {
 						? `row ${before}`
 						: `rows ${before} to ${before + rows - 1}`,
 		products: load.load.products
-			.map((p, i) => {
-				const { text } = showAmount(p, settings, state.head.job.products[i]?.dose);
-				return `${sheet?.products[i]?.name ?? ''} ${text}`;
+			.flatMap((p, i) => {
+				if (p.amount === 0) return [];
+				const { text } = showAmount(p, settings, load.doses[i] ?? state.job.products[i]?.dose);
+				return [`${sheet?.products[i]?.name ?? ''} ${text}`];
 			})
 			.join(' · '),
 		state: load.state === 'out' && load.endedAt ? `out ${clockOf(load.endedAt, settings)}` : runActWords[load.state],

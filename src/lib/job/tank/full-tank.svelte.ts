@@ -8,9 +8,9 @@ import type {
 	TypedProduct,
 	VolumePerArea
 } from '$core';
-import { bad, fields, isBareNumber, readField, readFullTank, readLabel, si } from '$core';
+import { bad, fields, readField, readFullTank, readLabel, si } from '$core';
 import type { DoseUnit } from '$lib/settings/dose-units';
-import { doseUnits } from '$lib/settings/dose-units';
+import { doseUnits, typedDose } from '$lib/settings/dose-units';
 import type { FarmSettings } from '$lib/settings/farm-settings';
 import { fieldUnits, typed } from '$lib/settings/field-units';
 import { keptText, typedText } from '$lib/settings/typed-text';
@@ -147,12 +147,9 @@ export class FullTankState {
 
 	#productOfLine(line: DoseLine, i: number): TypedProduct {
 		const unit = this.doseUnits.find((u) => u.value === line.unit) ?? this.doseUnits[0]!;
-		const bare = isBareNumber(line.dose.trim());
-		const text = bare && unit.inText ? `${line.dose.trim()} ${unit.value}` : line.dose;
-		const inUnit = unit.inText ? (unit.state === 'dry' ? this.units.dryDose : this.units.dose) : unit.value;
 		return {
 			name: line.name.trim() || `Product ${i + 1}`,
-			dose: typed(text, inUnit, this.source.settings),
+			dose: typedDose(line.dose, unit, this.source.settings),
 			state: this.productOf(line.name)?.label.state ?? unit.state,
 			...(line.per && this.treated < 1 ? { per: line.per } : {})
 		};

@@ -26,6 +26,8 @@ function jobColumns({ job, read, run, entries }: RunOfJob) {
 	const { closed } = run;
 	return {
 		state: run.state,
+		// A true volume that is followed, or an edit, may leave more or fewer of them than were planned.
+		load_count: run.loads.length,
 		loads_out: run.loads.filter((l) => l.state === 'out').length,
 		sprayed_s: [...acts.values()].reduce((sum, load) => sum + sprayedTime(load), 0),
 		done_m2: closed?.area ?? run.area,

@@ -1,6 +1,6 @@
 import type { Transaction } from 'kysely';
 import type { JobRun, RunEntry, TypedJob, VolumePerArea } from '../../../core';
-import { basisOf, checkClose, checkRunEntry, foldRun, mixingOf, readJob, showDecimals } from '../../../core';
+import { basisOf, checkClose, checkRunEntry, readJob, runOfJob, showDecimals } from '../../../core';
 import { dayAt } from '../../settings/farm-time';
 import { Failure, fromIssue, notFound } from '../failure';
 import { knownIds } from './entry-log';
@@ -124,9 +124,12 @@ export const jobRunsOf = (scope: Scope) => {
 				const all = await entriesOf(trx, jobId);
 				if (all.length > tooManyEntries)
 					throw new Failure(409, 'too-many', 'entries', 'This job has more entries than any job can have.');
-				const run = foldRun(sheet, mixingOf(job.body), all);
-				if (!run.ok) throw fromIssue(run.issues[0]!);
-				const [unclosed] = fresh.some((e) => e.kind === 'close') ? checkClose(run.value) : [];
+				const made = runOfJob({ job: job.body, rate: job.rate_m3_per_m2 as VolumePerArea | null }, all);
+				if (!made.ok) throw fromIssue(made.issues[0]!);
+				const { run } = made.value;
+				const wrong = run.refused.find((r) => fresh.some((e) => e.id === r.entry));
+				if (wrong) throw fromIssue(wrong.issues[0]!, `entries.${entries.findIndex((e) => e.id === wrong.entry)}`);
+				const [unclosed] = fresh.some((e) => e.kind === 'close') ? checkClose(run) : [];
 				if (unclosed) throw fromIssue(unclosed, 'entries');
 				// A device that had not heard that the job was deleted or replaced has begun it: the work stands, so the job does.
 				await trx
@@ -135,8 +138,8 @@ export const jobRunsOf = (scope: Scope) => {
 					.where('farm_id', '=', farmId)
 					.where('id', '=', jobId)
 					.execute();
-				await keepRun(scope, trx, { id: jobId, job: job.body, read: read.value, run: run.value, entries: all });
-				await noteDrift(trx, job, run.value, all);
+				await keepRun(scope, trx, { id: jobId, job: job.body, read: made.value.read, run, entries: all });
+				await noteDrift(trx, job, run, all);
 				return { acknowledged: entries.map((e) => e.id) };
 			});
 		}

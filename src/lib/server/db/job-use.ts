@@ -7,7 +7,7 @@ import type { Database } from './schema';
 import type { Scope } from './scope';
 
 /** Changes with the way in which the uses of a job are computed: an older one is computed again at the next start. */
-export const jobComputing = 3;
+export const jobComputing = 4;
 
 interface UsedJob {
 	readonly id: string;

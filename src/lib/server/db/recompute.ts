@@ -1,6 +1,6 @@
 import type { Kysely } from 'kysely';
 import type { VolumePerArea } from '../../../core';
-import { foldRun, mixingOf, readJob } from '../../../core';
+import { readJob, runOfJob } from '../../../core';
 import { farmSettingsSchema } from '../../settings/farm-settings';
 import { Failure } from '../failure';
 import { computedColumns, computing } from './compute';
@@ -30,14 +30,15 @@ async function recomputeJobs(db: Kysely<Database>): Promise<number> {
 		.where('j.computed', '<', jobComputing)
 		.execute();
 	for (const row of rows) {
-		const read = readJob(row.body, row.rate_m3_per_m2 as VolumePerArea | null);
+		const rate = row.rate_m3_per_m2 as VolumePerArea | null;
 		const scope = { db, farmId: row.farm_id, settings: farmSettingsSchema.parse(row.settings) };
 		const entries = await jobRunsOf(scope).entries(row.id);
-		const run = read.ok ? foldRun(read.value.sheet, mixingOf(row.body), entries) : null;
+		const made = runOfJob({ job: row.body, rate }, entries);
 		await inTransaction(db, async (trx) => {
-			if (read.ok && run?.ok)
-				await keepRun(scope, trx, { id: row.id, job: row.body, read: read.value, run: run.value, entries });
-			else await keepUses(scope, trx, { id: row.id, job: row.body, read: read.ok ? read.value : null, run: null });
+			if (made.ok)
+				return keepRun(scope, trx, { id: row.id, job: row.body, read: made.value.read, run: made.value.run, entries });
+			const read = readJob(row.body, rate);
+			await keepUses(scope, trx, { id: row.id, job: row.body, read: read.ok ? read.value : null, run: null });
 		});
 	}
 	return rows.length;

@@ -10,8 +10,8 @@ export function openUntil(
 	record: Pick<SprayRecord, 'day' | 'products'> & Partial<Pick<SprayRecord, 'blocks' | 'endedAt'>>
 ): string | null {
 	const days = record.products.flatMap((p) => [
-		// What nobody entered is asked about for some days.
-		p.entryHours === null || p.harvestDays === null ? emptyFor : 0,
+		// A marker dye has no label. What nobody entered is asked about for some days.
+		!p.dye && (p.entryHours === null || p.harvestDays === null) ? emptyFor : 0,
 		p.entryHours === null || p.entryHours === 0 ? 0 : Math.ceil(p.entryHours / 24) + 1,
 		p.harvestDays ?? 0,
 		...(p.plantBack ?? []).map((b) => b.days)

@@ -13,18 +13,7 @@ import type {
 	VolumePerArea,
 	WeatherEntry
 } from '../../../core';
-import {
-	buildRecord,
-	checkJob,
-	foldRound,
-	rigOf,
-	foldRun,
-	labelStops,
-	mixingOf,
-	openStops,
-	pouredOverMax,
-	readJob
-} from '../../../core';
+import { buildRecord, checkJob, foldRound, rigOf, labelStops, openStops, pouredOverMax, runOfJob } from '../../../core';
 import { lacking, lacksWeather } from '../../wire/record';
 import type { RecordIn } from '../../files/record-files';
 import { noWeatherWords, recordFieldWords } from '../../wording/records';
@@ -98,26 +87,26 @@ export const recordsOf = (scope: Scope) => {
 	const sourceOf = async (jobId: string) => {
 		const kept = await jobsOf(scope).get(jobId);
 		const before = await jobsOf(scope).before(jobId, kept.job);
-		const read = readJob(kept.job, kept.rate as VolumePerArea | null, before);
-		if (!read.ok) throw fromIssue(read.issues[0]!);
-		const { sheet } = read.value;
-		const run = foldRun(sheet, mixingOf(kept.job), await jobRunsOf(scope).entries(jobId));
-		if (!run.ok) throw fromIssue(run.issues[0]!);
-		const day = sprayDay(settings.timeZone, kept.job, run.value);
+		const rate = kept.rate as VolumePerArea | null;
+		const made = runOfJob({ job: kept.job, rate, before }, await jobRunsOf(scope).entries(jobId));
+		if (!made.ok) throw fromIssue(made.issues[0]!);
+		const { job, read, edits, run } = made.value;
+		const { sheet } = read;
+		const day = sprayDay(settings.timeZone, kept.job, run);
 		return {
-			job: kept.job,
+			job,
 			sheet,
-			checks: read.value.checks,
-			run: run.value,
+			checks: read.checks,
+			run,
 			sprayer: kept.sprayer,
 			calibrationId: kept.calibrationId,
 			rig: await recordedRig(kept.calibrationId),
 			day,
 			dayOf: (at: string) => dayAt(settings.timeZone, Date.parse(at)),
 			stops: [
-				...labelStops(checkJob(read.value)),
-				...pouredOverMax(run.value.loads, sheet),
-				...(await weatherStopsOf(kept.job, run.value.weather.before))
+				...[read, ...edits].flatMap((r) => labelStops(checkJob(r))),
+				...pouredOverMax(run.loads, sheet),
+				...(await weatherStopsOf(kept.job, run.weather.before))
 			]
 		};
 	};

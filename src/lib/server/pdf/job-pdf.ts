@@ -1,10 +1,10 @@
 import { show, showAmount } from '../../show/show';
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
 import type { JobRun, LabelFinding, LoadPlan, PlanSheet, RunLoad, TypedJob } from '../../../core';
-import { basisOf } from '../../../core';
+import { basisOf, laterDoses } from '../../../core';
 import type { FarmSettings } from '../../settings/farm-settings';
 import { isMetric } from '../../settings/field-units';
-import { typedText } from '../../settings/typed-text';
+import { doseTold } from '../../settings/dose-told';
 import { plainRate } from '../../show/answer';
 import { mixingLines } from '../../show/pour';
 import { partWords, splitWords, wordLabelFinding } from '../../wording/jobs';
@@ -46,7 +46,10 @@ function alike(loads: readonly RunLoad[]): { readonly from: number; readonly to:
 	const groups: { from: number; to: number; load: RunLoad }[] = [];
 	for (const load of loads) {
 		const last = groups.at(-1);
-		const same = last && Math.abs(last.load.load.mix - load.load.mix) < 1e-9 && last.load.load.rows === load.load.rows;
+		const amounts = ({ load: l }: RunLoad) => l.products.map((p) => p.amount);
+		const poured = last && amounts(last.load).every((a, i) => Math.abs(a - amounts(load)[i]!) < 1e-9);
+		const same =
+			last && poured && Math.abs(last.load.load.mix - load.load.mix) < 1e-9 && last.load.load.rows === load.load.rows;
 		// The last load holds what cannot be sprayed out, so its ground differs.
 		if (last && same && Math.abs(last.load.load.area - load.load.area) < 1e-6) last.to = load.n;
 		else groups.push({ from: load.n, to: load.n, load });
@@ -119,16 +122,18 @@ export function jobPdf(
 			widths: ['*', 'auto', 'auto', 'auto'],
 			body: [
 				['Product', 'Dose', 'In all', 'Re-entry, pre-harvest'].map((text) => ({ text, color: soft, fontSize: 8 })),
-				...job.products.map(({ label, dose }, i) => {
+				...job.products.map(({ label, dose, dye }, i) => {
 					const total = showAmount(plan.totals[i]!, settings, dose).text;
 					return [
 						{ text: [{ text: label.name, bold: true }, label.registration ? `  ${label.registration}` : ''] },
-						typedText(dose),
+						doseTold({ dose, laterDoses: laterDoses(run.loads, i) }),
 						total,
-						[
-							label.entryHours === null ? 'not entered' : `${label.entryHours} h`,
-							label.harvestDays === null ? 'not entered' : `${label.harvestDays} days`
-						].join(', ')
+						dye
+							? 'marker dye'
+							: [
+									label.entryHours === null ? 'not entered' : `${label.entryHours} h`,
+									label.harvestDays === null ? 'not entered' : `${label.harvestDays} days`
+								].join(', ')
 					];
 				})
 			]
@@ -138,7 +143,7 @@ export function jobPdf(
 	};
 
 	const cards = alike(run.loads).map(({ from, to, load }, i): Content => {
-		const lines = mixingLines({ ...load, last: load.n === run.loads.length }, job, sheet, settings);
+		const lines = mixingLines({ ...load, last: load.n === run.loads.length }, job, settings);
 		return {
 			stack: [
 				{

@@ -3,7 +3,7 @@ import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
 import type { SeasonUse } from '../../../core';
 import { showFigure } from '../../../core';
 import type { FarmSettings } from '../../settings/farm-settings';
-import { typedText } from '../../settings/typed-text';
+import { doseTold } from '../../settings/dose-told';
 import { plainRate } from '../../show/answer';
 import { timeAt } from '../../settings/farm-time';
 import { weatherLine } from '../../show/record-facts';
@@ -40,7 +40,7 @@ export function seasonPdf(
 			...r.products.map((p) => {
 				const total = showAmount(amountOf(p.kind, p.total), settings, p.dose).text;
 				return [
-					`${p.name}: ${typedText(p.dose)}`,
+					`${p.name}: ${doseTold(p)}`,
 					`${total} in all`,
 					p.registration && `reg. ${p.registration}`,
 					p.group && `group ${p.group}`

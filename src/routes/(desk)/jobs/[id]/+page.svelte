@@ -4,12 +4,23 @@
 	import type { SubmitFunction } from '@sveltejs/kit';
 	import { say } from '$lib/kit/say';
 	import type { VolumePerArea } from '$core';
-	import { basisOf, checkJob, foldRun, jobTime, mixingOf, planLoads, readJob, showDecimals, showFigure } from '$core';
+	import {
+		basisOf,
+		checkJob,
+		jobTime,
+		laterDoses,
+		planLoads,
+		runOfJob,
+		showDecimals,
+		showFigure,
+		standingPlan
+	} from '$core';
 	import type { ActionData, PageData } from './$types';
 	import DilutionTable from '$lib/job/DilutionTable.svelte';
 	import LabelCards from '$lib/job/LabelCards.svelte';
 	import { productsOfJob } from '$lib/show/shown-plan';
 	import LoadCards from '$lib/job/LoadCards.svelte';
+	import { doseTold } from '$lib/settings/dose-told';
 	import { typedText } from '$lib/settings/typed-text';
 	import { plainRate, shownRate } from '$lib/show/answer';
 	import { jobEnd, shownSpan } from '$lib/show/job-span';
@@ -21,31 +32,32 @@
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
 	const settings = $derived(data.farm.settings);
-	const job = $derived(data.job);
+	const made = $derived(
+		runOfJob({ job: data.job, rate: data.rate as VolumePerArea | null, before: data.before }, data.entries)
+	);
+	/** With what was added to it at the tank. */
+	const job = $derived(made.ok ? made.value.job : data.job);
 	const basis = $derived(basisOf(job));
-	const read = $derived(readJob(job, data.rate as VolumePerArea | null, data.before));
+	const read = $derived(made.ok ? made.value.read : null);
+	const run = $derived(made.ok ? made.value.run : null);
 	const plan = $derived.by(() => {
-		const made = read.ok ? planLoads(read.value.sheet) : null;
-		return made?.ok ? made.value : null;
+		const planned = read && planLoads(read.sheet);
+		return planned?.ok && run ? standingPlan(planned.value, read!.sheet, run) : null;
 	});
-	const run = $derived.by(() => {
-		const made = read.ok ? foldRun(read.value.sheet, mixingOf(job), data.entries) : null;
-		return made?.ok ? made.value : null;
-	});
-	const findings = $derived(read.ok ? checkJob(read.value) : []);
+	const findings = $derived(read ? checkJob(read) : []);
 	const told = $derived.by(() => {
-		if (basis.by !== 'calibration') return read.ok ? plainRate(read.value.sheet.rate, settings) : '';
+		if (basis.by !== 'calibration') return read ? plainRate(read.sheet.rate, settings) : '';
 		if (data.rate === null) return '';
 		const rate = shownRate(data.rate, data.relativeU95 ?? 0, settings.rateUnit, settings.decimalComma);
 		return `${rate.value} ${rate.unit} ± ${rate.interval}${rate.tooWide ? ' (too wide to tell 5 %)' : ''}`;
 	});
 	const ends = $derived.by(() => {
-		const pace = read.ok ? read.value.pace : null;
+		const pace = read?.pace ?? null;
 		if (!pace?.workRate || !plan) return null;
 		const { total, spraying } = jobTime(plan.area, pace.workRate, plan.loads.length, pace.each);
 		return { ...jobEnd(pace, total), total, spraying };
 	});
-	const thick = $derived(read.ok ? read.value.concentration : null);
+	const thick = $derived(read?.concentration ?? null);
 	const clock = (at: string) => clockAt(settings.timeZone, Date.parse(at));
 	const begun = $derived(data.entries.length > 0);
 	const offPlan = (gap: number) =>
@@ -197,20 +209,20 @@
 			{/if}
 		</section>
 	{/if}
-	{#if plan && read.ok}
-		<LoadCards {plan} sheet={read.value.sheet} products={productsOfJob(job, read.value.sheet, plan)} {settings} />
-		{#if basis.by !== 'calibration' && job.products.length > 0}<DilutionTable
-				sheet={read.value.sheet}
-				{settings}
-			/>{/if}
+	{#if plan && read}
+		<LoadCards {plan} sheet={read.sheet} products={productsOfJob(job, read.sheet, plan)} {settings} />
+		{#if basis.by !== 'calibration' && job.products.length > 0}<DilutionTable sheet={read.sheet} {settings} />{/if}
 	{/if}
 	<section>
 		<h2>Doses</h2>
 		<ul class="pl-[1.2rem]">
-			{#each job.products as p (p.id)}<li>
-					<a href="/products/{p.id}">{p.label.name}</a>: <b>{typedText(p.dose)}</b>{p.per
+			{#each job.products as p, i (p.id)}<li>
+					{#if p.dye}{p.label.name}{:else}<a href="/products/{p.id}">{p.label.name}</a>{/if}:
+					<b>{doseTold({ dose: p.dose, laterDoses: laterDoses(run?.loads ?? [], i) })}</b>{p.per
 						? ` ${doseAreaWords[p.per]}`
-						: ''}{p.dilution ? ` ${dilutionWords[p.dilution]}` : ''}; {intervalWords(p.label).join('; ')}.
+						: ''}{p.dilution ? ` ${dilutionWords[p.dilution]}` : ''}; {p.dye
+						? 'marker dye, no label noted'
+						: intervalWords(p.label).join('; ')}.
 				</li>{/each}
 		</ul>
 		<p class="lab"><b>The label in your hand decides</b>, and local rules above it.</p>

@@ -1,7 +1,7 @@
 import { error } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 import type { VolumePerArea } from '$core';
-import { checkJob, foldRun, mixingOf, planLoads, readJob } from '$core';
+import { checkJob, planLoads, runOfJob, standingPlan } from '$core';
 import { fileName, fileResponse } from '$lib/server/files';
 import { idParam, orError } from '$lib/server/page';
 import { jobPapers, jobPdf } from '$lib/server/pdf/job-pdf';
@@ -10,22 +10,23 @@ import { wordIssue } from '$lib/wording/issues';
 
 export const GET: RequestHandler = async ({ params, url, locals: { farm } }) => {
 	const id = idParam(params.id, 'job');
-	const { job, rate, sprayer, signedDay } = await orError(farm.jobs.get(id));
-	const before = await farm.jobs.before(id, job);
-	const read = readJob(job, rate as VolumePerArea | null, before);
-	if (!read.ok) error(422, { message: wordIssue(read.issues[0]!) });
-	const { sheet } = read.value;
+	const { job: planned, rate, sprayer, signedDay } = await orError(farm.jobs.get(id));
+	const before = await farm.jobs.before(id, planned);
+	// The loads as they stand: a paper that is printed on the way has the edits of the remaining loads, and the dye.
+	const made = runOfJob({ job: planned, rate: rate as VolumePerArea | null, before }, await farm.jobRuns.entries(id));
+	if (!made.ok) error(422, { message: wordIssue(made.issues[0]!) });
+	const { job, read, run } = made.value;
+	const { sheet } = read;
 	const plan = planLoads(sheet);
-	const run = foldRun(sheet, mixingOf(job), []);
 	// A job that was kept could be planned, and what it rests on is kept with it.
-	if (!plan.ok || !run.ok) throw new Error(`job ${id} cannot be planned any more`);
+	if (!plan.ok) throw new Error(`job ${id} cannot be planned any more`);
 	const paper = jobPapers.find((p) => p === url.searchParams.get('paper')) ?? 'A4';
 	const page = {
 		job,
 		sheet,
-		plan: plan.value,
-		run: run.value,
-		findings: checkJob(read.value),
+		plan: standingPlan(plan.value, sheet, run),
+		run,
+		findings: checkJob(read),
 		sprayer,
 		signedDay,
 		link: `${url.origin}/jobs/${id}/run`

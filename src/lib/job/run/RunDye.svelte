@@ -1,0 +1,60 @@
+<!-- @component Asked once before the first water: whether a marker dye goes in, with a dose like any product's. -->
+<script lang="ts">
+	import UnitField from '$lib/kit/UnitField.svelte';
+	import Field from '$lib/kit/Field.svelte';
+	import { doseUnits, typedDose } from '$lib/settings/dose-units';
+	import { wordIssue } from '$lib/wording/issues';
+	import type { JobRunState } from './job-run.svelte';
+
+	let { run }: { run: JobRunState } = $props();
+	let open = $state(false);
+	let name = $state('Marker dye');
+	let dose = $state('');
+	let problem = $state<string | undefined>();
+	const units = $derived(doseUnits(run.settings));
+	// Dyes are told by the volume of mix.
+	let unit = $state('');
+	const picked = $derived(units.find((u) => u.value === unit) ?? units.find((u) => u.inText && u.state === 'liquid')!);
+
+	async function add(event: SubmitEvent) {
+		event.preventDefault();
+		if (dose.trim() === '') return (problem = 'Type the dose from the label of the dye.');
+		const body = {
+			kind: 'dye' as const,
+			dye: { name: name.trim() || 'Marker dye', state: picked.state, dose: typedDose(dose, picked, run.settings) }
+		};
+		const made = run.ifAdded(body);
+		problem = made.ok ? undefined : wordIssue(made.issues[0]!);
+		if (made.ok) await run.add(body);
+	}
+</script>
+
+<section class="grid gap-2.5 py-3 px-4 border-l-6 border-l-dye bg-dye-wash" aria-label="Marker dye">
+	{#if !open}
+		<div class="flex flex-wrap items-center justify-between gap-2.5">
+			<p><b>Marker dye in this job?</b> It shows skips and doubles.</p>
+			<div class="flex gap-2.5">
+				<button type="button" class="btn plain" onclick={() => void run.add({ kind: 'dye', dye: null })}>No dye</button>
+				<button type="button" class="btn" onclick={() => (open = true)}>Add dye</button>
+			</div>
+		</div>
+	{:else}
+		<form class="grid gap-2.5" novalidate onsubmit={(e) => void add(e)}>
+			<div class="grid grid-cols-2 gap-2.5 phone:grid-cols-1">
+				<Field label="Name" bind:value={name} />
+				<UnitField
+					label="Dose"
+					bind:value={dose}
+					bind:unit={() => picked.value, (v) => (unit = v)}
+					{units}
+					{problem}
+					onchange={() => (problem = undefined)}
+				/>
+			</div>
+			<div class="flex gap-2.5">
+				<button type="button" class="btn plain" onclick={() => (open = false)}>Back</button>
+				<button class="btn go">Add dye to each load</button>
+			</div>
+		</form>
+	{/if}
+</section>
