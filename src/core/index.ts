@@ -72,6 +72,7 @@ export * from './calibration/needed-course';
 export * from './calibration/set-wear';
 export * from './calibration/wear-trend';
 export * from './calibration/evenness';
+export * from './calibration/team-mean';
 export * from './calibration/team-spread';
 export * from './track/ground-distance';
 export * from './track/series-error';

@@ -1,7 +1,9 @@
 import { v7 } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { demoBlocks } from '../../demo/ground';
+import { nurseryKnapsack } from '../../demo/rigs';
 import { demoProducts } from '../../demo/products';
+import type { EntryBody } from '../../src/core';
 import type { AskedJob } from '../../src/lib/wire/job';
 import { farmDatabase } from '../support/database';
 import { refused } from '../support/refused';
@@ -164,6 +166,51 @@ describe('jobs', () => {
 		expect(await farm.jobs.get(job.id)).toMatchObject({
 			doubt: 'gauge',
 			job: { reason: 'the gauge was only cleaned' }
+		});
+	});
+
+	it('are mixed for the mean of a team, and a timed patch takes the flow that was caught', async () => {
+		const { farm } = made;
+		const rig = { ...nurseryKnapsack, name: 'A team’s knapsack' };
+		const sprayerId = v7();
+		await farm.sprayers.put(sprayerId, rig);
+		const [setting] = await farm.sprayerSettings.of(sprayerId);
+		const person = async (name: string) => {
+			const id = v7();
+			const bodies: EntryBody[] = [
+				{ kind: 'method', method: 'plot-catch' },
+				{ kind: 'person', name },
+				{ kind: 'plot', ground: { by: 'area', area: t('100 m2', 'ha') } },
+				{ kind: 'plot-run', time: t('60'), by: 'typed' },
+				{ kind: 'plot-run', time: t('61'), by: 'typed' },
+				{ kind: 'catch', nozzle: 1, amount: t('1500', 'ml'), why: 'first' },
+				{ ...signOff, person: name }
+			];
+			const round = { id, sprayerId, startedAt: '2026-03-15T08:00:00.000Z', rig, setting: setting! };
+			await farm.rounds.put({ round, entries: entriesOf(bodies).map((e) => ({ ...e, id: v7() })) });
+			return id;
+		};
+		const [a, b] = [await person('A. Sample'), await person('B. Sample')];
+		const job = asked({ calibrationId: a, team: [a, b], products: [] });
+		await farm.jobs.put(job);
+		const kept = await farm.jobs.get(job.id);
+		expect(kept.job.team!.map((m) => m.person)).toEqual(['A. Sample', 'B. Sample']);
+		expect(kept.rate).toBeCloseTo(kept.job.team![0]!.rate, 12);
+		// Two measurements of the same are surer than one.
+		expect(kept.relativeU95).toBeCloseTo(kept.job.team![0]!.relativeU95 / Math.SQRT2, 9);
+		expect(await refused(farm.jobs.put(asked({ calibrationId: a, team: [a, a], products: [] })))).toMatchObject({
+			status: 422,
+			path: 'team'
+		});
+
+		const patch = { by: 'timed-trial' as const, time: t('40', 's'), patch: t('20 m2', 'm2') };
+		const timed = asked({ basis: patch, calibrationId: a, split: 'full-then-part', products: [] });
+		await farm.jobs.put(timed);
+		const { flow_m3_s: flow } = await farm.calibrations.get(a);
+		expect((await farm.jobs.get(timed.id)).job.basis).toEqual({ ...patch, flow });
+		expect(await refused(farm.jobs.put(asked({ basis: patch, calibrationId: null })))).toMatchObject({
+			status: 422,
+			path: 'basis'
 		});
 	});
 });

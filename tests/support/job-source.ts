@@ -3,6 +3,7 @@ import { demoProducts } from '../../demo/products';
 import type { longMeadow } from '../../demo/rigs';
 import { readBlock } from '../../src/core';
 import { outlinedArea } from '../../src/lib/forms/block';
+import type { JobCalibration } from '../../src/lib/job/plan/job-source';
 import { idOf } from './entries';
 
 /** The demo farm's ground and products, as a job is planned from them. */
@@ -17,6 +18,11 @@ export const blockNamed = (name: string): string => blocks.find((b) => b.block.n
 /** A calibration that a job can rest on. */
 export const calibrationOf = (id: number, rig: typeof longMeadow, litresPerHa = 200, doubt: string | null = null) => ({
 	id: idOf(id),
+	calibrationId: idOf(id),
+	team: null as JobCalibration['team'],
+	flow: null as number | null,
+	sprayerId: idOf(900),
+	settingId: idOf(901),
 	sprayer: rig.name,
 	setting: 'All on',
 	rig,

@@ -1,4 +1,5 @@
 import { judgeGap } from '../measurement/judge-gap';
+import { teamMean } from './team-mean';
 
 /** How far apart people may be. */
 const tolerance = 0.05;
@@ -37,9 +38,8 @@ export interface TeamResult {
  * teamSpread([{ person: 'A', rate: 2e-5, relativeU95: 0.03, goes: 2 }, { person: 'B', rate: 3e-5, relativeU95: 0.03, goes: 2 }]).spread.toFixed(6) // => "0.500000"
  */
 export function teamSpread(members: readonly TeamMember[]): TeamResult {
-	const mean = members.reduce((s, m) => s + m.rate, 0) / members.length;
+	const { rate: mean, relativeU95: meanU95 } = teamMean(members);
 	const rates = members.map((m) => m.rate);
-	const meanU95 = Math.hypot(...members.map((m) => m.rate * m.relativeU95)) / members.length / mean;
 	return {
 		mean,
 		members: members.map((m) => {

@@ -43,8 +43,19 @@ export type JobBasis =
 	| { readonly by: 'calibration' }
 	/** Spot work: a patch that was sprayed until it was wet, and what it took. */
 	| { readonly by: 'trial'; readonly used: Typed; readonly patch: Typed }
+	/** The same, timed: what it took is the flow of a calibrated wand (m³/s) for that time. */
+	| { readonly by: 'timed-trial'; readonly time: Typed; readonly flow: number; readonly patch: Typed }
 	/** Walls and other surfaces: mix for so much of it. */
 	| { readonly by: 'surface'; readonly volume: Typed };
+
+/** One of the people whose mean a job is mixed for, as their calibration was when it was planned. */
+export interface JobMember {
+	readonly calibrationId: string;
+	readonly person: string;
+	/** m³/m², and 2u of it as a share. */
+	readonly rate: number;
+	readonly relativeU95: number;
+}
 
 /** How the work goes: what it takes besides spraying, and the day that it has to fit into. */
 export interface TypedPace {
@@ -75,6 +86,8 @@ export interface TypedJob {
 	readonly notes: string;
 	/** Left out by jobs of before: a calibration. */
 	readonly basis?: JobBasis | undefined;
+	/** People who spray it together: it is mixed for the mean of their calibrations. */
+	readonly team?: readonly JobMember[] | undefined;
 	/** Share of the ground that is really sprayed, over 0 to 1; all of it where nothing is here. */
 	readonly sprayed?: number | undefined;
 	/** Day on which the crop is wanted, YYYY-MM-DD. */
@@ -93,6 +106,9 @@ export interface TypedJob {
 	/** Stops that were passed when it was planned, each with its reason. */
 	readonly passed?: readonly PassedStop[] | undefined;
 }
+
+/** Spot work, by a trial patch. */
+export const isSpot = (basis: JobBasis): boolean => basis.by === 'trial' || basis.by === 'timed-trial';
 
 export const basisOf = (job: TypedJob): JobBasis => job.basis ?? { by: 'calibration' };
 

@@ -12,7 +12,8 @@ import { si } from '../quantity/quantity';
 import type { Typed } from '../quantity/typed';
 import { daysBetween } from './days-between';
 import type { JobBlock, JobProduct, TypedJob } from './job';
-import { basisOf } from './job';
+import { basisOf, isSpot } from './job';
+import { teamMean } from '../calibration/team-mean';
 import type { JobBefore } from './job-before';
 import { nothingBefore } from './job-before';
 import { jobRate } from './job-rate';
@@ -62,7 +63,8 @@ export function readJob(
 		const read = blockPart(part ?? { by: 'share', share }, area, rows?.count ?? null);
 		if (!read.ok) issues.push(...read.issues.map((issue) => ({ ...issue, path: `blocks.${i}.${issue.path}` })));
 	});
-	const rate = jobRate(basisOf(job), calibrated);
+	const team = job.team && job.team.length > 0 ? si<'volumePerArea'>(teamMean(job.team).rate) : null;
+	const rate = jobRate(basisOf(job), team ?? calibrated);
 	if (!rate.ok) issues.push(...rate.issues);
 	const sprayed = job.sprayed ?? 1;
 	if (!(sprayed > 0 && sprayed <= 1)) {
@@ -130,7 +132,7 @@ export function readJob(
 			range: { low: low!, high: high! },
 			strength: strength(inTank(read.value, ctx), rate.value),
 			share: sprayed * (ctx.perField ? treated : 1),
-			spot: job.basis?.by === 'trial',
+			spot: isSpot(basisOf(job)),
 			label: noted.value,
 			rate: rate.value,
 			dilute: ctx.dilute,

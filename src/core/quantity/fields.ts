@@ -48,6 +48,7 @@ export const fields = {
 	/** A product as it was measured at the tank. */
 	poured: field(['volume', 'mass'], { volume: bounds.poured, mass: bounds.pouredMass }),
 	/** Water that a trial patch took. */
+	trialTime: field(['time'], { time: bounds.catchTime }),
 	trialVolume: field(['volume'], { volume: bounds.trialVolume }),
 	/** Between two loads: filling and mixing, or driving to the water. */
 	between: field(['time'], { time: bounds.between }),

@@ -4,7 +4,7 @@ import type { PlanSheet } from '../loads/sheet';
 import type { TrueVolume } from '../loads/true-volume';
 import { trueVolume } from '../loads/true-volume';
 import { entered, quantityOf } from '../quantity/entered';
-import { fields, readField } from '../quantity/fields';
+import { fields } from '../quantity/fields';
 import type { Issue, Result } from '../quantity/issue';
 import { bad, good } from '../quantity/issue';
 import type { Area, Volume } from '../quantity/quantity';
@@ -95,7 +95,7 @@ export function standingLoads(
 		const gone = loads.slice(0, from).map((l) => l.load);
 		const rest = loads.slice(from).map((l) => l.load);
 		const again = editRest(made.value.sheet, rate, rest, made.value.edit);
-		if (!again.ok) return void refused.push({ entry: entry.id, issues: again.issues });
+		if (!again.ok) return void refused.push({ entry: entry.id, issues: again.issues.map((i) => asTyped(i, entry)) });
 		const sum = (pick: (l: Load) => number) => [...gone, ...again.value].reduce((total, l) => total + pick(l), 0);
 		const rows = made.value.sheet.rows && again.value.every((l) => l.rows !== null) ? sum((l) => l.rows ?? 0) : null;
 		now = {
@@ -137,6 +137,12 @@ export function standingLoads(
 	return good({ loads, restarts, seen, ground: now.sheet.area, refused });
 }
 
+/** What is wrong with an edit, with what was typed of it. */
+function asTyped(issue: Issue, { fill, ground }: Rest): Issue {
+	if (issue.path === 'fill' && fill) return { ...issue, text: fill.text };
+	return issue.path === 'ground' && ground?.by === 'area' ? { ...issue, text: ground.area.text } : issue;
+}
+
 /** An edit of the loads to come, read: their doses one by one, their filling, their ground. */
 function edited(
 	entry: Rest,
@@ -150,10 +156,11 @@ function edited(
 	const issues: Issue[] = [];
 	const made = entry.doses.length > 0 ? withDoses(doses) : good(now.sheet);
 	if (!made.ok) issues.push(...made.issues);
-	const fill = entry.fill && readField(fields.tank, entry.fill, 'fill');
-	if (fill && !fill.ok) issues.push(...fill.issues);
-	const area = entry.ground?.by === 'area' ? readField(fields.area, entry.ground.area, 'ground') : null;
-	if (area && !area.ok) issues.push(...area.issues);
+	const at = (issue: Issue, path: string): Issue => ({ ...issue, path });
+	const fill = entry.fill && entered(fields.tank, entry.fill).read;
+	if (fill && !fill.ok) issues.push(...fill.issues.map((i) => at(i, 'fill')));
+	const area = entry.ground?.by === 'area' ? entered(fields.area, entry.ground.area).read : null;
+	if (area && !area.ok) issues.push(...area.issues.map((i) => at(i, 'ground')));
 	if (issues.length > 0 || !made.ok) return bad(...issues);
 	const ground: RestEdit['ground'] =
 		entry.ground?.by === 'rows' ? entry.ground : area?.ok ? { by: 'area', area: area.value.value } : null;

@@ -60,7 +60,7 @@ suffix says so.
 	}
 	.pair .field-input:not(:first-child) {
 		width: auto;
-		max-width: 8.5rem;
+		max-width: 10.5rem;
 		border-left: 0;
 		border-radius: 0 6px 6px 0;
 		font-size: 1rem;

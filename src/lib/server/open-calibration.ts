@@ -22,6 +22,10 @@ export async function openCalibration(farm: FarmHandle, id: string): Promise<Job
 		const { columns } = computedColumns({ rig, setting, entries, skill, evenRule });
 		return {
 			id,
+			calibrationId: id,
+			team: null,
+			settingId: round.setting?.id ?? '',
+			person: '',
 			sprayerId: round.sprayerId,
 			sprayer: rig.name,
 			setting: [settingLabel(round.setting, rig, columns.nozzles_on), 'not signed yet'].filter(Boolean).join(', '),
@@ -58,6 +62,10 @@ export async function olderCalibration(farm: FarmHandle, id: string): Promise<Jo
 		const rig = rigOf(round.rig, entries);
 		return {
 			id,
+			calibrationId: id,
+			team: null,
+			settingId: row.setting_id,
+			person: row.person,
 			sprayerId: row.sprayer_id,
 			sprayer: rig.name,
 			setting: [settingLabel(round.setting, rig, row.nozzles_on), row.person, `calibrated ${row.signed_day}`]

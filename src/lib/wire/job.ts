@@ -22,9 +22,12 @@ export const askedJobSchema = z.strictObject({
 	basis: z.discriminatedUnion('by', [
 		z.strictObject({ by: z.literal('calibration') }),
 		z.strictObject({ by: z.literal('trial'), used: typedSchema, patch: typedSchema }),
+		z.strictObject({ by: z.literal('timed-trial'), time: typedSchema, patch: typedSchema }),
 		z.strictObject({ by: z.literal('surface'), volume: typedSchema })
 	]),
 	calibrationId: z.uuid().nullable(),
+	/** Calibrations of people who spray it together. */
+	team: z.array(z.uuid()).min(2).max(60).optional(),
 	blocks: z
 		.array(z.strictObject({ id: z.uuid(), part }))
 		.min(1, 'Pick the ground first.')

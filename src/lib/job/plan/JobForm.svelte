@@ -12,6 +12,7 @@
 	import { productsOfJob } from '$lib/show/shown-plan';
 	import LoadCards from '$lib/job/LoadCards.svelte';
 	import Segmented from '$lib/kit/Segmented.svelte';
+	import TimedField from '$lib/kit/TimedField.svelte';
 	import Toggle from '$lib/kit/Toggle.svelte';
 	import SplitTable from './SplitTable.svelte';
 	import StopReasons from '$lib/job/StopReasons.svelte';
@@ -145,8 +146,20 @@
 		<details>
 			<summary class="min-h-12 pt-2.5 font-semibold cursor-pointer">Time and harvest</summary>
 			<div class="grid grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)] gap-x-4 gap-y-2 items-start phone:grid-cols-1">
-				<Field label="Fill and mix a load" bind:value={plan.fill} problem={plan.problem('pace.fill')} />
-				<Field label="Drive to water and back" bind:value={plan.drive} problem={plan.problem('pace.drive')} />
+				<TimedField
+					label="Fill and mix a load"
+					long
+					decimalComma={settings.decimalComma}
+					bind:value={plan.fill}
+					problem={plan.problem('pace.fill')}
+				/>
+				<TimedField
+					label="Drive to water and back"
+					long
+					decimalComma={settings.decimalComma}
+					bind:value={plan.drive}
+					problem={plan.problem('pace.drive')}
+				/>
 				<Field label="Begins at" type="time" bind:value={plan.start} problem={plan.problem('pace.start')} />
 				<Field label="The day ends at" type="time" bind:value={plan.end} problem={plan.problem('pace.end')} />
 				<Field

@@ -1,18 +1,20 @@
 <!-- @component What tells a job's volume: a calibrated sprayer, a patch sprayed until it is wet, or so much for a surface. -->
 <script lang="ts">
-	import type { JobBasis } from '$core';
+	import { showDecimals, teamSpread } from '$core';
 	import { longUnit, shortUnit } from '$lib/settings/field-units';
 	import { shownRate } from '$lib/show/answer';
+	import { show } from '$lib/show/show';
 	import type { JobPlanState } from './job-plan.svelte';
 	import { eventWords } from '$lib/wording/events';
 	import Field from '$lib/kit/Field.svelte';
+	import TimedField from '$lib/kit/TimedField.svelte';
 	import Segmented from '$lib/kit/Segmented.svelte';
 
 	let { plan }: { plan: JobPlanState } = $props();
 	const { source, units } = $derived(plan);
 	const settings = $derived(source.settings);
 	const c = $derived(plan.calibration);
-	const ways: readonly { readonly value: JobBasis['by']; readonly label: string }[] = [
+	const ways: readonly { readonly value: JobPlanState['by']; readonly label: string }[] = [
 		{ value: 'calibration', label: 'As calibrated' },
 		{ value: 'trial', label: 'Spot work' },
 		{ value: 'surface', label: 'A surface' }
@@ -44,6 +46,16 @@
 		options={choices}
 	/>
 {/if}
+{#if plan.by === 'calibration' && c?.team}
+	<p class="lab">
+		The mean of {c.team.length} people. They differ by {showDecimals(
+			teamSpread(c.team.map((m) => ({ ...m, goes: null }))).spread * 100,
+			0,
+			settings.decimalComma
+		)} % from the least to the most: each person’s ground gets as much more or less product.
+		<a href="/sprayers/{c.sprayerId}/team?setting={c.settingId}">See the team</a>.
+	</p>
+{/if}
 {#if plan.by === 'calibration' && c?.doubt}
 	<p class="look">
 		▲ In doubt since: {eventWords[c.doubt as 'nozzles'].name.toLowerCase()}. Calibrate again, or say why it is used all
@@ -57,15 +69,39 @@
 {/if}
 {#if plan.by === 'trial'}
 	<p class="lab">
-		Spray clean water on a measured patch until it is as wet as the work will be, and read what it took.
+		Spray clean water on a measured patch until it is as wet as the work will be, and {plan.timed
+			? 'time it.'
+			: 'read what it took.'}
 	</p>
-	<div class="grid grid-cols-2 gap-x-4 gap-y-2 phone:grid-cols-1">
-		<Field
-			label="It took, {shortUnit(units.tank)}"
-			bind:value={plan.used}
-			problem={plan.problem('basis.used')}
-			required
+	{#if c?.flow}
+		<Segmented
+			label="How the patch is measured"
+			options={[
+				{ value: 'tank', label: 'Read the tank' },
+				{ value: 'time', label: 'Flow × time' }
+			]}
+			value={plan.timed ? 'time' : 'tank'}
+			onchange={(way) => (plan.timed = way === 'time')}
 		/>
+	{/if}
+	<div class="grid grid-cols-2 gap-x-4 gap-y-2 items-start phone:grid-cols-1">
+		{#if plan.timed && c?.flow}
+			<TimedField
+				label="Sprayed for"
+				decimalComma={settings.decimalComma}
+				bind:value={plan.time}
+				problem={plan.problem('basis.time')}
+				hint="At {show('flow', c.flow, settings).text}, as caught on {c.signedDay}."
+				required
+			/>
+		{:else}
+			<Field
+				label="It took, {shortUnit(units.tank)}"
+				bind:value={plan.used}
+				problem={plan.problem('basis.used')}
+				required
+			/>
+		{/if}
 		<Field
 			label="The patch, {units.side === 'm' ? 'm²' : 'ft²'}"
 			bind:value={plan.patch}

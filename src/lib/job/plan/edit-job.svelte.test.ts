@@ -3,6 +3,7 @@ import { hazelBlower, longMeadow } from '../../../../demo/rigs';
 import { idOf } from '../../../../tests/support/entries';
 import { blockNamed, blocks, calibrationOf, products } from '../../../../tests/support/job-source';
 import { metric } from '../../../../tests/support/round-state';
+import { askedJobSchema } from '$lib/wire/job';
 import { fillFrom } from './edit-job';
 import { JobPlanState } from './job-plan.svelte';
 
@@ -53,5 +54,50 @@ describe('a job that is edited', () => {
 		expect([again.calibrationId, again.ready]).toEqual(['', false]);
 		again.useCalibration(idOf(300));
 		expect(again.ready).toBe(true);
+	});
+
+	it('keeps a timed patch and a team, and asks for the same of them again', () => {
+		const wand = { ...calibrationOf(302, longMeadow), flow: 2.5e-5 };
+		const member = (id: number, person: string, rate: number) => ({
+			calibrationId: idOf(id),
+			person,
+			rate,
+			relativeU95: 0.04
+		});
+		const team = [member(302, 'A. Sample', 2e-5), member(303, 'B. Sample', 3e-5)];
+		const known = [{ ...wand, id: `team-${wand.id}`, team, rate: 2.5e-5 }, wand];
+		const plan = planning(metric, known);
+		plan.ground.toggle(at('Nursery strip'));
+		plan.useCalibration(`team-${wand.id}`);
+		expect(plan.rate).toBeCloseTo(2.5e-5, 12);
+		const asked = plan.asked(idOf(1))!;
+		expect(askedJobSchema.parse(asked)).toMatchObject({ calibrationId: wand.id, team: [idOf(302), idOf(303)] });
+		const again = planning(metric, known);
+		fillFrom(again, { id: asked.id, job: plan.job!, calibrationId: wand.id });
+		expect(again.calibrationId).toBe(`team-${wand.id}`);
+		expect(again.asked(idOf(1))).toEqual({ ...asked, replaces: asked.id });
+		// One more person since: it is for somebody to say which mean counts.
+		const grown = planning(metric, [{ ...known[0]!, team: [...team, member(304, 'C. Sample', 2e-5)] }, wand]);
+		fillFrom(grown, { id: asked.id, job: plan.job!, calibrationId: wand.id });
+		expect(grown.calibrationId).toBe('');
+
+		const timed = planning(metric, known);
+		timed.ground.toggle(at('Nursery strip'));
+		timed.useCalibration(wand.id);
+		timed.by = 'trial';
+		timed.timed = true;
+		timed.time = '40';
+		timed.patch = '20';
+		// 1.5 L/min for 40 s is 1 L on 20 m²: 500 L/ha.
+		expect(timed.rate).toBeCloseTo(5e-5, 12);
+		const spot = timed.asked(idOf(2))!;
+		expect(askedJobSchema.parse(spot).basis).toEqual({
+			by: 'timed-trial',
+			time: { text: '40', unit: 's', gallon: 'US' },
+			patch: { text: '20', unit: 'm2', gallon: 'US' }
+		});
+		const spotAgain = planning(metric, known);
+		fillFrom(spotAgain, { id: spot.id, job: timed.job!, calibrationId: wand.id });
+		expect(spotAgain.asked(idOf(2))).toEqual({ ...spot, replaces: spot.id });
 	});
 });

@@ -23,10 +23,14 @@ export function fillFrom(plan: JobPlanState, { id, job, calibrationId }: EditedJ
 	const basis = basisOf(job);
 	plan.replaces = id;
 	plan.ground.begin(job.blocks);
-	plan.by = basis.by;
-	plan.pickCalibration(calibrations.some((c) => c.id === calibrationId) ? calibrationId! : '');
-	if (basis.by === 'trial') {
-		plan.used = text(basis.used, units.tank);
+	plan.by = basis.by === 'timed-trial' ? 'trial' : basis.by;
+	plan.timed = basis.by === 'timed-trial';
+	const people = (team: TypedJob['team'] | null) => (team ?? []).map((m) => m.calibrationId).join();
+	const rests = calibrations.find((c) => c.calibrationId === calibrationId && people(c.team) === people(job.team));
+	plan.pickCalibration(rests?.id ?? '');
+	if (basis.by === 'trial' || basis.by === 'timed-trial') {
+		if (basis.by === 'trial') plan.used = text(basis.used, units.tank);
+		else plan.time = text(basis.time, 's');
 		plan.patch = text(basis.patch, units.side === 'm' ? 'm2' : 'ft2');
 	} else if (basis.by === 'surface') plan.surface = text(basis.volume, settings.rateUnit);
 	plan.day = job.day;

@@ -2,7 +2,6 @@ import type {
 	DilutionOf,
 	DoseArea,
 	DropletClass,
-	GroundUse,
 	Issue,
 	JobBasis,
 	OneLoadLess,
@@ -10,16 +9,15 @@ import type {
 	PassedStop,
 	ReadJob,
 	Result,
-	Rig,
 	Split,
 	SplitChoice,
 	Stop,
 	TypedJob,
-	TypedLabel,
 	VolumePerArea
 } from '$core';
 import {
 	bad,
+	basisOf,
 	checkJob,
 	compareSplits,
 	isCanopy,
@@ -33,7 +31,6 @@ import {
 	seasonAround,
 	si
 } from '$core';
-import type { FarmSettings } from '$lib/settings/farm-settings';
 import { fieldUnits, typed } from '$lib/settings/field-units';
 import type { AskedJob } from '$lib/wire/job';
 import { stopKey } from '$lib/wire/stop-key';
@@ -41,40 +38,9 @@ import type { JobStart } from '$lib/wire/job-start';
 import { keptText, typedText } from '$lib/settings/typed-text';
 import { dayStart } from '$lib/settings/farm-time';
 import { wordIssue } from '$lib/wording/issues';
-import type { GroundBlock } from './job-ground.svelte';
 import { JobGround } from './job-ground.svelte';
+import type { JobCalibration, JobSource } from './job-source';
 import { suited } from './suited';
-
-export interface JobSource {
-	readonly settings: FarmSettings;
-	readonly blocks: readonly GroundBlock[];
-	readonly products: readonly { readonly id: string; readonly label: TypedLabel }[];
-	readonly calibrations: readonly JobCalibration[];
-	/** What the other jobs of the farm bring on the ground. */
-	readonly uses: readonly GroundUse[];
-	/** When the last harvest of each block ended; null where nobody noted it. */
-	readonly harvests: Readonly<Record<string, string | null>>;
-	readonly today: string;
-}
-
-/** A calibration that a job can rest on. */
-export interface JobCalibration {
-	readonly id: string;
-	readonly sprayer: string;
-	readonly setting: string;
-	readonly rig: Rig;
-	readonly rate: number;
-	readonly relativeU95: number;
-	/** m/s and m; null where its way of measuring does not tell them. */
-	readonly speed: number | null;
-	readonly width: number | null;
-	/** Of the field that a pass covers: wider than the treated width for bands. */
-	readonly fieldWidth: number | null;
-	/** Drops of its nozzles at its pressure, where the nozzle catalogue knows them. */
-	readonly drops: DropletClass | null;
-	readonly signedDay: string;
-	readonly doubt: string | null;
-}
 
 interface Line {
 	readonly key: number;
@@ -85,6 +51,13 @@ interface Line {
 	dilution: DilutionOf | '';
 }
 
+/** What tells the volume, as it is sent: the flow of a wand is the server's to fill in. */
+function askedBasis(basis: JobBasis): AskedJob['basis'] {
+	if (basis.by !== 'timed-trial') return basis as AskedJob['basis'];
+	const { by, time, patch } = basis;
+	return { by, time, patch } as AskedJob['basis'];
+}
+
 /** A job as it is planned: ground, what tells its volume, products with doses, and every split side by side. */
 export class JobPlanState {
 	readonly source: JobSource;
@@ -92,7 +65,10 @@ export class JobPlanState {
 	readonly ground: JobGround;
 	#nextKey = 1;
 	/** What tells the volume: a calibration, a trial patch (spot work), or so much for a surface. */
-	by = $state<JobBasis['by']>('calibration');
+	by = $state<'calibration' | 'trial' | 'surface'>('calibration');
+	/** A trial patch is timed at the flow of the wand, in place of reading the tank. */
+	timed = $state(false);
+	time = $state('');
 	calibrationId = $state('');
 	used = $state('');
 	patch = $state('');
@@ -133,7 +109,7 @@ export class JobPlanState {
 		this.ground = new JobGround(source.blocks, source.settings);
 		this.day = source.today;
 		const [first] = source.calibrations;
-		const asked = source.calibrations.find((c) => c.id === start?.calibration);
+		const asked = source.calibrations.find((c) => !c.team && c.id === start?.calibration);
 		this.#chosen = start?.calibration !== undefined;
 		// One that a job cannot rest on is never replaced by another in silence.
 		this.lost = start?.calibration !== undefined && !asked;
@@ -228,12 +204,13 @@ export class JobPlanState {
 		switch (this.by) {
 			case 'calibration':
 				return { by: 'calibration' };
-			case 'trial':
-				return {
-					by: 'trial',
-					used: this.#typed(this.used, this.units.tank),
-					patch: this.#typed(this.patch, this.units.side === 'm' ? 'm2' : 'ft2')
-				};
+			case 'trial': {
+				const patch = this.#typed(this.patch, this.units.side === 'm' ? 'm2' : 'ft2');
+				const flow = this.calibration?.flow ?? null;
+				return this.timed && flow !== null
+					? { by: 'timed-trial', time: this.#typed(this.time, 's'), flow, patch }
+					: { by: 'trial', used: this.#typed(this.used, this.units.tank), patch };
+			}
 			case 'surface':
 				return { by: 'surface', volume: this.#typed(this.surface, this.source.settings.rateUnit) };
 		}
@@ -253,6 +230,7 @@ export class JobPlanState {
 		return {
 			day: this.day,
 			basis: this.#basis,
+			...(calibration?.team && this.by === 'calibration' && { team: calibration.team }),
 			blocks: this.ground.blocks,
 			tank: this.#typed(this.tank, this.units.tank),
 			dead: rig?.dead ?? null,
@@ -369,8 +347,9 @@ export class JobPlanState {
 			id,
 			...(this.replaces && { replaces: this.replaces }),
 			day: job.day,
-			basis: job.basis as AskedJob['basis'],
-			calibrationId: this.calibrationId || null,
+			basis: askedBasis(basisOf(job)),
+			calibrationId: this.calibration?.calibrationId ?? null,
+			...(job.team && { team: job.team.map((m) => m.calibrationId) }),
 			blocks: this.ground.asked() as AskedJob['blocks'],
 			sprayed: job.sprayed ?? 1,
 			tank: job.tank as AskedJob['tank'],

@@ -42,7 +42,7 @@
 						inputmode="decimal"
 						bind:value={line.text}
 						problem={edit.problem(line.product)}
-						hint="No unit means {shortUnit(line.unit)}."
+						hint={line.unit.includes('/') ? `No unit means ${shortUnit(line.unit)}.` : ''}
 					/>{/if}
 				<Toggle
 					label={line.out ? `${line.name} is left out` : `Leave ${line.name} out`}

@@ -14,7 +14,9 @@
 	const units = $derived(doseUnits(run.settings));
 	// Dyes are told by the volume of mix.
 	let unit = $state('');
-	const picked = $derived(units.find((u) => u.value === unit) ?? units.find((u) => u.inText && u.state === 'liquid')!);
+	const picked = $derived(
+		units.find((u) => u.value === unit) ?? units.findLast((u) => u.inText && u.state === 'liquid')!
+	);
 
 	async function add(event: SubmitEvent) {
 		event.preventDefault();
@@ -29,7 +31,7 @@
 	}
 </script>
 
-<section class="grid gap-2.5 py-3 px-4 border-l-6 border-l-dye bg-dye-wash" aria-label="Marker dye">
+<section class="grid gap-2.5 mb-3 py-3 px-4 border-l-6 border-l-dye bg-dye-wash" aria-label="Marker dye">
 	{#if !open}
 		<div class="flex flex-wrap items-center justify-between gap-2.5">
 			<p><b>Marker dye in this job?</b> It shows skips and doubles.</p>

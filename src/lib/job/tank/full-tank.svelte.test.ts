@@ -14,6 +14,10 @@ const source = (over: Partial<TankSource> = {}): TankSource => ({
 	calibrations: [
 		{
 			id: 'c1',
+			calibrationId: 'c1',
+			team: null,
+			flow: null,
+			settingId: 'o1',
 			sprayerId: 's1',
 			sprayer: 'Boom',
 			setting: 'All on',

@@ -17,7 +17,7 @@ import { keptText, typedText } from '$lib/settings/typed-text';
 import type { JobStart } from '$lib/wire/job-start';
 import type { TankMixInput } from '$lib/wire/tank-mix';
 import { wordIssue } from '$lib/wording/issues';
-import type { JobCalibration } from '../plan/job-plan.svelte';
+import type { JobCalibration } from '../plan/job-source';
 
 /** A calibration with the sprayer that it is of. */
 type TankCalibration = JobCalibration & { readonly sprayerId: string };

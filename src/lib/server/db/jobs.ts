@@ -1,39 +1,17 @@
 import { sql } from 'kysely';
-import type {
-	GroundUse,
-	JobBasis,
-	JobBefore,
-	JobBlock,
-	JobState,
-	Place,
-	Rig,
-	TypedJob,
-	VolumePerArea
-} from '../../../core';
-import {
-	addDays,
-	blockPart,
-	checkJob,
-	isCanopy,
-	labelStops,
-	openStops,
-	planLoads,
-	readBlock,
-	readJob
-} from '../../../core';
-import { altitudeOf, middleOf, outlinedArea } from '../../forms/block';
+import type { GroundUse, JobBefore, JobState, Place, TypedJob, VolumePerArea } from '../../../core';
+import { addDays, checkJob, labelStops, openStops, planLoads, readJob, teamMean } from '../../../core';
+import { altitudeOf, middleOf } from '../../forms/block';
 import type { AskedJob } from '../../wire/job';
 import { dayAt } from '../../settings/farm-time';
 import { canonicalJson } from '../canonical-json';
-import { Failure, fromIssue, notFound, withdrawn } from '../failure';
-import { blocksOf } from './blocks';
+import { Failure, fromIssue, notFound } from '../failure';
 import { doubtOf } from './doubt';
+import { fillJobOf } from './fill-job';
 import { aroundDay, groundBefore, harvestsOf, keepUses, usesAround } from './job-use';
-import { productsOf } from './products';
 import { stopMessage } from '../../wording/safety';
 import type { Scope } from './scope';
 import { takeOff } from './take-off-job';
-import { treatedShare } from './tank-plans';
 
 export interface JobLine {
 	readonly id: string;
@@ -48,122 +26,9 @@ export interface JobLine {
 	readonly sprayer: string;
 }
 
-interface UsedCalibration {
-	readonly rig: Rig;
-	readonly speed_m_s: number | null;
-	readonly width_m: number | null;
-	readonly field_width_m: number | null;
-}
-
-/** What a job takes from its calibration and the rig. */
-function withRig(calibration: UsedCalibration | null, basis: JobBasis, blocks: readonly JobBlock[]) {
-	const canopy = isCanopy(blocks, calibration?.rig.kind ?? null) && { canopy: true };
-	if (!calibration) return { dead: null, agitation: null, travel: null, ...canopy };
-	const { speed_m_s: speed, width_m: treated, field_width_m: field, rig } = calibration;
-	const swath = field ?? treated;
-	// Bands cover a share of the field that a pass does.
-	const share = basis.by === 'calibration' ? treatedShare(calibration) : 1;
-	return {
-		dead: rig.dead ?? null,
-		agitation: rig.agitation ?? null,
-		travel: speed !== null && swath !== null ? { speed, swath } : null,
-		...(share < 1 && { treated: share }),
-		...canopy
-	};
-}
-
 export const jobsOf = (scope: Scope) => {
 	const { db, farmId } = scope;
-	/** A calibration with its rig, and whether it is in doubt. */
-	const calibrationOf = async (id: string) => {
-		const row = await db
-			.selectFrom('calibration as c')
-			.innerJoin('sprayer as s', (join) => join.onRef('s.farm_id', '=', 'c.farm_id').onRef('s.id', '=', 'c.sprayer_id'))
-			.select([
-				'c.id',
-				'c.rate_m3_per_m2',
-				'c.speed_m_s',
-				'c.width_m',
-				'c.field_width_m',
-				'c.sprayer_id',
-				's.rig',
-				'c.withdrawn_at',
-				doubtOf('c').as('doubt')
-			])
-			.where('c.farm_id', '=', farmId)
-			.where('c.id', '=', id)
-			.executeTakeFirst();
-		if (!row) throw notFound('calibration', 'calibrationId');
-		return row;
-	};
-
-	/** The ground that is asked for, with its numbers as they are now. */
-	const groundOf = async (asked: AskedJob): Promise<JobBlock[]> => {
-		const blocks: JobBlock[] = [];
-		for (const [i, { id, part }] of asked.blocks.entries()) {
-			const { block, area } = await blocksOf(scope).get(id);
-			const read = readBlock(block, outlinedArea(block.boundary));
-			const numbers = read.ok ? read.value : null;
-			const rows = numbers?.rows ?? null;
-			const taken = blockPart(part, area, rows?.count ?? null);
-			if (!taken.ok) throw fromIssue(taken.issues[0]!, `blocks.${i}`);
-			blocks.push({
-				id,
-				name: block.name,
-				kind: block.kind,
-				area,
-				share: taken.value.share,
-				...(part.by === 'share' ? {} : { part }),
-				rows,
-				spacing: numbers?.spacing ?? null,
-				neighbours: block.neighbours
-			});
-		}
-		return blocks;
-	};
-
-	/** The products that are asked for, with their labels as they are now. */
-	const labelled = async ({ products }: AskedJob): Promise<TypedJob['products']> => {
-		const all = [];
-		for (const { id, dose, per, dilution } of products) {
-			const { label } = await productsOf(scope).get(id);
-			all.push({ id, label, dose, ...(per && { per }), ...(dilution && { dilution }) });
-		}
-		return all;
-	};
-
-	/** What a job asks for, filled in with the blocks, the labels and the rig as they are now. */
-	const filled = async (asked: AskedJob) => {
-		const calibration = asked.calibrationId === null ? null : await calibrationOf(asked.calibrationId);
-		if (calibration?.withdrawn_at && asked.basis.by === 'calibration') throw withdrawn();
-		if (calibration?.doubt && asked.basis.by === 'calibration' && asked.reason === '')
-			throw new Failure(
-				422,
-				'in-doubt',
-				'reason',
-				'This calibration is in doubt. Calibrate again, or write why it is used all the same.'
-			);
-		const blocks = await groundOf(asked);
-		const { day, basis, tank, split, sprayed, harvest, pace, reason, notes, dilute, drops = null, passed = [] } = asked;
-		const job: TypedJob = {
-			day,
-			basis,
-			blocks,
-			tank,
-			products: await labelled(asked),
-			split,
-			sprayed,
-			harvest,
-			pace,
-			reason,
-			notes,
-			drops,
-			...(dilute && { dilute }),
-			...(passed.length > 0 && { passed }),
-			...withRig(calibration, basis, blocks)
-		};
-		return { job, rate: (calibration?.rate_m3_per_m2 ?? null) as VolumePerArea | null, calibration };
-	};
+	const { filled } = fillJobOf(scope);
 
 	const listed = () =>
 		db
@@ -265,14 +130,16 @@ export const jobsOf = (scope: Scope) => {
 				.where('j.id', '=', id)
 				.executeTakeFirst();
 			if (!row) throw notFound('job');
+			const mean = row.body.team && row.body.team.length > 0 ? teamMean(row.body.team) : null;
 			return {
 				id: row.id,
 				calibrationId: row.calibration_id,
 				job: row.body,
 				state: row.state,
 				loadsOut: row.loads_out,
-				rate: row.rate_m3_per_m2,
-				relativeU95: row.relative_u95,
+				/** Of its calibration; of a team the mean. */
+				rate: mean?.rate ?? row.rate_m3_per_m2,
+				relativeU95: mean?.relativeU95 ?? row.relative_u95,
 				signedDay: row.signed_day,
 				sprayerId: row.sprayer_id,
 				sprayer: row.sprayer ?? '',

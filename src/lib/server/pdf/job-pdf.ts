@@ -1,7 +1,7 @@
 import { show, showAmount } from '../../show/show';
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
 import type { JobRun, LabelFinding, LoadPlan, PlanSheet, RunLoad, TypedJob } from '../../../core';
-import { basisOf, laterDoses } from '../../../core';
+import { basisOf, isSpot, laterDoses } from '../../../core';
 import type { FarmSettings } from '../../settings/farm-settings';
 import { isMetric } from '../../settings/field-units';
 import { doseTold } from '../../settings/dose-told';
@@ -85,7 +85,7 @@ export function jobPdf(
 							`${plainRate(sheet.rate, settings)}${
 								basis.by === 'calibration'
 									? `, calibrated ${page.signedDay ?? ''}`
-									: basis.by === 'trial'
+									: isSpot(basis)
 										? ', by a trial'
 										: ''
 							}`,

@@ -3,5 +3,5 @@ import { jobCalibrations } from '$lib/server/job-calibrations';
 
 export const load: PageServerLoad = async ({ locals: { farm } }) => {
 	const [calibrations, nozzles] = await Promise.all([jobCalibrations(farm), farm.nozzles.all()]);
-	return { calibrations, nozzles };
+	return { calibrations: calibrations.filter((c) => !c.team), nozzles };
 };

@@ -8,12 +8,14 @@ import { jobCalibrations } from '$lib/server/job-calibrations';
 
 export const load: PageServerLoad = async ({ locals: { farm }, url }) => {
 	const round = z.uuid().safeParse(url.searchParams.get('round'));
-	const [calibrations, unsigned, products, mixes] = await Promise.all([
+	const [all, unsigned, products, mixes] = await Promise.all([
 		jobCalibrations(farm),
 		round.success ? openCalibration(farm, round.data) : null,
 		farm.products.all(),
 		farm.tankMixes.all()
 	]);
+	// One tank is one person's: what a team differs by stands in a job.
+	const calibrations = all.filter((c) => !c.team);
 	const asked = z.uuid().safeParse(url.searchParams.get('calibration'));
 	const listed = asked.success && calibrations.some((c) => c.id === asked.data || c.sprayerId === asked.data);
 	const older = asked.success && !listed ? await olderCalibration(farm, asked.data) : null;

@@ -22,6 +22,7 @@
 	import LoadCards from '$lib/job/LoadCards.svelte';
 	import { doseTold } from '$lib/settings/dose-told';
 	import { typedText } from '$lib/settings/typed-text';
+	import { basisTold } from '$lib/show/basis-told';
 	import { plainRate, shownRate } from '$lib/show/answer';
 	import { jobEnd, shownSpan } from '$lib/show/job-span';
 	import { clockAt } from '$lib/settings/farm-time';
@@ -96,11 +97,11 @@
 			<h1>{job.blocks.map(partWords).join(', ')}</h1>
 			<p class="lab">
 				{job.day} · {#if data.sprayerId}<a href="/sprayers/{data.sprayerId}">{data.sprayer}</a>{:else}by hand{/if}
-				{#if basis.by === 'calibration'}at
+				{#if job.team && basis.by === 'calibration'}at <b>{told}</b>, the mean of {job.team
+						.map((m) => m.person)
+						.join(', ')}{:else if basis.by === 'calibration'}at
 					<a href="/calibrations/{data.calibrationId}"><b>{told}</b></a>, calibrated {data.signedDay}{:else}at
-					<b>{told}</b>{basis.by === 'trial'
-						? `, by a trial: ${typedText(basis.used)} wets ${typedText(basis.patch)}`
-						: ', as told for a surface'}{/if}{(job.sprayed ?? 1) < 1
+					<b>{told}</b>{basisTold(basis, settings)}{/if}{(job.sprayed ?? 1) < 1
 					? `, on ${Math.round((job.sprayed ?? 1) * 100)} % of the ground`
 					: ''}{(job.treated ?? 1) < 1
 					? `, in bands on ${showFigure((job.treated ?? 1) * 100, 3, settings.decimalComma)} % of the field`
