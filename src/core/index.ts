@@ -29,6 +29,7 @@ export * from './measurement/resolution';
 export * from './calibration/sheet';
 export * from './calibration/course-speed';
 export * from './calibration/dial-correction';
+export * from './calibration/speed-of-dial';
 export * from './calibration/boom-width';
 export * from './calibration/rated-flow';
 export * from './calibration/water-volume';

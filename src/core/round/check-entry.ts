@@ -102,7 +102,10 @@ const checks: {
 	run: (entry) => typed(fields.runTime, entry.time, 'time'),
 	'plot-run': (entry) => typed(fields.runTime, entry.time, 'time'),
 	dial: (entry) => typed(fields.dial, entry.speed, 'speed'),
-	'stated-speed': (entry) => (entry.speed ? typed(fields.dial, entry.speed, 'speed') : []),
+	'stated-speed': ({ speed, correction }) => [
+		...(speed ? typed(fields.dial, speed, 'speed') : []),
+		...(correction ? typed(fields.dial, correction.dial, 'correction.dial') : [])
+	],
 	track: (entry) =>
 		trackSpeed(entry.points, entry.from, entry.to) === null ? [{ code: 'no-position', path: 'points' }] : [],
 	wetted: (entry) => typed(fields.swath, entry.width, 'width'),

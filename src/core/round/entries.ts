@@ -80,6 +80,15 @@ export type TrackSource = (typeof trackSources)[number];
 /** One point of a recorded track: seconds from its start, where, in degrees, and the receiver's own speed, m/s, where it sends it. */
 export type TrackPoint = readonly [seconds: number, latitude: number, longitude: number, speed?: number];
 
+/** What a dial or a screen showed while the speed was measured, at a calibration. */
+export interface DialCheck {
+	readonly dial: Typed;
+	/** m/s. */
+	readonly measured: number;
+	/** YYYY-MM-DD. */
+	readonly day: string;
+}
+
 /**
  * What happened in a round. A round is nothing but its entries in order: they are only ever added, so that whatever
  * was read stays on record, a message may arrive twice, and any device can work the round out again.
@@ -99,7 +108,13 @@ export type EntryBody =
 	| { readonly kind: 'discard' }
 	| { readonly kind: 'dial'; readonly speed: Typed }
 	/** A speed that is taken from a dial or a screen; `checked`: against a course before. Null: it is measured after all. */
-	| { readonly kind: 'stated-speed'; readonly speed: Typed | null; readonly checked: boolean }
+	| {
+			readonly kind: 'stated-speed';
+			readonly speed: Typed | null;
+			readonly checked: boolean;
+			/** What it showed at a speed that was measured (m/s), and the day of that: the reading is corrected by it. */
+			readonly correction?: DialCheck | undefined;
+	  }
 	| {
 			readonly kind: 'track';
 			readonly source: TrackSource;

@@ -8,6 +8,7 @@ import type {
 	AnyCheck,
 	CatchReason,
 	ChangedThing,
+	DialCheck,
 	Entry,
 	EntryKind,
 	NotedThing,
@@ -81,7 +82,12 @@ export interface Round {
 	readonly runs: readonly Run[];
 	readonly dial: Entered<'speed'> | null;
 	/** A speed that was told, not measured. */
-	readonly stated: { readonly speed: Entered<'speed'>; readonly checked: boolean } | null;
+	readonly stated: {
+		readonly speed: Entered<'speed'>;
+		readonly checked: boolean;
+		/** What it showed at a measured speed, m/s. */
+		readonly correction: (Omit<DialCheck, 'dial'> & { readonly dial: Entered<'speed'> }) | null;
+	} | null;
 	readonly track: Track | null;
 	/** Sections that are off, from 0. */
 	readonly off: readonly number[];
@@ -249,8 +255,12 @@ const takes: { readonly [K in EntryKind]: (round: Growing, entry: EntryOf<K>) =>
 	// What follows it brings the round back, so the walk through the entries sets it.
 	discard: () => undefined,
 	dial: (round, { speed }) => void (round.dial = entered(fields.dial, speed)),
-	'stated-speed': (round, { speed, checked }) =>
-		void (round.stated = speed && { speed: entered(fields.dial, speed), checked }),
+	'stated-speed': (round, { speed, checked, correction }) =>
+		void (round.stated = speed && {
+			speed: entered(fields.dial, speed),
+			checked,
+			correction: correction ? { ...correction, dial: entered(fields.dial, correction.dial) } : null
+		}),
 	track: (round, entry) => void (round.track = entry),
 	sections: (round, { off }) => void (round.off = off),
 	wetted: (round, { width, estimated = false }) => {

@@ -2,12 +2,14 @@ import { uncheckedDial } from '../measurement/defaults';
 import type { SpeedReading } from '../calibration/sheet';
 import type { Result } from '../quantity/issue';
 import { bad, good } from '../quantity/issue';
+import { speedOfDial } from '../calibration/speed-of-dial';
+import { si } from '../quantity/quantity';
 import { trackSpeed } from '../track/track-speed';
 import type { Round } from './fold-round';
 import { roundCourse } from './round-course';
 import { Reader } from './round-reader';
 
-/** Ground speed: by a track where one was taken in, else by the runs over the course, else as a dial or a screen told it. */
+/** Ground speed: by a track where one was taken in, else by the runs over the course, else as a dial or a screen told it, corrected where it was checked. */
 export function roundSpeed(round: Round): Result<SpeedReading> {
 	if (round.track) {
 		const speed = trackSpeed(round.track.points, round.track.from, round.track.to);
@@ -19,5 +21,8 @@ export function roundSpeed(round: Round): Result<SpeedReading> {
 	if (!stated || round.runs.some((run) => !run.struck)) return roundCourse(round);
 	const r = new Reader();
 	const speed = r.need(stated.speed, 'speed.stated');
-	return r.result<SpeedReading>({ stated: speed, ...(stated.checked ? {} : { relative: uncheckedDial }) });
+	const check = stated.correction;
+	const dial = check && r.need(check.dial, 'speed.stated');
+	const corrected = check && dial ? speedOfDial(speed, si<'speed'>(check.measured), dial) : speed;
+	return r.result<SpeedReading>({ stated: corrected, ...(stated.checked ? {} : { relative: uncheckedDial }) });
 }

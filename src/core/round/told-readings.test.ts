@@ -22,6 +22,12 @@ describe('a speed as it is stated', () => {
 		const unchecked = speedOf([told('7.2', false)]);
 		expect(unchecked.ok && 'relative' in unchecked.value && unchecked.value.relative).toBe(uncheckedDial);
 	});
+	it('is corrected by what its dial showed at a measured speed', () => {
+		const correction = { dial: t('8.4', 'km/h'), measured: 2.1, day: '2026-03-01' };
+		const made = speedOf([{ kind: 'stated-speed', speed: t('8', 'km/h'), checked: true, correction }]);
+		// Shows 8.4 at a true 7.56 km/h: 8 shown are 7.2.
+		expect(made.ok && 'stated' in made.value && made.value.stated).toBeCloseTo(2, 12);
+	});
 	it('gives way to a timed run, and to nothing once it is taken back', () => {
 		const timed: EntryBody[] = [
 			{ kind: 'course', length: t('60 m', 'm') },

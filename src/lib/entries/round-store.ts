@@ -3,7 +3,7 @@ import type { FarmSettings } from '$lib/settings/farm-settings';
 import type { Setting } from '$lib/wire/rig';
 import type { KeptNozzles } from '$lib/settings/nozzle-table';
 import type { RoundHead } from '$lib/wire/round-message';
-import type { Rig } from '$core';
+import type { DialCheck, Rig } from '$core';
 
 /** Something that grows entry by entry, as the device holds it: a round, or the run of a job. */
 export interface KeptLog<Head, Item> {
@@ -22,6 +22,8 @@ export interface KeptFarm {
 export interface KeptRig {
 	readonly rig: Rig;
 	readonly settings: readonly Setting[];
+	/** What its dial showed at a measured speed; null or left out where nobody read it. */
+	readonly dial?: DialCheck | null;
 }
 
 /** A stopwatch that was running: it goes on after a reload. */

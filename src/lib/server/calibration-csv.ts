@@ -99,7 +99,15 @@ function readingOf(entry: CalibrationPage['entries'][number], name: (n: number) 
 			return line('go over the plot', entry.time, entry.by);
 		case 'stated-speed':
 			return entry.speed
-				? line('speed as stated', entry.speed, entry.checked ? 'checked before' : 'never checked')
+				? line(
+						'speed as stated',
+						entry.speed,
+						entry.correction
+							? `corrected as checked on ${entry.correction.day}`
+							: entry.checked
+								? 'checked before'
+								: 'never checked'
+					)
 				: null;
 		case 'not-caught':
 			return { what: name(entry.nozzle), text: '', unit: '', note: 'not caught' };

@@ -80,6 +80,18 @@ export function readingLines(
 	add('Carried by', round.person);
 	add('Course', round.course && typedText(round.course.typed));
 	round.runs.forEach((run, i) => add(`Run ${i + 1}`, typedText(run.time.typed), run.struck));
+	add(
+		'Speed as stated',
+		round.stated &&
+			round.runs.every((r) => r.struck) &&
+			`${typedText(round.stated.speed.typed)}, ${
+				round.stated.correction
+					? `corrected: the dial showed ${typedText(round.stated.correction.dial.typed)} at a measured speed on ${round.stated.correction.day}`
+					: round.stated.checked
+						? 'checked before'
+						: 'never checked'
+			}`
+	);
 	add('Dial', round.dial && typedText(round.dial.typed));
 	add(
 		'Track',

@@ -63,7 +63,8 @@ const plainEntries = [
 		...stamp,
 		kind: z.literal('stated-speed'),
 		speed: typedSchema.nullable(),
-		checked: z.boolean()
+		checked: z.boolean(),
+		correction: z.strictObject({ dial: typedSchema, measured: z.number().gt(0).max(100), day: z.iso.date() }).optional()
 	}),
 	z.strictObject({
 		...stamp,

@@ -42,5 +42,5 @@ export async function carryChange(store: Pick<RoundStore, 'rig' | 'keepRig'>, st
 		rig = after.rig;
 		return after.setting;
 	});
-	await store.keepRig(sprayerId, { rig, settings: settings as typeof kept.settings });
+	await store.keepRig(sprayerId, { ...kept, rig, settings: settings as typeof kept.settings });
 }

@@ -77,9 +77,11 @@
 			? 'From the track'
 			: counted.length === 0
 				? stated
-					? stated.checked
-						? 'As stated, checked before'
-						: 'As stated, never checked'
+					? stated.correction
+						? 'As stated, corrected'
+						: stated.checked
+							? 'As stated, checked before'
+							: 'As stated, never checked'
 					: 'Mean'
 				: counted.length === 1
 					? 'One run'

@@ -9,13 +9,38 @@
 	import { typed } from '$lib/settings/field-units';
 	import { keptText } from '$lib/settings/typed-text';
 	import { unitChoices } from '$lib/settings/unit-lists';
+	import { onMount } from 'svelte';
+	import type { DialCheck } from '$core';
+	import { fields, readField, si, speedOfDial } from '$core';
+	import { device } from '$lib/device/device.svelte';
+	import { typedText } from '$lib/settings/typed-text';
+	import { show } from '$lib/show/show';
 	import { wordIssue } from '$lib/wording/issues';
 
 	let { round, open = $bindable() }: { round: RoundState; open: boolean } = $props();
 	const stated = untrack(() => round.entered.stated);
 	let unit = $state(untrack(() => stated?.speed.typed.unit ?? round.units.speed));
 	let text = $state(untrack(() => keptText(stated?.speed.typed, unit, round.settings)));
-	let checked = $state<'yes' | 'no' | ''>(untrack(() => (stated ? (stated.checked ? 'yes' : 'no') : '')));
+	let checked = $state<'corrected' | 'yes' | 'no' | ''>(
+		untrack(() => (stated ? (stated.correction ? 'corrected' : stated.checked ? 'yes' : 'no') : ''))
+	);
+	/** What this sprayer's dial showed at a measured speed, as this device knows it. */
+	let check = $state<DialCheck | null>(null);
+	onMount(async () => {
+		const kept = (await device().store.rig(round.head.sprayerId))?.dial ?? null;
+		const { correction } = stated ?? {};
+		check = correction ? { ...correction, dial: correction.dial.typed } : kept;
+		if (check && checked === '') checked = 'corrected';
+	});
+	const corrected = $derived.by(() => {
+		if (!check) return null;
+		const [shown, dial] = [typed(text, unit, round.settings), check.dial].map((t) =>
+			readField(fields.dial, t, 'speed')
+		);
+		if (!shown?.ok || !dial?.ok) return null;
+		return show('speed', speedOfDial(shown.value.value, si<'speed'>(check.measured), dial.value.value), round.settings)
+			.text;
+	});
 	let problem = $state('');
 
 	const told = (issues: readonly Issue[]) => {
@@ -28,7 +53,12 @@
 			return;
 		}
 		told(
-			await round.add({ kind: 'stated-speed', speed: typed(text, unit, round.settings), checked: checked === 'yes' })
+			await round.add({
+				kind: 'stated-speed',
+				speed: typed(text, unit, round.settings),
+				checked: checked !== 'no',
+				...(checked === 'corrected' && check ? { correction: check } : {})
+			})
 		);
 	}
 </script>
@@ -43,12 +73,21 @@
 	<Segmented
 		label="Checked against a course"
 		options={[
+			...(check ? [{ value: 'corrected' as const, label: 'Correct it' }] : []),
 			{ value: 'yes', label: 'Checked before' },
 			{ value: 'no', label: 'Never checked' }
 		]}
 		value={checked}
 		onchange={(v) => (checked = v)}
 	/>
+	{#if check && checked === 'corrected'}
+		<p aria-live="polite">
+			On {check.day} it showed {typedText(check.dial)} at {show('speed', si<'speed'>(check.measured), round.settings)
+				.text}
+			measured.{#if corrected}
+				Corrected: <b class="num text-[1.6rem]">{corrected}</b>{/if}
+		</p>
+	{/if}
 	{#snippet foot()}
 		{#if stated}<button
 				type="button"

@@ -1,4 +1,5 @@
 import { sql } from 'kysely';
+import type { DialCheck } from '../../../core';
 import { notFound } from '../failure';
 import { doubtOf } from './doubt';
 import type { SprayerEventKind } from '../../wording/events';
@@ -167,6 +168,37 @@ export const calibrationsOf = ({ db, farmId }: Scope) => ({
 			unevenness: row.unevenness,
 			nozzles: row.nozzles
 		}));
+	},
+
+	/** What the dial of a sprayer showed when its speed was last measured over a course; null where nobody read it. */
+	async dialOf(sprayerId: string): Promise<DialCheck | null> {
+		const row = await db
+			.selectFrom('calibration as c')
+			.innerJoin('round_entry as e', (join) =>
+				join.onRef('e.farm_id', '=', 'c.farm_id').onRef('e.round_id', '=', 'c.id').on('e.kind', '=', 'dial')
+			)
+			.select(['c.signed_day', 'c.speed_m_s', 'e.body'])
+			.where('c.farm_id', '=', farmId)
+			.where('c.sprayer_id', '=', sprayerId)
+			.where('c.withdrawn_at', 'is', null)
+			.where('c.speed_m_s', 'is not', null)
+			// A speed that was only stated checks no dial.
+			.where((eb) =>
+				eb.exists(
+					eb
+						.selectFrom('round_entry as run')
+						.select('run.id')
+						.whereRef('run.farm_id', '=', 'c.farm_id')
+						.whereRef('run.round_id', '=', 'c.id')
+						.where('run.kind', '=', 'run')
+				)
+			)
+			.orderBy('c.signed_at', 'desc')
+			.orderBy('e.seq', 'desc')
+			.limit(1)
+			.executeTakeFirst();
+		if (!row || row.speed_m_s === null || row.body.kind !== 'dial') return null;
+		return { dial: row.body.speed, measured: row.speed_m_s, day: row.signed_day };
 	},
 
 	/** Who carries this rig: the newest calibration of each person in one setting. */

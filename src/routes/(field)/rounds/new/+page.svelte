@@ -7,7 +7,7 @@
 	import { changedNames } from '$lib/wording/events';
 	import { firstStep } from '$lib/calibration/first-step';
 	import type { RoundHead } from '$lib/wire/round-message';
-	import type { Setting } from '$lib/wire/rig';
+	import type { KeptRig } from '$lib/entries/round-store';
 	import AppBar from '$lib/frame/AppBar.svelte';
 	import { device as theDevice, getJson, longWait } from '$lib/device/device.svelte';
 
@@ -46,13 +46,10 @@
 		const kept = await device.store.rig(sprayerId);
 		// A sprayer that is new to this device is worth waiting for; one that it knows is not held up by a slow answer.
 		const answer = /^[0-9a-f-]{36}$/.test(sprayerId)
-			? await getJson<{ rig: Rig; settings: readonly Setting[] }>(
-					`/api/sprayers/${sprayerId}`,
-					fetch,
-					kept ? undefined : longWait
-				)
+			? await getJson<KeptRig>(`/api/sprayers/${sprayerId}`, fetch, kept ? undefined : longWait)
 			: null;
-		if (answer) await device.store.keepRig(sprayerId, { rig: answer.rig, settings: answer.settings });
+		if (answer)
+			await device.store.keepRig(sprayerId, { rig: answer.rig, settings: answer.settings, dial: answer.dial ?? null });
 		const known = answer ?? kept;
 		const rig = known?.rig;
 		if (!rig) {

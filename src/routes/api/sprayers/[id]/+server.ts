@@ -6,6 +6,7 @@ import { endpoint, parse } from '$lib/server/api';
 export const GET: RequestHandler = (event) =>
 	endpoint(event, async () => {
 		const id = parse(z.uuid(), event.params.id);
-		const { rig } = await event.locals.farm.sprayers.get(id);
-		return { id, rig, settings: await event.locals.farm.sprayerSettings.of(id) };
+		const { farm } = event.locals;
+		const { rig } = await farm.sprayers.get(id);
+		return { id, rig, settings: await farm.sprayerSettings.of(id), dial: await farm.calibrations.dialOf(id) };
 	});
