@@ -122,6 +122,7 @@ export * from './adjust/read-change';
 export * from './adjust/predict-volume';
 export * from './adjust/predict-change';
 export * from './adjust/prediction-gap';
+export * from './adjust/expected-after';
 export * from './adjust/apply-change';
 export * from './loads/sheet';
 export { loadCount, loadVolumes } from './loads/load-volumes';

@@ -80,6 +80,15 @@ export type TrackSource = (typeof trackSources)[number];
 /** One point of a recorded track: seconds from its start, where, in degrees, and the receiver's own speed, m/s, where it sends it. */
 export type TrackPoint = readonly [seconds: number, latitude: number, longitude: number, speed?: number];
 
+/** A calibration before as it is noted by the one after it, SI; null where it was not measured. */
+export interface NotedBefore {
+	readonly rate: number;
+	readonly relativeU95: number;
+	readonly pressure: number | null;
+	readonly speed: number | null;
+	readonly width: number | null;
+}
+
 /** What a dial or a screen showed while the speed was measured, at a calibration. */
 export interface DialCheck {
 	readonly dial: Typed;
@@ -186,6 +195,8 @@ export type EntryBody =
 			readonly day: string;
 			readonly changed: readonly ChangedThing[];
 			readonly entries: readonly Entry[];
+			/** What that calibration came to and was made at, to hold this one against; left out by devices of before. */
+			readonly before?: NotedBefore | undefined;
 	  }
 	/** A whole sheet that was read in from a file, in SI; `file` is its text as it came. Made by the server only. */
 	| { readonly kind: 'sheet'; readonly sheet: AnySheet; readonly file: string }

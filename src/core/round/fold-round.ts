@@ -1,3 +1,4 @@
+import type { CalibrationBefore } from '../adjust/expected-after';
 import type { RoundMethod } from '../calibration/round-methods';
 import type { CarriedRound, MadeChange, TypedAim, TypedChange } from '../adjust/change';
 import type { AnySheet, OtherSide } from '../calibration/sheet';
@@ -131,7 +132,12 @@ export interface Round {
 	readonly aim: TypedAim | null;
 	readonly change: TypedChange | null;
 	/** The calibration that readings were carried from; null: all of it is its own. */
-	readonly carried: { readonly from: string; readonly day: string; readonly changed: readonly ChangedThing[] } | null;
+	readonly carried: {
+		readonly from: string;
+		readonly day: string;
+		readonly changed: readonly ChangedThing[];
+		readonly before: CalibrationBefore | null;
+	} | null;
 	readonly sheet: AnySheet | null;
 	readonly signOff: SignOff | null;
 	/** Its last entry threw it away. */
@@ -241,8 +247,9 @@ const takes: { readonly [K in EntryKind]: (round: Growing, entry: EntryOf<K>) =>
 	course: (round, { length }) => void (round.course = entered(fields.course, length)),
 	run: (round, entry) => void (round.runs = [...round.runs, runOf(entry)]),
 	'plot-run': (round, entry) => void (round.plotRuns = [...round.plotRuns, runOf(entry)]),
-	carry: (round, { from, day, changed, entries }) => {
-		round.carried = { from, day, changed };
+	carry: (round, { from, day, changed, entries, before }) => {
+		// As it was noted, in SI.
+		round.carried = { from, day, changed, before: (before ?? null) as CalibrationBefore | null };
 		// In the order that they are carried in; a signature is never one of them.
 		for (const entry of entries) if (entry.kind !== 'sign-off' && entry.kind !== 'carry') take(round, entry);
 	},

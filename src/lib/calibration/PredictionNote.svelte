@@ -1,19 +1,23 @@
 <!-- @component How far off the prediction was that a round began with. -->
 <script lang="ts">
-	import type { MadeChange, Measured } from '$core';
+	import type { Measured } from '$core';
 	import { predictionGap, relativeU } from '$core';
 	import type { FarmSettings } from '$lib/settings/farm-settings';
 	import { adjustFigures } from '$lib/show/adjust';
 
 	interface Props {
-		change: MadeChange;
+		predicted: number;
+		/** 2u of it, as a share. */
+		sure: number;
+		/** Where the prediction is from, to stand after its figure. */
+		since: string;
 		rate: Measured<'volumePerArea'>;
 		settings: FarmSettings;
 	}
-	let { change, rate, settings }: Props = $props();
+	let { predicted, sure, since, rate, settings }: Props = $props();
 	const f = $derived(adjustFigures(settings));
-	const gap = $derived(predictionGap(change.predicted, change.sure, rate.value, 2 * relativeU(rate)));
-	const shown = $derived(f.sure(change.predicted, change.sure));
+	const gap = $derived(predictionGap(predicted, sure, rate.value, 2 * relativeU(rate)));
+	const shown = $derived(f.sure(predicted, sure));
 </script>
 
 <section class="card" class:off={!gap.held} aria-label="Prediction" role="status">
@@ -25,9 +29,7 @@
 	</p>
 	<p class="lab">
 		{shown.figure} ± {shown.interval}
-		{f.rateUnit} was predicted when the sprayer was changed on {change.day}; the two may differ by ± {f.percent(
-			gap.joint
-		)}.
+		{f.rateUnit} was predicted {since}; the two may differ by ± {f.percent(gap.joint)}.
 		{gap.held
 			? 'The change did what it should.'
 			: 'They do not meet: look at the gauge, the nozzles that were fitted, and the gear that was driven.'}

@@ -168,6 +168,9 @@ const plainEntries = [
 	})
 ] as const;
 
+/** SI. */
+const amount = z.number().gt(0).max(1e9);
+
 /** One thing that happened in a round, as the device made it. What is carried holds plain entries, never another carry. */
 export const entrySchema = z.discriminatedUnion('kind', [
 	...plainEntries,
@@ -177,7 +180,16 @@ export const entrySchema = z.discriminatedUnion('kind', [
 		from: z.uuidv7(),
 		day: z.iso.date(),
 		changed: z.array(z.enum(changedThings)).min(1).max(changedThings.length),
-		entries: z.array(z.discriminatedUnion('kind', plainEntries)).max(4000)
+		entries: z.array(z.discriminatedUnion('kind', plainEntries)).max(4000),
+		before: z
+			.strictObject({
+				rate: amount,
+				relativeU95: z.number().min(0).max(10),
+				pressure: amount.nullable(),
+				speed: amount.nullable(),
+				width: amount.nullable()
+			})
+			.optional()
 	})
 ]);
 

@@ -10,6 +10,7 @@
 	import BudgetBar from '$lib/calibration/BudgetBar.svelte';
 	import { findingKey } from '$lib/wording/finding-key';
 	import FindingCard from '$lib/calibration/FindingCard.svelte';
+	import { turnedKnob } from '$lib/calibration/turned-knob';
 	import PredictionNote from '$lib/calibration/PredictionNote.svelte';
 	import OtherWays from '$lib/calibration/OtherWays.svelte';
 	import RateFigure from '$lib/calibration/RateFigure.svelte';
@@ -17,6 +18,7 @@
 
 	let { state: round, unit }: { state: RoundState; unit: RateUnit } = $props();
 	const c = $derived(round.calibration);
+	const turned = $derived(c && turnedKnob(round.entered, c));
 </script>
 
 <div class="flex flex-col gap-3">
@@ -47,7 +49,16 @@
 			/>
 		</div>
 		{#if round.head.setting?.change}
-			<PredictionNote change={round.head.setting.change as MadeChange} rate={c.rate} settings={round.settings} />
+			{@const change = round.head.setting.change as MadeChange}
+			<PredictionNote
+				predicted={change.predicted}
+				sure={change.sure}
+				since="when the sprayer was changed on {change.day}"
+				rate={c.rate}
+				settings={round.settings}
+			/>
+		{:else if turned}
+			<PredictionNote {...turned} rate={c.rate} settings={round.settings} />
 		{/if}
 		<OtherWays {round} others={round.others} rate={c.rate} />
 		{#if c.findings.length > 0}

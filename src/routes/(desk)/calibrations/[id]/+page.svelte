@@ -8,6 +8,7 @@
 	import BoomRail from '$lib/drawings/BoomRail.svelte';
 	import BudgetBar from '$lib/calibration/BudgetBar.svelte';
 	import FindingCard from '$lib/calibration/FindingCard.svelte';
+	import { turnedKnob } from '$lib/calibration/turned-knob';
 	import PredictionNote from '$lib/calibration/PredictionNote.svelte';
 	import OtherWays from '$lib/calibration/OtherWays.svelte';
 	import RateFigure from '$lib/calibration/RateFigure.svelte';
@@ -30,6 +31,7 @@
 	const settings = $derived(data.farm.settings);
 	const units = $derived(fieldUnits(settings));
 	const read = $derived(readCalibration(data.rig, data.setting, data.entries, skillOf({ skill: c.skill }), c.evenRule));
+	const turned = $derived(read && turnedKnob(read.round, read.calibration));
 	const names = $derived(namesOf(data.rig));
 	const flow = $derived(read?.calibration.nozzles ?? null);
 	const board = $derived(
@@ -119,7 +121,16 @@
 				/>
 			</div>
 			{#if data.setting?.change && data.setting.change.after !== c.id}
-				<PredictionNote change={data.setting.change as MadeChange} rate={read.calibration.rate} {settings} />
+				{@const change = data.setting.change as MadeChange}
+				<PredictionNote
+					predicted={change.predicted}
+					sure={change.sure}
+					since="when the sprayer was changed on {change.day}"
+					rate={read.calibration.rate}
+					{settings}
+				/>
+			{:else if turned}
+				<PredictionNote {...turned} rate={read.calibration.rate} {settings} />
 			{/if}
 			<OtherWays
 				round={{

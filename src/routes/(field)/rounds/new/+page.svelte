@@ -5,6 +5,7 @@
 	import type { ChangedThing, Entry, Rig } from '$core';
 	import { carryOver, changesOf, readRig } from '$core';
 	import { changedNames } from '$lib/wording/events';
+	import { calibrationBefore } from '$lib/calibration/calibration-before';
 	import { firstStep } from '$lib/calibration/first-step';
 	import type { RoundHead } from '$lib/wire/round-message';
 	import type { KeptRig } from '$lib/entries/round-store';
@@ -86,8 +87,11 @@
 		const signed = known?.entries.find((e) => e.kind === 'sign-off');
 		const numbers = readRig(rig);
 		if (!known || !numbers.ok || signed?.kind !== 'sign-off') return null;
+		const farm = (await device.store.farm()) ?? (await device.farm(fetch, longWait));
+		const before = farm && calibrationBefore(known.head, known.entries, farm.settings);
 		const entry: Entry = {
 			kind: 'carry',
+			...(before ? { before } : {}),
 			from: after,
 			day: signed.day,
 			changed: [...changed],
