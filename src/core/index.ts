@@ -265,6 +265,8 @@ export * from './check/slip-factors';
 export * from './check/check-sum';
 export * from './check/sum-of-sheet';
 export * from './check/sum-of-tank';
+export * from './check/sum-of-pressure';
+export * from './check/read-working';
 export * from './check/sum-of-dose';
 export * from './adjust/what-if';
 export * from './check/written-step';

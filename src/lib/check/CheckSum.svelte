@@ -33,12 +33,24 @@
 			bind:value={check.mine}
 			problem={check.problem}
 		/>
+		{#if check.checked && check.checked.verdict !== 'agrees'}
+			<Field
+				label="How I worked it out"
+				bind:value={check.own}
+				problem={check.ownProblem}
+				hint="As you wrote it, such as 0.2 × 5940 ÷ (5 × 20). It stands beside Fallow’s."
+			/>
+		{/if}
 		<div aria-live="polite" data-testid="sum-checked">
 			{#if check.checked}
 				<p class={check.checked.verdict === 'agrees' ? 'text-moss-text font-semibold' : 'look'}>
 					{check.checked.verdict === 'agrees' ? '✓' : '▲'}
 					{check.words}
 				</p>
+				{#if check.ownCame}<p class="lab">
+						Yours: {check.own.trim()} = <b>{check.ownCame}</b>
+						{#if check.ownDiffers}<b class="text-amber-text">▲ not the answer that you typed</b>{/if}
+					</p>{/if}
 				<p class="lab">
 					Fallow: {check.working}{source.sum.aside?.percent === undefined ? '' : ' × the per cent'} =
 					<b>{check.answer}</b>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { of, sumOfTank } from '$core';
+import { of, sumOfPressure, sumOfTank } from '$core';
 import { defaultSettings } from '$lib/settings/farm-settings';
 import { CheckSumState, sumUnits } from './check-sum.svelte';
 
@@ -27,6 +27,31 @@ describe('an answer of one’s own', () => {
 		expect(check.words).toMatch(/^Your answer is 17 % below Fallow’s\. It looks as if/);
 		expect(check.words).toContain('US and Imperial gallons were mixed up');
 		expect(check.answer).toBe('17.00 ac');
+	});
+	it('names half of the pressure change, taken in place of its root', () => {
+		const sum = sumOfPressure(
+			of('volumePerArea', 20, 'US gal/ac'),
+			0.02,
+			of('pressure', 40, 'psi'),
+			of('pressure', 20, 'psi'),
+			'US gal/ac'
+		);
+		const check = new CheckSumState(() => ({ name: 'Spray volume', sum, unit: 'US gal/ac' }), us);
+		expect(check.answer).toBe('14.14 US gal/ac');
+		check.mine = '15';
+		expect(check.words).toContain('half of the pressure change');
+		expect(check.working).toBe('20 gal/ac × √0.50000');
+	});
+	it('puts a working beside Fallow’s, and says where it is not the answer that was typed', () => {
+		const check = state();
+		check.mine = '14.15';
+		check.own = '300 gal / 21.2';
+		expect([check.ownCame, check.ownDiffers]).toEqual(['14.15', false]);
+		check.own = '300 / 17.65';
+		expect([check.ownCame, check.ownDiffers]).toEqual(['17.00', true]);
+		check.own = '300 /';
+		expect(check.ownProblem).toContain('300 /');
+		expect(check.ownCame).toBe('');
 	});
 	it('keeps a text that does not read, and says what is wrong', () => {
 		const check = state();

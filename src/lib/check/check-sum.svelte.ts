@@ -1,5 +1,5 @@
 import type { CheckedSum, Kind, Sum } from '$core';
-import { checkSum, factor, readQuantity, showFigure, writtenStep } from '$core';
+import { checkSum, factor, readQuantity, readWorking, showFigure, writtenStep } from '$core';
 import type { FarmSettings } from '$lib/settings/farm-settings';
 import { fieldUnits, longUnit, shortUnit } from '$lib/settings/field-units';
 import type { SumUnits } from '$core';
@@ -25,6 +25,8 @@ export class CheckSumState {
 	readonly #source: () => SumSource;
 	readonly #settings: FarmSettings;
 	mine = $state('');
+	/** How it was worked out, where somebody types that too. */
+	own = $state('');
 
 	constructor(source: () => SumSource, settings: FarmSettings) {
 		this.#source = source;
@@ -55,6 +57,21 @@ export class CheckSumState {
 		if (this.mine.trim() === '' || !this.#read.ok || !(this.#read.value.value > 0)) return null;
 		return checkSum(this.#source().sum, this.#read.value.value, writtenStep(this.mine, this.#settings.decimalComma));
 	});
+	#own = $derived.by(() => (this.own.trim() === '' ? null : readWorking(this.own, this.#settings.decimalComma)));
+	ownProblem: string | undefined = $derived.by(() =>
+		this.#own && !this.#own.ok ? wordIssue(this.#own.issues[0]!) : undefined
+	);
+	/** What the operator's working comes to, to stand above Fallow's; empty while there is none that reads. */
+	ownCame: string = $derived.by(() =>
+		this.#own?.ok ? showFigure(this.#own.value, 4, this.#settings.decimalComma) : ''
+	);
+	/** The working comes to another figure than the answer that was typed: the slip is in working it out. */
+	ownDiffers: boolean = $derived.by(() => {
+		if (!this.#own?.ok || !this.checked || !this.#read.ok) return false;
+		const { sum, unit } = this.#source();
+		const typed = this.#read.value.value / factor(sum.kind satisfies Kind, unit);
+		return Math.abs(this.#own.value / typed - 1) > writtenStep(this.mine, this.#settings.decimalComma) + 1e-9;
+	});
 	/** What stands beside the operator's answer. */
 	answer: string = $derived.by(() => {
 		const { sum, unit } = this.#source();
@@ -63,15 +80,18 @@ export class CheckSumState {
 	/** What Fallow multiplied and divided, to hold beside one's own working. */
 	working: string = $derived.by(() => {
 		const comma = this.#settings.decimalComma;
-		return this.#source()
-			.sum.parts.map(({ kind, unit, value, power, name }, i) => {
+		const { sum } = this.#source();
+		const ratio = sum.aside?.pressureRatio;
+		return sum.parts
+			.map(({ kind, unit, value, power, name }, i) => {
 				const figure =
 					kind === 'count'
 						? `${value} ${name}`
 						: `${showFigure(value / factor(kind, unit), 5, comma)} ${shortUnit(unit)}`;
 				return `${power > 0 ? (i === 0 ? '' : '× ') : '÷ '}${figure}`;
 			})
-			.join(' ');
+			.join(' ')
+			.concat(ratio === undefined ? '' : ` × √${showFigure(ratio, 5, comma)}`);
 	});
 	#gap = $derived.by(() =>
 		this.checked ? `${showFigure(Math.abs(this.checked.gap) * 100, 2, this.#settings.decimalComma)} %` : ''

@@ -2,6 +2,7 @@
 <script lang="ts">
 	import type { Nozzle, WorkingNow } from '$core';
 	import { showFigure } from '$core';
+	import CheckSum from '$lib/check/CheckSum.svelte';
 	import Field from '$lib/kit/Field.svelte';
 	import Segmented from '$lib/kit/Segmented.svelte';
 	import UnitField from '$lib/kit/UnitField.svelte';
@@ -106,6 +107,9 @@
 			options={[{ value: '', label: 'as fitted' }, ...table.map((n) => ({ value: n.key, label: nozzleName(n) }))]}
 		/>
 	</div>
+	{#if trial.pressureSum}
+		<CheckSum sources={[{ name: 'Spray volume', sum: trial.pressureSum, unit: settings.rateUnit }]} {settings} />
+	{/if}
 	{#if sections.length > 1}
 		<div class="flex flex-wrap gap-2" role="group" aria-label="Sections that spray">
 			{#each sections as size, s (s)}

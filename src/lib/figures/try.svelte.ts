@@ -8,11 +8,12 @@ import type {
 	Quantity,
 	Result,
 	Speed,
+	Sum,
 	Trial,
 	Tried,
 	WorkingNow
 } from '$core';
-import { bad, fields, readField, readNumber, tidyText, whatIf } from '$core';
+import { bad, fields, readField, readNumber, sumOfPressure, tidyText, whatIf } from '$core';
 import type { FarmSettings } from '$lib/settings/farm-settings';
 import { typed } from '$lib/settings/field-units';
 import type { UnitThing } from '$lib/settings/unit-lists';
@@ -102,6 +103,13 @@ export class TryState {
 			? whatIf({ ...this.#now(), rpm: this.#now().rpm ?? this.#read.rpmNow ?? null }, this.#read.trial)
 			: bad({ code: 'empty', path: '' })
 	);
+	/** The sum behind another pressure alone, for one's own answer beside it; null where anything else is tried too. */
+	pressureSum: Sum | null = $derived.by(() => {
+		const { pump: _, pressure, ...others } = this.#read.trial;
+		const now = this.#now();
+		if (pressure === undefined || Object.keys(others).length > 0 || now.pressure === null) return null;
+		return sumOfPressure(now.rate, now.relativeU95, now.pressure, pressure, this.settings.rateUnit);
+	});
 	/** What it cannot start from, since it was not measured. */
 	missing: readonly Issue[] = $derived.by(() => (this.any && !this.result.ok ? this.result.issues : []));
 }

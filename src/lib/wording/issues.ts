@@ -96,6 +96,7 @@ const thing: Record<string, string> = {
 	dropClass: 'a drop size',
 	neighbour: 'something beside a field',
 	reason: 'a reason',
+	working: 'a sum of numbers with + − × ÷ and brackets',
 	name: 'a name',
 	'volume|mass|flow': 'a volume, a weight of water or a flow'
 };
