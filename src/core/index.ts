@@ -222,6 +222,7 @@ export * from './records/active-use';
 export * from './records/group-runs';
 export * from './round/carried-round';
 export * from './round/rig';
+export * from './round/with-tip';
 export * from './round/sides-of-nozzles';
 export * from './round/section-of-nozzles';
 export * from './round/read-rig';

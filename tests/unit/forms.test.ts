@@ -136,7 +136,7 @@ describe('words of each kind', () => {
 		expect([1, 4, 5, 8].map(namesOf(blower).nozzle)).toEqual(['Left 1', 'Left 4', 'Right 1', 'Right 4']);
 		expect(namesOf(testRig).nozzle(5)).toBe('Nozzle 5');
 		expect(namesOf(blower).section(1)).toBe('Right side');
-		expect(namesOf(testRig).section(1)).toBe('Section 2');
+		expect(namesOf(testRig).section(1)).toBe('Right section');
 	});
 	it('say what it is made of, how it is measured and what to do', () => {
 		for (const rig of kinds) {

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { calibrateSheet, planLoads, si } from '../../src/core';
 import type { PlanSheet } from '../../src/core';
-import { drawnNozzles, jugMarks, sectionName, views } from '../../src/lib/drawings/boom-geometry';
+import { drawnNozzles, jugMarks, views } from '../../src/lib/drawings/boom-geometry';
+import { namesOf } from '../../src/lib/wording/nozzle-names';
 import { fieldUnits, typed } from '../../src/lib/settings/field-units';
 import { formOfRig, readRigForm } from '../../src/lib/forms/rig-form';
 import { typedText } from '../../src/lib/settings/typed-text';
@@ -135,11 +136,10 @@ describe('drawings’ numbers', () => {
 			[3, 0.625, false],
 			[4, 0.875, false]
 		]);
-		expect([sectionName(0, 1), sectionName(1, 3), sectionName(4, 6)]).toEqual([
-			'Whole boom',
-			'Centre section',
-			'Section 5'
-		]);
+		const section = (s: number, count: number, sectionNames?: readonly string[]) =>
+			namesOf({ kind: 'boom', sections: Array.from({ length: count }, () => 2), sectionNames }).section(s);
+		expect([section(0, 1), section(1, 3), section(4, 6)]).toEqual(['Whole boom', 'Centre section', 'Section 5']);
+		expect(section(1, 2, ['Hedge side', 'Road side'])).toBe('Road side');
 	});
 
 	it('cut a boom into views that hold every nozzle once', () => {

@@ -26,6 +26,7 @@ const issueCodes: Record<IssueCode, true> = {
 	'too-large': true,
 	missing: true,
 	'not-whole': true,
+	stacked: true,
 	'count-mismatch': true,
 	'nothing-caught': true,
 	'no-runs': true,

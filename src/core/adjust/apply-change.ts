@@ -5,6 +5,7 @@ import type { MadeChange } from './change';
 interface Changeable {
 	readonly pressure: Typed | null;
 	readonly change?: MadeChange | undefined;
+	readonly tip?: string | undefined;
 }
 
 /**
@@ -23,6 +24,12 @@ export function applyChange<S extends Changeable>(
 			...(nozzle ? { nozzle: nozzle.name, rated: nozzle.rated } : {}),
 			...(set ? { groups: set.groups, ratings: set.ratings } : {})
 		},
-		setting: { ...setting, ...(pressure ? { pressure } : {}), change }
+		setting: {
+			...setting,
+			...(pressure ? { pressure } : {}),
+			// Another tip of the same body is turned down, or the bodies hold other ones now.
+			...(nozzle && setting.tip !== undefined ? { tip: nozzle.name } : {}),
+			change
+		}
 	};
 }

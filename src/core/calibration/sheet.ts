@@ -123,7 +123,10 @@ export type Side = 'left' | 'right';
 export interface BoomWidth {
 	readonly kind: 'boom';
 	readonly nozzles: number;
+	/** Width that one nozzle serves. */
 	readonly spacing: Length;
+	/** Nozzles at each place, where there are several: for the working. */
+	readonly stacked?: number | undefined;
 	/** Nozzles that are on; all of them when left out. */
 	readonly on?: number | undefined;
 }

@@ -92,7 +92,13 @@ function widthLine(width: WidthReading, result: MethodCalibration, u: Told): Wor
 	const line = (rule: string, figures: string): WorkingLine => ({ finds: 'width', rule, figures });
 	switch (width.kind) {
 		case 'boom': {
+			const { stacked = 1 } = width;
 			const on = width.on ?? width.nozzles;
+			if (stacked > 1)
+				return line(
+					'swath = places on × spacing',
+					`${on} ÷ ${stacked} × ${m(width.spacing * stacked)} ${u.width} = ${whole}`
+				);
 			return line('swath = nozzles on × spacing', `${on} × ${m(width.spacing)} ${u.width} = ${whole}`);
 		}
 		case 'band':

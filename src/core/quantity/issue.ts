@@ -33,6 +33,7 @@ export type IssueCode =
 	| 'too-large'
 	| 'missing'
 	| 'not-whole'
+	| 'stacked'
 	| 'count-mismatch'
 	| 'nothing-caught'
 	| 'no-runs'

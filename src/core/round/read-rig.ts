@@ -7,6 +7,7 @@ import type { Issue, Result } from '../quantity/issue';
 import { bad, good } from '../quantity/issue';
 import type { Typed } from '../quantity/typed';
 import type { Kind, Quantity } from '../quantity/quantity';
+import { si } from '../quantity/quantity';
 import { enteredBand } from './entered-band';
 import type { Rig, RigNumbers, TypedRated } from './rig';
 import { mostNozzles } from './rig';
@@ -14,12 +15,15 @@ import { mostNozzles } from './rig';
 /**
  * Reads a rig into quantities. Errors: those of its fields; `not-whole`/`too-large` for the number of nozzles;
  * `sections-mismatch` where the sections do not add up; `missing` for what its kind cannot do without; `count-mismatch`
- * where the groups are not one for each nozzle; `upside-down` for a range whose low end is above its high one.
+ * where the groups are not one for each nozzle, or the names not one for each section; `stacked` where the nozzles of a section do not make whole places; `upside-down` for a range whose low end is above its high one.
  */
 export function readRig(rig: Rig): Result<RigNumbers> {
 	const r = new RigReader();
 	const tank = r.read(fields.tank, rig.tank, 'tank');
-	const spacing = r.may(fields.spacing, rig.spacing, 'spacing');
+	const places = r.may(fields.spacing, rig.spacing, 'spacing');
+	const stacked = rig.stacked ?? 1;
+	const spacing = places === null ? null : si<'length'>(places / stacked);
+	(rig.tips ?? []).forEach((tip, i) => void (tip.rated && r.rated(tip.rated, `tips.${i}`)));
 	const rated = rig.rated ? r.rated(rig.rated, 'rated') : null;
 	r.issues.push(...countIssues(rig));
 	r.may(fields.tank, rig.agitation, 'agitation');
@@ -54,6 +58,7 @@ export function readRig(rig: Rig): Result<RigNumbers> {
 		sections: rig.sections,
 		rated,
 		spacing,
+		stacked,
 		groups: rig.groups ?? null,
 		ratings: rig.ratings ? ratings : null,
 		pressures,
@@ -119,6 +124,16 @@ export function countIssues(rig: Rig): Issue[] {
 			path: 'sections',
 			text: rig.sections.join(', '),
 			bound: `${rig.nozzles}`
+		});
+	const { stacked = 1, sectionNames } = rig;
+	if (stacked !== 1 && (!Number.isInteger(stacked) || stacked < 1 || rig.sections.some((n) => n % stacked !== 0)))
+		issues.push({ code: 'stacked', path: 'stacked', text: `${stacked}`, bound: rig.sections.join(', ') });
+	if (sectionNames && sectionNames.length !== rig.sections.length)
+		issues.push({
+			code: 'count-mismatch',
+			path: 'sectionNames',
+			text: `${sectionNames.length}`,
+			bound: `${rig.sections.length}`
 		});
 	if (rig.groups && rig.groups.length !== rig.nozzles)
 		issues.push({

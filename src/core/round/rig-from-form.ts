@@ -15,6 +15,9 @@ export const rigTexts = [
 	'nozzles',
 	'spacing',
 	'sections',
+	'sectionNames',
+	'stacked',
+	'tips',
 	'nozzle',
 	'ratedFlow',
 	'ratedAt',
@@ -62,6 +65,12 @@ const list = (text: string) =>
 		.trim()
 		.split(text.includes(';') ? /\s*;\s*/ : /[\s,+/]+/)
 		.filter((name) => name !== '');
+/** Names that may hold a blank: parted by commas, semicolons or lines. */
+const names = (text: string) =>
+	text
+		.split(/\s*[,;\n]\s*/)
+		.map((name) => name.trim())
+		.filter((name) => name !== '');
 const may = <T>(text: string, read: (text: string) => T): T | undefined =>
 	text.trim() === '' ? undefined : read(text);
 
@@ -80,7 +89,8 @@ const formPlaces: Record<string, RigText> = {
 	'makerHeights.low': 'makerLow',
 	'makerHeights.high': 'makerHigh',
 	'speeds.low': 'speedLow',
-	'speeds.high': 'speedHigh'
+	'speeds.high': 'speedHigh',
+	tips: 'tips'
 };
 
 /** Nozzles and sections: an arc is told by one side, all else by the whole. */
@@ -100,15 +110,32 @@ function counted(form: RigForm): { nozzles: number; sections: number[]; uncounte
 function ratingsOf(form: RigForm, reading: RigFormReading) {
 	const ratings: Record<string, TypedRated> = {};
 	const issues: Issue[] = [];
-	for (const line of form.ratings.split(/[\n;]+/)) {
-		if (line.trim() === '') continue;
-		const [name = '', flow = ''] = line.split('=').map((part) => part.trim());
-		if (name === '' || flow === '')
-			issues.push({ code: 'unreadable', path: 'ratings', text: line.trim(), wanted: 'rating' });
+	for (const { line, name, flow } of ratedLines(form.ratings)) {
+		if (name === '' || flow === '') issues.push({ code: 'unreadable', path: 'ratings', text: line, wanted: 'rating' });
 		else ratings[name] = { flow: reading.flow(flow), at: reading.pressure(form.ratedAt) };
 	}
 	return { ratings: Object.keys(ratings).length > 0 ? ratings : undefined, issues };
 }
+
+/** Names with what stands after their `=`, a line each. */
+const ratedLines = (text: string) =>
+	text
+		.split(/[\n;]+/)
+		.map((line) => line.trim())
+		.filter((line) => line !== '')
+		.map((line) => {
+			const [name = '', flow = ''] = line.split('=').map((part) => part.trim());
+			return { line, name, flow };
+		});
+
+/** Tips that a nozzle body holds, a line each; one whose flow is not known is told by its name alone. */
+const tipsOf = (form: RigForm, reading: RigFormReading): Rig['tips'] => {
+	const tips = ratedLines(form.tips).map(({ name, flow }) => ({
+		name,
+		rated: flow === '' ? null : { flow: reading.flow(flow), at: reading.pressure(form.ratedAt) }
+	}));
+	return tips.length > 0 ? tips : undefined;
+};
 
 function bandOf(form: RigForm, reading: RigFormReading): TypedBand | undefined {
 	if ([form.band, form.bands, form.bandRowSpacing, form.bandRows].every((t) => t.trim() === '')) return undefined;
@@ -127,6 +154,9 @@ const chosen = <T extends string>(value: T | ''): T | undefined => (value === ''
 
 /** What all but a carried sprayer have: groups of nozzles, sizes with their flows, a pump and what stirs. */
 const mounted = (form: RigForm, reading: RigFormReading): Partial<Rig> => ({
+	sectionNames: may(form.sectionNames, names),
+	stacked: may(form.stacked, (text) => Number(text.trim())),
+	tips: tipsOf(form, reading),
 	// Which nozzle is which is told once they are counted.
 	groups: counted(form).uncounted ? undefined : may(form.groups, list),
 	ratings: ratingsOf(form, reading).ratings,

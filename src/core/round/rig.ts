@@ -36,6 +36,12 @@ export interface Rig {
 	readonly nozzles: number;
 	/** Nozzles in each section that can be shut, in the same order; they add up to `nozzles`. An arc has its two sides. */
 	readonly sections: readonly number[];
+	/** What its sections or sides are called, in their order. */
+	readonly sectionNames?: readonly string[] | undefined;
+	/** Nozzles at each place of a boom or an arc, one over the other; one where nothing is here. `nozzles` counts all of them. */
+	readonly stacked?: number | undefined;
+	/** Tips that each nozzle body holds, of which one is turned down; `nozzle` and `rated` are of that one. */
+	readonly tips?: readonly { readonly name: string; readonly rated: TypedRated | null }[] | undefined;
 	/** Nobody has counted its nozzles yet: it is measured at the tank until somebody does, and `nozzles` is one, or one a side. */
 	readonly uncounted?: true | undefined;
 	/** What is stamped on the nozzle, as the owner calls it: `110-03`. */
@@ -82,7 +88,10 @@ export interface RigNumbers {
 	readonly nozzles: number;
 	readonly sections: readonly number[];
 	readonly rated: Rated | null;
+	/** Width that one nozzle serves: from place to place, over the nozzles at each. */
 	readonly spacing: Length | null;
+	/** Nozzles at each place. */
+	readonly stacked: number;
 	readonly groups: readonly string[] | null;
 	readonly ratings: Readonly<Record<string, Rated>> | null;
 	readonly pressures: { readonly low: Pressure; readonly high: Pressure } | null;

@@ -35,7 +35,8 @@ export function roundWidth(rig: RigNumbers, round: Round): Result<WidthReading> 
 				kind: 'boom',
 				nozzles: rig.nozzles,
 				spacing: rig.spacing ?? si<'length'>(0),
-				on
+				on,
+				...(rig.stacked > 1 ? { stacked: rig.stacked } : {})
 			});
 		}
 		case 'airblast':

@@ -2,6 +2,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import type { Rig } from '$core';
+	import { withTip } from '$core';
 	import { rigChanges } from '$lib/wording/rig-changes';
 	import type { RoundState } from './round.svelte';
 
@@ -10,7 +11,9 @@
 		/** The sprayer as the farm has it now; null where nobody can be asked. */
 		now: Rig | null;
 	}
-	let { round, now }: Props = $props();
+	let { round, now: sprayer }: Props = $props();
+	/** Which tip is turned down is this calibration's own, no correction. */
+	const now = $derived(sprayer && withTip(sprayer, round.head.rig.nozzle));
 	const place = untrack(() => `fallow-rig-as-it-was-${round.head.id}`);
 	let kept = $state(untrack(() => localStorage.getItem(place) ?? ''));
 	const changes = $derived(now && !round.signedOff ? rigChanges(round.head.rig, now) : []);

@@ -86,7 +86,7 @@ export class RoundState {
 	});
 	readonly units: ReturnType<typeof fieldUnits>;
 	readonly skill: ReturnType<typeof skillOf>;
-	names: NozzleNames = $derived.by(() => namesOf(this.rig));
+	names: NozzleNames = $derived.by(() => namesOf(this.head.rig));
 	/** Walked, not driven: a person's pace wavers more. */
 	readonly onFoot: boolean;
 	readonly #log: EntryLog<RoundHead, EntryBody, Entry>;

@@ -14,8 +14,10 @@
 		/** Number of the nozzle at hand; none when null. */
 		at: number | null;
 		onpick?: (n: number) => void;
+		/** What a nozzle is called on the drawing. */
+		short?: (n: number) => string;
 	}
-	let { jugs, at, onpick }: Props = $props();
+	let { jugs, at, onpick, short = (n) => `${n}` }: Props = $props();
 
 	const width = $derived(Math.max(366, jugs.length * 24));
 	const gap = $derived((width - 8) / jugs.length);
@@ -76,7 +78,7 @@
 					font-family="var(--font-figures)"
 					font-size={here ? 18 : 13}
 					font-weight={here ? 800 : 500}
-					fill={here ? 'var(--dye-text)' : 'var(--soft)'}>{jug.n}</text
+					fill={here ? 'var(--dye-text)' : 'var(--soft)'}>{short(jug.n)}</text
 				>
 			{/if}
 		</g>

@@ -1,6 +1,6 @@
 <!-- @component A boom from above: sections, nozzles, what the ground gets, and the swath measured across. -->
 <script lang="ts">
-	import { drawnNozzles, sectionName } from './boom-geometry';
+	import { drawnNozzles } from './boom-geometry';
 
 	interface Props {
 		/** Nozzles in each section, left to right. */
@@ -9,8 +9,11 @@
 		off: readonly number[];
 		/** Swath in words, with unit. */
 		width: string;
+		/** What a section and a nozzle are called. */
+		section: (section: number) => string;
+		short: (n: number) => string;
 	}
-	let { sections, off, width }: Props = $props();
+	let { sections, off, width, section, short }: Props = $props();
 
 	const W = 900;
 	const nozzles = $derived(drawnNozzles(sections, off));
@@ -57,7 +60,7 @@
 			class="name"
 			fill={isOff ? 'var(--straw-text)' : '#fff'}
 		>
-			{sections.length > 6 ? i + 1 : sectionName(i, sections.length)}
+			{sections.length > 6 ? i + 1 : section(i)}
 		</text>
 	{/each}
 	{#each nozzles as n (n.n)}
@@ -68,7 +71,7 @@
 				class:many={nozzles.length > 12}
 				x={n.x * W}
 				y="252"
-				text-anchor="middle">{n.n}</text
+				text-anchor="middle">{short(n.n)}</text
 			>{/if}
 	{/each}
 	{#if on.length > 0}
@@ -76,8 +79,10 @@
 		<path d="M{from} 281l12-6v12zM{to} 281l-12-6v12z" fill="var(--ink)" />
 		<rect x={(from + to) / 2 - 60} y="266" width="120" height="30" fill="var(--card)" />
 		<text x={(from + to) / 2} y="289" text-anchor="middle" class="width">{width}</text>
-		<text x={from} y="318" class="small many past">half a spacing past nozzle {on[0]!.n}</text>
-		<text x={to} y="318" class="small many past" text-anchor="end">half a spacing past nozzle {on.at(-1)!.n}</text>
+		<text x={from} y="318" class="small many past">half a spacing past nozzle {short(on[0]!.n)}</text>
+		<text x={to} y="318" class="small many past" text-anchor="end"
+			>half a spacing past nozzle {short(on.at(-1)!.n)}</text
+		>
 	{/if}
 </svg>
 

@@ -20,14 +20,6 @@ export function drawnNozzles(sections: readonly number[], off: readonly number[]
 	}));
 }
 
-/** Names of sections as people say them. */
-export function sectionName(index: number, count: number): string {
-	if (count === 1) return 'Whole boom';
-	if (count === 2) return ['Left section', 'Right section'][index]!;
-	if (count === 3) return ['Left section', 'Centre section', 'Right section'][index]!;
-	return `Section ${index + 1}`;
-}
-
 /** Most jugs side by side that can still be read and typed into. */
 const jugsInView = 12;
 

@@ -6,7 +6,6 @@
 	import Field from '$lib/kit/Field.svelte';
 	import Segmented from '$lib/kit/Segmented.svelte';
 	import UnitField from '$lib/kit/UnitField.svelte';
-	import { sectionName } from '$lib/drawings/boom-geometry';
 	import { shownRate } from '$lib/show/answer';
 	import { show } from '$lib/show/show';
 	import { nozzleName } from '$lib/wording/nozzles';
@@ -19,8 +18,10 @@
 		table: readonly Nozzle[];
 		/** Nozzles in each section, where all of them sprayed at the calibration; empty where there is nothing to shut. */
 		sections: readonly number[];
+		/** What a section is called. */
+		section: (section: number) => string;
 	}
-	let { state: trial, now, table, sections }: Props = $props();
+	let { state: trial, now, table, sections, section }: Props = $props();
 	const { settings } = $derived(trial);
 	let nozzle = $state('');
 	const names = { pressure: 'Pressure', speed: 'Ground speed', spacing: 'Nozzle spacing' } as const;
@@ -118,8 +119,7 @@
 					type="button"
 					class={['btn', on ? 'ink' : 'plain']}
 					aria-pressed={on}
-					onclick={() => trial.toggleSection(s, sections)}
-					>{sectionName(s, sections.length)} · {on ? `on, ${size}` : 'off'}</button
+					onclick={() => trial.toggleSection(s, sections)}>{section(s)} · {on ? `on, ${size}` : 'off'}</button
 				>
 			{/each}
 		</div>

@@ -9,6 +9,8 @@ export interface SettingForm {
 	rpm: string;
 	pressure: string;
 	note: string;
+	/** The tip that is turned down; empty where its bodies hold one. */
+	tip: string;
 	/** Empty until somebody says. */
 	otherSide: OtherSide | '';
 }
@@ -20,7 +22,7 @@ export const asksOtherSide = (rig: Pick<Rig, 'kind' | 'sections'>, off: readonly
 /** Reads a setting's form as it came, with what is wrong beside each field. */
 export function readSettingForm(
 	data: FormData,
-	rig: Pick<Rig, 'kind' | 'sections'>
+	rig: Pick<Rig, 'kind' | 'sections' | 'tips'>
 ): { readonly form: SettingForm; readonly problems: Record<string, string> } {
 	const text = (name: string, most: number) =>
 		String(data.get(name) ?? '')
@@ -36,6 +38,7 @@ export function readSettingForm(
 		rpm: text('rpm', 10).replace(',', ''),
 		pressure: text('pressure', 60),
 		note: text('note', 200),
+		tip: rig.tips?.find((t) => t.name === data.get('tip'))?.name ?? '',
 		otherSide: asksOtherSide(rig, off) ? otherSide : ''
 	};
 	const problems: Record<string, string> = {};

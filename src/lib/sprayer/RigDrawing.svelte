@@ -5,10 +5,11 @@
 	import Carried from '$lib/drawings/Carried.svelte';
 	import Pans from '$lib/drawings/Pans.svelte';
 	import Swath from '$lib/drawings/Swath.svelte';
+	import { namesOf } from '$lib/wording/nozzle-names';
 	import type { ShownJug } from '$lib/drawings/jug-board';
 
 	interface Props {
-		rig: Pick<Rig, 'kind' | 'nozzles' | 'sections' | 'carried'>;
+		rig: Pick<Rig, 'kind' | 'nozzles' | 'sections' | 'carried' | 'sectionNames' | 'stacked'>;
 		/** Sections that are off, from 0. */
 		off?: readonly number[];
 		/** Swath in words, with unit; none when empty. */
@@ -16,6 +17,7 @@
 	}
 	let { rig, off = [], width }: Props = $props();
 
+	const names = $derived(namesOf(rig));
 	const half = $derived(rig.nozzles / 2);
 	/** Sprays of an arc that nobody has measured: all alike, longer upwards. */
 	const jugs = $derived(
@@ -39,7 +41,7 @@
 </script>
 
 {#if rig.kind === 'boom'}
-	<Swath sections={rig.sections} {off} {width} />
+	<Swath section={names.section} short={names.short} sections={rig.sections} {off} {width} />
 {:else if rig.kind === 'airblast'}
 	<Arc perSide={half} {jugs} top={1.1} at={null} />
 {:else if rig.kind === 'boomless'}

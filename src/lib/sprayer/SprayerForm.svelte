@@ -47,7 +47,20 @@
 	let more = $state(
 		untrack(() =>
 			(
-				['agitation', 'dead', 'pressureLow', 'fanAngle', 'band', 'makerSwath', 'pump', 'speedLow', 'groups'] as const
+				[
+					'agitation',
+					'dead',
+					'pressureLow',
+					'fanAngle',
+					'band',
+					'makerSwath',
+					'pump',
+					'speedLow',
+					'groups',
+					'sectionNames',
+					'stacked',
+					'tips'
+				] as const
 			).some((name) => $form[name] !== '' && (name !== 'groups' || $form.kind === 'boom'))
 		)
 	);
@@ -57,6 +70,7 @@
 	});
 	const first = (name: RigText) => ($errors[name] as string[] | undefined)?.[0];
 	const ratingExample = $derived(asWritten('1.0 = 1.00 L/min\n1.5 = 1.50 L/min', settings.decimalComma));
+	const tipsExample = $derived(asWritten('110-03 = 1.18 L/min\n110-04 = 1.58 L/min', settings.decimalComma));
 	/** Name, kind and tank are enough to begin with. */
 	const later = 'Empty: later.';
 	const bare = (unit: string) => `No unit means ${shortUnit(unit)}.`;
@@ -103,7 +117,7 @@
 			{@render field('name', 'Name', 'What you call it.', true)}
 			{@render field('tank', 'Tank', `What it holds. ${bare(units.tank)}`, true)}
 			{#if kind === 'boom'}
-				{@render field('nozzles', 'Nozzles', `On the whole boom, like 12. ${later}`, false, true)}
+				{@render field('nozzles', 'Nozzles', `All on the boom, like 12. ${later}`, false, true)}
 				{@render field('spacing', 'Nozzle spacing', `${bare(units.spacing)} Empty: the width is taped.`)}
 				{@render field('sections', 'Sections', 'Nozzles in each, left to right, like 4, 4, 4. Empty: one section.')}
 			{:else if kind === 'boomless'}
@@ -176,6 +190,36 @@
 				{/if}
 				{@render field('agitation', 'Least that agitation stirs', bare(units.tank))}
 				{@render field('dead', 'What cannot be sprayed out', bare(units.tank))}
+				{#if kind !== 'knapsack'}
+					{@render field(
+						'sectionNames',
+						kind === 'airblast' ? 'Names of the sides' : 'Names of the sections',
+						kind === 'airblast'
+							? 'Like hedge side, road side. Empty: left, right.'
+							: 'From left to right, parted by commas.'
+					)}
+					{#if kind !== 'boomless'}
+						{@render field(
+							'stacked',
+							'Nozzles at each place',
+							'Where they are stacked, like 2. Empty: one.',
+							false,
+							true
+						)}
+					{/if}
+					<div class="wide col-[1/3]">
+						<Field
+							name="tips"
+							type="lines"
+							label="Tips in each nozzle body"
+							rows={3}
+							bind:value={$form.tips}
+							problem={first('tips')}
+							hint="Where a body holds several: a tip a line with its rated flow at the pressure above. A setting says which is turned down."
+							placeholder={tipsExample}
+						/>
+					</div>
+				{/if}
 				{@render field('pressureLow', 'Pressure from', bare(units.pressure))}
 				{@render field('pressureHigh', 'to', bare(units.pressure))}
 				{@render field('speedLow', kind === 'knapsack' ? 'Walked from' : 'Driven from', bare(units.speed))}

@@ -27,6 +27,12 @@ export const rigSchema = z.strictObject({
 	tank: typedSchema,
 	nozzles: z.int().min(1).max(mostNozzles),
 	sections: z.array(z.int().min(1)).min(1).max(mostNozzles),
+	sectionNames: z.array(group).max(mostNozzles).optional(),
+	stacked: z.int().min(1).max(12).optional(),
+	tips: z
+		.array(z.strictObject({ name: group, rated: rated.nullable() }))
+		.max(12)
+		.optional(),
 	uncounted: z.literal(true).optional(),
 	nozzle: z.string().trim().max(40),
 	rated: rated.nullable(),
@@ -111,6 +117,8 @@ export const settingSchema = z.strictObject({
 	pressure: typedSchema.nullable(),
 	/** Orifice, dial, strokes: what belongs to the setting and has no field of its own. */
 	note: z.string().trim().max(200),
+	/** The tip that is turned down, of bodies that hold several. */
+	tip: z.string().trim().max(40).optional(),
 	/** With one side of an arc open: whether the other side of the row gets a pass of its own. */
 	otherSide: z.enum(otherSides).optional(),
 	/** What was changed since its last calibration, until the next one has checked it. */

@@ -36,7 +36,7 @@ export function describeRig(rig: Rig): string {
 		switch (rig.kind) {
 			case 'boom':
 				return [
-					`${rig.nozzles} nozzles${rig.spacing ? ` at ${typedText(rig.spacing)}` : ''}`,
+					`${rig.nozzles} nozzles${rig.stacked && rig.stacked > 1 ? `, ${rig.stacked} at each place` : ''}${rig.spacing ? ` at ${typedText(rig.spacing)}` : ''}`,
 					rig.nozzle,
 					rig.band && `bands of ${typedText(rig.band.band)}`
 				];

@@ -206,6 +206,8 @@ const sentences: Record<Issue['code'], string | ((said: Said) => string)> = {
 	'no-person': 'Nobody is named yet. Another person is another calibration: write who carries it, like A. Sample.',
 	'no-position':
 		'This track has no steady part of three readings or more. Drive longer at one speed, or move its ends.',
+	stacked: ({ typed, issue }) =>
+		`${typed} at each place does not fit the nozzles (${issue.bound}). Count all nozzles: 12 places of 2 are 24.`,
 	'count-mismatch': ({ typed, issue }) =>
 		`${typed} given where there are ${issue.bound}. One for each nozzle, or say how many nozzles the catches stand for.`,
 	'nothing-caught': 'No water was caught yet. At least one nozzle has to give some.',

@@ -28,16 +28,34 @@ export const boomNames: NozzleNames = {
 	section: (section) => `Section ${section + 1}`
 };
 
-/** An arc counts each side from the bottom up; all else counts from the left. */
-export function namesOf(rig: { readonly kind: SprayerKind; readonly sections: readonly number[] }): NozzleNames {
-	const sides = ['Left side', 'Right side'];
-	const section = (s: number) => (twoSided(rig) ? sides[s]! : `Section ${s + 1}`);
-	if (rig.kind !== 'airblast') return { ...boomNames, section };
+interface NamedRig {
+	readonly kind: SprayerKind;
+	readonly sections: readonly number[];
+	readonly sectionNames?: readonly string[] | undefined;
+	readonly stacked?: number | undefined;
+}
+
+/** A section as people say it where nobody has named it. */
+function usualSection(rig: NamedRig, s: number): string {
+	const count = rig.sections.length;
+	if (twoSided(rig)) return ['Left side', 'Right side'][s]!;
+	if (count === 1) return rig.kind === 'boom' ? 'Whole boom' : 'All of it';
+	if (count === 2) return ['Left section', 'Right section'][s]!;
+	return count === 3 ? ['Left section', 'Centre section', 'Right section'][s]! : `Section ${s + 1}`;
+}
+
+/** A place along a boom or an arc, with the letter of the nozzle at it where several are stacked. */
+const placeOf = (n: number, stacked: number): string =>
+	stacked > 1 ? `${Math.ceil(n / stacked)}${String.fromCharCode(97 + ((n - 1) % stacked))}` : `${n}`;
+
+/** An arc counts each side from the bottom up; all else counts from the left. Names that the owner gave stand before the usual ones. */
+export function namesOf(rig: NamedRig): NozzleNames {
+	const { stacked = 1, sectionNames } = rig;
+	const section = (s: number) => sectionNames?.[s] ?? usualSection(rig, s);
+	if (rig.kind !== 'airblast')
+		return { nozzle: (n) => `Nozzle ${placeOf(n, stacked)}`, short: (n) => placeOf(n, stacked), section };
 	const left = rig.sections[0] ?? 0;
-	const place = (n: number) => (n <= left ? n : n - left);
-	return {
-		nozzle: (n) => `${n <= left ? 'Left' : 'Right'} ${place(n)}`,
-		short: (n) => `${place(n)}`,
-		section
-	};
+	const place = (n: number) => placeOf(n <= left ? n : n - left, stacked);
+	const side = (n: number) => sectionNames?.[n <= left ? 0 : 1] ?? (n <= left ? 'Left' : 'Right');
+	return { nozzle: (n) => `${side(n)} ${place(n)}`, short: place, section };
 }

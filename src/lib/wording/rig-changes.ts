@@ -7,6 +7,8 @@ const names: Partial<Record<keyof Rig, string>> = {
 	nozzles: 'nozzles',
 	sections: 'sections',
 	spacing: 'nozzle spacing',
+	sectionNames: 'names of sections',
+	stacked: 'nozzles at each place',
 	groups: 'which nozzle is which',
 	nozzle: 'stamped on the nozzle',
 	tank: 'tank',

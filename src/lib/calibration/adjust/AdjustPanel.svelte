@@ -1,5 +1,6 @@
 <!-- @component From the measured volume to the wanted one: what is wanted, whether it can stay, else the levers side by side. -->
 <script lang="ts">
+	import { si } from '$core';
 	import { untrack } from 'svelte';
 	import FourBoard from '$lib/figures/FourBoard.svelte';
 	import { FourState } from '$lib/figures/four.svelte';
@@ -68,7 +69,7 @@
 		<details class="card py-3 px-4.5">
 			<summary class="min-h-8 font-semibold cursor-pointer">How high to set the boom</summary>
 			<BoomHeightHelper
-				spacing={numbers.spacing}
+				spacing={si<'length'>(numbers.spacing * numbers.stacked)}
 				angle={adjust.other?.angle ?? numbers.fan?.angle ?? null}
 				height={numbers.fan?.height ?? null}
 				settings={source.settings}

@@ -52,7 +52,7 @@
 				bare
 				onpick={(n) => bucket.toggle(n)}
 			/>
-		{:else}<BoomRail jugs={bucket.jugs} at={null} onpick={(n) => bucket.toggle(n)} />{/if}
+		{:else}<BoomRail short={round.names.short} jugs={bucket.jugs} at={null} onpick={(n) => bucket.toggle(n)} />{/if}
 	</div>
 	<div class="flex flex-wrap gap-2" role="group" aria-label="Parts of the sprayer">
 		{#each bucket.parts as part (part.name)}

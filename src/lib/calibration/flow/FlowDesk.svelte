@@ -1,10 +1,9 @@
 <!-- @component Nozzle flow at a desk: the machine with a field at each nozzle, and what the ground gets. -->
 <script lang="ts">
 	import { show } from '$lib/show/show';
-	import { evenBand, sectionOfNozzles, twoSided } from '$core';
+	import { evenBand, sectionOfNozzles } from '$core';
 	import BoomRail from '$lib/drawings/BoomRail.svelte';
 	import GroundStripe from './GroundStripe.svelte';
-	import { sectionName } from '$lib/drawings/boom-geometry';
 	import { shortUnit } from '$lib/settings/field-units';
 	import type { FlowStepState } from './flow-step.svelte';
 	import { jugFigure } from '$lib/drawings/jug-board';
@@ -36,12 +35,7 @@
 	const shownRange = $derived(
 		step.view.length ? `Nozzles ${step.view[0]} to ${step.view.at(-1)} of ${round.rig.nozzles}` : ''
 	);
-	const sectionWords = (s: number) =>
-		round.rig.nozzles === 1
-			? ''
-			: twoSided(round.rig)
-				? round.names.section(s)
-				: sectionName(s, round.rig.sections.length);
+	const sectionWords = (s: number) => (round.rig.nozzles === 1 ? '' : round.names.section(s));
 	const lead = $derived(
 		round.rig.kind === 'airblast'
 			? 'Arrow keys move along the arc.'
@@ -77,7 +71,12 @@
 <div class="card flex flex-col flex-1 min-h-0 py-3 px-4 relative">
 	{#if step.views.length > 1 && !arc}
 		<div class="mb-1.5">
-			<BoomRail jugs={step.board.jugs} at={step.at} onpick={(n) => focus((step.pick(n), n))} />
+			<BoomRail
+				short={round.names.short}
+				jugs={step.board.jugs}
+				at={step.at}
+				onpick={(n) => focus((step.pick(n), n))}
+			/>
 			<p class="lab">{shownRange}. Arrows go on along the boom.</p>
 		</div>
 	{/if}
@@ -109,6 +108,7 @@
 			onmove={(n, by) => focus(step.move(n, by))}
 			sectionOf={(n) => sections[n - 1] ?? 0}
 			sectionName={sectionWords}
+			names={round.names}
 			{onpaste}
 		/>
 	{/if}

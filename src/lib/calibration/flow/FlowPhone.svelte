@@ -78,7 +78,7 @@
 				onpick={(n) => step.pick(n)}
 			/>
 		{:else if round.rig.nozzles > 1}
-			<BoomRail jugs={step.board.jugs} at={step.at} onpick={(n) => step.pick(n)} />
+			<BoomRail short={round.names.short} jugs={step.board.jugs} at={step.at} onpick={(n) => step.pick(n)} />
 		{/if}
 	</div>
 	<div class="mid">

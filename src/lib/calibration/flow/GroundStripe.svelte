@@ -27,10 +27,11 @@
 	});
 	// What the fans lay over each other is worked out beside the page, from the catches as they are typed.
 	$effect(() => {
-		const { spacing } = round.rig;
+		const { spacing, stacked } = round.rig;
 		if (reach === null || spacing === null) return;
 		const fans = jugs.map((jug) => ({
-			at: (jug.n - 0.5) * spacing,
+			// Nozzles that are stacked hang at one place.
+			at: (Math.floor((jug.n - 1) / stacked) + 0.5) * spacing * stacked,
 			flow: jug.amount ?? (jug.passedOver || jug.verdict === 'together' ? (reference ?? 0) : 0)
 		}));
 		const asked = { fans, reach, width: round.rig.nozzles * spacing };

@@ -2,6 +2,7 @@
 @component Jugs side by side, each with its reading typed under it. Enter goes to the next, arrows move along the boom.
 -->
 <script lang="ts">
+	import type { NozzleNames } from '$lib/wording/nozzle-names';
 	import { tick } from 'svelte';
 	import Jug from '$lib/drawings/Jug.svelte';
 	import { onCatchKey } from './catch-keys';
@@ -23,6 +24,7 @@
 		/** Section (from 0) of a nozzle, for the lines between sections. */
 		sectionOf: (n: number) => number;
 		sectionName: (section: number) => string;
+		names: NozzleNames;
 		/** A column of figures was pasted; false where it is typing. */
 		onpaste: (n: number, text: string) => boolean;
 	}
@@ -37,6 +39,7 @@
 		onmove,
 		sectionOf,
 		sectionName,
+		names,
 		onpaste
 	}: Props = $props();
 
@@ -79,7 +82,7 @@
 				type="text"
 				inputmode="decimal"
 				autocomplete="off"
-				aria-label="Nozzle {jug.n}, caught in {unit}"
+				aria-label="{names.nozzle(jug.n)}, caught in {unit}"
 				aria-describedby="dev-{jug.n}"
 				placeholder={jug.n === at ? unit : jug.passedOver ? '–' : ''}
 				{disabled}
@@ -98,7 +101,7 @@
 				{jug.takes > 1 ? `${jug.takes}× ` : ''}{(board.jugs.length > 1 ? jug.deviation : '') ||
 					(jug.passedOver ? 'not caught' : jug.verdict === 'together' ? 'together' : '\u00a0')}
 			</p>
-			<p class="n" aria-hidden="true">{board.jugs.length > 1 ? jug.n : ''}</p>
+			<p class="n" aria-hidden="true">{board.jugs.length > 1 ? names.short(jug.n) : ''}</p>
 		</div>
 	{/each}
 </div>

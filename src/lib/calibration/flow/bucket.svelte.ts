@@ -1,9 +1,8 @@
 import type { Issue } from '$core';
-import { isUnit, sectionOfNozzles, twoSided } from '$core';
+import { isUnit, sectionOfNozzles } from '$core';
 import { typedText } from '$lib/settings/typed-text';
 import { wordIssue } from '$lib/wording/issues';
 import { nozzleSpans } from '$lib/wording/nozzle-names';
-import { sectionName } from '$lib/drawings/boom-geometry';
 import type { FlowStepState } from './flow-step.svelte';
 
 /** Nozzles that can be picked in one go: a side, a section, all. */
@@ -49,7 +48,7 @@ export class BucketState {
 		const { round } = this.step;
 		const { rig, on } = round;
 		const sections = sectionOfNozzles(rig.sections);
-		const name = (s: number) => (twoSided(rig) ? round.names.section(s) : sectionName(s, rig.sections.length));
+		const name = round.names.section;
 		const each = rig.sections.map((_, s) => ({ name: name(s), nozzles: on.filter((n) => sections[n - 1] === s) }));
 		return [{ name: 'All', nozzles: on }, ...(rig.sections.length > 1 ? each : [])].filter((p) => p.nozzles.length > 1);
 	});

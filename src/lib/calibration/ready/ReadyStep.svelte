@@ -9,6 +9,7 @@
 	import { measuresOf } from '$lib/settings/field-units';
 	import { checkTitle, rigCheckWhy } from '$lib/wording/rig-checks';
 	import Check from '@lucide/svelte/icons/check';
+	import TipPicker from './TipPicker.svelte';
 	import MethodPicker from './MethodPicker.svelte';
 	import QuantityField from '$lib/kit/QuantityField.svelte';
 
@@ -66,6 +67,7 @@
 			commit={async (text) => (text.trim() ? state.add({ kind: 'person', name: text.trim() }) : nothing)}
 		/>
 	{/if}
+	<TipPicker round={state} />
 	{#each notes as note (note.what)}
 		<QuantityField
 			label={note.label}

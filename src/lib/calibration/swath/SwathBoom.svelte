@@ -4,7 +4,6 @@
 	import type { Issue } from '$core';
 	import BoomBehind from '$lib/drawings/BoomBehind.svelte';
 	import Swath from '$lib/drawings/Swath.svelte';
-	import { sectionName } from '$lib/drawings/boom-geometry';
 	import { typed } from '$lib/settings/field-units';
 	import { keptText, typedText } from '$lib/settings/typed-text';
 	import { GroundStripeState, stripeFaults } from '$lib/calibration/ground-stripe.svelte';
@@ -21,6 +20,8 @@
 	const length = (m: number) =>
 		metric ? `${showDecimals(m, 2, comma)} m` : `${showDecimals(m / factor('length', 'ft'), 1, comma)} ft`;
 	const spacing = $derived(round.rig.spacing ?? si<'length'>(0));
+	/** Nozzles at each place: the fans of one place fall on each other. */
+	const stacked = $derived(round.rig.stacked);
 	const boom = $derived(round.on.length * spacing);
 	const band = $derived(round.entered.band === undefined ? round.rig.band : round.entered.band);
 	const width = $derived(round.width ?? boom);
@@ -34,11 +35,14 @@
 	// Even nozzles: what angle, spacing and height alone make of the ground.
 	$effect(() => {
 		if (reach === null) return;
-		const fans = Array.from({ length: round.rig.nozzles }, (_, i) => ({ at: (i + 0.5) * spacing, flow: 1 }));
+		const fans = Array.from({ length: round.rig.nozzles }, (_, i) => ({
+			at: (Math.floor(i / stacked) + 0.5) * spacing * stacked,
+			flow: 1
+		}));
 		void stripe.ask({ fans, reach, width: round.rig.nozzles * spacing });
 	});
 	const faults = $derived(stripeFaults(stripe.strips));
-	const overlap = $derived(reach === null ? 0 : (2 * reach - spacing) / (2 * reach));
+	const overlap = $derived(reach === null ? 0 : (2 * reach - spacing * stacked) / (2 * reach));
 
 	async function toggle(section: number) {
 		const [issue = null] = await round.add(() => {
@@ -58,6 +62,8 @@
 	>
 		<div class="above">
 			<Swath
+				section={round.names.section}
+				short={round.names.short}
 				sections={round.rig.sections}
 				off={round.entered.off}
 				width={round.rig.spacing === null ? (round.width === null ? '' : length(round.width)) : length(boom)}
@@ -87,7 +93,7 @@
 						style="flex:{size}"
 						onclick={() => void toggle(i)}
 					>
-						<b>{sectionName(i, round.rig.sections.length)}</b>
+						<b>{round.names.section(i)}</b>
 						<span class="block">{isOn ? 'on' : 'off'} · {size} {size === 1 ? 'nozzle' : 'nozzles'}</span>
 					</button>
 				{/each}

@@ -9,6 +9,7 @@
 	import { BlockState } from '$lib/figures/block.svelte';
 	import FourBoard from '$lib/figures/FourBoard.svelte';
 	import { FourState } from '$lib/figures/four.svelte';
+	import { namesOf } from '$lib/wording/nozzle-names';
 	import TryBoard from '$lib/figures/TryBoard.svelte';
 	import { TryState } from '$lib/figures/try.svelte';
 	import Field from '$lib/kit/Field.svelte';
@@ -46,7 +47,7 @@
 			relativeU95: c.relativeU95,
 			speed: c.speed === null ? null : si<'speed'>(c.speed),
 			pressure: c.pressure === null ? null : si<'pressure'>(c.pressure),
-			spacing: rig.ok && rig.value.spacing !== null ? si<'length'>(rig.value.spacing) : null,
+			spacing: rig.ok && rig.value.spacing !== null ? si<'length'>(rig.value.spacing * rig.value.stacked) : null,
 			rpm: c.rpm,
 			nozzleFlow: c.flow === null ? null : c.flow / nozzles,
 			nozzles
@@ -88,7 +89,7 @@
 		</Tabs.List>
 		<Tabs.Content value="four"><FourBoard {four} /></Tabs.Content>
 		<Tabs.Content value="what-if">
-			{#if now}<TryBoard state={trial} {now} {table} {sections} />
+			{#if now && c}<TryBoard state={trial} {now} {table} {sections} section={namesOf(c.rig).section} />
 			{:else}<p class="lab">Pick a calibrated sprayer: what changes is worked out from what was measured.</p>{/if}
 		</Tabs.Content>
 		<Tabs.Content value="block"><BlockBoard {blocks} /></Tabs.Content>

@@ -165,7 +165,7 @@
 						<div class="arc">
 							<Arc perSide={data.rig.nozzles / 2} jugs={board.jugs} top={board.top} at={null} />
 						</div>
-					{:else}<BoomRail jugs={board.jugs} at={null} />{/if}
+					{:else}<BoomRail short={names.short} jugs={board.jugs} at={null} />{/if}
 				{/if}
 				{#if lines.length > 0}
 					<!-- svelte-ignore a11y_no_noninteractive_tabindex (a table that scrolls sideways has to take the focus) -->

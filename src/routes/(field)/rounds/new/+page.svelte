@@ -3,7 +3,7 @@
 	import { afterNavigate, goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import type { ChangedThing, Entry, Rig } from '$core';
-	import { carryOver, changesOf, readRig } from '$core';
+	import { carryOver, changesOf, readRig, withTip } from '$core';
 	import { changedNames } from '$lib/wording/events';
 	import { calibrationBefore } from '$lib/calibration/calibration-before';
 	import { firstStep } from '$lib/calibration/first-step';
@@ -70,7 +70,7 @@
 			id,
 			sprayerId,
 			startedAt: new Date(device.now()).toISOString(),
-			rig,
+			rig: withTip(rig, setting?.tip),
 			...(setting ? { setting } : {})
 		});
 		if (carried) await device.store.add(id, carried.entry);

@@ -14,7 +14,7 @@ import { readSettingForm } from '$lib/forms/setting-form';
 
 /** `on`: sections that spray. */
 const schema = zod4(
-	textForm(['name', 'gear', 'rpm', 'pressure', 'note', 'otherSide']).extend({ on: z.array(z.number().int()) })
+	textForm(['name', 'gear', 'rpm', 'pressure', 'note', 'tip', 'otherSide']).extend({ on: z.array(z.number().int()) })
 );
 
 export const load: PageServerLoad = async ({ params, locals }) => {
@@ -30,6 +30,7 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 		rpm: setting?.rpm ? `${setting.rpm}` : '',
 		pressure: setting?.pressure ? typedText(setting.pressure) : '',
 		note: setting?.note ?? '',
+		tip: setting?.tip ?? sprayer.rig.tips?.find((t) => t.name === sprayer.rig.nozzle)?.name ?? '',
 		otherSide: setting?.otherSide ?? ''
 	};
 	return { rig: sprayer.rig, isNew, form: await superValidate(text, schema) };
@@ -53,6 +54,7 @@ export const actions: Actions = {
 			rpm: read.rpm === '' ? null : Number(read.rpm),
 			pressure: pressureOf(read.pressure, locals.farm.settings),
 			note: read.note,
+			...(read.tip === '' ? {} : { tip: read.tip }),
 			...(read.otherSide === '' ? {} : { otherSide: read.otherSide })
 		};
 		const keep = async () => {

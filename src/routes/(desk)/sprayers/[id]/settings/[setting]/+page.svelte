@@ -8,7 +8,6 @@
 	import EditPage from '$lib/kit/EditPage.svelte';
 	import Field from '$lib/kit/Field.svelte';
 	import RigDrawing from '$lib/sprayer/RigDrawing.svelte';
-	import { sectionName } from '$lib/drawings/boom-geometry';
 	import { fieldUnits } from '$lib/settings/field-units';
 	import { asksOtherSide } from '$lib/forms/setting-form';
 	import { otherSideWords } from '$lib/wording/airblast';
@@ -23,9 +22,7 @@
 	const off = $derived(rig.sections.map((_, i) => i).filter((i) => !$text.on.includes(i)));
 	const units = $derived(fieldUnits(data.farm.settings));
 	const carried = $derived(isCarried(rig));
-	const parts = $derived(
-		rig.sections.map((_, i) => (twoSided(rig) ? namesOf(rig).section(i) : sectionName(i, rig.sections.length)))
-	);
+	const parts = $derived(rig.sections.map((_, i) => namesOf(rig).section(i)));
 </script>
 
 <svelte:head><title>{data.isNew ? 'New setting' : name} · {rig.name} · Fallow</title></svelte:head>
@@ -58,6 +55,18 @@
 					{/each}
 					{#if problems.on}<p class="problem" role="alert">✕ {problems.on}</p>{/if}
 				</fieldset>
+			{/if}
+			{#if rig.tips}
+				<Field
+					name="tip"
+					type="choice"
+					label="Tip that is turned down"
+					bind:value={$text.tip}
+					options={[
+						...($text.tip === '' ? [{ value: '', label: 'not said' }] : []),
+						...rig.tips.map((t) => ({ value: t.name, label: t.name }))
+					]}
+				/>
 			{/if}
 			{#if asksOtherSide(rig, off)}
 				<fieldset class="flex flex-wrap gap-2">
