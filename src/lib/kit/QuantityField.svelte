@@ -1,5 +1,6 @@
 <!--
-@component One typed quantity: a label, the text as a person writes it, the unit that a bare number means.
+@component One typed quantity: a label, the text as a person writes it, and the unit that a bare number means, which can be
+picked: another one than the field's own is kept with the number, as if it had been typed.
 Enter or leaving the field hands it on; a refusal keeps the text and says what is wrong.
 -->
 <script lang="ts">
@@ -7,13 +8,14 @@ Enter or leaving the field hands it on; a refusal keeps the text and says what i
 	import { isBareNumber } from '$core';
 	import FieldShell from './FieldShell.svelte';
 	import { TextField } from './text-field.svelte';
-	import { shortUnit } from '$lib/settings/field-units';
+	import { saidIn } from '$lib/settings/said-in';
+	import { unitsLike } from '$lib/settings/unit-lists';
 
 	interface Props {
 		label: string;
 		/** The kept text; empty when there is none. */
 		kept: string;
-		/** Unit of a bare number; shown beside the field. */
+		/** Unit of a bare number; others of its kind can be picked beside the field. */
 		unit?: string;
 		commit: (text: string) => Promise<readonly Issue[]>;
 		hint?: string;
@@ -25,10 +27,21 @@ Enter or leaving the field hands it on; a refusal keeps the text and says what i
 	}
 	let { label, kept, unit = '', commit, hint = '', small = false, disabled = false, onentered }: Props = $props();
 
+	let picked = $state('');
+	const units = $derived(unit ? unitsLike(unit) : []);
+	const chosen = $derived(units.some((u) => u.value === picked) ? picked : unit);
 	const field = new TextField(
 		() => kept,
-		(text) => commit(text)
+		(text) => commit(saidIn(text, chosen, unit))
 	);
+	const bare = $derived(field.text.trim() === '' || isBareNumber(field.text));
+	/** The number that stands there is meant in the unit that is picked. */
+	function pick(to: string) {
+		picked = to;
+		if (field.text.trim() === '') return;
+		field.touch();
+		void field.commit();
+	}
 
 	async function onkeydown(event: KeyboardEvent) {
 		if (event.key !== 'Enter') return;
@@ -53,9 +66,15 @@ Enter or leaving the field hands it on; a refusal keeps the text and says what i
 				{onkeydown}
 				onblur={() => void field.commit()}
 			/>
-			{#if unit && (field.text.trim() === '' || isBareNumber(field.text))}<span class="unit" aria-hidden="true"
-					>{shortUnit(unit)}</span
-				>{/if}
+			{#if bare && units.length > 1}<select
+					class="unit"
+					title="Unit of {label.toLowerCase()}"
+					{disabled}
+					bind:value={() => chosen, pick}
+				>
+					{#each units as u (u.value)}<option value={u.value}>{u.label}</option>{/each}
+				</select>
+			{:else if bare && unit}<span class="unit" aria-hidden="true">{units[0]?.label}</span>{/if}
 		</div>
 	{/snippet}
 </FieldShell>
@@ -67,7 +86,20 @@ Enter or leaving the field hands it on; a refusal keeps the text and says what i
 		top: 50%;
 		transform: translateY(-50%);
 		color: var(--soft);
+	}
+	span.unit {
 		pointer-events: none;
+	}
+	select.unit {
+		right: 4px;
+		max-width: 45%;
+		min-height: 40px;
+		padding: 0 4px;
+		border: 0;
+		border-left: 1px solid var(--hair);
+		background: transparent;
+		font: inherit;
+		cursor: pointer;
 	}
 	.small .field-input {
 		padding: 0.25rem 0.6rem;

@@ -14,6 +14,9 @@ suffix says so.
 		problem?: string | null | undefined;
 		hint?: string;
 		placeholder?: string;
+		disabled?: boolean;
+		/** A figure that is read from a metre away. */
+		big?: boolean;
 		onchange?: () => void;
 	}
 	let {
@@ -24,6 +27,8 @@ suffix says so.
 		problem,
 		hint = '',
 		placeholder,
+		disabled = false,
+		big = false,
 		onchange
 	}: Props = $props();
 	const bare = $derived(value.trim() === '' || isBareNumber(value.trim()));
@@ -34,15 +39,22 @@ suffix says so.
 		<div class="pair">
 			<input
 				{...words}
-				class="field-input"
+				class={['field-input', big && 'num text-[1.8rem] min-h-15']}
 				inputmode="decimal"
+				{disabled}
 				autocomplete="off"
 				spellcheck="false"
 				{placeholder}
 				bind:value
 				oninput={() => onchange?.()}
 			/>
-			{#if bare}<select class="field-input" aria-label="Unit of {label.toLowerCase()}" bind:value={unit} {onchange}>
+			{#if bare}<select
+					class="field-input"
+					{disabled}
+					title="Unit of {label.toLowerCase()}"
+					bind:value={unit}
+					{onchange}
+				>
 					{#each units as u (u.value)}<option value={u.value}>{u.label}</option>{/each}
 				</select>
 			{:else}<span class="lab own">as typed</span>{/if}

@@ -16,6 +16,13 @@ export class TextField {
 		this.#commit = commit;
 	}
 
+	/** What is kept is handed on again as it stands: in another unit it is another amount. */
+	touch(): void {
+		this.#draft ??= this.#kept();
+		this.#again = true;
+	}
+	#again = false;
+
 	get text(): string {
 		return this.#draft ?? this.#kept();
 	}
@@ -27,7 +34,9 @@ export class TextField {
 	/** Hands the text on. Empty or unchanged text is nothing to hand on. Returns whether the field holds no error. */
 	async commit(): Promise<boolean> {
 		const text = this.#draft?.trim() ?? '';
-		if (this.#draft === null || text === '' || text === this.#kept()) {
+		const again = this.#again;
+		this.#again = false;
+		if (this.#draft === null || text === '' || (text === this.#kept() && !again)) {
 			this.#draft = null;
 			this.problem = null;
 			return true;

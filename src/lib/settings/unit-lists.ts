@@ -43,3 +43,29 @@ export function unitChoices(thing: UnitThing, settings: FarmSettings): readonly 
 		label: value === 'oz' ? 'oz weighed' : thing === 'rate' ? longUnit(value) : shortUnit(value)
 	}));
 }
+
+/** Other units that a field of a unit can be typed in: those of its own system, then of the other; itself first. */
+const like: readonly (readonly string[])[] = [
+	['L', 'ml', 'US gal', 'US qt', 'US pt', 'US fl oz'],
+	['US gal', 'US qt', 'US pt', 'US fl oz', 'L', 'ml'],
+	['Imp gal', 'Imp qt', 'Imp pt', 'Imp fl oz', 'L', 'ml'],
+	['ml', 'L', 'g', 'kg', 'US fl oz', 'US gal'],
+	['US fl oz', 'US pt', 'US qt', 'US gal', 'oz', 'lb', 'ml', 'L'],
+	['Imp fl oz', 'Imp pt', 'Imp qt', 'Imp gal', 'oz', 'lb', 'ml', 'L'],
+	['m', 'cm', 'ft', 'in', 'yd'],
+	['ft', 'in', 'yd', 'm', 'cm'],
+	['cm', 'm', 'in', 'ft'],
+	['in', 'ft', 'cm', 'm'],
+	['km/h', 'm/s', 'mph'],
+	['mph', 'ft/s', 'km/h'],
+	['bar', 'kPa', 'psi'],
+	['psi', 'bar', 'kPa'],
+	['s', 'min'],
+	['ha', 'm2', 'ac', 'ft2'],
+	['ac', 'ft2', 'ha', 'm2']
+];
+const labelOf = (value: string): string => (value === 'oz' ? 'oz weighed' : shortUnit(value));
+
+/** The units that a field of this unit offers; it alone where no other is usual. */
+export const unitsLike = (unit: string): readonly UnitChoice[] =>
+	(like.find(([own]) => own === unit) ?? [unit]).map((value) => ({ value, label: labelOf(value) }));

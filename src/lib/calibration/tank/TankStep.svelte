@@ -13,6 +13,8 @@
 	import { keptWatch } from '$lib/calibration/kept-watch';
 	import CatchTimer from '$lib/calibration/CatchTimer.svelte';
 	import QuantityField from '$lib/kit/QuantityField.svelte';
+	import UnitField from '$lib/kit/UnitField.svelte';
+	import { unitsLike } from '$lib/settings/unit-lists';
 	import Segmented from '$lib/kit/Segmented.svelte';
 	import { asWritten } from '$lib/wording/as-written';
 
@@ -30,7 +32,9 @@
 	/** Ground was given, or it ran parked for a time. */
 	const parked = $derived(round.method === 'parked-drop' || (round.method !== 'refill' && round.entered.plot === null));
 	const by = $derived(round.entered.tankBy);
-	const unit = $derived(round.onFoot ? round.units.catch : round.units.tank);
+	const own = $derived(round.onFoot ? round.units.catch : round.units.tank);
+	let picked = $state('');
+	const unit = $derived(picked || own);
 	const volume = (text: string) => {
 		const read = readField(fields.tankReading, typed(text, unit, round.settings), '');
 		return read.ok ? (read.value.value as number) : null;
@@ -124,6 +128,17 @@
 	};
 </script>
 
+{#snippet reading(label: string, text: string, write: (text: string) => void)}
+	<UnitField
+		{label}
+		big
+		bind:value={() => text, write}
+		bind:unit={() => unit, (to) => (picked = to)}
+		units={unitsLike(own)}
+		disabled={round.signedOff}
+	/>
+{/snippet}
+
 <svelte:window {@attach spaceBar(press)} />
 
 <div class="flex flex-col gap-3 flex-1 min-h-0">
@@ -159,40 +174,10 @@
 				}}
 			>
 				{#if by === 'dip'}
-					<label class="grid gap-1 font-semibold"
-						>In the tank before<span class="box relative"
-							><input
-								class="field-input num text-[1.8rem] min-h-15"
-								bind:value={start}
-								inputmode="text"
-								autocomplete="off"
-								disabled={round.signedOff}
-							/><small>{shortUnit(unit)}</small></span
-						></label
-					>
-					<label class="grid gap-1 font-semibold"
-						>Left in it after<span class="box relative"
-							><input
-								class="field-input num text-[1.8rem] min-h-15"
-								bind:value={left}
-								inputmode="text"
-								autocomplete="off"
-								disabled={round.signedOff}
-							/><small>{shortUnit(unit)}</small></span
-						></label
-					>
+					{@render reading('In the tank before', start, (t) => (start = t))}
+					{@render reading('Left in it after', left, (t) => (left = t))}
 				{:else}
-					<label class="grid gap-1 font-semibold"
-						>Added to come back to the mark<span class="box relative"
-							><input
-								class="field-input num text-[1.8rem] min-h-15"
-								bind:value={added}
-								inputmode="text"
-								autocomplete="off"
-								disabled={round.signedOff}
-							/><small>{shortUnit(unit)}</small></span
-						></label
-					>
+					{@render reading('Added to come back to the mark', added, (t) => (added = t))}
 				{/if}
 				<button class="btn go" disabled={round.signedOff}>Save this reading</button>
 				{#if problem}<p class="problem" role="alert">✕ {problem}</p>{/if}
@@ -265,15 +250,6 @@
 </div>
 
 <style>
-	.box small {
-		position: absolute;
-		right: 14px;
-		top: 50%;
-		transform: translateY(-50%);
-		color: var(--soft);
-		font-weight: 400;
-		pointer-events: none;
-	}
 	.struck b {
 		text-decoration: line-through;
 		color: var(--soft);

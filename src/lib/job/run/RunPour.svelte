@@ -1,15 +1,18 @@
 <!-- @component Where another amount went in than the step asks for: it is kept as it was poured, and everything after goes by it. -->
 <script lang="ts">
 	import type { JobRunState } from './job-run.svelte';
-	import Field from '$lib/kit/Field.svelte';
+	import UnitField from '$lib/kit/UnitField.svelte';
+	import { saidIn } from '$lib/settings/said-in';
+	import { unitsLike } from '$lib/settings/unit-lists';
 
 	let { run, unit }: { run: JobRunState; unit: string } = $props();
 	let open = $state(false);
 	let amount = $state('');
+	let picked = $state('');
 	let problem = $state<string | undefined>();
 
 	async function keep() {
-		problem = (await run.pourOther(amount)) ?? undefined;
+		problem = (await run.pourOther(saidIn(amount, picked, unit))) ?? undefined;
 		if (problem) return;
 		open = false;
 		amount = '';
@@ -27,12 +30,13 @@
 			void keep();
 		}}
 	>
-		<Field
+		<UnitField
 			label="Poured in this step"
-			inputmode="decimal"
 			bind:value={amount}
+			bind:unit={() => picked || unit, (to) => (picked = to)}
+			units={unitsLike(unit)}
 			{problem}
-			hint="With its unit where it is not {unit}. Doses, season and record go by it."
+			hint="Doses, season and record go by it."
 		/>
 		<div class="foot grid grid-cols-[1fr_2fr] gap-2.5">
 			<button type="button" class="btn plain" onclick={() => (open = false)}>Back</button>

@@ -2,18 +2,22 @@
 <script lang="ts">
 	import { show } from '$lib/show/show';
 	import { factor, showDecimals, showFigure } from '$core';
-	import { longUnit, shortUnit } from '$lib/settings/field-units';
+	import { untrack } from 'svelte';
+	import { saidIn } from '$lib/settings/said-in';
+	import { unitsLike } from '$lib/settings/unit-lists';
 	import { plainRate } from '$lib/show/answer';
 	import { clockOf, shownRunLoad } from './run-facts';
 	import type { JobRunState } from './job-run.svelte';
 	import Field from '$lib/kit/Field.svelte';
+	import UnitField from '$lib/kit/UnitField.svelte';
 	import RunBlocks from './RunBlocks.svelte';
 
 	let { run }: { run: JobRunState } = $props();
 	const load = $derived(run.shown);
 	const shown = $derived(load ? shownRunLoad(run, load) : null);
 	const comma = $derived(run.settings.decimalComma);
-	const tankUnit = $derived(shortUnit(run.units.tank));
+	let tankUnit = $state(untrack(() => run.units.tank));
+	let areaUnit = $state(untrack(() => run.units.area));
 	const seen = $derived(run.run?.seen?.load === load?.n ? run.run?.seen : null);
 	const mayAsk = $derived(load?.n === run.current?.n && (load?.state === 'spraying' || load?.state === 'paused'));
 
@@ -100,7 +104,12 @@
 				novalidate
 				onsubmit={async (e) => {
 					e.preventDefault();
-					if (await run.progress({ by, done, left })) open = false;
+					const told = {
+						by,
+						done: by === 'area' ? saidIn(done, areaUnit, run.units.area) : done,
+						left: saidIn(left, tankUnit, run.units.tank)
+					};
+					if (await run.progress(told)) open = false;
 				}}
 			>
 				<div class="done grid grid-cols-1 gap-2.5 items-end">
@@ -114,21 +123,30 @@
 						/>
 						<button type="button" class="btn plain" aria-label="One row more" onclick={() => step(1)}>+</button>
 					{:else}
-						<Field
-							label="Done in all, {longUnit(run.units.area)}"
-							inputmode="decimal"
+						<UnitField
+							label="Done in all"
 							bind:value={done}
+							bind:unit={areaUnit}
+							units={unitsLike(run.units.area)}
 							problem={run.problems.done}
 						/>
 					{/if}
 				</div>
-				<Field label="Left in the tank, {tankUnit}" inputmode="decimal" bind:value={left} problem={run.problems.left} />
+				<UnitField
+					label="Left in the tank"
+					bind:value={left}
+					bind:unit={tankUnit}
+					units={unitsLike(run.units.tank)}
+					problem={run.problems.left}
+				/>
 				<div class="quarters grid grid-cols-[1.6fr_1fr_1fr_1fr] gap-2">
 					{#each quarters as [words, share] (words)}<button
 							type="button"
 							class="btn plain"
-							onclick={() => (left = share === 0 ? '0' : tankOf(share))}
-							>{words}<span class="sr-only">{share === 0 ? '' : ' of a tank'}</span></button
+							onclick={() => {
+								tankUnit = run.units.tank;
+								left = share === 0 ? '0' : tankOf(share);
+							}}>{words}<span class="sr-only">{share === 0 ? '' : ' of a tank'}</span></button
 						>{/each}
 				</div>
 				<div class="foot grid grid-cols-[1fr_2fr] gap-2.5">

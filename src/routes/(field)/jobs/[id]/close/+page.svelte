@@ -5,7 +5,9 @@
 	import { factor, isDay, showDecimals } from '$core';
 	import FieldPage from '$lib/frame/FieldPage.svelte';
 	import Field from '$lib/kit/Field.svelte';
-	import { longUnit, shortUnit } from '$lib/settings/field-units';
+	import UnitField from '$lib/kit/UnitField.svelte';
+	import { saidIn } from '$lib/settings/said-in';
+	import { unitsLike } from '$lib/settings/unit-lists';
 	import { plainRate } from '$lib/show/answer';
 	import { dayAt, momentAt } from '$lib/settings/farm-time';
 	import { clockOf } from '$lib/job/run/run-facts';
@@ -24,13 +26,15 @@
 	const start = untrack(() => {
 		const { sheet, firstRow, units } = run;
 		if (!sheet) return { done: '', left: '' };
-		const area = run.run?.state === 'sprayed' ? sheet.area : (run.run?.area ?? 0);
+		const area = run.run?.state === 'sprayed' ? run.run.ground : (run.run?.area ?? 0);
 		const rows = sheet.rows ? Math.floor((sheet.rows.count * area) / sheet.area + 1e-6) : 0;
 		const done = area === 0 ? '' : sheet.rows ? `${rows + (firstRow ?? 1) - 1}` : inFieldOf('area', area, units.area);
 		return { done, left: sheet.dead ? inFieldOf('volume', sheet.dead, units.tank) : '' };
 	});
 	let done = $state(start.done);
 	let left = $state(start.left);
+	let areaUnit = $state(untrack(() => run.units.area));
+	let tankUnit = $state(untrack(() => run.units.tank));
 	let remarks = $state('');
 	const zone = untrack(() => run.settings.timeZone);
 	let endDay = $state(untrack(() => dayAt(zone, device.now())));
@@ -48,7 +52,7 @@
 			const kind = run.run?.loads[0]?.load.products[i]?.kind ?? 'volume';
 			return {
 				name: run.sheet?.products[i]?.name ?? '',
-				...showAmount(amountOf(kind, amount), run.settings, run.head.job.products[i]?.dose)
+				...showAmount(amountOf(kind, amount), run.settings, run.job.products[i]?.dose)
 			};
 		})
 	);
@@ -123,23 +127,36 @@
 			novalidate
 			onsubmit={(e) => {
 				e.preventDefault();
-				void run.close({ by: rows ? 'rows' : 'area', done, left, remarks, ended: endedAt });
+				void run.close({
+					by: rows ? 'rows' : 'area',
+					done: rows ? done : saidIn(done, areaUnit, run.units.area),
+					left: saidIn(left, tankUnit, run.units.tank),
+					remarks,
+					ended: endedAt
+				});
 			}}
 		>
-			<Field
-				label={rows
-					? run.firstRow === null
-						? 'Rows done in all'
-						: 'Last row done'
-					: `Done in all, ${longUnit(run.units.area)}`}
-				inputmode="decimal"
-				bind:value={done}
-				problem={run.problems.done}
-			/>
-			<Field
-				label="Over in the tank, {shortUnit(run.units.tank)}"
-				inputmode="decimal"
+			{#if rows}
+				<Field
+					label={run.firstRow === null ? 'Rows done in all' : 'Last row done'}
+					inputmode="numeric"
+					bind:value={done}
+					problem={run.problems.done}
+				/>
+			{:else}
+				<UnitField
+					label="Done in all"
+					bind:value={done}
+					bind:unit={areaUnit}
+					units={unitsLike(run.units.area)}
+					problem={run.problems.done}
+				/>
+			{/if}
+			<UnitField
+				label="Over in the tank"
 				bind:value={left}
+				bind:unit={tankUnit}
+				units={unitsLike(run.units.tank)}
 				problem={run.problems.left}
 				hint="0 where it ran out. Spray what is over on ground that may have it, as the label says; never pour it away."
 			/>
