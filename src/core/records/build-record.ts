@@ -67,7 +67,7 @@ export function buildRecord(
 			registration: label.registration,
 			group: label.group,
 			dose,
-			...edited(laterDoses(out, i)),
+			...edited(laterDoses(out, i, dose)),
 			kind: out[0]?.load.products[i]?.kind ?? (label.state === 'dry' ? 'mass' : 'volume'),
 			total: closed.used[i] ?? 0,
 			perGround: (closed.used[i] ?? 0) / closed.area,

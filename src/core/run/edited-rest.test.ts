@@ -84,8 +84,8 @@ describe('the remaining loads, edited', () => {
 		const r = run(...whole(1), tick(2, 0), rest({ doses: [{ product: 0, dose: t('1.5 L/ha') }] }));
 		expect(amounts(r, 0)).toEqual([6, 6, 4.5, 1.5]);
 		expect(amounts(r, 1)).toEqual([3, 3, 3, 1]);
-		expect(laterDoses(r.loads, 0)).toEqual([{ load: 3, dose: t('1.5 L/ha') }]);
-		expect(laterDoses(r.loads, 1)).toEqual([]);
+		expect(laterDoses(r.loads, 0, t('2 L/ha'))).toEqual([{ load: 3, dose: t('1.5 L/ha') }]);
+		expect(laterDoses(r.loads, 1, t('1 L/ha'))).toEqual([]);
 	});
 
 	it('leaves a product out, with its step', () => {

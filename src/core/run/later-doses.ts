@@ -10,18 +10,23 @@ export interface LaterDose {
 /**
  * The doses of one product of a job that are other than the one before, load by load; none where nobody edited them.
  *
- * loads: of the run, in order. product: its place in the job.
+ * loads: of the run, in order. product: its place in the job. planned: its dose in the plan.
  * @example
  * const t = (text) => ({ text, unit: 'L/ha', gallon: 'US' });
- * laterDoses([{ n: 1, doses: [t('2')] }, { n: 2, doses: [t('1.5')] }, { n: 3, doses: [null] }], 0).map((d) => [d.load, d.dose?.text ?? 'out']) // => [[2,"1.5"],[3,"out"]]
+ * laterDoses([{ n: 1, doses: [t('2')] }, { n: 2, doses: [t('1.5')] }, { n: 3, doses: [null] }], 0, t('2')).map((d) => [d.load, d.dose?.text ?? 'out']) // => [[2,"1.5"],[3,"out"]]
  */
-export function laterDoses(loads: readonly Pick<RunLoad, 'n' | 'doses'>[], product: number): readonly LaterDose[] {
+export function laterDoses(
+	loads: readonly Pick<RunLoad, 'n' | 'doses'>[],
+	product: number,
+	planned: Typed
+): readonly LaterDose[] {
 	const found: LaterDose[] = [];
-	let before = loads[0]?.doses[product];
+	let before: Typed | null = planned;
 	for (const { n, doses } of loads) {
 		const dose = doses[product];
-		if (same(dose, before)) continue;
-		if (dose !== undefined) found.push({ load: n, dose });
+		// A dye that was added on the way is in no load before that.
+		if (dose === undefined || same(dose, before)) continue;
+		found.push({ load: n, dose });
 		before = dose;
 	}
 	return found;

@@ -7,6 +7,7 @@ Enter or leaving the field hands it on; a refusal keeps the text and says what i
 	import type { Issue } from '$core';
 	import { isBareNumber } from '$core';
 	import FieldShell from './FieldShell.svelte';
+	import { lastFirst, rememberUnit } from './last-units';
 	import { TextField } from './text-field.svelte';
 	import { saidIn } from '$lib/settings/said-in';
 	import { unitsLike } from '$lib/settings/unit-lists';
@@ -28,7 +29,7 @@ Enter or leaving the field hands it on; a refusal keeps the text and says what i
 	let { label, kept, unit = '', commit, hint = '', small = false, disabled = false, onentered }: Props = $props();
 
 	let picked = $state('');
-	const units = $derived(unit ? unitsLike(unit) : []);
+	const units = $derived(unit ? lastFirst(unit, unitsLike(unit)) : []);
 	const chosen = $derived(units.some((u) => u.value === picked) ? picked : unit);
 	const field = new TextField(
 		() => kept,
@@ -38,6 +39,7 @@ Enter or leaving the field hands it on; a refusal keeps the text and says what i
 	/** The number that stands there is meant in the unit that is picked. */
 	function pick(to: string) {
 		picked = to;
+		rememberUnit(unit, to);
 		if (field.text.trim() === '') return;
 		field.touch();
 		void field.commit();
@@ -74,7 +76,8 @@ Enter or leaving the field hands it on; a refusal keeps the text and says what i
 				>
 					{#each units as u (u.value)}<option value={u.value}>{u.label}</option>{/each}
 				</select>
-			{:else if bare && unit}<span class="unit" aria-hidden="true">{units[0]?.label}</span>{/if}
+			{:else if bare && unit}<span class="unit" aria-hidden="true">{units.find((u) => u.value === unit)?.label}</span
+				>{/if}
 		</div>
 	{/snippet}
 </FieldShell>

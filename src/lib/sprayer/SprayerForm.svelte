@@ -35,7 +35,7 @@
 		const spacing = rig.spacing ? readField(fields.spacing, rig.spacing, '') : null;
 		const unit = units.course;
 		const width = spacing?.ok
-			? `${showFigure(inUnit('length', si(spacing.value.value * rig.nozzles), unit), 4, settings.decimalComma)} ${unit}`
+			? `${showFigure(inUnit('length', si((spacing.value.value * rig.nozzles) / (rig.stacked ?? 1)), unit), 4, settings.decimalComma)} ${unit}`
 			: rig.kind === 'boom'
 				? '?'
 				: '';

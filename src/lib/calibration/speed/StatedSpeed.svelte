@@ -25,7 +25,7 @@
 		untrack(() => (stated ? (stated.correction ? 'corrected' : stated.checked ? 'yes' : 'no') : ''))
 	);
 	/** What this sprayer's dial showed at a measured speed, as this device knows it. */
-	let check = $state<DialCheck | null>(null);
+	let check = $state.raw<DialCheck | null>(null);
 	onMount(async () => {
 		const kept = (await device().store.rig(round.head.sprayerId))?.dial ?? null;
 		const { correction } = stated ?? {};
@@ -84,7 +84,7 @@
 		<p aria-live="polite">
 			On {check.day} it showed {typedText(check.dial)} at {show('speed', si<'speed'>(check.measured), round.settings)
 				.text}
-			measured.{#if corrected}
+			measured. {#if corrected}
 				Corrected: <b class="num text-[1.6rem]">{corrected}</b>{/if}
 		</p>
 	{/if}

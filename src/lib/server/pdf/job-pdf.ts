@@ -126,7 +126,7 @@ export function jobPdf(
 					const total = showAmount(plan.totals[i]!, settings, dose).text;
 					return [
 						{ text: [{ text: label.name, bold: true }, label.registration ? `  ${label.registration}` : ''] },
-						doseTold({ dose, laterDoses: laterDoses(run.loads, i) }),
+						doseTold({ dose, laterDoses: laterDoses(run.loads, i, dose) }),
 						total,
 						dye
 							? 'marker dye'

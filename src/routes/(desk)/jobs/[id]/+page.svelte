@@ -219,7 +219,7 @@
 		<ul class="pl-[1.2rem]">
 			{#each job.products as p, i (p.id)}<li>
 					{#if p.dye}{p.label.name}{:else}<a href="/products/{p.id}">{p.label.name}</a>{/if}:
-					<b>{doseTold({ dose: p.dose, laterDoses: laterDoses(run?.loads ?? [], i) })}</b>{p.per
+					<b>{doseTold({ dose: p.dose, laterDoses: laterDoses(run?.loads ?? [], i, p.dose) })}</b>{p.per
 						? ` ${doseAreaWords[p.per]}`
 						: ''}{p.dilution ? ` ${dilutionWords[p.dilution]}` : ''}; {p.dye
 						? 'marker dye, no label noted'

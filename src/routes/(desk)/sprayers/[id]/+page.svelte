@@ -119,7 +119,7 @@
 					</p>
 				{:else}<RigDrawing
 						{rig}
-						width={width || (rig.spacing ? `${rig.nozzles} × ${typedText(rig.spacing)}` : '')}
+						width={width || (rig.spacing ? `${rig.nozzles / (rig.stacked ?? 1)} × ${typedText(rig.spacing)}` : '')}
 					/>{/if}
 			</div>
 			<section aria-label="Settings">
