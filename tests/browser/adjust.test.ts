@@ -135,6 +135,7 @@ test('a change from a calibration’s own page stands on the sprayer until a rou
 	await page.waitForURL(/sprayers\//);
 	await expect(page.getByText('A new calibration has to check it.')).toBeVisible();
 	await page.getByRole('button', { name: 'It was not done' }).click();
+	await page.getByRole('button', { name: 'Forget the change' }).click();
 	await expect(page.getByText('A new calibration has to check it.')).toBeHidden();
 });
 
@@ -202,6 +203,7 @@ test('nozzles by hand and by CSV: the bad row is named, nothing else is lost', a
 	await expect(page.getByRole('link', { name: 'Fresh cone' })).toBeVisible();
 	await page.getByRole('link', { name: 'Test fan' }).click();
 	await page.getByRole('button', { name: 'Delete' }).click();
+	await page.getByRole('button', { name: 'Delete this nozzle' }).click();
 	await page.waitForURL(/nozzles$/);
 	await expect(page.getByRole('link', { name: 'Test fan' })).toBeHidden();
 });

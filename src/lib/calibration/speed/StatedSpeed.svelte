@@ -4,6 +4,7 @@
 	import type { Issue } from '$core';
 	import type { RoundState } from '$lib/calibration/round.svelte';
 	import Segmented from '$lib/kit/Segmented.svelte';
+	import { say } from '$lib/kit/say';
 	import Sheet from '$lib/kit/Sheet.svelte';
 	import UnitField from '$lib/kit/UnitField.svelte';
 	import { typed } from '$lib/settings/field-units';
@@ -61,6 +62,14 @@
 			})
 		);
 	}
+	async function remove() {
+		const before = round.entries.findLast((e) => e.kind === 'stated-speed');
+		told(await round.add({ kind: 'stated-speed', speed: null, checked: false }));
+		if (before?.kind !== 'stated-speed') return;
+		const { kind, speed, checked, correction } = before;
+		const again = { kind, speed, checked, ...(correction ? { correction } : {}) };
+		say('Stated speed deleted.', { label: 'Undo', run: () => void round.add($state.snapshot(again)) });
+	}
 </script>
 
 <Sheet
@@ -89,12 +98,7 @@
 		</p>
 	{/if}
 	{#snippet foot()}
-		{#if stated}<button
-				type="button"
-				class="btn plain"
-				onclick={async () => told(await round.add({ kind: 'stated-speed', speed: null, checked: false }))}
-				>Delete</button
-			>{/if}
+		{#if stated}<button type="button" class="btn plain" onclick={() => void remove()}>Delete</button>{/if}
 		<button type="button" class="btn go" onclick={() => void save()}>Save</button>
 	{/snippet}
 </Sheet>

@@ -60,8 +60,11 @@ export class TankPlanState {
 		this.products.push({ key: this.#nextKey++, name: '', dose: '', state: '', per: '' });
 	}
 
-	removeProduct(key: number): void {
-		this.products = this.products.filter((p) => p.key !== key);
+	/** Takes a product out; what it answers with puts it back. */
+	removeProduct(key: number): () => void {
+		const before = this.products;
+		this.products = before.filter((p) => p.key !== key);
+		return () => (this.products = before);
 	}
 
 	/** Lines that say something: an empty line is not a product. */

@@ -28,7 +28,10 @@
 					{#if done?.poured && line.poured && typedText(done.poured.typed) !== typedText(line.poured)}<small
 							class="look block text-soft text-[0.92rem]">▲ {typedText(done.poured.typed)} went in</small
 						>{/if}
-					{#if line.poured && i === load.next && load.n === run.current?.n}<RunPour {run} unit={line.poured.unit} />{/if}
+					{#if line.poured && i === load.next && load.n === run.current?.n}<RunPour
+							{run}
+							unit={line.poured.unit}
+						/>{/if}
 					{#if line.look && !done}<small class="look block text-soft text-[0.92rem]">▲ {line.look}</small>{/if}
 				</span>
 				<span class="text-right whitespace-nowrap"

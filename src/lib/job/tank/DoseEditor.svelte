@@ -2,6 +2,7 @@
 <script lang="ts">
 	import { Plus, Trash2 } from '@lucide/svelte';
 	import { isBareNumber } from '$core';
+	import { say } from '$lib/kit/say';
 	import DoseAreaPicker from '$lib/job/DoseAreaPicker.svelte';
 	import type { FullTankState } from './full-tank.svelte';
 
@@ -21,6 +22,11 @@
 	);
 	const id = $props.id();
 
+	function remove() {
+		const { key, name } = line;
+		const back = tank.remove(key);
+		say(`${name || 'Dose'} deleted.`, { label: 'Undo', run: back });
+	}
 	function onsubmit(event: SubmitEvent) {
 		event.preventDefault();
 		tank.add();
@@ -69,9 +75,7 @@
 	</div>
 	{#if tank.asksPer}<DoseAreaPicker value={line.per} onpick={(per) => (line.per = per)} />{/if}
 	{#if problem}<p class="problem" id="said-{id}" role="alert">✕ {problem}</p>{/if}
-	{#if known}<button
-			type="button"
-			class="btn plain justify-self-start text-rust-text"
-			onclick={() => tank.remove(line.key)}><Trash2 size="18" aria-hidden="true" /> Delete this dose</button
+	{#if known}<button type="button" class="btn plain justify-self-start text-rust-text" onclick={remove}
+			><Trash2 size="18" aria-hidden="true" /> Delete this dose</button
 		>{/if}
 </form>

@@ -2,6 +2,7 @@
 <script lang="ts">
 	import { v7 } from 'uuid';
 	import { enhance } from '$app/forms';
+	import AskTwice from '$lib/kit/AskTwice.svelte';
 	import Field from '$lib/kit/Field.svelte';
 	import Sheet from '$lib/kit/Sheet.svelte';
 	import { say } from '$lib/kit/say';
@@ -56,7 +57,7 @@
 		<Field label="Name" bind:value={tank.mixName} {problem} />
 	</form>
 	{#snippet foot()}
-		{#if tank.mixId}<button class="btn plain text-rust-text" {form} formaction="?/delete">Delete</button>{/if}
+		{#if tank.mixId}<AskTwice ask="Delete" words="Delete this mix" {form} formaction="?/delete" />{/if}
 		<button class="btn go" {form}>Save</button>
 	{/snippet}
 </Sheet>

@@ -127,9 +127,12 @@ export class FullTankState {
 		this.write();
 		return true;
 	}
-	remove(key: number): void {
-		this.lines = this.lines.filter((l) => l.key !== key);
+	/** Takes a dose out; what it answers with puts it back. */
+	remove(key: number): () => void {
+		const before = this.lines;
+		this.lines = before.filter((l) => l.key !== key);
 		this.write();
+		return () => (this.lines = before);
 	}
 	productOf = (name: string) =>
 		this.source.products.find((p) => p.label.name.toLowerCase() === name.trim().toLowerCase()) ?? null;

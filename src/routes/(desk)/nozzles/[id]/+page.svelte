@@ -5,6 +5,7 @@
 	import type { PageData } from './$types';
 	import { firstErrors } from '$lib/kit/first-errors';
 	import { openForm } from '$lib/kit/open-form';
+	import AskTwice from '$lib/kit/AskTwice.svelte';
 	import EditPage from '$lib/kit/EditPage.svelte';
 	import Field from '$lib/kit/Field.svelte';
 	import { readNozzleText } from '$lib/forms/nozzle-text';
@@ -116,6 +117,6 @@
 		<Toggle name="shed" label="It lies in the shed" bind:checked={$text.shed} />
 	</div>
 	{#snippet more()}
-		{#if !data.isNew}<button class="btn plain ml-auto" formaction="?/remove">Delete</button>{/if}
+		{#if !data.isNew}<AskTwice ask="Delete" words="Delete this nozzle" formaction="?/remove" />{/if}
 	{/snippet}
 </EditPage>

@@ -6,6 +6,7 @@
 	import type { Setting } from '$lib/wire/rig';
 	import DueNote from '$lib/sprayer/DueNote.svelte';
 	import DataTable from '$lib/kit/DataTable.svelte';
+	import AskTwice from '$lib/kit/AskTwice.svelte';
 	import RigDrawing from '$lib/sprayer/RigDrawing.svelte';
 	import SprayerEvents from '$lib/sprayer/SprayerEvents.svelte';
 	import SprayerHistory from '$lib/sprayer/SprayerHistory.svelte';
@@ -148,7 +149,7 @@
 									>
 									<form method="post" action="?/unchanged" use:enhance>
 										<input type="hidden" name="setting" value={setting.id} />
-										<button class="min-h-11 text-dye-text underline cursor-pointer">It was not done</button>
+										<AskTwice ask="It was not done" words="Forget the change" />
 									</form>
 								{/if}
 							</div>

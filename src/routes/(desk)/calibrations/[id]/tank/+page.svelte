@@ -8,6 +8,7 @@
 	import Field from '$lib/kit/Field.svelte';
 	import { productsOfPlan } from '$lib/show/shown-plan';
 	import LoadCards from '$lib/job/LoadCards.svelte';
+	import { say } from '$lib/kit/say';
 	import Segmented from '$lib/kit/Segmented.svelte';
 	import { shortUnit } from '$lib/settings/field-units';
 	import { typedText } from '$lib/settings/typed-text';
@@ -132,7 +133,8 @@
 						{#if plan.products.length > 1}<button
 								type="button"
 								class="min-h-12 text-rust-text underline cursor-pointer"
-								onclick={() => plan.removeProduct(line.key)}>Delete</button
+								onclick={() => say('Product deleted.', { label: 'Undo', run: plan.removeProduct(line.key) })}
+								>Delete</button
 							>{/if}
 					</div>
 				</div>
