@@ -68,7 +68,7 @@ function withTeams(list: readonly Listed[]): Listed[] {
 		const people = named.filter((p) => p.settingId === c.settingId);
 		if (people.length < 2 || people[0] !== c) return [c];
 		const team = people.map(({ id, person, rate, relativeU95 }) => ({ calibrationId: id, person, rate, relativeU95 }));
-		const setting = `${people.length} people: ${people.map((p) => p.person).join(', ')}`;
+		const setting = `team of ${people.length} (${people.map((p) => p.person).join(', ')})`;
 		const doubt = people.find((p) => p.doubt)?.doubt ?? null;
 		return [{ ...c, ...teamMean(team), id: `team-${c.id}`, team, setting, doubt, speed: null, flow: null }, c];
 	});

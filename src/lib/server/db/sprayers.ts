@@ -195,6 +195,6 @@ export const sprayersOf = (scope: Scope) => {
 
 /** What the first setting is called. */
 function firstSetting(rig: Rig): string {
-	if (rig.kind === 'knapsack') return 'As it is';
+	if (rig.kind === 'knapsack') return 'Usual';
 	return twoSided(rig) ? 'Both sides' : 'All on';
 }
