@@ -125,7 +125,7 @@ test('a change from a calibration’s own page stands on the sprayer until a rou
 }) => {
 	await page.goto(`${app.origin}/sprayers/${await sprayerId(app, 'Hazel-row blower')}`);
 	await page
-		.getByRole('link', { name: /^\d{4}-\d\d-\d\d/ })
+		.getByRole('link', { name: /^\d+ \w+ \d{4}/ })
 		.first()
 		.click();
 	await page.getByRole('link', { name: 'Adjust to a target' }).click();
@@ -142,7 +142,7 @@ test('a change from a calibration’s own page stands on the sprayer until a rou
 test('an arc is searched from the sizes at hand', async ({ page, app }) => {
 	await page.goto(`${app.origin}/sprayers/${await sprayerId(app, 'Hazel-row blower')}`);
 	await page
-		.getByRole('link', { name: /^\d{4}-\d\d-\d\d/ })
+		.getByRole('link', { name: /^\d+ \w+ \d{4}/ })
 		.first()
 		.click();
 	await page.getByRole('link', { name: 'Adjust to a target' }).click();

@@ -27,7 +27,7 @@ test('records come in from a file with each bad row named, and go out in every w
 	await expect(page.getByRole('status').filter({ hasText: '1 of them stood here already' })).toBeVisible();
 
 	await page.goto(`${app.origin}/log?target=Rust%20in`);
-	await page.getByRole('link', { name: '2025-04-02' }).click();
+	await page.getByRole('link', { name: '2 Apr 2025' }).click();
 	await expect(page.getByText('16.0 US gal/ac')).toBeVisible();
 
 	const geo = JSON.parse((await body(page, `${app.origin}/log/geojson?target=Rust%20in`)).toString()) as {

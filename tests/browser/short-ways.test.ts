@@ -1,3 +1,4 @@
+import { dayText } from '../../src/lib/settings/day-text';
 import { appendFileSync } from 'node:fs';
 import type { Locator, Page } from '@playwright/test';
 import { allSent, expect, sprayerId, test } from './fixtures';
@@ -181,7 +182,7 @@ test('again after a knob takes six taps and the new catches, and keeps the rest 
 	expect(hand.taps).toBeLessThanOrEqual(6);
 	expect(catches.taps).toBe(12);
 	count('again after a knob, besides its 12 catches', hand);
-	await expect(page.getByText(`Carried over from the calibration of ${last!.signed_day}`)).toBeVisible();
+	await expect(page.getByText(`Carried over from the calibration of ${dayText(last!.signed_day)}`)).toBeVisible();
 	await allSent(page);
 	const round = /rounds\/([0-9a-f-]{36})/.exec(page.url())![1]!;
 	const [carry] = await app.query<{ body: { from: string; entries: { kind: string }[] } }>(

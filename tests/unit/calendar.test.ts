@@ -33,7 +33,7 @@ describe('the farm’s own clock', () => {
 		const at = Date.parse('2026-03-20T13:30:00Z');
 		expect(dayAt('UTC', at)).toBe('2026-03-20');
 		expect(dayAt(ahead, at)).toBe('2026-03-21');
-		expect(timeAt(ahead, at)).toBe('2026-03-21 01:30');
+		expect(timeAt(ahead, at)).toBe('21 Mar 2026, 01:30');
 		expect(dayStart(ahead, '2026-03-21')).toBe(Date.parse('2026-03-20T12:00:00Z'));
 	});
 
@@ -106,8 +106,8 @@ describe('what keeps a block', () => {
 		const clock = (s: number) => `at ${s}`;
 		expect(keepsOf(state, 400, clock).map((k) => `${k.what} ${k.left} ${k.until}`)).toEqual([
 			'Nobody goes in 10 min until at 1000, by the label of P',
-			'No harvest 1 day until 2026-04-10, by the label of Q',
-			'No linseed sown 21 days until 2026-05-01, by the label of P',
+			'No harvest 1 day until 10 Apr 2026, by the label of Q',
+			'No linseed sown 21 days until 1 May 2026, by the label of P',
 			// An empty interval is not one of zero.
 			'Re-entry interval, Pre-harvest interval Not entered read the label of R'
 		]);

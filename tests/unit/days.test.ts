@@ -46,8 +46,8 @@ it('stretches of days in which the work fits are what the slow way says, from no
 it('a stretch over midnight says on which day it ends, by the farm’s clock', () => {
 	const from = Date.parse('2026-03-20T23:45:00Z');
 	const to = Date.parse('2026-03-21T21:45:00Z');
-	expect(spanAt('UTC', from, to)).toBe('23:45 to 2026-03-21 21:45');
-	expect(spanAt('Pacific/Auckland', from, to)).toBe('12:45 to 2026-03-22 10:45');
+	expect(spanAt('UTC', from, to)).toBe('23:45 to 21 Mar 2026, 21:45');
+	expect(spanAt('Pacific/Auckland', from, to)).toBe('12:45 to 22 Mar 2026, 10:45');
 	expect(spanAt('UTC', from, from + 600_000)).toBe('23:45 to 23:55');
 	expect(clockOf('2026-03-20T23:45:00Z', { timeZone: 'Pacific/Auckland' })).toBe('12:45');
 });

@@ -29,10 +29,10 @@ describe('why a sprayer is due, in words', () => {
 			reason('operator', true, { what: 'B. Sample, C. Sample' }),
 			'Sprayed by B. Sample, C. Sample, who have no calibration of it: a step and a hand are part of the rig.'
 		],
-		[reason('season', true), 'A new season began on 2026-03-01.'],
-		[reason('season', false), 'The next season begins on 2026-03-01.'],
-		[reason('days', true, { limit: 365 }), 'Due by the calendar since 2026-03-01: over 365 days.'],
-		[reason('days', false, { limit: 365 }), 'Due by the calendar on 2026-03-01.'],
+		[reason('season', true), 'A new season began on 1 Mar 2026.'],
+		[reason('season', false), 'The next season begins on 1 Mar 2026.'],
+		[reason('days', true, { limit: 365 }), 'Due by the calendar since 1 Mar 2026: over 365 days.'],
+		[reason('days', false, { limit: 365 }), 'Due by the calendar on 1 Mar 2026.'],
 		[reason('hours', true, { at: 51.26 }), '51.3 of 50 hours sprayed since.'],
 		[reason('hours', false), '45 of 50 hours sprayed since, so soon.'],
 		[reason('abrasive', true, { at: 20, limit: 20 }), '20 of 20 hours with abrasive products since.'],
@@ -68,7 +68,7 @@ describe('why a sprayer is due, in words', () => {
 					today
 				)
 			);
-		expect(at(0, '2026-04-01')).toBe('due 2026-06-18');
+		expect(at(0, '2026-04-01')).toBe('due 18 Jun 2026');
 		expect(at(41, '2026-04-01')).toBe('due soon');
 		expect(at(50, '2026-04-01')).toBe('calibrate again');
 		const none = { ...rules, days: null };

@@ -1,5 +1,6 @@
 <!-- @component The frame of a round: steps and what they yielded, the machine, the answer. One line of each on a phone. -->
 <script lang="ts">
+	import { dayText } from '$lib/settings/day-text';
 	import type { Component, Snippet } from 'svelte';
 	import { MediaQuery } from 'svelte/reactivity';
 	import type { Rig } from '$core';
@@ -99,7 +100,7 @@
 		{/if}
 		{#if round.entered.carried && (step !== 'flow' || !phone.current)}
 			<p class="lab mb-2">
-				Carried over from the calibration of {round.entered.carried.day}. Changed since: {round.entered.carried.changed
+				Carried over from the calibration of {dayText(round.entered.carried.day)}. Changed since: {round.entered.carried.changed
 					.map((t) => changedWords[t])
 					.join(', ')}.
 			</p>

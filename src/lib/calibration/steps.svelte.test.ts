@@ -359,7 +359,7 @@ describe('a history', () => {
 			[]
 		);
 		expect(line.points).toBe(2);
-		expect(line.words).toContain('18.6 on 2026-02-01');
+		expect(line.words).toContain('18.6 on 1 Feb 2026');
 		expect(line.options.annotations?.points).toHaveLength(1);
 		expect(lineOptions([], 'wear', false, [{ at: 10, words: 'worn' }]).words).toContain('nothing yet');
 	});

@@ -1,3 +1,4 @@
+import { dayText } from '$lib/settings/day-text';
 import type { MethodCalibration, Round, VolumePerArea } from '$core';
 import { expectedAfter, quantityOf } from '$core';
 import { changedWords } from '$lib/wording/events';
@@ -20,6 +21,6 @@ export function turnedKnob({ carried, gauge }: Round, { speed, swath }: MethodCa
 		width: swath?.treated.value ?? null
 	});
 	const what = carried.changed.map((thing) => changedWords[thing]).join(', ');
-	const since = `from the calibration of ${carried.day} and the change of ${what}`;
+	const since = `from the calibration of ${dayText(carried.day)} and the change of ${what}`;
 	return predicted === null ? null : { predicted, sure: before.relativeU95, since };
 }

@@ -1,5 +1,6 @@
 <!-- @component Volume, speed, width and flow on one board: what is looked for is picked, the other three give it as they are typed. -->
 <script lang="ts">
+	import { dayText } from '$lib/settings/day-text';
 	import Field from '$lib/kit/Field.svelte';
 	import Segmented from '$lib/kit/Segmented.svelte';
 	import UnitField from '$lib/kit/UnitField.svelte';
@@ -16,7 +17,7 @@
 	const short: Record<FourThing, string> = { rate: 'Volume', speed: 'Speed', width: 'Width', flow: 'Nozzle flow' };
 	const given = $derived(fourThings.filter((t) => t !== four.find));
 	const from = (thing: FourThing) =>
-		four.boxes[thing].from === 'measured' && four.day !== null ? `Measured ${four.day}.` : '';
+		four.boxes[thing].from === 'measured' && four.day !== null ? `Measured ${dayText(four.day)}.` : '';
 </script>
 
 <div class="grid gap-3">

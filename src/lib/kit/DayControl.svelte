@@ -1,7 +1,8 @@
-<!-- @component A day: typed as it is written everywhere (2026-03-14), or picked from a month, which is loaded when asked for. -->
+<!-- @component A day: shown and typed as people write it (14 Mar 2026), kept as YYYY-MM-DD, or picked from a month, which is loaded when asked for. -->
 <script lang="ts">
 	import type { Component } from 'svelte';
 	import CalendarDays from '@lucide/svelte/icons/calendar-days';
+	import { dayText, readDay } from '$lib/settings/day-text';
 	import { notADay } from './not-a-day';
 	import type { FieldWords } from './FieldShell.svelte';
 	import type { Props as SheetProps } from './Sheet.svelte';
@@ -17,6 +18,12 @@
 	}
 	let { words, label, value = $bindable(), name, left = $bindable(), onchange }: Props = $props();
 
+	/** What is being typed: until it reads as a day it is kept as it stands. */
+	let draft = $state<string | null>(null);
+	function type(text: string) {
+		draft = text;
+		value = readDay(text) ?? text;
+	}
 	let parts = $state<{
 		readonly Sheet: Component<SheetProps>;
 		readonly Calendar: Component<{ value: string; onpick: (day: string) => void }>;
@@ -33,20 +40,19 @@
 	<input
 		{...words}
 		class="field-input w-full pl-2.5! pr-10! text-[1.02rem]!"
-		{name}
 		type="text"
-		inputmode="numeric"
 		autocomplete="off"
-		placeholder="2026-03-14"
-		maxlength="10"
-		pattern="\d\d\d\d-\d\d-\d\d"
+		placeholder="14 Mar 2026"
+		maxlength="20"
 		title={notADay}
-		bind:value
+		bind:value={() => draft ?? dayText(value), type}
+		onblur={() => (draft = null)}
 		onchange={() => {
 			left = true;
 			onchange?.();
 		}}
 	/>
+	{#if name}<input type="hidden" {name} {value} />{/if}
 	<button
 		type="button"
 		class="absolute inset-y-0 right-0 grid w-10 cursor-pointer place-items-center bg-transparent text-dye"

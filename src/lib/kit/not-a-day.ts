@@ -1,2 +1,2 @@
 /** Said of what was typed for a day and is none. */
-export const notADay = 'That is not a day. Write it like 2026-03-14.';
+export const notADay = 'That is not a day. Write it like 14 Mar 2026.';

@@ -1,3 +1,4 @@
+import { dayText } from '../settings/day-text';
 import { readRig, rigOf } from '../../core';
 import { settingLabel } from '../show/setting-label';
 import type { FarmHandle } from './db/farm';
@@ -68,7 +69,7 @@ export async function olderCalibration(farm: FarmHandle, id: string): Promise<Jo
 			person: row.person,
 			sprayerId: row.sprayer_id,
 			sprayer: rig.name,
-			setting: [settingLabel(round.setting, rig, row.nozzles_on), row.person, `calibrated ${row.signed_day}`]
+			setting: [settingLabel(round.setting, rig, row.nozzles_on), row.person, `calibrated ${dayText(row.signed_day)}`]
 				.filter(Boolean)
 				.join(', '),
 			rig,

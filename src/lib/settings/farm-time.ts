@@ -1,3 +1,5 @@
+import { dayText } from './day-text';
+
 /** Times as a farm's own clock and calendar have them, whatever the clock of the server or the phone says. */
 
 const formats = new Map<string, Intl.DateTimeFormat>();
@@ -55,16 +57,16 @@ export const hourAt = (zone: string, at: number): number => Number(parts(zone, a
 /** Clock time of a moment (ms since 1970), like 08:15. */
 export const clockAt = (zone: string, at: number): string => parts(zone, at).clock.slice(0, 5);
 
-/** Day and time of a moment (ms since 1970), like 2026-03-20 08:15. */
+/** Day and time of a moment (ms since 1970), like 20 Mar 2026, 08:15. */
 export function timeAt(zone: string, at: number): string {
 	const { day, clock } = parts(zone, at);
-	return `${day} ${clock.slice(0, 5)}`;
+	return `${dayText(day)}, ${clock.slice(0, 5)}`;
 }
 
 /** From a moment to another (ms), like `08:15 to 11:30`; where it ends on another day than it begins, with that day. */
 export function spanAt(zone: string, from: number, to: number): string {
 	const end = dayAt(zone, to);
-	return `${clockAt(zone, from)} to ${end === dayAt(zone, from) ? '' : `${end} `}${clockAt(zone, to)}`;
+	return `${clockAt(zone, from)} to ${end === dayAt(zone, from) ? '' : `${dayText(end)}, `}${clockAt(zone, to)}`;
 }
 
 /** Moment (ms) at some minutes after midnight of a day, as the clocks there show it; the first that there is where they skip it. */

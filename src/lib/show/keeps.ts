@@ -1,3 +1,4 @@
+import { dayText } from '../settings/day-text';
 import type { BlockState } from '../../core/index';
 import { notEnteredWords } from '../wording/safety';
 import { shownSpan } from './job-span';
@@ -38,14 +39,14 @@ export function keepsOf(state: BlockState, now: number, clock: (seconds: number)
 			kind: 'harvest',
 			what: 'No harvest',
 			left: days(harvest.days),
-			until: `until ${harvest.day}, by the label of ${harvest.product}`
+			until: `until ${dayText(harvest.day)}, by the label of ${harvest.product}`
 		});
 	for (const { crop, day, days: left, product } of plantBack)
 		keeps.push({
 			kind: 'plant-back',
 			what: `No ${crop.toLowerCase()} sown`,
 			left: days(left),
-			until: `until ${day}, by the label of ${product}`
+			until: `until ${dayText(day)}, by the label of ${product}`
 		});
 	// An empty interval is no interval of zero: it is one that somebody has to read.
 	for (const { product, what } of notEntered)

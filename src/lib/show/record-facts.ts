@@ -1,3 +1,4 @@
+import { dayText } from '../settings/day-text';
 import type { SprayRecord, TypedWeather } from '../../core/index';
 import type { FarmSettings } from '../settings/farm-settings';
 import { doseTold } from '../settings/dose-told';
@@ -38,7 +39,7 @@ export function recordFacts(record: SprayRecord, settings: FarmSettings): Record
 	const { rig } = record;
 	const time = (at: string | null): string => (at === null ? '' : timeAt(settings.timeZone, Date.parse(at)));
 	const facts: RecordFact[] = [
-		{ what: 'Day', text: record.day },
+		{ what: 'Day', text: dayText(record.day) },
 		{ what: 'Sprayed', text: [time(record.startedAt), time(record.endedAt)].filter(Boolean).join(' to ') },
 		{
 			what: 'Ground',
@@ -85,7 +86,7 @@ export function recordFacts(record: SprayRecord, settings: FarmSettings): Record
 				rig?.setting,
 				rig?.gear && `gear ${rig.gear}`,
 				rig?.rpm && `${rig.rpm} rpm`,
-				rig && `calibrated ${rig.calibrated}`
+				rig && `calibrated ${dayText(rig.calibrated)}`
 			]
 				.filter(Boolean)
 				.join(', ')

@@ -1,3 +1,4 @@
+import { dayText } from '../settings/day-text';
 import type { Rig, Take } from '$core';
 import { showDecimals } from '$core';
 import type { FarmSettings } from '$lib/settings/farm-settings';
@@ -86,7 +87,7 @@ export function readingLines(
 			round.runs.every((r) => r.struck) &&
 			`${typedText(round.stated.speed.typed)}, ${
 				round.stated.correction
-					? `corrected: the dial showed ${typedText(round.stated.correction.dial.typed)} at a measured speed on ${round.stated.correction.day}`
+					? `corrected: the dial showed ${typedText(round.stated.correction.dial.typed)} at a measured speed on ${dayText(round.stated.correction.day)}`
 					: round.stated.checked
 						? 'checked before'
 						: 'never checked'

@@ -1,5 +1,6 @@
 <!-- @component Whether a sprayer is due, why, and what was sprayed with it since it was calibrated. -->
 <script lang="ts">
+	import { dayText } from '$lib/settings/day-text';
 	import type { CalibrationDue, SinceCalibrated } from '$core';
 	import { inUnit, showFigure, si } from '$core';
 	import type { FarmSettings } from '$lib/settings/farm-settings';
@@ -18,7 +19,7 @@
 			: due.state === 'soon'
 				? 'Due soon'
 				: due.day
-					? `Due ${due.day}`
+					? `Due ${dayText(due.day)}`
 					: 'Not due'
 	);
 	const area = $derived(showFigure(inUnit('area', si<'area'>(due.since.area), units.area), 3, settings.decimalComma));

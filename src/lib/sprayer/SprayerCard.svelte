@@ -1,5 +1,6 @@
 <!-- @component A sprayer in a list: its name, drawing, latest spray volume, and what there is to do. -->
 <script lang="ts">
+	import { dayText } from '$lib/settings/day-text';
 	import RigMini from '$lib/drawings/RigMini.svelte';
 	import type { FarmSettings } from '$lib/settings/farm-settings';
 	import { shownRate } from '$lib/show/answer';
@@ -26,7 +27,10 @@
 	}
 	let { id, rig, latest, openRound, due, settings }: Props = $props();
 	/** Each stays on its line: a size or a day that breaks at its hyphen is read wrongly. */
-	const parts = $derived([...describeRig(rig).split(' · '), ...(latest ? [`calibrated ${latest.signedDay}`] : [])]);
+	const parts = $derived([
+		...describeRig(rig).split(' · '),
+		...(latest ? [`calibrated ${dayText(latest.signedDay)}`] : [])
+	]);
 	const shown = $derived(
 		latest ? shownRate(latest.rate, latest.relativeU95, settings.rateUnit, settings.decimalComma) : null
 	);

@@ -1,5 +1,6 @@
 <!-- @component What happened to a rig: new nozzles, pump, gauge, hoses, tyres, filter. It puts calibrations in doubt. -->
 <script lang="ts">
+	import { dayText } from '$lib/settings/day-text';
 	import { untrack } from 'svelte';
 	import type { SuperValidated } from 'sveltekit-superforms';
 	import { firstErrors } from '$lib/kit/first-errors';
@@ -51,7 +52,7 @@
 				<li
 					class="grid grid-cols-[110px_220px_1fr] gap-3 py-2 px-0 border-b border-dashed border-b-rule phone:grid-cols-[1fr_1fr]"
 				>
-					<span class="num">{event.day}</span> <b>{eventWords[event.what].name}</b> <span>{event.note}</span>
+					<span class="num">{dayText(event.day)}</span> <b>{eventWords[event.what].name}</b> <span>{event.note}</span>
 				</li>
 			{/each}
 		</ol>

@@ -193,7 +193,7 @@
 				{#if kind !== 'knapsack'}
 					{@render field(
 						'sectionNames',
-						kind === 'airblast' ? 'Names of the sides' : 'Names of the sections',
+						kind === 'airblast' ? 'Sides are called' : 'Sections are called',
 						kind === 'airblast'
 							? 'Like hedge side, road side. Empty: left, right.'
 							: 'From left to right, parted by commas.'

@@ -1,5 +1,6 @@
 <!-- @component A sprayer over time: volume, wear and evenness as lines, and every nozzle against every calibration. -->
 <script lang="ts">
+	import { dayText } from '$lib/settings/day-text';
 	import Field from '$lib/kit/Field.svelte';
 	import type { Rig } from '$core';
 	import { showDecimals, factor } from '$core';
@@ -77,7 +78,7 @@
 			: v >= 0
 				? `color-mix(in oklab, var(--amber-fill) ${Math.min(100, v * 700)}%, var(--card))`
 				: `color-mix(in oklab, var(--dye-light) ${Math.min(100, -v * 700)}%, var(--card))`;
-	const signed = $derived(traces.map((t) => ({ value: t.id, label: `${t.signedDay} ${t.person}` })));
+	const signed = $derived(traces.map((t) => ({ value: t.id, label: `${dayText(t.signedDay)} ${t.person}` })));
 </script>
 
 <section class="grid gap-3 min-w-0" aria-label="Over time">
@@ -132,7 +133,8 @@
 				<tbody>
 					{#each grid.rows as row (row.id)}
 						<tr>
-							<th scope="row"><a class="inline-block py-2 px-0" href="/calibrations/{row.id}">{row.day}</a></th>
+							<th scope="row"><a class="inline-block py-2 px-0" href="/calibrations/{row.id}">{dayText(row.day)}</a></th
+							>
 							{#each row.cells as cell, i (grid.nozzles[i])}<td style="background:{shade(cell)}">{words(cell)}</td
 								>{/each}
 						</tr>

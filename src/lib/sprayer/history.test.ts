@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { readDay } from '$lib/settings/day-text';
 import type { TraceLike } from './history';
 import { fieldLine, wearLine } from './history';
 import { usedBars } from '$lib/record/used-bars';
@@ -22,7 +23,8 @@ describe('the wear of a set', () => {
 			false
 		);
 		expect(line.points).toBe(4);
-		const [, day, from, to] = /about (\S+)\. 95 % sure: between (\S+) and (\S+)\./.exec(line.outlook)!;
+		const told = /about (.+)\. 95 % sure: between (.+) and (.+)\./.exec(line.outlook)!;
+		const [day, from, to] = told.slice(1).map((text) => readDay(text)!);
 		expect(day! > '2026-06-01' && day! < '2026-08-01').toBe(true);
 		expect(from! < day! && day! < to!).toBe(true);
 		// The dashed line goes from the first calibration to that day.
@@ -52,7 +54,7 @@ describe('the wear of a set', () => {
 			'over ten years'
 		);
 		expect(wearLine([trace('2025-01-01', 0.08), trace('2026-01-01', 0.11)], null, false).outlook).toBe(
-			'This set is past 10 % already: 11 % on 2026-01-01. Fit new nozzles.'
+			'This set is past 10 % already: 11 % on 1 Jan 2026. Fit new nozzles.'
 		);
 		expect(wearLine([trace('2026-01-01', 0.01), trace('2026-02-01', 0.02)], null, false).outlook).toMatch(
 			/2 calibrations (cannot tell|are too few)/

@@ -1,3 +1,4 @@
+import { dayText } from '$lib/settings/day-text';
 import type { ApexOptions } from 'apexcharts';
 import { addDays, daysBetween, showFigure, wearTrend } from '$core';
 
@@ -60,7 +61,7 @@ export function lineOptions(
 	return {
 		points: points.length,
 		words: last
-			? `${title}: ${points.map((p) => `${showFigure(p.value, 3, comma)} on ${p.day}`).join(', ')}`
+			? `${title}: ${points.map((p) => `${showFigure(p.value, 3, comma)} on ${dayText(p.day)}`).join(', ')}`
 			: `${title}: nothing yet`,
 		options: {
 			chart: { type: 'line', height: 260 },
@@ -159,7 +160,7 @@ export function wearLine(traces: readonly TraceLike[], newNozzles: string | null
 	function outlook(): string {
 		if (!last || !trend) return '';
 		if (last.wear >= wornOut)
-			return `This set is past 10 % already: ${showFigure(last.wear * 100, 2, comma)} % on ${last.day}. Fit new nozzles.`;
+			return `This set is past 10 % already: ${showFigure(last.wear * 100, 2, comma)} % on ${dayText(last.day)}. Fit new nozzles.`;
 		if (crossing === null)
 			return trend.slope > 0
 				? 'At the present trend 10 % is over ten years off.'
@@ -167,10 +168,10 @@ export function wearLine(traces: readonly TraceLike[], newNozzles: string | null
 		const [earliest, latest] = [dayOf(trend.earliest), dayOf(trend.latest)];
 		const sure =
 			earliest && latest
-				? `95 % sure: between ${earliest} and ${latest}.`
+				? `95 % sure: between ${dayText(earliest)} and ${dayText(latest)}.`
 				: earliest && earliest > last.day
-					? `95 % sure: not before ${earliest}; ${trend.points} calibrations cannot tell the latest day.`
+					? `95 % sure: not before ${dayText(earliest)}; ${trend.points} calibrations cannot tell the latest day.`
 					: `${trend.points} calibrations are too few, or too close, to say how sure that is.`;
-		return `At the present trend 10 % is reached about ${crossing}. ${sure}`;
+		return `At the present trend 10 % is reached about ${dayText(crossing)}. ${sure}`;
 	}
 }

@@ -18,7 +18,7 @@ export const askedJobSchema = z.strictObject({
 	id: z.uuidv7(),
 	/** The job that this one is an edit of: it is taken off when this one is kept. */
 	replaces: z.uuid().optional(),
-	day: z.iso.date('That is not a day. Write it like 2026-03-14.'),
+	day: z.iso.date('That is not a day. Write it like 14 Mar 2026.'),
 	basis: z.discriminatedUnion('by', [
 		z.strictObject({ by: z.literal('calibration') }),
 		z.strictObject({ by: z.literal('trial'), used: typedSchema, patch: typedSchema }),
@@ -48,7 +48,7 @@ export const askedJobSchema = z.strictObject({
 	drops: z.enum(dropletClasses).nullable().default(null),
 	passed: z.array(passedStopSchema).max(60).default([]),
 	split: z.enum(splits),
-	harvest: z.iso.date('That is not a day. Write it like 2026-03-14.').nullable(),
+	harvest: z.iso.date('That is not a day. Write it like 14 Mar 2026.').nullable(),
 	pace: z
 		.strictObject({
 			efficiency: share,

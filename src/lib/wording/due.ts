@@ -1,3 +1,4 @@
+import { dayText } from '../settings/day-text';
 import type { CalibrationDue, DueReason } from '../../core';
 import { inUnit, showFigure, si } from '../../core';
 import type { FarmSettings } from '../settings/farm-settings';
@@ -19,9 +20,11 @@ export function dueReasonText(reason: DueReason, settings: FarmSettings): string
 		case 'operator':
 			return `Sprayed by ${what}, who ${what.includes(',') ? 'have' : 'has'} no calibration of it: a step and a hand are part of the rig.`;
 		case 'season':
-			return due ? `A new season began on ${day}.` : `The next season begins on ${day}.`;
+			return due ? `A new season began on ${dayText(day)}.` : `The next season begins on ${dayText(day)}.`;
 		case 'days':
-			return due ? `Due by the calendar since ${day}: over ${limit} days.` : `Due by the calendar on ${day}.`;
+			return due
+				? `Due by the calendar since ${dayText(day)}: over ${limit} days.`
+				: `Due by the calendar on ${dayText(day)}.`;
 		case 'hours':
 			return `${of('hours')} sprayed since${due ? '' : ', so soon'}.`;
 		case 'abrasive':
@@ -39,5 +42,5 @@ export function dueReasonText(reason: DueReason, settings: FarmSettings): string
 export function dueShort(due: CalibrationDue): string {
 	if (due.state === 'due') return 'calibrate again';
 	if (due.state === 'soon') return due.reasons[0]?.code === 'wide' ? 'cannot tell 5 %: ± too wide' : 'due soon';
-	return due.day ? `due ${due.day}` : 'good';
+	return due.day ? `due ${dayText(due.day)}` : 'good';
 }

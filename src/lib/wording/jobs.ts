@@ -1,3 +1,4 @@
+import { dayText } from '../settings/day-text';
 import type { JobBlock, JobState, LabelFinding, RunLoad, Split } from '../../core';
 import { factor, showFigure } from '../../core';
 import type { FarmSettings } from '../settings/farm-settings';
@@ -57,18 +58,18 @@ type Sentences = { readonly [C in LabelFinding['code']]: (f: Of<C>, means: Means
 const intervalNames = { entry: 're-entry interval', harvest: 'pre-harvest interval' } as const;
 const sentences: Sentences = {
 	'inside-entry': (f, { settings }) => ({
-		title: `${f.product} of ${f.day}: the re-entry interval may still run`,
+		title: `${f.product} of ${dayText(f.day)}: the re-entry interval may still run`,
 		body:
 			f.until === null
 				? `Its label asks for ${f.within} h. They count from when the last load was out.`
 				: `Keep out until ${timeAt(settings.timeZone, f.until * 1000)} (${f.within} h by its label).`
 	}),
 	'harvest-runs': (f) => ({
-		title: `${f.product} of ${f.day}: no harvest until ${f.until}`,
+		title: `${f.product} of ${dayText(f.day)}: no harvest until ${dayText(f.until)}`,
 		body: 'Its pre-harvest interval still runs on this field.'
 	}),
 	'interval-empty': (f) => ({
-		title: `${f.product}${f.day === null ? '' : ` of ${f.day}`}: ${f.what.map((w) => intervalNames[w]).join(' and ')} not entered`,
+		title: `${f.product}${f.day === null ? '' : ` of ${dayText(f.day)}`}: ${f.what.map((w) => intervalNames[w]).join(' and ')} not entered`,
 		body: 'Read the label, and enter it on the product. 0 where the label asks for none.'
 	}),
 	'over-max': (f, { percent, times }) => ({
@@ -97,7 +98,7 @@ const sentences: Sentences = {
 		body: `The label allows ${f.within} in a season; this would be number ${Math.round(f.ratio * Math.max(1, f.within))}. Products with the same active ingredient count.`
 	}),
 	'too-few-days': (f) => ({
-		title: `${f.product}: ${Math.round(f.ratio * f.within)} days from ${f.other} of ${f.day}`,
+		title: `${f.product}: ${Math.round(f.ratio * f.within)} days from ${f.other} of ${dayText(f.day)}`,
 		body: `The label asks for ${f.within} days between applications. Products with the same active ingredient count.`
 	}),
 	'volume-under': (f, { volume }) => ({

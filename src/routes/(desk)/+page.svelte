@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { dayText } from '$lib/settings/day-text';
 	import type { PageData } from './$types';
 	import BlockKeeps from '$lib/field/BlockKeeps.svelte';
 	import SprayerCard from '$lib/sprayer/SprayerCard.svelte';
@@ -20,10 +21,10 @@
 		({
 			planned:
 				job.day < data.today
-					? `was planned for ${job.day}`
+					? `was planned for ${dayText(job.day)}`
 					: job.day === data.today
 						? 'planned for today'
-						: `planned for ${job.day}`,
+						: `planned for ${dayText(job.day)}`,
 			'under-way': `${job.loadsOut} of ${job.loads} ${job.loads === 1 ? 'load' : 'loads'} out`,
 			sprayed: 'all loads are out',
 			closed: 'closed, without a record yet'

@@ -1,5 +1,6 @@
 <!-- @component What was changed since the last calibration, as a round opens: what to hold, and what to expect. -->
 <script lang="ts">
+	import { dayText } from '$lib/settings/day-text';
 	import type { MadeChange } from '$core';
 	import type { FarmSettings } from '$lib/settings/farm-settings';
 	import { aimText } from '$lib/show/change-lines';
@@ -9,7 +10,9 @@
 </script>
 
 <section class="card" aria-label="Changed since the last calibration">
-	<h3>Changed on {change.day}: {aimText(change.aim, settings.decimalComma)} wanted. This calibration checks it.</h3>
+	<h3>
+		Changed on {dayText(change.day)}: {aimText(change.aim, settings.decimalComma)} wanted. This calibration checks it.
+	</h3>
 	{#if change.carried}<p class="lab">
 			It begins as the calibration before was made: method, course, rows and sides, target.
 		</p>{/if}

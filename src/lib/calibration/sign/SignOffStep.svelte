@@ -1,5 +1,6 @@
 <!-- @component Sign off: who, when, at what pressure, gear and rpm. From then on the round is read-only. -->
 <script lang="ts">
+	import { dayText } from '$lib/settings/day-text';
 	import { untrack } from 'svelte';
 	import type { RoundState } from '$lib/calibration/round.svelte';
 	import { SignOffState } from './sign-off.svelte';
@@ -26,7 +27,7 @@
 {#if signed}
 	<div class="card sealed">
 		<p class="stamp" aria-hidden="true">Signed</p>
-		<h2>Signed off by {signed.person} on {signed.day}</h2>
+		<h2>Signed off by {signed.person} on {dayText(signed.day)}</h2>
 		<p>
 			{[
 				signed.pressure ? `At ${typedText(signed.pressure)}` : round.onFoot ? '' : 'Pressure not measured',

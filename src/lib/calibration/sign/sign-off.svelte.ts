@@ -75,7 +75,7 @@ export class SignOffState {
 		const problems: Partial<Record<Place, string>> = {};
 		if (this.person.trim() === '')
 			problems.person = 'Nobody has signed yet. Write the name of who calibrated, like A. Sample.';
-		if (!isDay(this.day)) problems.day = 'That is not a day. Write it like 2026-03-14.';
+		if (!isDay(this.day)) problems.day = 'That is not a day. Write it like 14 Mar 2026.';
 		if (this.asksCarrier && this.carrier.trim() === '')
 			problems.carrier = wordIssue({ code: 'no-person', path: 'person' });
 		const rpm = this.rpm.trim().replace(',', '');

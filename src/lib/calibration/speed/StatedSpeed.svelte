@@ -1,5 +1,6 @@
 <!-- @component A speed as a dial or a screen tells it, where there is no time for a course: less sure, and it says so. -->
 <script lang="ts">
+	import { dayText } from '$lib/settings/day-text';
 	import { untrack } from 'svelte';
 	import type { Issue } from '$core';
 	import type { RoundState } from '$lib/calibration/round.svelte';
@@ -91,8 +92,11 @@
 	/>
 	{#if check && checked === 'corrected'}
 		<p aria-live="polite">
-			On {check.day} it showed {typedText(check.dial)} at {show('speed', si<'speed'>(check.measured), round.settings)
-				.text}
+			On {dayText(check.day)} it showed {typedText(check.dial)} at {show(
+				'speed',
+				si<'speed'>(check.measured),
+				round.settings
+			).text}
 			measured. {#if corrected}
 				Corrected: <b class="num text-[1.6rem]">{corrected}</b>{/if}
 		</p>

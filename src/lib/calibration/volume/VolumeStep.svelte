@@ -1,5 +1,6 @@
 <!-- @component The answer: spray volume with its ±, where the ± comes from, the working, what is odd. -->
 <script lang="ts">
+	import { dayText } from '$lib/settings/day-text';
 	import { relativeU } from '$core';
 	import type { MadeChange } from '$core';
 	import type { RoundState } from '$lib/calibration/round.svelte';
@@ -53,7 +54,7 @@
 			<PredictionNote
 				predicted={change.predicted}
 				sure={change.sure}
-				since="when the sprayer was changed on {change.day}"
+				since="when the sprayer was changed on {dayText(change.day)}"
 				rate={c.rate}
 				settings={round.settings}
 			/>

@@ -1,5 +1,6 @@
 <!-- @component What tells a job's volume: a calibrated sprayer, a patch sprayed until it is wet, or so much for a surface. -->
 <script lang="ts">
+	import { dayText } from '$lib/settings/day-text';
 	import { showDecimals, teamSpread } from '$core';
 	import { longUnit, shortUnit } from '$lib/settings/field-units';
 	import { shownRate } from '$lib/show/answer';
@@ -29,7 +30,8 @@
 			const r = shownRate(one.rate, one.relativeU95, settings.rateUnit, settings.decimalComma);
 			const doubt = one.doubt ? ' (in doubt)' : '';
 			const wide = r.tooWide ? ` (± ${r.interval}: too wide to tell 5 %)` : '';
-			const volume = plan.by === 'calibration' ? `: ${r.value} ${r.unit}, ${one.signedDay}${doubt}${wide}` : '';
+			const volume =
+				plan.by === 'calibration' ? `: ${r.value} ${r.unit}, ${dayText(one.signedDay)}${doubt}${wide}` : '';
 			return { value: one.id, label: `${one.sprayer}, ${one.setting}${volume}` };
 		})
 	]);
@@ -91,7 +93,7 @@
 				decimalComma={settings.decimalComma}
 				bind:value={plan.time}
 				problem={plan.problem('basis.time')}
-				hint="At {show('flow', c.flow, settings).text}, as caught on {c.signedDay}."
+				hint="At {show('flow', c.flow, settings).text}, as caught on {dayText(c.signedDay)}."
 				required
 			/>
 		{:else}

@@ -1,5 +1,6 @@
 <!-- @component A job at the tank and in the field: loads, the steps of mixing or how the spraying goes, and the one thing to do next. -->
 <script lang="ts">
+	import { dayText } from '$lib/settings/day-text';
 	import { onMount } from 'svelte';
 	import { MediaQuery } from 'svelte/reactivity';
 	import MixingTank from '$lib/drawings/MixingTank.svelte';
@@ -218,7 +219,7 @@
 					<h1>Load {load?.n ?? 1} of {count}</h1>
 					<p class="lab">
 						<a href="/jobs/{head.id}">{names}</a>{head.sprayer ? ` · ${head.sprayer}` : ''}{rate
-							? `, calibrated ${head.signedDay} at ${rate.value} ${rate.unit}`
+							? `, calibrated ${dayText(head.signedDay)} at ${rate.value} ${rate.unit}`
 							: ''}
 					</p>
 				</div>

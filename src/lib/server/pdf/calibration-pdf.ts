@@ -1,3 +1,4 @@
+import { dayText } from '../../settings/day-text';
 import { show } from '../../show/show';
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
 import { isCarried, schools, workingOf } from '../../../core';
@@ -60,7 +61,7 @@ export function calibrationPdf(
 	const names = namesOf(rig);
 	const signed = [
 		c.person && `carried by ${c.person}`,
-		`signed off by ${c.signedBy} on ${c.signedDay}`,
+		`signed off by ${c.signedBy} on ${dayText(c.signedDay)}`,
 		pressure,
 		c.gear ? `gear ${c.gear}` : !isCarried(rig) && 'gear not entered',
 		c.rpm && `${c.rpm} rpm`
@@ -68,7 +69,7 @@ export function calibrationPdf(
 	return {
 		pageSize: paper,
 		pageMargins: [36, 32, 36, 30],
-		info: { title: `${rig.name}, calibrated ${c.signedDay}`, creator: 'Fallow' },
+		info: { title: `${rig.name}, calibrated ${dayText(c.signedDay)}`, creator: 'Fallow' },
 		footer: {
 			text: `${farm.name}. The label is the law; local rules and licences stand above this sheet.`,
 			color: soft,

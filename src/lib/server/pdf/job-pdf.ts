@@ -1,3 +1,4 @@
+import { dayText } from '../../settings/day-text';
 import { show, showAmount } from '../../show/show';
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
 import type { JobRun, LabelFinding, LoadPlan, PlanSheet, RunLoad, TypedJob } from '../../../core';
@@ -80,11 +81,11 @@ export function jobPdf(
 					{ text: title, font: 'Figures', bold: true, fontSize: small ? 15 : 20 },
 					{
 						text: [
-							job.day,
+							dayText(job.day),
 							page.sprayer || 'by hand',
 							`${plainRate(sheet.rate, settings)}${
 								basis.by === 'calibration'
-									? `, calibrated ${page.signedDay ?? ''}`
+									? `, calibrated ${dayText(page.signedDay)}`
 									: isSpot(basis)
 										? ', by a trial'
 										: ''
@@ -204,7 +205,7 @@ export function jobPdf(
 	return {
 		pageSize: small ? (metric ? half.metric : half.other) : paper,
 		pageMargins: small ? [24, 22, 24, 34] : [36, 32, 36, 42],
-		info: { title: `Job, ${title}, ${job.day}`, creator: 'Fallow' },
+		info: { title: `Job, ${title}, ${dayText(job.day)}`, creator: 'Fallow' },
 		footer: {
 			text: 'The label in your hand decides, and local rules above it. Never dry tank, never product first. Fill below shoulder height, stay with the tank, triple-rinse containers into it.',
 			color: soft,

@@ -1,3 +1,4 @@
+import { dayText } from '../../settings/day-text';
 import type { TDocumentDefinitions } from 'pdfmake/interfaces';
 import type { Amendment, SprayRecord } from '../../../core';
 import type { FarmSettings } from '../../settings/farm-settings';
@@ -26,7 +27,7 @@ export function recordPdf(
 	return {
 		pageSize: paper,
 		pageMargins: [40, 36, 40, 46],
-		info: { title: `Record, ${title}, ${record.day}`, creator: 'Fallow' },
+		info: { title: `Record, ${title}, ${dayText(record.day)}`, creator: 'Fallow' },
 		footer: {
 			text: `Entry ${kept.place} of the log, sealed ${time(kept.sealedAt)}: ${kept.hash}`,
 			color: soft,

@@ -1,3 +1,4 @@
+import { dayText } from '../../settings/day-text';
 import { amountOf, show, showAmount } from '../../show/show';
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
 import type { SeasonUse } from '../../../core';
@@ -5,7 +6,7 @@ import { showFigure } from '../../../core';
 import type { FarmSettings } from '../../settings/farm-settings';
 import { doseTold } from '../../settings/dose-told';
 import { plainRate } from '../../show/answer';
-import { timeAt } from '../../settings/farm-time';
+import { clockAt, timeAt } from '../../settings/farm-time';
 import { weatherLine } from '../../show/record-facts';
 import { shownUse } from '../../show/shown-use';
 import { stopTitle } from '../../wording/safety';
@@ -28,9 +29,10 @@ export function seasonPdf(
 	const { timeZone, decimalComma: comma } = settings;
 	const { year, records, uses } = season;
 	const clock = (at: string | null) => (at === null ? '' : timeAt(timeZone, Date.parse(at)));
+	const hours = (at: string | null) => (at === null ? '' : clockAt(timeZone, Date.parse(at)));
 	const last = records.reduce<KeptRecord | null>((m, r) => (m === null || r.place > m.place ? r : m), null);
 	const row = ({ record: r, place, hash, amendments }: KeptRecord): Content[] => [
-		lines(r.day, clock(r.startedAt).slice(11) && `${clock(r.startedAt).slice(11)}–${clock(r.endedAt).slice(11)}`),
+		lines(dayText(r.day), hours(r.startedAt) && `${hours(r.startedAt)}–${hours(r.endedAt)}`),
 		lines(
 			r.blocks.map((b) => b.name).join(', '),
 			show('area', r.area, settings, { digits: 4 }).text,

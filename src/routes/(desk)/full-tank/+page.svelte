@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { dayText } from '$lib/settings/day-text';
 	import { untrack } from 'svelte';
 	import { page } from '$app/state';
 	import type { PageData } from './$types';
@@ -81,7 +82,7 @@
 				<a href="/rounds/{c.id}/volume">Back to it</a>
 			</p>
 		{:else if c.id === data.older}<p class="look">
-				▲ There is a newer calibration of this setting. This is the one of {c.signedDay}.
+				▲ There is a newer calibration of this setting. This is the one of {dayText(c.signedDay)}.
 			</p>
 		{:else if c.doubt}<p class="look">▲ This calibration is in doubt. Calibrate again, or use it with care.</p>{/if}
 		{#if said}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { dayText } from '$lib/settings/day-text';
 	import { show } from '$lib/show/show';
 	import type { PageData } from './$types';
 	import { jobStates } from '$lib/wording/jobs';
@@ -23,7 +24,7 @@
 	<ul class="grid gap-2.5">
 		{#each data.jobs as job (job.id)}
 			<li class="card" data-state={job.state}>
-				<p class="day num text-[1.5rem]">{job.day}</p>
+				<p class="day num text-[1.5rem]">{dayText(job.day)}</p>
 				<div class="phone:col-span-full">
 					<h2 class="text-[1.2rem]"><a href="/jobs/{job.id}">{job.blocks.join(', ')}</a></h2>
 					<p class="lab">{[job.sprayer, ...job.products].filter(Boolean).join(' · ')}</p>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { dayText } from '$lib/settings/day-text';
 	import { show } from '$lib/show/show';
 	import { enhance } from '$app/forms';
 	import type { ActionData, PageData } from './$types';
@@ -28,7 +29,9 @@
 		(['block', 'product', 'operator', 'sprayer', 'group', 'target', 'from', 'to'] as const).flatMap((name) => {
 			const value = filter[name];
 			if (value === '') return [];
-			return [{ name, words: name === 'from' || name === 'to' || name === 'group' ? `${name} ${value}` : value }];
+			return [
+				{ name, words: name === 'from' || name === 'to' || name === 'group' ? `${name} ${dayText(value)}` : value }
+			];
 		})
 	);
 	let seals = $state<HTMLFormElement>();
@@ -41,7 +44,7 @@
 	]);
 </script>
 
-{#snippet day(row: Row)}<a class="num inline-block py-2" href="/log/{row.id}">{row.day}</a>{/snippet}
+{#snippet day(row: Row)}<a class="num inline-block py-2" href="/log/{row.id}">{dayText(row.day)}</a>{/snippet}
 {#snippet ground(row: Row)}<b>{row.blocks.join(', ')}</b>{/snippet}
 
 <svelte:head><title>Records · Fallow</title></svelte:head>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { dayText } from '$lib/settings/day-text';
 	import { show } from '$lib/show/show';
 	import { isCarried, sumOfSheet } from '$core';
 	import CheckSum from '$lib/check/CheckSum.svelte';
@@ -70,14 +71,14 @@
 	);
 </script>
 
-<svelte:head><title>Calibration {c.signedDay} · {data.rig.name} · Fallow</title></svelte:head>
+<svelte:head><title>Calibration {dayText(c.signedDay)} · {data.rig.name} · Fallow</title></svelte:head>
 
 <div class="page">
 	<main class="grid gap-4 content-start py-5 px-6 phone:p-4">
 		<div class="min-w-0">
 			<h1>
 				<a class="text-inherit" href="/sprayers/{c.sprayerId}">{data.rig.name}</a>{c.person ? ` with ${c.person}` : ''},
-				calibrated {c.signedDay}
+				calibrated {dayText(c.signedDay)}
 			</h1>
 			<p class="lab">
 				{data.settingName ? `${data.settingName}. ` : ''}{read
@@ -86,12 +87,12 @@
 			</p>
 			{#if read?.round.carried}<p class="lab">
 					Some readings were carried over from the <a href="/calibrations/{read.round.carried.from}"
-						>calibration of {read.round.carried.day}</a
+						>calibration of {dayText(read.round.carried.day)}</a
 					>; changed since: {read.round.carried.changed.map((t) => changedWords[t]).join(', ')}.
 				</p>{/if}
 			{#if c.withdrawn}<p class="look" role="status">
-					<b>✕ Withdrawn {c.withdrawn.day} by {c.withdrawn.by}: {c.withdrawn.reason}.</b> It stays on record. Nothing new
-					rests on it.
+					<b>✕ Withdrawn {dayText(c.withdrawn.day)} by {c.withdrawn.by}: {c.withdrawn.reason}.</b> It stays on record. Nothing
+					new rests on it.
 				</p>{/if}
 			{#if c.doubt}<p class="look">
 					<b>▲ In doubt since: {eventWords[c.doubt].name.toLowerCase()}.</b> Calibrate again before you dose from it.
@@ -125,7 +126,7 @@
 				<PredictionNote
 					predicted={change.predicted}
 					sure={change.sure}
-					since="when the sprayer was changed on {change.day}"
+					since="when the sprayer was changed on {dayText(change.day)}"
 					rate={read.calibration.rate}
 					{settings}
 				/>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { dayText } from '$lib/settings/day-text';
 	import { enhance } from '$app/forms';
 	import { goto } from '$app/navigation';
 	import type { SubmitFunction } from '@sveltejs/kit';
@@ -96,11 +97,11 @@
 		<div>
 			<h1>{job.blocks.map(partWords).join(', ')}</h1>
 			<p class="lab">
-				{job.day} · {#if data.sprayerId}<a href="/sprayers/{data.sprayerId}">{data.sprayer}</a>{:else}by hand{/if}
+				{dayText(job.day)} · {#if data.sprayerId}<a href="/sprayers/{data.sprayerId}">{data.sprayer}</a>{:else}by hand{/if}
 				{#if job.team && basis.by === 'calibration'}at <b>{told}</b>, the mean of {job.team
 						.map((m) => m.person)
 						.join(', ')}{:else if basis.by === 'calibration'}at
-					<a href="/calibrations/{data.calibrationId}"><b>{told}</b></a>, calibrated {data.signedDay}{:else}at
+					<a href="/calibrations/{data.calibrationId}"><b>{told}</b></a>, calibrated {dayText(data.signedDay)}{:else}at
 					<b>{told}</b>{basisTold(basis, settings)}{/if}{(job.sprayed ?? 1) < 1
 					? `, on ${Math.round((job.sprayed ?? 1) * 100)} % of the ground`
 					: ''}{(job.treated ?? 1) < 1

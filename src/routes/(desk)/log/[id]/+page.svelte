@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { dayText } from '$lib/settings/day-text';
 	import { untrack } from 'svelte';
 	import type { PageData } from './$types';
 	import { firstErrors } from '$lib/kit/first-errors';
@@ -20,14 +21,14 @@
 	const when = (at: string) => timeAt(data.farm.settings.timeZone, Date.parse(at));
 </script>
 
-<svelte:head><title>{record.day}, {record.blocks.map((b) => b.name).join(', ')} · Fallow</title></svelte:head>
+<svelte:head><title>{dayText(record.day)}, {record.blocks.map((b) => b.name).join(', ')} · Fallow</title></svelte:head>
 
 <main class="plain-page">
 	<div class="page-head">
 		<div>
 			<h1>{record.blocks.map((b) => b.name).join(', ')}</h1>
 			<p class="lab">
-				{record.day} · sealed {when(data.sealedAt)}, entry {data.place} of the log ·
+				{dayText(record.day)} · sealed {when(data.sealedAt)}, entry {data.place} of the log ·
 				{#if record.takenIn}taken in from a file{:else}<a href="/jobs/{data.id}">the job</a>{/if}
 			</p>
 		</div>

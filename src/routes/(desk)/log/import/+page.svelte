@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { dayText } from '$lib/settings/day-text';
 	import { amountOf, showAmount } from '$lib/show/show';
 	import type { ActionData, PageData } from './$types';
 	import CsvImport from '$lib/kit/CsvImport.svelte';
@@ -29,7 +30,7 @@
 		{example}
 		accept=".csv,text/csv,.json,application/json"
 		read={(text, sign) => readRecordFile(text, settings, data.known, sign)}
-		title={({ record }) => `${record.day}, ${record.blocks.map((b) => b.name).join(', ')}`}
+		title={({ record }) => `${dayText(record.day)}, ${record.blocks.map((b) => b.name).join(', ')}`}
 		facts={({ record }) =>
 			[
 				...record.products.map((p) => {

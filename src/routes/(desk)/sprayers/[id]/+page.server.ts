@@ -10,7 +10,7 @@ import { sprayerEventKinds } from '$lib/wording/events';
 
 const eventForm = zod4(
 	z.object({
-		day: z.iso.date('That is not a day. Write it like 2026-03-14.').default(''),
+		day: z.iso.date('That is not a day. Write it like 14 Mar 2026.').default(''),
 		what: z.enum(sprayerEventKinds).default('nozzles'),
 		note: z.string().trim().max(400, 'That note is over 400 letters long.').default('')
 	})

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { dayText } from '$lib/settings/day-text';
 	import { show } from '$lib/show/show';
 	import { enhance } from '$app/forms';
 	import { inUnit, isCarried, showFigure, si } from '$core';
@@ -69,7 +70,7 @@
 	};
 </script>
 
-{#snippet signed(c: Calibration)}<a class="inline-block py-3 pr-3" href="/calibrations/{c.id}">{c.signedDay}</a
+{#snippet signed(c: Calibration)}<a class="inline-block py-3 pr-3" href="/calibrations/{c.id}">{dayText(c.signedDay)}</a
 	>{/snippet}
 {#snippet volume(c: Calibration)}
 	{@const r = rate(c)}
@@ -143,7 +144,7 @@
 								>
 								{#if setting.change}
 									<span class="pl-2 border-l-5 border-l-dye"
-										>Changed {setting.change.day}: {changeLines(setting.change, settings.decimalComma)
+										>Changed {dayText(setting.change.day)}: {changeLines(setting.change, settings.decimalComma)
 											.map((line) => `${line.name.toLowerCase()} ${line.text}`)
 											.join(', ')}. <b>A new calibration has to check it.</b></span
 									>
@@ -220,7 +221,7 @@
 		{#if latest}
 			{@const r = rate(latest)}
 			<p class="lab">
-				Spray volume, measured {latest.signedDay}{latest.person ? `, ${latest.person}` : ''}
+				Spray volume, measured {dayText(latest.signedDay)}{latest.person ? `, ${latest.person}` : ''}
 			</p>
 			<p class="big"><span class="num text-[4.6rem] tracking-[-0.03em]">{r.value}</span> <b>{r.unit}</b></p>
 			<p>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { dayText } from '$lib/settings/day-text';
 	import { planLoads, readTankPlan } from '$core';
 	import type { VolumePerArea } from '$core';
 	import type { PageData } from './$types';
@@ -39,7 +40,7 @@
 			<p class="lab">
 				<a href="/sprayers/{c.sprayerId}">{data.rig.name}</a> at {rate.value}
 				{rate.unit} ± {rate.interval}{c.treated < 1 ? ' on the bands' : ''},
-				<a href="/calibrations/{c.id}">measured {c.signedDay}</a>. Planned {data.plan.day}, {typedText(
+				<a href="/calibrations/{c.id}">measured {dayText(c.signedDay)}</a>. Planned {dayText(data.plan.day)}, {typedText(
 					data.plan.input.tank
 				)} tank,
 				{data.plan.input.split === 'equal' ? 'equal loads' : 'full loads and a part load'}.

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { dayText } from '$lib/settings/day-text';
 	import { onMount, untrack } from 'svelte';
 	import { goto } from '$app/navigation';
 	import { foldRound, readRig } from '$core';
@@ -69,7 +70,7 @@
 	<div>
 		<h1>Adjust <a href="/sprayers/{c.sprayerId}">{data.rig.name}</a></h1>
 		<p class="lab">
-			From the calibration of <a href="/calibrations/{c.id}">{c.signedDay}</a>{data.setting
+			From the calibration of <a href="/calibrations/{c.id}">{dayText(c.signedDay)}</a>{data.setting
 				? `, ${data.setting.name}`
 				: ''}. Is it what you want? If not, what to change, and what that will bring.
 		</p>

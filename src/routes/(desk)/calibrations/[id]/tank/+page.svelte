@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { dayText } from '$lib/settings/day-text';
 	import { untrack } from 'svelte';
 	import { v7 } from 'uuid';
 	import { enhance } from '$app/forms';
@@ -50,7 +51,7 @@
 		<div>
 			<h1>Loads for an area</h1>
 			<p class="lab">
-				{data.rig.name} at <b>{rate.value} {rate.unit} ± {rate.interval}</b>, measured {c.signedDay}.
+				{data.rig.name} at <b>{rate.value} {rate.unit} ± {rate.interval}</b>, measured {dayText(c.signedDay)}.
 				{#if rate.tooWide}<b>▲ {wideWords(c.relativeU95, settings.decimalComma)}</b>{/if}
 				{#if c.findings > 0}<a href="/calibrations/{c.id}">▲ {c.findings} {c.findings === 1 ? 'finding' : 'findings'}</a
 					>{/if}

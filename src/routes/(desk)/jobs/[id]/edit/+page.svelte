@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { dayText } from '$lib/settings/day-text';
 	import { untrack } from 'svelte';
 	import type { ActionData, PageData } from './$types';
 	import JobForm from '$lib/job/plan/JobForm.svelte';
@@ -22,8 +23,8 @@
 <JobForm {plan} title="Edit the job" submit="Save the job" back="/jobs/{data.edited.id}" message={form?.message}>
 	{#snippet note()}
 		{#if stale}<p class="look">
-				▲ The job was planned with a calibration of {data.signedDay}. It is not the newest of its setting any more, or
-				it was withdrawn. Pick the one that counts now.
+				▲ The job was planned with a calibration of {dayText(data.signedDay)}. It is not the newest of its setting any
+				more, or it was withdrawn. Pick the one that counts now.
 			</p>{/if}
 	{/snippet}
 </JobForm>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { dayText } from '$lib/settings/day-text';
 	import { show } from '$lib/show/show';
 	import { showDecimals } from '$core';
 	import type { AnySheet } from '$core';
@@ -61,8 +62,9 @@
 			{@const r = shownRate(c.rate, c.relativeU95, settings.rateUnit, comma)}
 			<article class="card grid gap-1.5 py-3.5 px-4.5">
 				<p class="lab">
-					<a class="py-1.5 px-0" href="/calibrations/{c.id}">{c.day}</a>, {c.setting}{c.person ? `, ${c.person}` : ''},
-					signed by {c.by}
+					<a class="py-1.5 px-0" href="/calibrations/{c.id}">{dayText(c.day)}</a>, {c.setting}{c.person
+						? `, ${c.person}`
+						: ''}, signed by {c.by}
 				</p>
 				<p>
 					<span class="num text-[3.4rem] leading-none">{r.value}</span> <b>{longUnit(settings.rateUnit)}</b> ± {r.interval}
@@ -86,8 +88,8 @@
 		<table class="ledger">
 			<thead
 				><tr
-					><th scope="col"><span class="sr-only">What</span></th><th scope="col">{data.one.day}</th><th scope="col"
-						>{data.two.day}</th
+					><th scope="col"><span class="sr-only">What</span></th><th scope="col">{dayText(data.one.day)}</th><th
+						scope="col">{dayText(data.two.day)}</th
 					><th scope="col">Change</th></tr
 				></thead
 			>

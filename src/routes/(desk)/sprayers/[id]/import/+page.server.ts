@@ -21,7 +21,7 @@ const schema = zod4(
 			.min(1, 'Nobody has signed yet. Write who calibrated, like A. Sample.')
 			.max(80)
 			.default(''),
-		day: z.iso.date('That is not a day. Write it like 2026-03-14.').default(''),
+		day: z.iso.date('That is not a day. Write it like 14 Mar 2026.').default(''),
 		carriedBy: z.string().trim().max(80).default(''),
 		remarks: z.string().trim().max(1000).default('')
 	})

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { dayText } from '$lib/settings/day-text';
 	import { show } from '$lib/show/show';
 	import { showDecimals, teamSpread } from '$core';
 	import type { PageData } from './$types';
@@ -61,7 +62,7 @@
 				>
 					<div class="grid">
 						<b>{member.person}</b>
-						<a class="lab py-1 px-0" href="/calibrations/{data.team[i]!.id}">{data.team[i]!.signedDay}</a>
+						<a class="lab py-1 px-0" href="/calibrations/{data.team[i]!.id}">{dayText(data.team[i]!.signedDay)}</a>
 					</div>
 					<div class="bar">
 						<i class="absolute inset-[6px_auto_6px_0] bg-dye opacity-[0.85]" style="width:{(member.rate / most) * 100}%"
