@@ -54,8 +54,8 @@ test('a body’s tip is turned down by the setting, sections carry their names, 
 	const id = await sprayerId(app, 'Long-meadow boom');
 	await page.goto(`${app.origin}/sprayers/${id}/edit`);
 	const more = page.getByText('More: drive');
-	if (!(await page.getByLabel('Sections are called').isVisible())) await more.click();
-	await page.getByLabel('Sections are called').fill('Hedge side, middle, road side');
+	if (!(await page.getByLabel('What each section is called').isVisible())) await more.click();
+	await page.getByLabel('What each section is called').fill('Hedge side, middle, road side');
 	await page.getByLabel('Tips in each nozzle body').fill('110-03 = 0.30 gal/min\n110-04 = 0.40 gal/min');
 	await page.getByRole('button', { name: 'Save the sprayer' }).click();
 	await expect(page).toHaveURL(`${app.origin}/sprayers/${id}`);

@@ -193,7 +193,7 @@
 				{#if kind !== 'knapsack'}
 					{@render field(
 						'sectionNames',
-						kind === 'airblast' ? 'Sides are called' : 'Sections are called',
+						kind === 'airblast' ? 'What each side is called' : 'What each section is called',
 						kind === 'airblast'
 							? 'Like hedge side, road side. Empty: left, right.'
 							: 'From left to right, parted by commas.'
