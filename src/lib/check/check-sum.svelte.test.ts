@@ -40,7 +40,7 @@ describe('an answer of one’s own', () => {
 		expect(check.answer).toBe('14.14 US gal/ac');
 		check.mine = '15';
 		expect(check.words).toContain('half of the pressure change');
-		expect(check.working).toBe('20 gal/ac × √0.50000');
+		expect(check.working).toBe('20 gal/ac × √0.5');
 	});
 	it('puts a working beside Fallow’s, and says where it is not the answer that was typed', () => {
 		const check = state();

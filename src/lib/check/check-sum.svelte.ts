@@ -91,7 +91,7 @@ export class CheckSumState {
 				return `${power > 0 ? (i === 0 ? '' : '× ') : '÷ '}${figure}`;
 			})
 			.join(' ')
-			.concat(ratio === undefined ? '' : ` × √${showFigure(ratio, 5, comma)}`);
+			.concat(ratio === undefined ? '' : ` × √${showFigure(ratio, 5, comma).replace(/0+$/, '')}`);
 	});
 	#gap = $derived.by(() =>
 		this.checked ? `${showFigure(Math.abs(this.checked.gap) * 100, 2, this.#settings.decimalComma)} %` : ''

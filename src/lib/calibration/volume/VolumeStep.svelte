@@ -40,15 +40,6 @@
 					>One full tank with this volume</a
 				>{/if}
 		</div>
-		<div class="card py-3 px-4.5">
-			<Working
-				sheet={round.sheet.value}
-				calibration={c}
-				school={round.settings.school}
-				measures={measuresOf(round.settings)}
-				decimalComma={round.settings.decimalComma}
-			/>
-		</div>
 		{#if round.head.setting?.change}
 			{@const change = round.head.setting.change as MadeChange}
 			<PredictionNote
@@ -61,6 +52,15 @@
 		{:else if turned}
 			<PredictionNote {...turned} rate={c.rate} settings={round.settings} />
 		{/if}
+		<div class="card py-3 px-4.5">
+			<Working
+				sheet={round.sheet.value}
+				calibration={c}
+				school={round.settings.school}
+				measures={measuresOf(round.settings)}
+				decimalComma={round.settings.decimalComma}
+			/>
+		</div>
 		<OtherWays {round} others={round.others} rate={c.rate} />
 		{#if c.findings.length > 0}
 			<div class="hidden gap-2.5 phone:grid">

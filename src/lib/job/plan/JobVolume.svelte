@@ -93,7 +93,7 @@
 				decimalComma={settings.decimalComma}
 				bind:value={plan.time}
 				problem={plan.problem('basis.time')}
-				hint="At {show('flow', c.flow, settings).text}, as caught on {dayText(c.signedDay)}."
+				hint="No unit means s. At {show('flow', c.flow, settings).text}, as caught on {dayText(c.signedDay)}."
 				required
 			/>
 		{:else}
