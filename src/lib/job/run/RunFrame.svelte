@@ -13,7 +13,6 @@
 	import ZoneNote from '$lib/frame/ZoneNote.svelte';
 	import Emergency from './Emergency.svelte';
 	import OutboxStatus from '$lib/frame/OutboxStatus.svelte';
-	import RestEdit from './RestEdit.svelte';
 	import RunDye from './RunDye.svelte';
 	import RunLoads from './RunLoads.svelte';
 	import RunNow from './RunNow.svelte';
@@ -160,7 +159,11 @@
 		</p>{/if}
 {/snippet}
 
-{#if editing}<RestEdit {run} onclose={() => (editing = false)} />{/if}
+{#if editing}
+	{#await import('./RestEdit.svelte') then { default: RestEdit }}
+		<RestEdit {run} onclose={() => (editing = false)} />
+	{/await}
+{/if}
 {#if phone.current}
 	<div class="phone flex flex-col h-[100dvh]">
 		<header class="bar flex items-center justify-between gap-2.5 min-h-15 py-0 px-4 bg-bar text-bar-text">
