@@ -3,7 +3,7 @@ import { fields, isUnit, kinds, readField, readQuantity } from '$core';
 import { metric } from '../../../tests/support/round-state';
 import { typed } from './field-units';
 import { saidIn } from './said-in';
-import { unitsLike } from './unit-lists';
+import { pouredIn, unitsLike } from './unit-lists';
 
 describe('the units that a field offers', () => {
 	it('begin with its own, are each written once, and read back as what they are', () => {
@@ -46,5 +46,11 @@ describe('the units that a field offers', () => {
 		expect(saidIn('5 gal', 'L', 'US gal')).toBe('5 gal');
 		expect(saidIn(' 5 ', 'L', 'US gal')).toBe('5 L');
 		expect(typed(saidIn('5', 'US gal', 'US gal'), 'US gal', metric)).toMatchObject({ text: '5', unit: 'US gal' });
+	});
+	it('means the unit of the figure that stands there, though the jug is marked in another', () => {
+		expect(pouredIn(unitsLike('ml'), 'ml', 'L')).toBe('L');
+		expect(pouredIn(unitsLike('US fl oz'), 'US fl oz', 'fl oz')).toBe('US fl oz');
+		expect(pouredIn(unitsLike('g'), 'g', 'kg')).toBe('kg');
+		expect(pouredIn(unitsLike('oz'), 'oz', 'oz')).toBe('oz');
 	});
 });

@@ -52,6 +52,10 @@ const like: readonly (readonly string[])[] = [
 	['ml', 'L', 'g', 'kg', 'US fl oz', 'US gal'],
 	['US fl oz', 'US pt', 'US qt', 'US gal', 'oz', 'lb', 'ml', 'L'],
 	['Imp fl oz', 'Imp pt', 'Imp qt', 'Imp gal', 'oz', 'lb', 'ml', 'L'],
+	['g', 'kg', 'oz', 'lb'],
+	['kg', 'g', 'lb', 'oz'],
+	['oz', 'lb', 'g', 'kg'],
+	['lb', 'oz', 'kg', 'g'],
 	['m', 'cm', 'ft', 'in', 'yd'],
 	['ft', 'in', 'yd', 'm', 'cm'],
 	['cm', 'm', 'in', 'ft'],
@@ -69,3 +73,7 @@ const labelOf = (value: string): string => (value === 'oz' ? 'oz weighed' : shor
 /** The units that a field of this unit offers; it alone where no other is usual. */
 export const unitsLike = (unit: string): readonly UnitChoice[] =>
 	(like.find(([own]) => own === unit) ?? [unit]).map((value) => ({ value, label: labelOf(value) }));
+
+/** The unit of a figure as it is shown, among those of its field: litres where the jug is marked in millilitres. */
+export const pouredIn = (units: readonly UnitChoice[], own: string, shown: string): string =>
+	labelOf(own) === shown ? own : (units.find((u) => u.label === shown)?.value ?? own);

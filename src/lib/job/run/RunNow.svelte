@@ -20,7 +20,7 @@
 		</p>
 		{#each line.how as how (how)}<p class="text-[1.1rem] font-semibold">{how}</p>{/each}
 		{#if line.look}<p class="look py-2 px-3 border-l-6 border-l-amber bg-amber-wash">▲ {line.look}</p>{/if}
-		{#if line.poured && load.n === run.current?.n}<RunPour {run} unit={line.poured.unit} />{/if}
+		{#if line.poured && load.n === run.current?.n}<RunPour {run} unit={line.poured.unit} shown={line.unit} />{/if}
 		{#if at === 0}<p class="lab"><b>Wear</b> {wears} Fill below shoulder height; the hose ends above the water.</p>{/if}
 	</section>
 	{#if after.length > 0}

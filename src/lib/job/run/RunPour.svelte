@@ -3,16 +3,25 @@
 	import type { JobRunState } from './job-run.svelte';
 	import UnitField from '$lib/kit/UnitField.svelte';
 	import { saidIn } from '$lib/settings/said-in';
-	import { unitsLike } from '$lib/settings/unit-lists';
+	import { pouredIn, unitsLike } from '$lib/settings/unit-lists';
 
-	let { run, unit }: { run: JobRunState; unit: string } = $props();
+	interface Props {
+		run: JobRunState;
+		/** Unit that a bare number is read in. */
+		unit: string;
+		/** Unit of the figure that the step shows: a bare number means that one. */
+		shown: string;
+	}
+	let { run, unit, shown }: Props = $props();
+	const units = $derived(unitsLike(unit));
 	let open = $state(false);
 	let amount = $state('');
 	let picked = $state('');
+	const chosen = $derived(picked || pouredIn(units, unit, shown));
 	let problem = $state<string | undefined>();
 
 	async function keep() {
-		problem = (await run.pourOther(saidIn(amount, picked, unit))) ?? undefined;
+		problem = (await run.pourOther(saidIn(amount, chosen, unit))) ?? undefined;
 		if (problem) return;
 		open = false;
 		amount = '';
@@ -33,8 +42,8 @@
 		<UnitField
 			label="Poured in this step"
 			bind:value={amount}
-			bind:unit={() => picked || unit, (to) => (picked = to)}
-			units={unitsLike(unit)}
+			bind:unit={() => chosen, (to) => (picked = to)}
+			{units}
 			{problem}
 			hint="Doses, season and record go by it."
 		/>

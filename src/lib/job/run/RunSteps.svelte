@@ -31,6 +31,7 @@
 					{#if line.poured && i === load.next && load.n === run.current?.n}<RunPour
 							{run}
 							unit={line.poured.unit}
+							shown={line.unit}
 						/>{/if}
 					{#if line.look && !done}<small class="look block text-soft text-[0.92rem]">▲ {line.look}</small>{/if}
 				</span>
