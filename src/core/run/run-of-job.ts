@@ -95,10 +95,10 @@ export function runOfJob(
 	const { rate, before } = source;
 	const dye = dyeOf(entries);
 	const added = dye ? dyeProduct(dye) : [];
-	const with_ = { ...source.job, products: [...source.job.products, ...added] };
-	const whole = readJob(with_, rate, before);
+	const dyedJob = { ...source.job, products: [...source.job.products, ...added] };
+	const whole = readJob(dyedJob, rate, before);
 	// A dye that cannot be read leaves the job as it was planned, and is refused by name.
-	const job = whole.ok ? with_ : source.job;
+	const job = whole.ok ? dyedJob : source.job;
 	const read = whole.ok ? whole : readJob(job, rate, before);
 	if (!read.ok) return read;
 	const edits: ReadJob[] = [];
