@@ -79,7 +79,7 @@ module.exports = {
 		tsConfig: { fileName: 'tsconfig.walls.json' },
 		tsPreCompilationDeps: true,
 		doNotFollow: { path: 'node_modules' },
-		exclude: { path: '(^|/)\\.svelte-kit/|\\$types' },
+		exclude: { path: '(^|/)\\.svelte-kit/|\\$types|^src/words/' },
 		enhancedResolveOptions: {
 			extensions: ['.ts', '.svelte.ts', '.js', '.mjs', '.svelte', '.json'],
 			conditionNames: ['svelte', 'import', 'default']

@@ -37,7 +37,7 @@ const asTyped = {
 };
 
 export default ts.config(
-	{ ignores: ['build/', '.svelte-kit/', '.data/', 'node_modules/', 'test-results/', 'reports/', '.mutate/'] },
+	{ ignores: ['build/', '.svelte-kit/', '.data/', 'node_modules/', 'test-results/', 'reports/', '.mutate/', 'src/words/', '.words/'] },
 	...ts.configs.recommended,
 	...svelte.configs.recommended,
 	{

@@ -6,7 +6,7 @@ export default {
 	preprocess: vitePreprocess(),
 	kit: {
 		adapter: adapter({ out: 'build', precompress: true }),
-		alias: { $core: 'src/core/index.ts' },
+		alias: { $core: 'src/core/index.ts', $words: 'src/words/messages.js', '$words/*': 'src/words/*' },
 		// The round's pages are one shell for every address, so its links cannot be relative.
 		paths: { relative: false },
 		csp: {

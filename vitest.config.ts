@@ -3,7 +3,12 @@ import { fileURLToPath } from 'node:url';
 import { defineConfig } from 'vitest/config';
 
 const here = (path: string) => fileURLToPath(new URL(path, import.meta.url));
-const alias = { $core: here('./src/core/index.ts'), $lib: here('./src/lib') };
+const alias = [
+	{ find: '$core', replacement: here('./src/core/index.ts') },
+	{ find: '$lib', replacement: here('./src/lib') },
+	{ find: /^\$words$/, replacement: here('./src/words/messages.js') },
+	{ find: /^\$words\/(.*)$/, replacement: `${here('./src/words')}/$1` }
+];
 
 export default defineConfig({
 	test: {

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
 import { error, isHttpError } from '@sveltejs/kit';
 import { v7 } from 'uuid';
@@ -41,7 +42,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 	} catch (e) {
 		if (!isApi && isDatabaseGone(e)) {
 			log('error', 'database-unreachable', { requestId: event.locals.requestId, message: messageOf(e) });
-			error(503, { message: unreachable, code: 'database-unreachable' });
+			error(503, { message: unreachable(), code: 'database-unreachable' });
 		}
 		if (!isApi && !(e instanceof Failure)) throw e;
 		response = failureResponse(e, event.locals.requestId);
@@ -57,7 +58,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 	return response;
 };
 
-const unreachable = 'The database cannot be reached. Nothing was lost; try again in a moment.';
+const unreachable = () => m.the_database_cannot_be_reached_nothing();
 
 export const handleError: HandleServerError = ({ error: thrown, event, status, message }) => {
 	if (isHttpError(thrown)) return thrown.body;
@@ -65,8 +66,8 @@ export const handleError: HandleServerError = ({ error: thrown, event, status, m
 		log('error', 'failed', { requestId: event.locals.requestId, message: messageOf(thrown), stack: stackOf(thrown) });
 	if (isDatabaseGone(thrown))
 		return {
-			message: unreachable,
+			message: unreachable(),
 			code: 'database-unreachable'
 		};
-	return { message: status === 404 ? 'There is nothing at this address.' : message };
+	return { message: status === 404 ? m.there_is_nothing_at_this_address() : message };
 };

@@ -1,5 +1,6 @@
 <!-- @component The answer always in sight: spray volume so far, its ±, what is odd, what it rests on, the working. -->
 <script lang="ts">
+	import { m } from '$words';
 	import type { AnySheet, Verdict } from '$core';
 	import { goesOf, relativeU, showFigure, workingOf } from '$core';
 	import type { RoundState } from './round.svelte';
@@ -24,39 +25,43 @@
 			: null
 	);
 	const beginWords = {
-		'speed-width-flow': 'Time a run and catch a nozzle, and the answer grows from there.',
-		'plot-catch': 'Lay out a plot, time it and catch the nozzle, and the answer is there.',
-		refill: 'Say what ground was sprayed and what the tank took, and the answer is there.',
-		'parked-drop': 'Time a run, run parked as long and read the tank, and the answer is there.'
+		'speed-width-flow': m.time_a_run_and_catch_a(),
+		'plot-catch': m.lay_out_a_plot_time_it(),
+		refill: m.say_what_ground_was_sprayed_and(),
+		'parked-drop': m.time_a_run_run_parked_as()
 	};
 	const oneOf: Readonly<Partial<Record<AnySheet['method'], string>>> = {
-		'plot-catch': 'go',
-		refill: 'reading',
-		'parked-drop': 'reading'
+		'plot-catch': m.go(),
+		refill: m.reading(),
+		'parked-drop': m.reading()
 	};
 	/** A ± of one reading rests on what is usual. */
 	const single = $derived.by(() => {
 		if (!state.sheet.ok || goesOf(state.sheet.value) !== 1) return '';
-		return `It rests on one ${oneOf[state.sheet.value.method] ?? 'run'}, and so on what is usual. Do one more.`;
+		return m.it_rests_on_one_and_so({ oneOf: oneOf[state.sheet.value.method] ?? m.run() });
 	});
 	/** Jugs that were held for another time than the course took are scaled, and that is said. */
 	const scaled = $derived.by(() => {
 		const held = c?.nozzles?.time;
 		if (!held || state.ownTime === null || Math.abs(held / state.ownTime - 1) < 0.005) return '';
 		const s = (time: number) => `${showFigure(time, 3, state.settings.decimalComma)} s`;
-		return `Jugs held ${s(held)}, the ${state.method === 'plot-catch' ? 'plot' : 'course'} took ${s(state.ownTime)}: scaled to it.`;
+		return m.jugs_held_the_took_scaled_to({
+			held: s(held),
+			which: state.method === 'plot-catch' ? m.plot() : m.course(),
+			ownTime: s(state.ownTime)
+		});
 	});
 	const rests = $derived.by(() => {
 		if (!c) return '';
 		if (!c.nozzles || c.nozzles.count === 1) return '';
 		const left = c.nozzles.count - c.nozzles.caught;
-		if (left > 0) return `${left} of ${c.nozzles.count} not caught, counted as the mean`;
+		if (left > 0) return m.of_not_caught_counted_as_the({ left, count: c.nozzles.count });
 		const is = (verdict: Verdict) => c.nozzles!.nozzles.some((n) => n.verdict === verdict);
-		if (is('together')) return 'some caught together, and so not judged one by one';
-		if (is('low') || is('high') || is('blocked')) return 'every nozzle counted as caught';
+		if (is('together')) return m.some_caught_together_and_so_not();
+		if (is('low') || is('high') || is('blocked')) return m.every_nozzle_counted_as_caught();
 		return is('cannot tell') || c.findings.some((f) => f.code === 'catch-too-short')
-			? 'all nozzles caught, too coarsely to judge each'
-			: 'all nozzles caught and even';
+			? m.all_nozzles_caught_too_coarsely_to()
+			: m.all_nozzles_caught_and_even();
 	});
 </script>
 
@@ -68,9 +73,9 @@
 	{/if}
 {/snippet}
 
-<section class="grid gap-[0.9rem] content-start" aria-label="Spray volume so far">
+<section class="grid gap-[0.9rem] content-start" aria-label={m.spray_volume_so_far()}>
 	<div aria-live="polite">
-		<p class="lab">{state.signedOff ? 'Spray volume' : 'Spray volume so far'}</p>
+		<p class="lab">{state.signedOff ? m.spray_volume() : m.spray_volume_so_far()}</p>
 		{#if shown}
 			<p class="leading-none">
 				<span class="num text-[4.4rem] tracking-[-0.03em]" data-testid="answer">{shown.value}</span>
@@ -103,7 +108,7 @@
 	{#if !c}{@render shares()}{/if}
 	{#if c}
 		<div>
-			<p class="lab">Where the ± comes from</p>
+			<p class="lab">{m.where_the_comes_from()}</p>
 			<BudgetBar budget={c.budget} />
 		</div>
 		{#if c.findings.length > 0}
@@ -119,7 +124,9 @@
 				{/each}
 			{/await}
 		{/if}
-		{#if c.findings.length > 3}<p class="lab">and {c.findings.length - 3} more under Spray volume</p>{/if}
+		{#if c.findings.length > 3}<p class="lab">
+				{m.and_more_under_spray_volume({ count: c.findings.length - 3 })}
+			</p>{/if}
 		{@render shares()}
 		<dl class="border-t border-t-rule pt-[0.4rem]">
 			{#each answerFacts(c, state.settings) as fact (fact.name)}

@@ -1,5 +1,6 @@
 <!-- @component What each side of an arc gives, and the share of the spray by height of the canopy. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { show } from '$lib/show/show';
 	import type { FlowResult } from '$core';
 	import { showDecimals, zoneShares } from '$core';
@@ -15,8 +16,8 @@
 	);
 	const sides = $derived(
 		[
-			{ name: 'Left side', nozzles: flows.filter((f) => f.n <= left) },
-			{ name: 'Right side', nozzles: flows.filter((f) => f.n > left) }
+			{ name: m.left_side(), nozzles: flows.filter((f) => f.n <= left) },
+			{ name: m.right_side(), nozzles: flows.filter((f) => f.n > left) }
 		].filter((side) => side.nozzles.length > 0)
 	);
 	const zones = $derived(
@@ -25,7 +26,7 @@
 			3
 		)
 	);
-	const names = ['bottom', 'middle', 'top third'];
+	const names = [m.bottom(), m.middle(), m.top_third()];
 	const canopy = $derived(round.entered.canopyShares);
 	/** The zone whose spray is furthest from its share of the leaf. */
 	const worst = $derived.by(() => {
@@ -36,7 +37,7 @@
 </script>
 
 <div class="grid gap-1.25">
-	<p class="lab">Share of the spray by height of the canopy</p>
+	<p class="lab">{m.share_of_the_spray_by_height()}</p>
 	{#each [2, 1, 0] as zone (zone)}
 		<div class="zone">
 			<span>{names[zone]}</span>
@@ -49,18 +50,26 @@
 	{/each}
 	{#if canopy}
 		<p class="lab leaf" class:look={worst !== null && Math.abs(worst.gap) > 0.1}>
-			<i class="inline-block w-1 h-3.5 bg-moss" aria-hidden="true"></i> the leaf’s own share{worst === null
-				? ''
-				: Math.abs(worst.gap) > 0.1
-					? `: the ${names[worst.zone]} gets ${Math.round(Math.abs(worst.gap) * 100)} points ${worst.gap > 0 ? 'more' : 'less'} than its leaf`
-					: ', met within 10 points'}
+			<i class="inline-block w-1 h-3.5 bg-moss" aria-hidden="true"></i>
+			{m.the_leafs_own_share({
+				which:
+					worst === null
+						? ''
+						: Math.abs(worst.gap) > 0.1
+							? m.the_gets_points_than_its_leaf({
+									third: names[worst.zone] ?? '',
+									figure: Math.round(Math.abs(worst.gap) * 100),
+									which: worst.gap > 0 ? m.more() : m.less()
+								})
+							: m.met_within_10_points()
+			})}
 		</p>
 	{/if}
 	<dl class="mx-0 mt-1.5 mb-0">
 		{#each sides as side (side.name)}
 			{@const open = side.nozzles.filter((f) => !f.caught).length}
 			<div class="grid grid-cols-[1fr_auto] py-1 px-0 border-b border-dashed border-b-rule text-[0.95rem]">
-				<dt>{side.name}{open > 0 ? `, ${open} taken as even` : ''}</dt>
+				<dt>{side.name}{open > 0 ? m.taken_as_even({ open }) : ''}</dt>
 				<dd class="num text-[1.1rem]">
 					{show(
 						'flow',
@@ -73,7 +82,7 @@
 		{#if sides.length === 2}
 			{@const [l, r] = sides.map((side) => side.nozzles.reduce((s, f) => s + f.q, 0))}
 			<div class="grid grid-cols-[1fr_auto] py-1 px-0 border-b border-dashed border-b-rule text-[0.95rem]">
-				<dt>Right against left</dt>
+				<dt>{m.right_against_left()}</dt>
 				<dd class="num text-[1.1rem]">{r! >= l! ? '+' : '−'}{showDecimals(Math.abs(r! / l! - 1) * 100, 1, comma)} %</dd>
 			</div>
 		{/if}

@@ -1,5 +1,6 @@
 <!-- @component The catch timer: counts up to how long a jug is held, and says when to take it away. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { showDecimals } from '$core';
 	import { beep } from '$lib/kit/beep';
 	import type { Stopwatch } from '$lib/kit/stopwatch.svelte';
@@ -39,20 +40,20 @@
 	<span>
 		<small class="block text-[0.85rem]"
 			>{over
-				? 'Take the jug away'
+				? m.take_the_jug_away()
 				: watch.running
-					? 'Catching'
+					? m.catching()
 					: watch.elapsed > 0
-						? 'Last catch'
-						: 'Catch timer'}</small
+						? m.last_catch()
+						: m.catch_timer()}</small
 		>
 		<span class="num text-[2.6rem] leading-none phone:text-[1.9rem]"
 			>{showDecimals(shown, 1, decimalComma)}<span class="text-[1.3rem]"> s</span></span
 		>
 	</span>
-	<kbd class="phone:hidden">Space</kbd>
+	<kbd class="phone:hidden">{m.space()}</kbd>
 	{#if watch.running && target !== null}
-		<span class="sr-only" aria-live="assertive">{over ? 'Take the jug away' : ''}</span>
+		<span class="sr-only" aria-live="assertive">{over ? m.take_the_jug_away() : ''}</span>
 	{/if}
 </button>
 

@@ -1,5 +1,6 @@
 <!-- @component The sprayer was corrected since this calibration began: asked once whether it goes by that. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { untrack } from 'svelte';
 	import type { Rig } from '$core';
 	import { withTip } from '$core';
@@ -26,14 +27,14 @@
 
 {#if now && changes.length > 0 && JSON.stringify(now) !== kept}
 	<div class="look mb-3 grid gap-2" role="status">
-		<p><b>▲ The sprayer was corrected since this calibration began:</b> {changes.join(', ')}.</p>
+		<p><b>{m.the_sprayer_was_corrected_since_this()}</b> {changes.join(', ')}.</p>
 		<div class="flex flex-wrap gap-2.5">
 			<button
 				type="button"
 				class="btn"
-				onclick={() => void round.add({ kind: 'rig', rig: $state.snapshot(now) as Rig })}>Use it here</button
+				onclick={() => void round.add({ kind: 'rig', rig: $state.snapshot(now) as Rig })}>{m.use_it_here()}</button
 			>
-			<button type="button" class="btn plain" onclick={keep}>Leave this calibration as it is</button>
+			<button type="button" class="btn plain" onclick={keep}>{m.leave_this_calibration_as_it_is()}</button>
 		</div>
 	</div>
 {/if}

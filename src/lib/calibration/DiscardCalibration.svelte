@@ -1,5 +1,6 @@
 <!-- @component Throws a calibration in progress away: asked first, and undone by one tap afterwards. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { goto } from '$app/navigation';
 	import Sheet from '$lib/kit/Sheet.svelte';
 	import { say } from '$lib/kit/say';
@@ -20,7 +21,7 @@
 		// What the device could not keep is said above the page.
 		if (lost.length > 0) return onclose();
 		await goto(`/sprayers/${round.head.sprayerId}`);
-		say('Calibration discarded.', { label: 'Undo', run: () => void undo() });
+		say(m.calibration_discarded(), { label: m.undo(), run: () => void undo() });
 	}
 	async function undo() {
 		await round.bringBack();
@@ -30,12 +31,10 @@
 
 <Sheet
 	{open}
-	title="Discard this calibration?"
-	lead={readings === 0
-		? 'Nothing was measured in it yet.'
-		: `${readings} ${readings === 1 ? 'reading stays' : 'readings stay'} on record and no longer ${readings === 1 ? 'counts' : 'count'}.`}
-	back="Cancel"
+	title={m.discard_this_calibration()}
+	lead={readings === 0 ? m.nothing_was_measured_in_it_yet() : m.readings_stay_on_record_and_no({ readings })}
+	back={m.cancel()}
 	{onclose}
 >
-	{#snippet foot()}<button type="button" class="btn go" onclick={() => void discard()}>Discard</button>{/snippet}
+	{#snippet foot()}<button type="button" class="btn go" onclick={() => void discard()}>{m.discard()}</button>{/snippet}
 </Sheet>

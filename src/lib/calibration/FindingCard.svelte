@@ -1,5 +1,6 @@
 <!-- @component One finding in words: what, how much, why, and what to do. -->
 <script lang="ts">
+	import { m } from '$words';
 	import type { Finding } from '$core';
 	import type { FarmSettings } from '$lib/settings/farm-settings';
 	import { wordFinding } from '$lib/wording/findings';
@@ -27,8 +28,8 @@
 	<p>{words.body}</p>
 	{#if finding.code === 'two-sizes' && onsizes}
 		<div class="flex flex-wrap gap-2 mt-2">
-			<button type="button" class="btn" onclick={() => onsizes({ small: finding.small })}>Yes, on purpose</button>
-			<button type="button" class="btn plain" onclick={() => onsizes(null)}>No, one size</button>
+			<button type="button" class="btn" onclick={() => onsizes({ small: finding.small })}>{m.yes_on_purpose()}</button>
+			<button type="button" class="btn plain" onclick={() => onsizes(null)}>{m.no_one_size()}</button>
 		</div>
 	{/if}
 </div>

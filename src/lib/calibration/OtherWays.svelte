@@ -1,5 +1,6 @@
 <!-- @component Other ways to the same answer from the readings of one round, each with its gap against the joint ±. -->
 <script lang="ts">
+	import { m } from '$words';
 	import type { AnySheet, Measured, OtherWay, Rig } from '$core';
 	import { methodsFor, relativeU, showDecimals } from '$core';
 	import { shownRate } from '$lib/show/answer';
@@ -34,7 +35,7 @@
 
 {#if others.length > 0 || open.length > 0}
 	<div class="card grid gap-2.5 py-3 px-4.5">
-		<h2>Measured another way</h2>
+		<h2>{m.measured_another_way()}</h2>
 		{#each others as way (way.calibration.method)}
 			{@const r = shown(way.calibration.rate)}
 			<div
@@ -51,16 +52,21 @@
 						<i></i><b class="absolute bottom-0 w-2 h-4.5 -ml-1 bg-dye" style="left:{at(way)}%"></b>
 					</div>
 					<p class="text-[0.95rem] leading-[1.3]">
-						{way.gap.apart ? '▲ ' : ''}{percent(way.gap.share)}
-						{way.gap.share >= 0 ? 'more' : 'less'} than {own.value}; the two may differ by {percent(way.gap.joint)}
-						{way.gap.apart ? 'with nothing wrong: one reading is.' : 'with nothing wrong, so they agree.'}
+						{m.than_the_two_may_differ_by({
+							which: way.gap.apart ? '▲ ' : '',
+							share: percent(way.gap.share),
+							which2: way.gap.share >= 0 ? m.more() : m.less(),
+							value: own.value,
+							joint: percent(way.gap.joint),
+							which3: way.gap.apart ? m.with_nothing_wrong_one_reading_is() : m.with_nothing_wrong_so_they_agree()
+						})}
 					</p>
 				</div>
 			</div>
 		{/each}
 		{#if open.length > 0}
 			<p class="lab flex flex-wrap items-center gap-x-4 gap-y-0">
-				From this round you can also take:
+				{m.from_this_round_you_can_also()}
 				{#each open as method (method)}<a
 						class="inline-block py-2 px-0 font-semibold"
 						href="/rounds/{round.head.id}/{doors[method]}">{methodName(method, round.rig.kind)}</a

@@ -1,5 +1,6 @@
 <!-- @component How far off the prediction was that a round began with. -->
 <script lang="ts">
+	import { m } from '$words';
 	import type { Measured } from '$core';
 	import { predictionGap, relativeU } from '$core';
 	import type { FarmSettings } from '$lib/settings/farm-settings';
@@ -20,19 +21,22 @@
 	const shown = $derived(f.sure(predicted, sure));
 </script>
 
-<section class="card" class:off={!gap.held} aria-label="Prediction" role="status">
+<section class="card" class:off={!gap.held} aria-label={m.prediction()} role="status">
 	<p>
 		<span class="num text-[1.7rem] leading-[1.1]" data-testid="gap"
 			>{gap.share < 0 ? '−' : '+'}{f.percent(gap.share)}</span
 		>
-		<b>against the prediction</b>
+		<b>{m.against_the_prediction()}</b>
 	</p>
 	<p class="lab">
-		{shown.figure} ± {shown.interval}
-		{f.rateUnit} was predicted {since}; the two may differ by ± {f.percent(gap.joint)}.
-		{gap.held
-			? 'The change did what it should.'
-			: 'They do not meet: look at the gauge, the nozzles that were fitted, and the gear that was driven.'}
+		{m.was_predicted_the_two_may_differ({
+			figure: shown.figure,
+			interval: shown.interval,
+			rateUnit: f.rateUnit,
+			since,
+			joint: f.percent(gap.joint),
+			which: gap.held ? m.the_change_did_what_it_should() : m.they_do_not_meet_look_at()
+		})}
 	</p>
 </section>
 

@@ -1,5 +1,6 @@
 <!-- @component A spray volume, large, with its ±, in the farm's unit and any other. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { inUnit, showFigure } from '$core';
 	import type { Budget, VolumePerArea } from '$core';
 	import type { RateUnit } from '$lib/settings/rate-units';
@@ -33,7 +34,7 @@
 	</p>
 	<p>
 		<span class="num block text-[1.8rem]">± {shown.interval}</span>
-		<span class="lab">95 times in 100 the truth lies within. Unrounded {whole}.</span>
+		<span class="lab">{m.n95_times_in_100_the_truth({ whole })}</span>
 	</p>
 	{#if shown.tooWide}<p class="col-span-full font-semibold">▲ {wideWords(relativeU95, decimalComma, budget)}</p>{/if}
 	<dl

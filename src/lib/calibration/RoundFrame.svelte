@@ -1,5 +1,6 @@
 <!-- @component The frame of a round: steps and what they yielded, the machine, the answer. One line of each on a phone. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { dayText } from '$lib/settings/day-text';
 	import type { Component, Snippet } from 'svelte';
 	import { MediaQuery } from 'svelte/reactivity';
@@ -62,7 +63,7 @@
 </script>
 
 <svelte:window {onkeydown} />
-<a class="skip" href="#step">To the step</a>
+<a class="skip" href="#step">{m.to_the_step()}</a>
 
 {#snippet rail()}
 	{#each round.steps as s (s.name)}
@@ -88,21 +89,22 @@
 	<main class="flex flex-col min-w-0 py-4 px-5.5 overflow-auto" id="step">
 		{#if round.storeError}
 			<p class="mb-3 p-3 border-l-5 border-l-rust bg-rust-wash font-semibold" role="alert">
-				This device could not keep that reading ({round.storeError}). Free some room, then enter it again.
+				{m.this_device_could_not_keep_that({ storeError: round.storeError })}
 			</p>
 		{/if}
 		<CorrectedSprayer {round} {now} />
 		{#if round.entered.discarded}
 			<p class="look mb-3" role="status">
-				▲ This calibration was discarded. Its readings are still here.
-				<button type="button" class="btn plain" onclick={() => void round.bringBack()}>Restore</button>
+				{m.this_calibration_was_discarded_its_readings()}
+				<button type="button" class="btn plain" onclick={() => void round.bringBack()}>{m.restore()}</button>
 			</p>
 		{/if}
 		{#if round.entered.carried && (step !== 'flow' || !phone.current)}
 			<p class="lab mb-2">
-				Carried over from the calibration of {dayText(round.entered.carried.day)}. Changed since: {round.entered.carried.changed
-					.map((t) => changedWords[t])
-					.join(', ')}.
+				{m.carried_over_from_the_calibration_of({
+					day: dayText(round.entered.carried.day),
+					list: round.entered.carried.changed.map((t) => changedWords[t]).join(', ')
+				})}
 			</p>
 		{/if}
 		{@render children()}
@@ -121,22 +123,22 @@
 			{#each round.steps as s (s.name)}<i style="--done:{s.done * 100}%"></i>{/each}
 		</div>
 		{#if stepsOpen}
-			<nav class="sheet" aria-label="Steps of the calibration">
+			<nav class="sheet" aria-label={m.steps_of_the_calibration()}>
 				<ol>{@render rail()}</ol>
-				<a class="btn plain my-0 mx-4" href="/sprayers/{round.head.sprayerId}">Leave, it is saved</a>
-				{#if !round.signedOff}<a class="btn plain my-0 mx-4" href={edit}>Edit the sprayer</a>{/if}
+				<a class="btn plain my-0 mx-4" href="/sprayers/{round.head.sprayerId}">{m.leave_it_is_saved()}</a>
+				{#if !round.signedOff}<a class="btn plain my-0 mx-4" href={edit}>{m.edit_the_sprayer()}</a>{/if}
 				{#if !round.signedOff && !round.entered.discarded}<button
 						type="button"
 						class="btn plain my-0 mx-4 text-rust-text"
-						onclick={() => void discard()}>Discard this calibration</button
+						onclick={() => void discard()}>{m.discard_this_calibration_title()}</button
 					>{/if}
 			</nav>
 		{/if}
 		<details class="line bg-paper-deep border-b border-b-rule">
 			<summary class="flex justify-between items-center gap-2 min-h-12 py-1 px-4 text-[0.95rem] cursor-pointer">
-				<span>Spray volume{round.signedOff ? '' : ' so far'}</span>
+				<span>{m.spray_volume_which({ which: round.signedOff ? '' : m.so_far() })}</span>
 				{#if shown}<span><span class="num">{shown.value}</span> <b>{shown.unit}</b> ± {shown.interval}</span
-					>{:else}<span class="lab">not yet</span>{/if}
+					>{:else}<span class="lab">{m.not_yet()}</span>{/if}
 			</summary>
 			<div class="max-h-[60dvh] px-4 pt-2 pb-4 overflow-auto"><AnswerPanel state={round} {unit} /></div>
 		</details>
@@ -147,35 +149,37 @@
 		<div class="col-span-full">
 			<AppBar {path}>
 				{#snippet right()}
-					<a class="unit-chip" href="/farm" title="The farm's unit">{longUnit(unit)}</a>
+					<a class="unit-chip" href="/farm" title={m.the_farms_unit()}>{longUnit(unit)}</a>
 					<OutboxStatus {status} />
 				{/snippet}
 			</AppBar>
 		</div>
-		<aside class="flex flex-col border-r border-r-rule py-4 px-0 overflow-auto" aria-label="The calibration">
+		<aside class="flex flex-col border-r border-r-rule py-4 px-0 overflow-auto" aria-label={m.the_calibration()}>
 			<div class="px-4.5 pt-0 pb-3.5">
 				<h2>{rig.name}</h2>
 				<p class="lab mt-0.75 text-[0.9rem]">
-					{describe}{#if !round.signedOff}. <a class="whitespace-nowrap" href={edit}>Edit</a>{/if}
+					{describe}{#if !round.signedOff}. <a class="whitespace-nowrap" href={edit}>{m.edit()}</a>{/if}
 				</p>
 				{#if setting}<p class="lab mt-0.75 text-[0.9rem]">
 						<b>{setting.name}</b>{round.entered.person ? ` · ${round.entered.person}` : ''}
 					</p>{/if}
 			</div>
-			<nav aria-label="Steps of the calibration"><ol>{@render rail()}</ol></nav>
+			<nav aria-label={m.steps_of_the_calibration()}><ol>{@render rail()}</ol></nav>
 			<div class="flex justify-between items-center mt-auto px-4.5 pt-2 pb-0">
-				{#if round.signedOff}<p class="lab"><b>Signed off.</b> Read-only.</p>{:else if !round.entered.discarded}<button
+				{#if round.signedOff}<p class="lab">
+						<b>{m.signed_off()}</b> Read-only.
+					</p>{:else if !round.entered.discarded}<button
 						type="button"
 						class="min-h-12 cursor-pointer text-rust-text underline"
-						onclick={() => void discard()}>Discard</button
+						onclick={() => void discard()}>{m.discard()}</button
 					>{/if}
 				<button type="button" class="min-h-12 text-soft cursor-pointer" onclick={() => (keysOpen = true)}
-					><kbd>?</kbd> Keys</button
+					><kbd>?</kbd> {m.keys()}</button
 				>
 			</div>
 		</aside>
 		{@render body()}
-		<aside class="answer p-4.5 border-l border-l-rule bg-paper-deep overflow-auto" aria-label="The answer">
+		<aside class="answer p-4.5 border-l border-l-rule bg-paper-deep overflow-auto" aria-label={m.the_answer()}>
 			<AnswerPanel state={round} {unit} />
 		</aside>
 	</div>
@@ -183,31 +187,31 @@
 
 {#if Discard}<Discard {round} open={discarding} onclose={() => (discarding = false)} />{/if}
 {#if keysOpen}
-	<div class="keys-card card" role="dialog" aria-label="Keys">
-		<h2>Keys</h2>
+	<div class="keys-card card" role="dialog" aria-label={m.keys()}>
+		<h2>{m.keys()}</h2>
 		<dl class="grid gap-2">
 			<div class="grid grid-cols-[90px_1fr]">
-				<dt><kbd>Space</kbd></dt>
-				<dd>starts and stops the stopwatch</dd>
+				<dt><kbd>{m.space()}</kbd></dt>
+				<dd>{m.starts_and_stops_the_stopwatch()}</dd>
 			</div>
 			<div class="grid grid-cols-[90px_1fr]">
-				<dt><kbd>Enter</kbd></dt>
-				<dd>keeps a reading and goes to the next</dd>
+				<dt><kbd>{m.enter()}</kbd></dt>
+				<dd>{m.keeps_a_reading_and_goes_to()}</dd>
 			</div>
 			<div class="grid grid-cols-[90px_1fr]">
 				<dt><kbd>←</kbd> <kbd>→</kbd></dt>
-				<dd>move along the boom, the arc or the pans</dd>
+				<dd>{m.move_along_the_boom_the_arc()}</dd>
 			</div>
 			<div class="grid grid-cols-[90px_1fr]">
-				<dt><kbd>Esc</kbd></dt>
-				<dd>takes back what is being typed</dd>
+				<dt><kbd>{m.esc()}</kbd></dt>
+				<dd>{m.takes_back_what_is_being_typed()}</dd>
 			</div>
 			<div class="grid grid-cols-[90px_1fr]">
 				<dt><kbd>?</kbd></dt>
-				<dd>shows and hides this</dd>
+				<dd>{m.shows_and_hides_this()}</dd>
 			</div>
 		</dl>
-		<button type="button" class="btn plain" onclick={() => (keysOpen = false)}>Close</button>
+		<button type="button" class="btn plain" onclick={() => (keysOpen = false)}>{m.close()}</button>
 	</div>
 {/if}
 

@@ -1,5 +1,6 @@
 <!-- @component The runs over the course: timed or typed, struck ones still on record, and those still open. -->
 <script lang="ts">
+	import { m } from '$words';
 	import Undo2 from '@lucide/svelte/icons/undo-2';
 	import type { Run } from '$core';
 	import { showDecimals } from '$core';
@@ -25,39 +26,39 @@
 	const open = $derived(Math.max(0, wanted - runs.filter((r) => !r.struck).length));
 </script>
 
-<ol class="grid gap-2" aria-label="{what}s" class:plain={what === 'Go'}>
+<ol class="grid gap-2" aria-label={what === 'Go' ? m.goes_name() : m.runs_name()} class:plain={what === 'Go'}>
 	{#each runs as run, i (run.id)}
 		{@const time = seconds(run)}
 		<li class:struck={run.struck}>
 			<span class="text-dye-text text-[1.35rem]" aria-hidden="true">{what === 'Go' ? '·' : i % 2 ? '←' : '→'}</span>
 			<span class="whitespace-nowrap"
-				>{what}
+				>{what === 'Go' ? m.go_name() : m.run_name()}
 				{i + 1}
-				{what === 'Go' ? '' : i % 2 ? 'back' : 'out'}{#if run.by === 'typed'}<small
-						class="ml-1.5 text-soft phone:hidden">typed</small
+				{what === 'Go' ? '' : i % 2 ? m.back() : m.out()}{#if run.by === 'typed'}<small
+						class="ml-1.5 text-soft phone:hidden">{m.typed()}</small
 					>{/if}</span
 			>
 			<span class="num text-[1.6rem]"
 				>{time === null ? typedText(run.time.typed) : `${showDecimals(time, 2, decimalComma)} s`}</span
 			>
 			{#if what === 'Run' || run.struck}<span class="text-soft text-[0.95rem]"
-					>{run.struck ? 'struck' : speedOf(time)}</span
+					>{run.struck ? m.struck() : speedOf(time)}</span
 				>{/if}
 			{#if run.struck && !readOnly}
 				<button
 					type="button"
 					class="grid place-items-center w-12 min-h-12 rounded-[6px] bg-transparent text-dye-text cursor-pointer"
 					onclick={() => onrestore(run.id)}
-					aria-label="Restore {what.toLowerCase()} {i + 1}"
-					title="Restore it: it counts again"><Undo2 size={20} aria-hidden="true" /></button
+					aria-label={m.restore_name({ name: what.toLowerCase(), i: i + 1 })}
+					title={m.restore_it_it_counts_again()}><Undo2 size={20} aria-hidden="true" /></button
 				>
 			{:else if !readOnly}
 				<button
 					type="button"
 					class="w-12 min-h-12 rounded-[6px] bg-transparent text-rust-text text-[1.1rem] cursor-pointer"
 					onclick={() => onstrike(run.id)}
-					aria-label="Strike {what.toLowerCase()} {i + 1}"
-					title="Strike it: it stays on record and no longer counts">✕</button
+					aria-label={m.strike({ name: what.toLowerCase(), i: i + 1 })}
+					title={m.strike_it_it_stays_on_record()}>✕</button
 				>
 			{/if}
 		</li>

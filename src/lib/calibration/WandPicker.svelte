@@ -1,5 +1,6 @@
 <!-- @component Whether the wand was held still or swung: noted with the readings, since it changes what the ground gets. -->
 <script lang="ts">
+	import { m } from '$words';
 	import type { RoundState } from './round.svelte';
 	import Segmented from '$lib/kit/Segmented.svelte';
 
@@ -8,12 +9,12 @@
 </script>
 
 <div>
-	<p class="lab mb-1 font-semibold text-ink">The wand was</p>
+	<p class="lab mb-1 font-semibold text-ink">{m.the_wand_was()}</p>
 	<Segmented
-		label="How the wand was held"
+		label={m.how_the_wand_was_held()}
 		options={[
-			{ value: 'still', label: 'Held still' },
-			{ value: 'swung', label: 'Swung' }
+			{ value: 'still', label: m.held_still() },
+			{ value: 'swung', label: m.swung() }
 		]}
 		{value}
 		onchange={(v) => {

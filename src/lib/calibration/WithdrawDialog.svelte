@@ -1,5 +1,6 @@
 <!-- @component Asks why a signed calibration is withdrawn, and by whom: it stays on record, and nothing new rests on it. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { untrack } from 'svelte';
 	import type { SuperValidated } from 'sveltekit-superforms';
 	import Field from '$lib/kit/Field.svelte';
@@ -19,16 +20,10 @@
 	const problems = $derived(firstErrors($errors));
 </script>
 
-<Sheet
-	{open}
-	title="Withdraw this calibration?"
-	lead="It stays on record with your reason. No job and no tank can rest on it after that."
-	back="Cancel"
-	{onclose}
->
+<Sheet {open} title={m.withdraw_this_calibration()} lead={m.it_stays_on_record_with_your()} back={m.cancel()} {onclose}>
 	<form {id} class="grid gap-3" method="post" action="?/withdraw" use:enhance>
-		<Field name="reason" label="Reason" bind:value={$form.reason} problem={problems.reason} required />
-		<Field name="by" label="Your name" bind:value={$form.by} problem={problems.by} required />
+		<Field name="reason" label={m.reason()} bind:value={$form.reason} problem={problems.reason} required />
+		<Field name="by" label={m.your_name()} bind:value={$form.by} problem={problems.by} required />
 	</form>
-	{#snippet foot()}<button class="btn go" form={id} disabled={$submitting}>Withdraw</button>{/snippet}
+	{#snippet foot()}<button class="btn go" form={id} disabled={$submitting}>{m.withdraw()}</button>{/snippet}
 </Sheet>

@@ -1,5 +1,6 @@
 <!-- @component The working, line by line with units, in the school that the reader picks. -->
 <script lang="ts">
+	import { m } from '$words';
 	import type { AnySheet, Measures, MethodCalibration, School } from '$core';
 	import { workingOf } from '$core';
 	import Segmented from '$lib/kit/Segmented.svelte';
@@ -24,26 +25,26 @@
 		}))
 	);
 	const names = {
-		speed: 'Ground speed',
-		width: 'Swath',
-		area: 'Ground',
-		used: 'Used',
-		flow: 'Flow',
-		rate: 'Spray volume'
+		speed: m.ground_speed(),
+		width: m.swath(),
+		area: m.ground(),
+		used: m.used(),
+		flow: m.flow(),
+		rate: m.spray_volume()
 	};
 </script>
 
 <div class="working">
 	<div class="flex flex-wrap justify-between items-center gap-x-4 gap-y-2 mb-1.5">
-		<h2>The working</h2>
+		<h2>{m.the_working()}</h2>
 		<Segmented
-			label="School of the working"
+			label={m.school_of_the_working()}
 			options={[
-				{ value: 'units', label: 'By units' },
+				{ value: 'units', label: m.by_units() },
 				{ value: '5940', label: '5940' },
 				{ value: '600', label: '600' },
-				{ value: 'hour', label: 'Per hour' },
-				{ value: 'reading', label: 'Reading' }
+				{ value: 'hour', label: m.per_hour() },
+				{ value: 'reading', label: m.reading_title() }
 			]}
 			value={shown}
 			onchange={(v) => (picked = v)}

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { CheckedSprayer, Measured, MethodCalibration, RigNumbers, Round, RoundMethod, SprayerKind } from '$core';
 import { inUnit, relativeU, showDecimals, factor } from '$core';
 import type { FarmSettings } from '$lib/settings/farm-settings';
@@ -25,23 +26,23 @@ export const isBeside = (name: StepName, method: RoundMethod): boolean => !steps
 export function stepTitle(name: StepName, kind: SprayerKind): string {
 	switch (name) {
 		case 'ready':
-			return 'Check the sprayer';
+			return m.check_the_sprayer();
 		case 'speed':
-			return 'Ground speed';
+			return m.ground_speed();
 		case 'swath':
-			return { boom: 'Swath', boomless: 'Swath', airblast: 'Alley', knapsack: 'Pattern width' }[kind];
+			return { boom: m.swath(), boomless: m.swath(), airblast: m.alley(), knapsack: m.pattern_width() }[kind];
 		case 'plot':
-			return { boom: 'Ground', boomless: 'Ground', airblast: 'Row', knapsack: 'Plot' }[kind];
+			return { boom: m.ground(), boomless: m.ground(), airblast: m.row(), knapsack: m.plot_title() }[kind];
 		case 'flow':
-			return kind === 'airblast' ? 'Flow' : 'Nozzle flow';
+			return kind === 'airblast' ? m.flow() : m.nozzle_flow();
 		case 'tank':
-			return 'Tank';
+			return m.tank();
 		case 'volume':
-			return 'Spray volume';
+			return m.spray_volume();
 		case 'adjust':
-			return 'Adjust';
+			return m.adjust();
 		case 'sign-off':
-			return 'Sign off';
+			return m.sign_off();
 	}
 }
 
@@ -100,7 +101,7 @@ export function stepStates(source: StepSource): StepState[] {
 		ready() {
 			const checks = checkList(source.head.rig, source.settings);
 			const ticked = checks.filter((check) => source.entered.ticks.has(check)).length;
-			return state('ready', ticked / checks.length, `${ticked} of ${checks.length}`);
+			return state('ready', ticked / checks.length, m.of_ticked_count({ ticked, count: checks.length }));
 		},
 		speed() {
 			const runs = source.entered.runs.filter((r) => !r.struck).length;
@@ -109,7 +110,7 @@ export function stepStates(source: StepSource): StepState[] {
 			const value = inUnit('speed', source.speed.measured.value, unit);
 			const tracked = source.entered.track !== null;
 			const told = !tracked && runs === 0;
-			const how = tracked ? 'track' : told ? 'as stated' : `${runs} ${runs === 1 ? 'run' : 'runs'}`;
+			const how = tracked ? m.track() : told ? m.as_stated() : m.runs({ runs });
 			return state('speed', tracked || told ? 1 : runs / usualRuns, showDecimals(value, 2, comma), `${unit} · ${how}`);
 		},
 		swath() {
@@ -131,7 +132,7 @@ export function stepStates(source: StepSource): StepState[] {
 			if (source.area === null) return state('plot', goes > 0 ? 0.3 : 0);
 			const unit = metric ? 'm2' : 'ft2';
 			const value = source.area / factor('area', unit);
-			const note = timed ? `${metric ? 'm²' : 'ft²'} · ${goes} ${goes === 1 ? 'go' : 'goes'}` : metric ? 'm²' : 'ft²';
+			const note = timed ? m.goes({ which: metric ? 'm²' : 'ft²', goes }) : metric ? 'm²' : 'ft²';
 			return state(
 				'plot',
 				timed ? 0.2 + (0.8 * goes) / usualRuns : 1,
@@ -146,7 +147,7 @@ export function stepStates(source: StepSource): StepState[] {
 				const takes = source.entered.nozzles.get(n);
 				return takes && (takes.passedOver || takes.takes.some((t) => t.counts));
 			}).length;
-			return state('flow', all > 0 ? seen / all : 0, seen > 0 ? `${seen} / ${all}` : '', seen > 0 ? 'caught' : '');
+			return state('flow', all > 0 ? seen / all : 0, seen > 0 ? `${seen} / ${all}` : '', seen > 0 ? m.caught() : '');
 		},
 		tank() {
 			const count = source.entered.used.filter((u) => !u.struck).length;
@@ -154,7 +155,7 @@ export function stepStates(source: StepSource): StepState[] {
 				'tank',
 				Math.min(1, count),
 				count > 0 ? `${count}` : '',
-				count === 1 ? 'reading' : count > 1 ? 'readings' : ''
+				count === 1 ? m.reading() : count > 1 ? m.readings() : ''
 			);
 		},
 		volume() {
@@ -166,7 +167,7 @@ export function stepStates(source: StepSource): StepState[] {
 		},
 		adjust() {
 			const { aim, change } = source.entered;
-			return state('adjust', aim ? 1 : 0, change ? 'change' : aim ? 'unchanged' : '');
+			return state('adjust', aim ? 1 : 0, change ? m.change() : aim ? m.unchanged() : '');
 		},
 		'sign-off': () => state('sign-off', source.signedOff ? 1 : 0)
 	};

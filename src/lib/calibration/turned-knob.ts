@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { dayText } from '$lib/settings/day-text';
 import type { MethodCalibration, Round, VolumePerArea } from '$core';
 import { expectedAfter, quantityOf } from '$core';
@@ -21,6 +22,6 @@ export function turnedKnob({ carried, gauge }: Round, { speed, swath }: MethodCa
 		width: swath?.treated.value ?? null
 	});
 	const what = carried.changed.map((thing) => changedWords[thing]).join(', ');
-	const since = `from the calibration of ${dayText(carried.day)} and the change of ${what}`;
+	const since = m.from_the_calibration_of_and_the({ day: dayText(carried.day), what });
 	return predicted === null ? null : { predicted, sure: before.relativeU95, since };
 }

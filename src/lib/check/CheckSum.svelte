@@ -1,5 +1,6 @@
 <!-- @component Check my sum: the operator's own answer beside Fallow's, and the slip that explains the gap. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { untrack } from 'svelte';
 	import Field from '$lib/kit/Field.svelte';
 	import type { FarmSettings } from '$lib/settings/farm-settings';
@@ -19,26 +20,26 @@
 </script>
 
 <details class="card px-4 py-1">
-	<summary class="min-h-12 pt-2.5 font-semibold cursor-pointer">Check my sum</summary>
+	<summary class="min-h-12 pt-2.5 font-semibold cursor-pointer">{m.check_my_sum()}</summary>
 	<div class="grid gap-2.5 pb-3">
 		{#if sources.length > 1}<Field
-				label="Sum of"
+				label={m.sum_of()}
 				type="choice"
 				bind:value={() => source.name, (name) => (picked = name)}
 				options={sources.map((s) => ({ value: s.name, label: s.name }))}
 			/>{/if}
 		<Field
-			label="My answer: {source.name.toLowerCase()}, {longUnit(source.unit)}"
+			label={m.my_answer({ name: source.name.toLowerCase(), unit: longUnit(source.unit) })}
 			inputmode="decimal"
 			bind:value={check.mine}
 			problem={check.problem}
 		/>
 		{#if check.checked && check.checked.verdict !== 'agrees'}
 			<Field
-				label="How I worked it out"
+				label={m.how_i_worked_it_out()}
 				bind:value={check.own}
 				problem={check.ownProblem}
-				hint="As you wrote it, such as 0.2 × 5940 ÷ (5 × 20). It stands beside Fallow’s."
+				hint={m.as_you_wrote_it_such_as()}
 			/>
 		{/if}
 		<div aria-live="polite" data-testid="sum-checked">
@@ -48,15 +49,15 @@
 					{check.words}
 				</p>
 				{#if check.ownCame}<p class="lab">
-						Yours: {check.own.trim()} = <b>{check.ownCame}</b>
-						{#if check.ownDiffers}<b class="text-amber-text">▲ not the answer that you typed</b>{/if}
+						{m.yours({ text: check.own.trim() })} <b>{check.ownCame}</b>
+						{#if check.ownDiffers}<b class="text-amber-text">{m.not_the_answer_that_you_typed()}</b>{/if}
 					</p>{/if}
 				<p class="lab">
-					Fallow: {check.working}{source.sum.aside?.percent === undefined ? '' : ' × the per cent'} =
+					{m.fallow({ working: check.working, which: source.sum.aside?.percent === undefined ? '' : m.the_per_cent() })}
 					<b>{check.answer}</b>
 				</p>
 			{:else}<p class="lab">
-					Type what you worked out by hand. Fallow names the slip behind a gap, where it knows one.
+					{m.type_what_you_worked_out_by()}
 				</p>{/if}
 		</div>
 	</div>

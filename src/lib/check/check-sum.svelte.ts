@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { CheckedSum, Kind, Sum } from '$core';
 import { checkSum, factor, readQuantity, readWorking, showFigure, writtenStep } from '$core';
 import type { FarmSettings } from '$lib/settings/farm-settings';
@@ -99,16 +100,15 @@ export class CheckSumState {
 	words: string = $derived.by(() => {
 		const { checked } = this;
 		if (!checked) return '';
-		const side = checked.gap > 0 ? 'above' : 'below';
+		const side = checked.gap > 0 ? m.above() : m.below();
 		const comma = this.#settings.decimalComma;
 		const wide = this.#source().sum.relativeU95;
 		if (checked.verdict === 'agrees')
 			return wide > 0
-				? `It agrees: ${this.#gap} ${side}, within the ± ${showFigure(wide * 100, 2, comma)} %.`
-				: 'It agrees.';
-		const far = `Your answer is ${this.#gap} ${side} Fallow’s.`;
-		if (checked.verdict === 'no-slip')
-			return `${far} No known slip explains it. Compare the two workings line by line.`;
-		return `${far} It looks as if ${checked.slips.map((s) => slipWords(s, comma)).join(', and ')}.`;
+				? m.it_agrees_within_the({ gap: this.#gap, side, figure: showFigure(wide * 100, 2, comma) })
+				: m.it_agrees();
+		const far = m.your_answer_is_fallows({ gap: this.#gap, side });
+		if (checked.verdict === 'no-slip') return m.no_known_slip_explains_it_compare({ far });
+		return m.it_looks_as_if({ far, list: checked.slips.map((s) => slipWords(s, comma)).join(m.and()) });
 	});
 }

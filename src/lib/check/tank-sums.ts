@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { sumOfDose, sumOfTank } from '$core';
 import type { FullTankState } from '$lib/job/tank/full-tank.svelte';
 import { amountUnit } from '$lib/show/show';
@@ -12,7 +13,7 @@ export function tankSums(state: FullTankState): SumSource[] {
 	const units = sumUnits(settings);
 	return [
 		{
-			name: 'Ground of one tank',
+			name: m.ground_of_one_tank(),
 			sum: sumOfTank(tank.mix, state.rate, state.relativeU95, units),
 			unit: units.area
 		},
@@ -22,7 +23,7 @@ export function tankSums(state: FullTankState): SumSource[] {
 			const { dose, name } = sheet.products[i]!;
 			return [
 				{
-					name: `${name} in it`,
+					name: m.in_it({ name }),
 					sum: sumOfDose(dose, typed.unit, tank.area, tank.mix, amount, units),
 					unit: amountUnit(amount, settings, typed)
 				}

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { FoundGround } from '$lib/ground/boundary';
 import { groundOfGeoJson } from '$lib/ground/boundary';
 
@@ -15,15 +16,18 @@ export async function readGround(file: Pick<File, 'name' | 'size' | 'text' | 'ar
 	const told = `“${file.name}”`;
 	if (file.size > groundFileLimit)
 		return no(
-			`${told} is ${Math.round(file.size / 1e6)} MB; ${groundFileLimit / 1e6} MB is the most. Take out what is not ground of this farm.`
+			m.is_mb_mb_is_the_most({ told, figure: Math.round(file.size / 1e6), groundFileLimit: groundFileLimit / 1e6 })
 		);
 	const json = await jsonOf(file, told);
 	if (typeof json === 'string') return no(json);
 	const ground = groundOfGeoJson(json.value);
-	if (!ground) return no(`${told} is not GeoJSON. It begins like {"type": "FeatureCollection", "features": […]}.`);
+	if (!ground) return no(m.is_not_geojson_it_begins_like({ told }));
 	if (ground.found.length === 0)
 		return no(
-			`${told} has no polygons in it${ground.others > 0 ? `, only ${ground.others} points, lines or empty shapes` : ''}. A block is a polygon.`
+			m.has_no_polygons_in_it_a({
+				told,
+				which: ground.others > 0 ? m.only_points_lines_or_empty_shapes({ others: ground.others }) : ''
+			})
 		);
 	return { ok: true, ...ground };
 }
@@ -39,21 +43,20 @@ async function jsonOf(
 			const { default: shp } = await import('shpjs');
 			return { value: await shp(await file.arrayBuffer()) };
 		} catch {
-			return `${told} is not a zipped shapefile. It holds a .shp, a .dbf and a .prj, zipped together.`;
+			return m.is_not_a_zipped_shapefile_it({ told });
 		}
 	}
 	const text = await file.text();
 	if (name.endsWith('.kml')) {
 		const { kml } = await import('@tmcw/togeojson');
 		const document = new DOMParser().parseFromString(text, 'application/xml');
-		if (document.querySelector('parsererror')) return `${told} is not KML that can be read: its XML is broken.`;
+		if (document.querySelector('parsererror')) return m.is_not_kml_that_can_be({ told });
 		return { value: kml(document) };
 	}
-	if (name.endsWith('.shp') || name.endsWith('.dbf'))
-		return `${told} is one part of a shapefile. Zip its .shp, .dbf and .prj together and open the zip.`;
+	if (name.endsWith('.shp') || name.endsWith('.dbf')) return m.is_one_part_of_a_shapefile({ told });
 	try {
 		return { value: JSON.parse(text) as unknown };
 	} catch {
-		return `${told} is not GeoJSON that can be read: its JSON is broken.`;
+		return m.is_not_geojson_that_can_be({ told });
 	}
 }

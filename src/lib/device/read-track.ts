@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { TrackPoint, TrackSource } from '$core';
 import { mostTrackPoints } from '$lib/wire/track-limit';
 
@@ -53,8 +54,8 @@ function together(points: readonly TrackPoint[], step: number): TrackPoint[] {
 	return made.map(([at, ...rest]) => [Number((at - first).toFixed(3)), ...rest]);
 }
 
-const gpxExample = 'A GPX track has <trkpt lat="…" lon="…"> with a <time> in each.';
-const nmeaExample = 'NMEA 0183 looks like $GPRMC,092204.5,A,4250.5589,S,14718.5084,E,4.3,89.7,211126,,*hh.';
+const gpxExample = () => m.a_gpx_track_has_trkpt_lat();
+const nmeaExample = () => m.nmea_0183_looks_like_gprmc_092204();
 
 /** Fixes of a GPX file that has a time at each point. Needs the browser's XML reader. */
 async function gpxFixes(text: string): Promise<Fix[]> {
@@ -122,14 +123,18 @@ export async function readTrack(text: string, name: string): Promise<TrackRead> 
 		: /^\s*[$!][A-Z]{4,5},/m.test(text)
 			? 'nmea'
 			: null;
-	if (!source) return { ok: false, problem: `“${name}” is neither GPX nor NMEA. ${gpxExample} ${nmeaExample}` };
+	if (!source) return { ok: false, problem: m.is_neither_gpx_nor_nmea({ name, gpxExample(), nmeaExample() }) };
 	const read = source === 'nmea' ? await nmeaReader() : null;
 	const fixes = read ? text.split(/\r?\n/).flatMap((line) => read(line) ?? []) : await gpxFixes(text);
 	const points = pointsOf(fixes);
 	if (points.length < 3)
 		return {
 			ok: false,
-			problem: `“${name}” holds ${points.length} timed ${points.length === 1 ? 'point' : 'points'}; three are the least. ${source === 'gpx' ? gpxExample : nmeaExample}`
+			problem: m.holds_timed_points_three_are_the({
+				name,
+				count: points.length,
+				which: source === 'gpx' ? gpxExample() : nmeaExample()
+			})
 		};
 	return { ok: true, track: { source, name, points } };
 }

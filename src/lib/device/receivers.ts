@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { Fix } from './read-track';
 import { nmeaReader } from './read-track';
 
@@ -11,9 +12,9 @@ export function browserReceiver(geolocation: Geolocation): Receiver {
 	return {
 		start(onFix, onProblem) {
 			const words: Record<number, string> = {
-				1: 'This browser may not be asked for its position. Allow it for this page, or use a file.',
-				2: 'There is no position to be had here.',
-				3: 'The position did not come in time. Go where the sky is open.'
+				1: m.this_browser_may_not_be_asked(),
+				2: m.there_is_no_position_to_be(),
+				3: m.the_position_did_not_come_in()
 			};
 			const id = geolocation.watchPosition(
 				({ coords: { latitude, longitude, speed }, timestamp }) =>
@@ -37,9 +38,9 @@ export function serverReceiver(open: (path: string) => EventSource): Receiver {
 				const fix = read?.(event.data);
 				if (fix) onFix(fix);
 			});
-			source.addEventListener('lost', () => onProblem('The receiver stopped talking. What was recorded is kept.'));
+			source.addEventListener('lost', () => onProblem(m.the_receiver_stopped_talking_what_was()));
 			source.addEventListener('error', () => {
-				if (source.readyState === EventSource.CLOSED) onProblem('The receiver cannot be reached.');
+				if (source.readyState === EventSource.CLOSED) onProblem(m.the_receiver_cannot_be_reached());
 			});
 			return () => source.close();
 		}

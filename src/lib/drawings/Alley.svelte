@@ -1,5 +1,6 @@
 <!-- @component Rows from above: the alley that one pass serves in dye, those that it passes by in straw. -->
 <script lang="ts">
+	import { m } from '$words';
 	interface Props {
 		alleys: 'every' | 'second';
 		/** Which sides spray. */
@@ -21,9 +22,13 @@
 <svg
 	viewBox="0 0 760 330"
 	role="img"
-	aria-label="Rows {spacing} apart, {alleys === 'every'
-		? 'every alley'
-		: 'every second alley'} driven, {sides} {sides === 'both' ? 'sides' : 'side'} spraying: one pass serves {width}"
+	aria-label={m.rows_apart_driven_spraying_one_pass({
+		spacing,
+		which: alleys === 'every' ? m.every_alley_inline() : m.every_second_alley(),
+		sides,
+		which2: sides === 'both' ? m.sides() : m.side_inline(),
+		width
+	})}
 >
 	<rect x="0" y="40" width="760" height="214" fill="var(--straw-wash)" />
 	<rect x={from} y="40" width={to - from} height="214" fill="var(--dye-wash)" stroke="var(--dye)" />

@@ -3,6 +3,7 @@
 band (and the rated one, where it is known) as marks across it.
 -->
 <script lang="ts">
+	import { m } from '$words';
 	import type { ShownJug } from './jug-board';
 	import { arcBox, arcNozzles, crossMark, sprayPath } from './arc-geometry';
 
@@ -49,7 +50,7 @@ band (and the rated one, where it is known) as marks across it.
 <svg
 	viewBox={bare ? '150 40 400 410' : `0 0 ${arcBox.width} ${arcBox.height}`}
 	role="img"
-	aria-label="Arc of {perSide} nozzles a side, {jugs.filter((j) => j.amount !== null).length} caught"
+	aria-label={m.arc_of_nozzles_a_side_caught({ perSide, count: jugs.filter((j) => j.amount !== null).length })}
 >
 	<rect x="0" y="440" width={arcBox.width} height="40" fill="var(--straw-wash)" />
 	{#each trees as x (x)}

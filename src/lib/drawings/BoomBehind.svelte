@@ -3,6 +3,7 @@
 stripe that the ground gets.
 -->
 <script lang="ts">
+	import { m } from '$words';
 	interface Props {
 		/** Nozzles across the swath that spray. */
 		nozzles: number;
@@ -34,9 +35,7 @@ stripe that the ground gets.
 <svg
 	viewBox="0 0 {W} {ground + 50}"
 	role="img"
-	aria-label="{nozzles} fans of {angle} degrees, {height} above the target, each reaching {Math.round(
-		reach * 100
-	)} % of a spacing to its sides"
+	aria-label={m.fans_of_degrees_above_the_target({ nozzles, angle, height, figure: Math.round(reach * 100) })}
 >
 	<path d="M0 {boom - 6}H{W}" stroke="var(--ink)" stroke-width="6" stroke-linecap="round" />
 	{#each { length: shown }, i (i)}

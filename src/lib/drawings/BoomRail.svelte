@@ -1,5 +1,6 @@
 <!-- @component The whole boom small, a jug under each nozzle: what is caught, what is odd, where one is. -->
 <script lang="ts">
+	import { m } from '$words';
 	import type { Verdict } from '$core';
 
 	interface Jug {
@@ -38,7 +39,10 @@
 <svg
 	viewBox="0 0 {width} 96"
 	role="img"
-	aria-label="{jugs.filter((j) => j.fill !== null || j.verdict === 'together').length} of {jugs.length} nozzles caught"
+	aria-label={m.of_nozzles_caught({
+		count: jugs.filter((j) => j.fill !== null || j.verdict === 'together').length,
+		length2: jugs.length
+	})}
 >
 	<path d="M4 14h{width - 8}" stroke="var(--ink)" stroke-width="4" stroke-linecap="round" />
 	{#each jugs as jug, i (jug.n)}

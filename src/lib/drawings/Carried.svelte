@@ -1,9 +1,10 @@
 <!-- @component A person with a knapsack or a mist blower, and the strip of ground that gets wet. -->
 <script lang="ts">
+	import { m } from '$words';
 	let { mist, width }: { mist: boolean; width: string } = $props();
 </script>
 
-<svg viewBox="0 0 700 290" role="img" aria-label={mist ? 'A mist blower on a back' : 'A knapsack on a back'}>
+<svg viewBox="0 0 700 290" role="img" aria-label={mist ? m.a_mist_blower_on_a_back() : m.a_knapsack_on_a_back()}>
 	<rect x="0" y="236" width="700" height="26" fill="var(--straw-wash)" stroke="var(--straw-edge)" />
 	<rect x="0" y="236" width="250" height="26" fill="var(--dye)" />
 	<g fill="var(--ink)">

@@ -1,5 +1,6 @@
 <!-- @component The course with its flags and the rig on it: straw ahead, dye behind. -->
 <script lang="ts">
+	import { m } from '$words';
 	interface Props {
 		/** Share of the course that is behind, 0 to 1. */
 		done: number;
@@ -18,7 +19,7 @@
 <svg
 	viewBox="0 0 600 104"
 	role="img"
-	aria-label="Course of {length || 'unknown length'}, {Math.round(done * 100)} % driven"
+	aria-label={m.course_of_driven({ count: length || m.unknown_length(), figure: Math.round(done * 100) })}
 >
 	<rect x="0" y="62" width="600" height="22" fill="var(--straw-wash)" stroke="var(--straw-edge)" stroke-width="0.75" />
 	<rect x={back ? at : left} y="62" width={back ? right - at : at - left} height="22" fill="var(--dye)" />

@@ -1,5 +1,6 @@
 <!-- @component Days of a forecast hour by hour: where all rules hold, where to look, where to stop; start times that fit lie under them. -->
 <script lang="ts">
+	import { m } from '$words';
 	import type { RuleState } from '$core';
 	import type { DayStrip } from '$lib/show/day-strip';
 	import { clockAt, dayAt } from '$lib/settings/farm-time';
@@ -23,10 +24,10 @@
 		look: 'var(--amber-wash)',
 		stop: 'var(--rust-wash)'
 	};
-	const names = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat'];
+	const names = [m.sun(), m.mon(), m.tue(), m.wed(), m.thu(), m.fri(), m.sat()];
 	const nameOf = (day: string) => {
-		const [y, m, d] = day.split('-').map(Number);
-		return day === dayAt(zone, now) ? 'Today' : `${names[new Date(y!, m! - 1, d!).getDay()]} ${d}`;
+		const [year, month, date] = day.split('-').map(Number);
+		return day === dayAt(zone, now) ? m.today() : `${names[new Date(year!, month! - 1, date!).getDay()]} ${date}`;
 	};
 	/** Parts of an hour that lie in a window, as shares of it. A window that is one moment long still shows. */
 	const fitsIn = (at: number) =>
@@ -48,7 +49,7 @@
 		strips
 			.map((s) => {
 				const good = s.hours.filter((h) => h?.state === 'good').length;
-				return `${nameOf(s.day)}: all rules hold in ${good} hours`;
+				return m.all_rules_hold_in_hours({ day: nameOf(s.day), good });
 			})
 			.join('. ')
 	);
@@ -61,7 +62,7 @@
 		{#each strips as strip (strip.day)}<b>{nameOf(strip.day)}</b>{/each}
 	</div>
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex (what scrolls sideways has to take the focus) -->
-	<div class="scroll" role="region" aria-label="Hour by hour" tabindex="0" {@attach toNow}>
+	<div class="scroll" role="region" aria-label={m.hour_by_hour()} tabindex="0" {@attach toNow}>
 		<svg viewBox="0 0 {24 * cell + 4} {strips.length * row + 24}" role="img" aria-label={words}>
 			{#each [0, 6, 12, 18, 24] as h (h)}
 				<text x={h * cell} y="14" text-anchor={h === 24 ? 'end' : h === 0 ? 'start' : 'middle'}

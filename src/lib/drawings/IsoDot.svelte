@@ -1,5 +1,6 @@
 <!-- @component The colour that ISO 10625 gives a size, to find the nozzle in the box; the code stands in it. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { isoSizes } from '$core';
 
 	/** Size code, like 03; anything else is shown as an empty ring. */
@@ -25,8 +26,8 @@
 	class:bare={!shade}
 	style:background={shade?.fill}
 	style:color={shade?.ink}
-	title={iso?.colour ? `ISO 10625 size ${size}: ${iso.colour}` : undefined}
-	>{size.slice(0, 3)}{#if iso?.colour}<span class="sr-only"> ({iso.colour} by ISO 10625)</span>{/if}</span
+	title={iso?.colour ? m.iso_10625_size({ size, colour: iso.colour }) : undefined}
+	>{size.slice(0, 3)}{#if iso?.colour}<span class="sr-only"> {m.by_iso_10625({ colour: iso.colour })}</span>{/if}</span
 >
 
 <style>

@@ -1,5 +1,6 @@
 <!-- @component A load in its tank: how full it stands, the marks of its steps, and what goes in just now as a band. -->
 <script lang="ts">
+	import { m } from '$words';
 	interface Mark {
 		/** Share of the load, 0 to 1. */
 		readonly at: number;
@@ -34,7 +35,11 @@
 	});
 </script>
 
-<svg viewBox="0 0 380 310" role="img" aria-label="The tank stands at {Math.round(level * 100)} % of the load. {now}">
+<svg
+	viewBox="0 0 380 310"
+	role="img"
+	aria-label={m.the_tank_stands_at_of_the({ figure: Math.round(level * 100), now })}
+>
 	<clipPath id="mix-{id}"><rect x="112" y="16" width="140" height="278" rx="26" /></clipPath>
 	<rect x="112" y="16" width="140" height="278" rx="26" fill="var(--straw-wash)" />
 	<g clip-path="url(#mix-{id})">

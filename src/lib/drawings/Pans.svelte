@@ -3,6 +3,7 @@
 that neighbouring passes lay down together at the chosen width.
 -->
 <script lang="ts">
+	import { m } from '$words';
 	interface Props {
 		/** Catch of each pan over the largest, 0 to 1; null is not read. */
 		fills: readonly (number | null)[];
@@ -30,7 +31,7 @@ that neighbouring passes lay down together at the chosen width.
 <svg
 	viewBox="0 0 {W} 318"
 	role="img"
-	aria-label="{fills.filter((f) => f !== null).length} of {fills.length} pans read. {words}"
+	aria-label={m.of_pans_read({ count: fills.filter((f) => f !== null).length, length2: fills.length, words })}
 >
 	<g transform="translate({middle} 46)" fill="var(--ink)">
 		<rect x="-30" y="-40" width="60" height="46" rx="6" />

@@ -1,5 +1,6 @@
 <!-- @component A plot from above with its sides, walked in strips: straw until it is sprayed, dye after. -->
 <script lang="ts">
+	import { m } from '$words';
 	interface Props {
 		/** Sides in m; null while they are not known. */
 		length: number | null;
@@ -25,7 +26,7 @@
 <svg
 	viewBox="0 0 700 306"
 	role="img"
-	aria-label="Plot of {across} by {down}, {area}, {Math.round(done * 100)} % sprayed"
+	aria-label={m.plot_of_by_sprayed({ across, down, area, figure: Math.round(done * 100) })}
 >
 	<rect {x} {y} width={w} height={h} fill="var(--straw-wash)" stroke="var(--straw-edge)" />
 	{#each { length: strips }, i (i)}

@@ -3,6 +3,7 @@
 on it, where the rig is now, and the handle that slides along the line. Outside of the area it says why not.
 -->
 <script lang="ts">
+	import { m } from '$words';
 	interface Span {
 		readonly low: number;
 		readonly high: number;
@@ -149,7 +150,7 @@ on it, where the rig is now, and the handle that slides along the line. Outside 
 	onpointercancel={() => (dragging = false)}
 >
 	<defs>
-		<pattern id="no-go" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+		<pattern id="no-go" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform={m.rotate_45()}>
 			<line x1="0" y1="0" x2="0" y2="8" class="hatch" />
 		</pattern>
 		<clipPath id="inside"><rect x={area.x} y={area.y} width={area.w} height={area.h} /></clipPath>
@@ -185,7 +186,7 @@ on it, where the rig is now, and the handle that slides along the line. Outside 
 			x={narrow ? area.x + 2 : area.x + area.w / 2}
 			y={y(pressures.high) - 7}
 			text-anchor={narrow ? 'start' : 'middle'}
-			class="why">{narrow ? 'too hard: drift' : 'over the nozzle: fine drops, drift'}</text
+			class="why">{narrow ? m.too_hard_drift() : m.over_the_nozzle_fine_drops_drift()}</text
 		>
 	{/if}
 	{#if box.bottom - y(pressures.low) > 18}
@@ -193,7 +194,7 @@ on it, where the rig is now, and the handle that slides along the line. Outside 
 			x={narrow ? area.x + area.w : area.x + area.w / 2}
 			y={y(pressures.low) + 16}
 			text-anchor={narrow ? 'end' : 'middle'}
-			class="why">{narrow ? 'too soft' : 'under it: the pattern falls in'}</text
+			class="why">{narrow ? m.too_soft() : m.under_it_the_pattern_falls_in()}</text
 		>
 	{/if}
 	{#if !narrow}
@@ -214,7 +215,7 @@ on it, where the rig is now, and the handle that slides along the line. Outside 
 			x={narrow ? area.x + 6 : area.x + area.w - 8}
 			y={area.y + 15}
 			text-anchor={narrow ? 'start' : 'end'}
-			class="why amber">finer drops</text
+			class="why amber">{m.finer_drops()}</text
 		>{/if}
 
 	<g clip-path="url(#plot)">
@@ -238,13 +239,13 @@ on it, where the rig is now, and the handle that slides along the line. Outside 
 	>
 	{#if now}
 		<circle cx={x(now.speed)} cy={y(now.pressure)} r="8" class="now" />
-		<text x={x(now.speed)} y={y(now.pressure) - 15} text-anchor="middle" class="line-text">now</text>
+		<text x={x(now.speed)} y={y(now.pressure) - 15} text-anchor="middle" class="line-text">{m.now_inline()}</text>
 	{/if}
 	<!-- Speed is what the handle's figure is; up and down move the pressure, and the speed with it. -->
 	<g
 		role="slider"
 		tabindex={disabled ? -1 : 0}
-		aria-label="Speed and pressure on the line of the wanted volume"
+		aria-label={m.speed_and_pressure_on_the_line()}
 		aria-valuemin={from}
 		aria-valuemax={to}
 		aria-valuenow={point.speed}

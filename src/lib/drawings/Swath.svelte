@@ -1,5 +1,6 @@
 <!-- @component A boom from above: sections, nozzles, what the ground gets, and the swath measured across. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { drawnNozzles } from './boom-geometry';
 
 	interface Props {
@@ -28,7 +29,7 @@
 <svg
 	viewBox="-14 0 {W + 28} 330"
 	role="img"
-	aria-label="Boom with {on.length} of {nozzles.length} nozzles on, swath {width}"
+	aria-label={m.boom_with_of_nozzles_on_swath({ count: on.length, length2: nozzles.length, width })}
 >
 	<g transform="translate({W / 2} 70)" fill="var(--ink)">
 		<rect x="-34" y="-62" width="68" height="56" rx="6" />
@@ -79,9 +80,9 @@
 		<path d="M{from} 281l12-6v12zM{to} 281l-12-6v12z" fill="var(--ink)" />
 		<rect x={(from + to) / 2 - 60} y="266" width="120" height="30" fill="var(--card)" />
 		<text x={(from + to) / 2} y="289" text-anchor="middle" class="width">{width}</text>
-		<text x={from} y="318" class="small many past">half a spacing past nozzle {short(on[0]!.n)}</text>
+		<text x={from} y="318" class="small many past">{m.half_a_spacing_past_nozzle({ n: short(on[0]!.n) })}</text>
 		<text x={to} y="318" class="small many past" text-anchor="end"
-			>half a spacing past nozzle {short(on.at(-1)!.n)}</text
+			>{m.half_a_spacing_past_nozzle({ n: short(on.at(-1)!.n) })}</text
 		>
 	{/if}
 </svg>

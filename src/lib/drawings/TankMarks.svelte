@@ -1,5 +1,6 @@
 <!-- @component A tank with its full and half marks, filled to where it is made up, and how much that is. -->
 <script lang="ts">
+	import { m } from '$words';
 	interface Props {
 		/** Share of the tank. */
 		full: number;
@@ -12,7 +13,7 @@
 	const id = $props.id();
 </script>
 
-<svg viewBox="0 0 118 154" role="img" aria-label="{mix} {unit} in the tank">
+<svg viewBox="0 0 118 154" role="img" aria-label={m.in_the_tank({ mix, unit })}>
 	<clipPath id="tank-{id}"><rect x="14" y="10" width="98" height="138" rx="14" /></clipPath>
 	<rect x="14" y="10" width="98" height="138" rx="14" fill="var(--card)" />
 	<rect x="14" y={y(full)} width="98" height={floor + 4 - y(full)} fill="var(--dye)" clip-path="url(#tank-{id})" />

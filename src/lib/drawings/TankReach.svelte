@@ -1,5 +1,6 @@
 <!-- @component The ground of one tank as a strip: blue where it surely reaches, hatched where it runs dry by its ±. -->
 <script lang="ts">
+	import { m } from '$words';
 	interface Props {
 		/** Ground in one unit: where it surely reaches, where it may run dry, and what is told between. */
 		least: number;
@@ -25,9 +26,9 @@
 	const id = $props.id();
 </script>
 
-<svg viewBox="-2 0 364 52" role="img" aria-label="The tank runs dry after about {write(area)} {unit}.">
+<svg viewBox="-2 0 364 52" role="img" aria-label={m.the_tank_runs_dry_after_about({ area: write(area), unit })}>
 	<defs>
-		<pattern id="dry-{id}" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+		<pattern id="dry-{id}" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform={m.rotate_45()}>
 			<rect width="7" height="7" fill="var(--card)" />
 			<rect width="4" height="7" fill="var(--dye)" />
 		</pattern>
@@ -43,7 +44,7 @@
 		>
 	{/each}
 	<path d="M{x(area)} 20v12" stroke="var(--ink)" stroke-width="2.5" />
-	<text class="dry" x={dry} y="46" text-anchor="end">runs dry about here</text>
+	<text class="dry" x={dry} y="46" text-anchor="end">{m.runs_dry_about_here()}</text>
 </svg>
 
 <style>

@@ -1,5 +1,6 @@
 <!-- @component A tank read before and after: what was in it, what is left, and what went between. Each level has its field. -->
 <script lang="ts">
+	import { m } from '$words';
 	interface Props {
 		/** Levels as shares of the tank, 0 to 1; null while they are not known. */
 		start: number | null;
@@ -18,7 +19,7 @@
 	const marks = [0.25, 0.5, 0.75, 1];
 </script>
 
-<svg viewBox="30 0 440 310" role="img" aria-label="Tank. {gone}">
+<svg viewBox="30 0 440 310" role="img" aria-label={m.tank_gone({ gone })}>
 	<clipPath id="sight-{id}"><rect x="60" y="20" width="230" height="270" rx="38" /></clipPath>
 	<rect x="60" y="20" width="230" height="270" rx="38" fill="var(--straw-wash)" />
 	<g clip-path="url(#sight-{id})">

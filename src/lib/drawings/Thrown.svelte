@@ -1,5 +1,6 @@
 <!-- @component A boomless rig from behind: how far it throws, what is wetted, and what of it is the swath. -->
 <script lang="ts">
+	import { m } from '$words';
 	interface Props {
 		/** Usable over wetted width, 0 to 1; null while one of them is not known. */
 		used: number | null;
@@ -19,7 +20,7 @@
 	const throws = [1, 0.82, 0.62];
 </script>
 
-<svg viewBox="0 0 {W} 280" role="img" aria-label="Wetted {wetted}, swath {swath}">
+<svg viewBox="0 0 {W} 280" role="img" aria-label={m.wetted_swath({ wetted, swath })}>
 	{#if sides !== 'right'}
 		{#each throws as far (far)}
 			<path

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { FlowResult, NozzleResult, Verdict, Volume } from '$core';
 import { inUnit, isUnit, showDecimals, waterDensity, factor } from '$core';
 import { jugMarks } from './boom-geometry';
@@ -56,13 +57,13 @@ const meanOf = (nozzle: NozzleResult): Volume | null =>
 /** `▼ −15 %`, `+0.5 %`: shape, sign and figure, so that colour is never alone. */
 function deviationWords(nozzle: Pick<NozzleResult, 'verdict'>, share: number | null, decimalComma: boolean): string {
 	if (nozzle.verdict === 'not caught' || nozzle.verdict === 'together') return '';
-	if (nozzle.verdict === 'blocked') return '✕ blocked';
+	if (nozzle.verdict === 'blocked') return m.blocked();
 	if (share === null) return '';
 	const percent = share * 100;
 	const size = Math.abs(percent);
 	// In the thousands its group sign would read as a decimal one.
 	const digits = size >= 999.5 ? '999' : showDecimals(size, size < 9.95 ? 1 : 0, decimalComma);
-	const figure = `${size >= 999.5 ? 'over ' : ''}${percent < -0.05 ? '−' : '+'}${digits} %`;
+	const figure = `${size >= 999.5 ? m.over_spaced() : ''}${percent < -0.05 ? '−' : '+'}${digits} %`;
 	const shape = { low: '▼ ', high: '▲ ', even: '', 'cannot tell': '? ' }[nozzle.verdict];
 	return shape + figure;
 }

@@ -1,5 +1,6 @@
 <!-- @component What a farm tells for the day that something goes wrong, and of where and when its crops grow: both keep people from harm. -->
 <script lang="ts">
+	import { m } from '$words';
 	import Field from '$lib/kit/Field.svelte';
 	import type { SafetyTexts } from '$lib/forms/safety-form';
 	import { asWritten } from '$lib/wording/as-written';
@@ -14,82 +15,81 @@
 	let locating = $state('');
 
 	function locate() {
-		locating = 'Finding where you are …';
+		locating = m.finding_where_you_are();
 		navigator.geolocation.getCurrentPosition(
 			({ coords }) => {
 				texts = { ...texts, place: `${coords.latitude.toFixed(4)}, ${coords.longitude.toFixed(4)}` };
 				locating = '';
 			},
-			() => (locating = 'This device does not tell where it is. Write it.'),
+			() => (locating = m.this_device_does_not_tell_where()),
 			{ timeout: 15_000 }
 		);
 	}
 </script>
 
 <fieldset>
-	<legend class="font-semibold">If something goes wrong</legend>
+	<legend class="font-semibold">{m.if_something_goes_wrong()}</legend>
 	<p class="lab">
-		Shown with one tap while mixing and spraying, without a network too. Write the numbers that hold where you are.
+		{m.shown_with_one_tap_while_mixing()}
 	</p>
 	<div class="grid grid-cols-[repeat(auto-fill,minmax(230px,1fr))] gap-3.5 mt-2.5">
 		<Field
 			name="emergency"
-			label="Emergency number"
+			label={m.emergency_number()}
 			inputmode="tel"
 			bind:value={() => texts.emergency, (emergency) => (texts = { ...texts, emergency })}
 			problem={problems.emergency}
 		/>
 		<Field
 			name="poison"
-			label="Poison centre"
+			label={m.poison_centre()}
 			inputmode="tel"
 			bind:value={() => texts.poison, (poison) => (texts = { ...texts, poison })}
 			problem={problems.poison}
 		/>
 		<Field
 			name="eyewash"
-			label="Where clean water and eyewash are"
+			label={m.where_clean_water_and_eyewash_are()}
 			bind:value={() => texts.eyewash, (eyewash) => (texts = { ...texts, eyewash })}
 			problem={problems.eyewash}
-			hint="Like: tap by the mixing place, bottle in the cab."
+			hint={m.like_tap_by_the_mixing_place()}
 		/>
 	</div>
 </fieldset>
 <fieldset>
-	<legend class="font-semibold">Where and when</legend>
+	<legend class="font-semibold">{m.where_and_when()}</legend>
 	<p class="lab">
-		From where you are come the hours near sunset, night and sunrise in which drift hangs in still air. A field’s own
-		boundary stands above it.
+		{m.from_where_you_are_come_the()}
 	</p>
 	<div class="grid grid-cols-[repeat(auto-fill,minmax(230px,1fr))] gap-3.5 mt-2.5">
 		<div class="place grid gap-1.5 justify-items-start">
 			<Field
 				name="place"
-				label="Where the farm is"
+				label={m.where_the_farm_is()}
 				bind:value={() => texts.place, (place) => (texts = { ...texts, place })}
 				problem={problems.place}
-				hint="Latitude and longitude, like −30.5, −10.25."
+				hint={m.latitude_and_longitude_like_30_5()}
 			/>
-			<button type="button" class="btn plain" onclick={locate}>Here</button>
+			<button type="button" class="btn plain" onclick={locate}>{m.here()}</button>
 			{#if locating}<span class="lab" role="status">{locating}</span>{/if}
 		</div>
 		<Field
 			name="cropSeason"
-			label="A season begins on"
+			label={m.a_season_begins_on()}
 			bind:value={() => texts.cropSeason, (cropSeason) => (texts = { ...texts, cropSeason })}
 			problem={problems.cropSeason}
-			hint="For the limits of labels: month and day, like 09-01. Empty: any twelve months around the job."
+			hint={m.for_the_limits_of_labels_month()}
 		/>
 		<Field
 			name="windHeight"
-			label="Wind limits are meant at"
+			label={m.wind_limits_are_meant_at()}
 			type="choice"
 			bind:value={() => texts.windHeight, (windHeight) => (texts = { ...texts, windHeight })}
 			options={[
-				{ value: '2', label: '2 m, where people stand' },
-				{ value: '10', label: '10 m, as forecasts give it' }
+				{ value: '2', label: m.n2_m_where_people_stand() },
+				{ value: '10', label: m.n10_m_as_forecasts_give_it() }
 			]}
-			hint="Between the two Fallow counts with {asWritten('1.4', comma)}."
+			hint={m.between_the_two_fallow_counts_with({ example: asWritten('1.4', comma) })}
 		/>
 	</div>
 </fieldset>

@@ -1,3 +1,4 @@
+import { m } from '$words';
 /** What came of sending a file: rows by table, or why it was refused. */
 export type TakeAnswer =
 	| { readonly ok: true; readonly name: string; readonly counts: Readonly<Record<string, number>> }
@@ -34,9 +35,8 @@ export class FarmTakeState {
 	/** Why it cannot go yet; empty where it can. */
 	problem: string = $derived.by(() => {
 		if (!this.file) return '';
-		if (!/\.zip$/i.test(this.file.name))
-			return `“${this.file.name}” is no zip. Take the file as Fallow wrote it, like sample-quillet-farm-2026-03-20.zip.`;
-		if (this.file.size > mostBytes) return `“${this.file.name}” is over 1 GB.`;
+		if (!/\.zip$/i.test(this.file.name)) return m.is_no_zip_take_the_file({ name: this.file.name });
+		if (this.file.size > mostBytes) return m.is_over_1_gb({ name: this.file.name });
 		return '';
 	});
 	ready: boolean = $derived.by(
@@ -55,7 +55,7 @@ export class FarmTakeState {
 		} catch {
 			this.answer = {
 				ok: false,
-				message: 'The server did not answer. Nothing was taken in, as far as is known; look at Today, then try again.'
+				message: m.the_server_did_not_answer_nothing()
 			};
 		} finally {
 			this.busy = false;

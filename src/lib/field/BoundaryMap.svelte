@@ -3,6 +3,7 @@
 area on the ellipsoid stand beside it while it is drawn.
 -->
 <script lang="ts">
+	import { m } from '$words';
 	import { show } from '$lib/show/show';
 	import { onMount, untrack } from 'svelte';
 	import type { LatLng, Layer, Map as LeafletMap, Polygon } from 'leaflet';
@@ -116,10 +117,10 @@ area on the ellipsoid stand beside it while it is drawn.
 			});
 			// The tools are shown by pictures alone; these are their names.
 			const names: Record<string, string> = {
-				'icon-polygon': 'Draw a boundary',
-				'icon-edit': 'Move corners',
-				'icon-cut': 'Cut a hole',
-				'icon-delete': 'Take off a piece'
+				'icon-polygon': m.draw_a_boundary(),
+				'icon-edit': m.move_corners(),
+				'icon-cut': m.cut_a_hole(),
+				'icon-delete': m.take_off_a_piece()
 			};
 			for (const [icon, name] of Object.entries(names)) {
 				const tool = element.querySelector(`[class*="${icon}"]`)?.closest('.button-container');
@@ -139,20 +140,21 @@ area on the ellipsoid stand beside it while it is drawn.
 				say();
 			});
 			made.on('pm:drawstart', ({ workingLayer }) => {
-				drawing = 'Touch the corners one after the other; touch the first again to close.';
+				drawing = m.touch_the_corners_one_after_the();
 				workingLayer.on('pm:vertexadded', () => {
 					const points = (workingLayer as Polygon).getLatLngs() as unknown as LatLng[];
 					const corners = points.map(position);
 					const last = corners.length > 1 ? distance(corners.at(-2)!, corners.at(-1)!) : 0;
-					const inside = corners.length > 2 ? `, ${area(ringArea([...corners, corners[0]!]))} so far` : '';
-					drawing = last ? `Last side ${length(last)}${inside}` : 'First corner set.';
+					const inside =
+						corners.length > 2 ? m.so_far_area_after({ area: area(ringArea([...corners, corners[0]!])) }) : '';
+					drawing = last ? m.last_side({ last: length(last), inside }) : m.first_corner_set();
 				});
 			});
 			made.on('pm:drawend', () => (drawing = ''));
 			whereIAm = () =>
 				navigator.geolocation.getCurrentPosition(
 					({ coords }) => made.setView([coords.latitude, coords.longitude], 17),
-					() => (drawing = 'This device does not tell where it is. Write a corner below, and the map goes there.')
+					() => (drawing = m.this_device_does_not_tell_where_it())
 				);
 			element.dataset.drawn = 'true';
 		})();
@@ -171,20 +173,20 @@ area on the ellipsoid stand beside it while it is drawn.
 	class="map h-105 border-2 border-field-border rounded-[6px] z-0"
 	bind:this={element}
 	role="application"
-	aria-label="Map of the boundary; its corners can be typed below"
+	aria-label={m.map_of_the_boundary_its_corners()}
 ></div>
 <div class="said flex justify-between items-center gap-3 min-h-13" role="status">
 	{#if drawing}<p>{drawing}</p>
 	{:else if boundary}
 		<p>
-			<span class="num text-[1.6rem]">{area(boundaryArea(boundary))}</span> on the ellipsoid; sides {facts
-				.flat()
-				.slice(0, 8)
-				.map(length)
-				.join(', ')}{facts.flat().length > 8 ? ' …' : ''}
+			<span class="num text-[1.6rem]">{area(boundaryArea(boundary))}</span>
+			{m.on_the_ellipsoid_sides({
+				list: facts.flat().slice(0, 8).map(length).join(', '),
+				which: facts.flat().length > 8 ? ' …' : ''
+			})}
 		</p>
-	{:else}<p class="lab">Nothing is drawn yet. The tool under + and − draws a boundary.</p>{/if}
-	{#if whereIAm}<button type="button" class="btn plain" onclick={whereIAm}>Where I am</button>{/if}
+	{:else}<p class="lab">{m.nothing_is_drawn_yet_the_tool()}</p>{/if}
+	{#if whereIAm}<button type="button" class="btn plain" onclick={whereIAm}>{m.where_i_am()}</button>{/if}
 </div>
 
 <style>

@@ -1,5 +1,6 @@
 <!-- @component Blocks without an area: what a share of one took gives gallons a block, and loads in blocks. -->
 <script lang="ts">
+	import { m } from '$words';
 	import Field from '$lib/kit/Field.svelte';
 	import UnitField from '$lib/kit/UnitField.svelte';
 	import { fieldUnits, shortUnit } from '$lib/settings/field-units';
@@ -10,7 +11,7 @@
 
 <div class="grid gap-3">
 	<div class="border-l-6 border-l-dye bg-dye-wash px-4 py-2.5" aria-live="polite" data-testid="per-block">
-		<span class="lab">One block takes</span>
+		<span class="lab">{m.one_block_takes()}</span>
 		<p class="num text-[3.4rem] leading-none">{blocks.perBlock || '–'}</p>
 		{#if blocks.lines.length > 0}
 			<dl class="mt-2 flex flex-wrap gap-x-6 gap-y-1">
@@ -19,36 +20,36 @@
 						<dd class="font-semibold">{line.text}</dd>
 					</div>{/each}
 			</dl>
-		{:else}<p class="lab">Type what it took.</p>{/if}
+		{:else}<p class="lab">{m.type_what_it_took()}</p>{/if}
 	</div>
 	<div class="grid grid-cols-2 items-start gap-3 phone:grid-cols-1">
 		<Field
-			label="Blocks sprayed"
+			label={m.blocks_sprayed()}
 			bind:value={blocks.sprayed}
 			problem={blocks.problem('sprayed')}
-			hint="A share or a number: 1/2, 1 or 3. All alike."
+			hint={m.a_share_or_a_number_1()}
 		/>
 		<UnitField
-			label="That took"
+			label={m.that_took()}
 			bind:value={blocks.used}
 			bind:unit={blocks.usedUnit}
 			units={blocks.units}
 			problem={blocks.problem('used')}
 		/>
 		<UnitField
-			label="Tank"
+			label={m.tank()}
 			bind:value={blocks.tank}
 			bind:unit={blocks.tankUnit}
 			units={blocks.units}
 			problem={blocks.problem('tank')}
 		/>
-		<Field label="Blocks to spray" bind:value={blocks.wanted} problem={blocks.problem('wanted')} />
+		<Field label={m.blocks_to_spray()} bind:value={blocks.wanted} problem={blocks.problem('wanted')} />
 		<Field
-			label="Area of one block, {shortUnit(fieldUnits(blocks.settings).area)}"
+			label={m.area_of_one_block({ area: shortUnit(fieldUnits(blocks.settings).area) })}
 			bind:value={blocks.area}
 			problem={blocks.problem('area')}
-			hint="Where you know it: the spray volume follows."
+			hint={m.where_you_know_it_the_spray()}
 		/>
 	</div>
-	<p class="lab">A product goes in by the block too: its dose for a block × the blocks that a load does.</p>
+	<p class="lab">{m.a_product_goes_in_by_the()}</p>
 </div>

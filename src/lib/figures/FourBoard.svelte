@@ -1,5 +1,6 @@
 <!-- @component Volume, speed, width and flow on one board: what is looked for is picked, the other three give it as they are typed. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { dayText } from '$lib/settings/day-text';
 	import Field from '$lib/kit/Field.svelte';
 	import Segmented from '$lib/kit/Segmented.svelte';
@@ -9,20 +10,25 @@
 
 	let { four }: { four: FourState } = $props();
 	const names: Record<FourThing, string> = {
-		rate: 'Spray volume',
-		speed: 'Ground speed',
-		width: 'Swath width',
-		flow: 'Flow of one nozzle'
+		rate: m.spray_volume(),
+		speed: m.ground_speed(),
+		width: m.swath_width(),
+		flow: m.flow_of_one_nozzle()
 	};
-	const short: Record<FourThing, string> = { rate: 'Volume', speed: 'Speed', width: 'Width', flow: 'Nozzle flow' };
+	const short: Record<FourThing, string> = {
+		rate: m.volume(),
+		speed: m.speed_title(),
+		width: m.width(),
+		flow: m.nozzle_flow()
+	};
 	const given = $derived(fourThings.filter((t) => t !== four.find));
 	const from = (thing: FourThing) =>
-		four.boxes[thing].from === 'measured' && four.day !== null ? `Measured ${dayText(four.day)}.` : '';
+		four.boxes[thing].from === 'measured' && four.day !== null ? m.measured_day({ day: dayText(four.day) }) : '';
 </script>
 
 <div class="grid gap-3">
 	<Segmented
-		label="What to work out"
+		label={m.what_to_work_out()}
 		options={fourThings.map((value) => ({ value, label: short[value] }))}
 		value={four.find}
 		onchange={(thing) => (four.find = thing)}
@@ -33,7 +39,7 @@
 			<p class="num">{four.answer.figure} <small>{four.answer.unit}</small></p>
 			{#if four.answer.more}<p class="lab">{four.answer.more}</p>{/if}
 		{:else}<p class="num">–</p>
-			<p class="lab">Type the other three.</p>{/if}
+			<p class="lab">{m.type_the_other_three()}</p>{/if}
 	</div>
 	<div class="grid grid-cols-2 gap-3 items-start phone:grid-cols-1">
 		{#each given as thing (thing)}
@@ -47,7 +53,7 @@
 				onchange={() => four.typed(thing)}
 			/>
 		{/each}
-		<Field label="Nozzles that spray" inputmode="numeric" bind:value={four.nozzles} problem={four.countProblem} />
+		<Field label={m.nozzles_that_spray()} inputmode="numeric" bind:value={four.nozzles} problem={four.countProblem} />
 	</div>
 </div>
 

@@ -1,5 +1,6 @@
 <!-- @component What if: another pressure, speed, spacing, engine speed, number of nozzles or nozzle, against the measured volume. -->
 <script lang="ts">
+	import { m } from '$words';
 	import type { Nozzle, WorkingNow } from '$core';
 	import { showFigure } from '$core';
 	import CheckSum from '$lib/check/CheckSum.svelte';
@@ -24,11 +25,11 @@
 	let { state: trial, now, table, sections, section }: Props = $props();
 	const { settings } = $derived(trial);
 	let nozzle = $state('');
-	const names = { pressure: 'Pressure', speed: 'Ground speed', spacing: 'Nozzle spacing' } as const;
+	const names = { pressure: m.pressure(), speed: m.ground_speed(), spacing: m.nozzle_spacing() } as const;
 	const was = $derived({
-		pressure: now.pressure === null ? 'not measured' : show('pressure', now.pressure, settings).text,
-		speed: now.speed === null ? 'not measured' : show('speed', now.speed, settings).text,
-		spacing: now.spacing === null ? 'not entered' : show('spacing', now.spacing, settings).text
+		pressure: now.pressure === null ? m.not_measured() : show('pressure', now.pressure, settings).text,
+		speed: now.speed === null ? m.not_measured() : show('speed', now.speed, settings).text,
+		spacing: now.spacing === null ? m.not_entered() : show('spacing', now.spacing, settings).text
 	});
 	const result = $derived(trial.result.ok ? trial.result.value : null);
 	const said = $derived(result && shownRate(result.volume, result.sure, settings.rateUnit, settings.decimalComma));
@@ -38,12 +39,12 @@
 			`${result.factor >= 1 ? '+' : '−'}${showFigure(Math.abs(result.factor - 1) * 100, 2, settings.decimalComma)} %`
 	);
 	const missingWords: Readonly<Record<string, string>> = {
-		'flow.pressure': 'the pressure of the calibration',
-		speed: 'the ground speed',
-		spacing: 'the nozzle spacing',
-		rpm: 'the engine speed',
-		nozzles: 'the number of nozzles',
-		flow: 'the nozzle flow'
+		'flow.pressure': m.the_pressure_of_the_calibration(),
+		speed: m.the_ground_speed(),
+		spacing: m.the_nozzle_spacing(),
+		rpm: m.the_engine_speed(),
+		nozzles: m.the_number_of_nozzles(),
+		flow: m.the_nozzle_flow()
 	};
 	const pumpMatters = $derived(trial.rpm.trim() !== '' || trial.nozzles.trim() !== '');
 	function pick(key: string) {
@@ -54,19 +55,22 @@
 
 <div class="grid gap-3">
 	<div class="answer" aria-live="polite" data-testid="tried">
-		<span class="lab">Spray volume that comes of it</span>
+		<span class="lab">{m.spray_volume_that_comes_of_it()}</span>
 		{#if result && said}
 			<p class="num">{said.value} <small>{said.unit} ± {said.interval}</small></p>
 			<p>
-				<b>{gap}</b> against the measured {measured.value}. It is predicted, not measured: catch again after the change.
+				<b>{gap}</b>
+				{m.against_the_measured_it_is_predicted({ value: measured.value })}
 			</p>
 		{:else if trial.missing.length > 0}
 			<p class="num">–</p>
 			<p class="look">
-				▲ Not measured: {[...new Set(trial.missing.map((i) => missingWords[i.path] ?? i.path))].join(', ')}.
+				{m.not_measured_list({
+					list: [...new Set(trial.missing.map((i) => missingWords[i.path] ?? i.path))].join(', ')
+				})}
 			</p>
 		{:else}<p class="num">{measured.value} <small>{measured.unit} ± {measured.interval}</small></p>
-			<p class="lab">As measured. Type what you would change.</p>{/if}
+			<p class="lab">{m.as_measured_type_what_you_would()}</p>{/if}
 	</div>
 	<div class="grid grid-cols-2 gap-3 items-start phone:grid-cols-1">
 		{#each tried.filter((t) => t !== 'spacing' || now.spacing !== null) as thing (thing)}
@@ -76,60 +80,60 @@
 				bind:unit={trial.boxes[thing].unit}
 				units={trial.choices(thing)}
 				problem={trial.problem(thing)}
-				hint="Now {was[thing]}."
+				hint={m.now_was({ was: was[thing] })}
 			/>
 		{/each}
 		<Field
-			label="Engine speed, rpm"
+			label={m.engine_speed_rpm()}
 			inputmode="numeric"
 			bind:value={trial.rpm}
 			problem={trial.problem('rpm')}
-			hint="Now {now.rpm === null ? 'not entered' : `${now.rpm} rpm`}. In the same gear."
+			hint={m.now_in_the_same_gear({ which: now.rpm === null ? m.not_entered() : m.rpm({ rpm: now.rpm }) })}
 		/>
 		{#if now.rpm === null && trial.rpm.trim() !== ''}
 			<Field
-				label="Engine speed at the calibration"
+				label={m.engine_speed_at_the_calibration()}
 				inputmode="numeric"
 				bind:value={trial.rpmNow}
 				problem={trial.problem('rpmNow')}
 			/>
 		{/if}
 		<Field
-			label="Nozzles that spray"
+			label={m.nozzles_that_spray()}
 			inputmode="numeric"
 			bind:value={() => trial.nozzles, (text) => trial.typedNozzles(text)}
 			problem={trial.problem('nozzles')}
-			hint={now.nozzles === null ? '' : `Now ${now.nozzles}.`}
+			hint={now.nozzles === null ? '' : m.now_nozzles({ nozzles: now.nozzles })}
 		/>
 		<Field
-			label="Another nozzle"
+			label={m.another_nozzle()}
 			type="search"
 			bind:value={() => nozzle, pick}
-			options={[{ value: '', label: 'as fitted' }, ...table.map((n) => ({ value: n.key, label: nozzleName(n) }))]}
+			options={[{ value: '', label: m.as_fitted() }, ...table.map((n) => ({ value: n.key, label: nozzleName(n) }))]}
 		/>
 	</div>
 	{#if trial.pressureSum}
-		<CheckSum sources={[{ name: 'Spray volume', sum: trial.pressureSum, unit: settings.rateUnit }]} {settings} />
+		<CheckSum sources={[{ name: m.spray_volume(), sum: trial.pressureSum, unit: settings.rateUnit }]} {settings} />
 	{/if}
 	{#if sections.length > 1}
-		<div class="flex flex-wrap gap-2" role="group" aria-label="Sections that spray">
+		<div class="flex flex-wrap gap-2" role="group" aria-label={m.sections_that_spray()}>
 			{#each sections as size, s (s)}
 				{@const on = !trial.off.includes(s)}
 				<button
 					type="button"
 					class={['btn', on ? 'ink' : 'plain']}
 					aria-pressed={on}
-					onclick={() => trial.toggleSection(s, sections)}>{section(s)} · {on ? `on, ${size}` : 'off'}</button
+					onclick={() => trial.toggleSection(s, sections)}>{section(s)} · {on ? m.on_size({ size }) : m.off()}</button
 				>
 			{/each}
 		</div>
 	{/if}
 	{#if pumpMatters}
 		<Segmented
-			label="Pressure"
+			label={m.pressure()}
 			options={[
-				{ value: 'held', label: 'Regulator holds the pressure' },
-				{ value: 'goes-along', label: 'Pressure goes with the pump' }
+				{ value: 'held', label: m.regulator_holds_the_pressure() },
+				{ value: 'goes-along', label: m.pressure_goes_with_the_pump() }
 			]}
 			value={trial.pump}
 			onchange={(pump) => (trial.pump = pump)}

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { BlockFigures, Field, Kind, Quantity, Typed } from '$core';
 import { blockFigures, fields, readField, readNumber, showFigure, si, tidyText } from '$core';
 import type { FarmSettings } from '$lib/settings/farm-settings';
@@ -50,14 +51,14 @@ export class BlockState {
 
 	problem(what: 'sprayed' | 'used' | 'tank' | 'wanted' | 'area'): string | undefined {
 		const count = (text: string) =>
-			Number.isNaN(this.#count(text) ?? 1) ? `“${text}” is no number of blocks. Write it like 1/2, 2 or 6.` : undefined;
+			Number.isNaN(this.#count(text) ?? 1) ? m.is_no_number_of_blocks_write({ text }) : undefined;
 		switch (what) {
 			case 'sprayed':
 				return count(this.sprayed);
 			case 'wanted':
 				return count(this.wanted);
 			case 'used':
-				return this.#used.value === 0 ? 'Nothing was used. Write what it took, like 5 gal.' : this.#used.problem;
+				return this.#used.value === 0 ? m.nothing_was_used_write_what_it() : this.#used.problem;
 			case 'tank':
 				return this.#tank.problem;
 			case 'area':
@@ -84,26 +85,26 @@ export class BlockState {
 		const { figures, settings, wanted } = this;
 		if (!figures) return [];
 		const { tankDoes, loads, rate } = figures;
-		const blocks = (n: number) => `${showFigure(n, 3, settings.decimalComma)} ${n === 1 ? 'block' : 'blocks'}`;
+		const blocks = (n: number) => m.blocks({ n: showFigure(n, 3, settings.decimalComma), n2: n });
 		const volume = (v: number) => show('tank', v, settings).text;
-		const full = loads && `${loads.full} full ${loads.full === 1 ? 'tank' : 'tanks'}`;
+		const full = loads && m.full_tanks({ full: loads.full });
 		return [
-			...(tankDoes === null ? [] : [{ name: 'One tank does', text: blocks(tankDoes) }]),
+			...(tankDoes === null ? [] : [{ name: m.one_tank_does(), text: blocks(tankDoes) }]),
 			...(loads
 				? [
-						{ name: `Mix for ${wanted.trim()} blocks`, text: volume(loads.mix) },
+						{ name: m.mix_for_blocks({ text: wanted.trim() }), text: volume(loads.mix) },
 						{
-							name: 'Loads',
+							name: m.loads(),
 							text:
 								loads.last === 0
 									? full!
 									: loads.full === 0
-										? `one load of ${volume(loads.last)}`
-										: `${full} and one of ${volume(loads.last)}`
+										? m.one_load_of({ last: volume(loads.last) ?? '' })
+										: m.and_one_of({ full: full ?? '', last: volume(loads.last) ?? '' })
 						}
 					]
 				: []),
-			...(rate === null ? [] : [{ name: 'Spray volume', text: show('rate', rate, settings).text }])
+			...(rate === null ? [] : [{ name: m.spray_volume(), text: show('rate', rate, settings).text }])
 		];
 	});
 	perBlock: string = $derived.by(() => (this.figures ? show('tank', this.figures.perBlock, this.settings).text : ''));

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { Field, Four, Kind, Quantity } from '$core';
 import { factor, fields, fourthOfFour, readField, readNumber, showFigure, si, tidyText } from '$core';
 import type { FarmSettings } from '$lib/settings/farm-settings';
@@ -112,7 +113,7 @@ export class FourState {
 	});
 	problem = (thing: FourThing): string | undefined => this.#read.problems[thing];
 	countProblem: string | undefined = $derived.by(() =>
-		Number.isNaN(this.count) ? 'Type a whole number of nozzles, such as 24.' : undefined
+		Number.isNaN(this.count) ? m.type_a_whole_number_of_nozzles() : undefined
 	);
 
 	four: Four | null = $derived.by(() => {
@@ -141,8 +142,11 @@ export class FourState {
 		const { settings, find, count } = this;
 		const course = fieldUnits(settings).course === 'm' ? si<'length'>(100) : si<'length'>(200 * factor('length', 'ft'));
 		if (find === 'speed')
-			return `${show('length', course, settings).text} in ${showFigure(course / speed, 3, settings.decimalComma)} s`;
-		if (find === 'flow' && count > 1) return `${show('flow', flow, settings).text} for all ${count} nozzles`;
+			return m.in_s({
+				text: show('length', course, settings).text,
+				figure: showFigure(course / speed, 3, settings.decimalComma)
+			});
+		if (find === 'flow' && count > 1) return m.for_all_nozzles({ text: show('flow', flow, settings).text, count });
 		return '';
 	}
 }

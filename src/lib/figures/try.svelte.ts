@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type {
 	Field,
 	FlowPoint,
@@ -75,7 +76,7 @@ export class TryState {
 			if (text.trim() === '') return undefined;
 			const n = readNumber(tidyText(text), this.settings.decimalComma);
 			if (typeof n === 'number' && Number.isInteger(n) && n >= 1 && n <= most) return n;
-			problems[path] = `“${text}” does not read as a whole number from 1 to ${most}. Example: ${example}`;
+			problems[path] = m.does_not_read_as_a_whole({ text, most, example });
 			return undefined;
 		};
 		const pressure: Pressure | undefined = of('pressure', fields.pressure);

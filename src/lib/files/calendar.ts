@@ -1,3 +1,4 @@
+import { m } from '$words';
 import ical, { ICalCalendarMethod } from 'ical-generator';
 import type { BlockState, CalibrationDue } from '../../core/index';
 import { addDays } from '../../core/index';
@@ -40,15 +41,15 @@ export function calendarFile(
 			allDay(
 				`calibrate-${id}`,
 				due.day,
-				`Calibrate ${name}`,
-				due.reasons.map((r) => dueReasonText(r, farm.settings)).join(' ') || 'By the farm’s own rules.'
+				m.calibrate({ name }),
+				due.reasons.map((r) => dueReasonText(r, farm.settings)).join(' ') || m.by_the_farms_own_rules()
 			);
 	for (const { block, entry, harvest, plantBack, notEntered } of states) {
 		const missing = (what: 'entry' | 'harvest') => {
 			const products = notEntered.filter((n) => n.what.includes(what)).map((n) => n.product);
 			return products.length === 0
 				? ''
-				: ` ${notEnteredWords([what])} not entered: read the label of ${products.join(', ')}.`;
+				: m.not_entered_read_the_label_of({ notEnteredWords: notEnteredWords([what]), list: products.join(', ') });
 		};
 		if (entry)
 			calendar.createEvent({
@@ -56,22 +57,22 @@ export function calendarFile(
 				stamp,
 				start: new Date(entry.until * 1000),
 				end: new Date(entry.until * 1000),
-				summary: `${block}: people may go in again`,
-				description: `By the label of ${entry.product}.${missing('entry')} The label in the hand decides.`
+				summary: m.people_may_go_in_again({ block }),
+				description: m.by_the_label_of_the_label({ product: entry.product, missing: missing('entry') })
 			});
 		if (harvest)
 			allDay(
 				`harvest-${part(block)}`,
 				harvest.day,
-				`${block}: harvest from today on`,
-				`By the label of ${harvest.product}.${missing('harvest')} The label in the hand decides.`
+				m.harvest_from_today_on({ block }),
+				m.by_the_label_of_the_label({ product: harvest.product, missing: missing('harvest') })
 			);
 		for (const { crop, day, product } of plantBack)
 			allDay(
 				`sow-${part(block)}-${part(crop)}`,
 				day,
-				`${block}: ${crop.toLowerCase()} may be sown from today on`,
-				`By the label of ${product}. The label in the hand decides.`
+				m.may_be_sown_from_today_on({ block, name: crop.toLowerCase() }),
+				m.by_the_label_of_the_label_in({ product })
 			);
 	}
 	return calendar.toString();

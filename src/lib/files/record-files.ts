@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { z } from 'zod';
 import type { Amendment, Issue, Result, SprayRecord } from '../../core/index';
 import { bad, good } from '../../core/index';
@@ -36,7 +37,7 @@ function readRecordCsv(text: string, settings: FarmSettings, known: KnownNames):
 	const groups = new Map<string, CsvRow<RecordLine>[]>();
 	for (const row of rows) {
 		const id = row.ok ? row.value.id : row.id;
-		const key = id === '' ? `line ${row.line}` : id;
+		const key = id === '' ? m.line({ line: row.line }) : id;
 		groups.set(key, [...(groups.get(key) ?? []), row]);
 	}
 	const read = [...groups.values()].flatMap((lines): CsvRow<RecordIn>[] => {

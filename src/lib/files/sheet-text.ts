@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { AnySheet } from '../../core/index';
 import { wordIssue } from '../wording/issues';
 import { calibrationSheetSchema } from './calibration-sheet';
@@ -12,12 +13,12 @@ export function readSheetText(text: string): SheetText {
 	try {
 		json = JSON.parse(text.replace(/^\uFEFF/, ''));
 	} catch {
-		return { ok: false, problem: 'That is not JSON. A sheet begins like {"format": "fallow-sheet/1", "method": …}.' };
+		return { ok: false, problem: m.that_is_not_json_a_sheet() };
 	}
 	const parsed = calibrationSheetSchema.safeParse(json);
 	if (!parsed.success) {
 		const issue = parsed.error.issues[0]!;
-		return { ok: false, problem: `${issue.path.join('.') || 'The sheet'}: ${issue.message}` };
+		return { ok: false, problem: `${issue.path.join('.') || m.the_sheet()}: ${issue.message}` };
 	}
 	const sheet = readCalibrationSheet(parsed.data);
 	if (sheet.ok) return { ok: true, sheet: sheet.value };

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { z } from 'zod';
 import type { Boundary, Issue, Place, Result, TypedBlock, TypedExtent } from '../../core/index';
 import {
@@ -101,7 +102,7 @@ export function readBlockForm(
 	const name = form.name.trim();
 	if (name === '') issues.push({ code: 'empty', path: 'name', wanted: 'name' });
 	if (name.length > 80)
-		issues.push({ code: 'too-large', path: 'name', text: `${name.slice(0, 30)}…`, bound: '80 letters' });
+		issues.push({ code: 'too-large', path: 'name', text: `${name.slice(0, 30)}…`, bound: m.n80_letters() });
 	const kind = blockKinds.find((k) => k === form.kind);
 	if (!kind) issues.push({ code: 'unreadable', path: 'kind', text: form.kind });
 	const side = (text: string) => typed(text, units.side, settings);

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { Measure, Typed } from '../../core/index';
 import { bounds, readQuantity, within } from '../../core/index';
 import { wordIssue } from '../wording/issues';
@@ -41,17 +42,15 @@ export function readMeasuresForm(
 	const measures = columns.names.slice(0, mostMeasures).flatMap((text, i) => {
 		const name = text.trim();
 		if (name === '') return [];
-		if (name.length > 40) problems[`${i}.name`] = 'That name is over 40 letters long.';
+		if (name.length > 40) problems[`${i}.name`] = m.that_name_is_over_40_letters();
 		const mark = typed(columns.marks[i] ?? '', unit, settings);
 		const holds = typed(columns.holds[i] ?? '', unit, settings);
 		const [one, all] = readMeasure(mark, holds);
 		for (const part of [one, all]) if (!part.ok) problems[`${i}.${part.issues[0]!.path}`] = wordIssue(part.issues[0]!);
 		if (one.ok && all.ok) {
-			if (one.value.kind !== all.value.kind)
-				problems[`${i}.holds`] = 'The mark and what it holds are a volume and a weight. Write both as one of them.';
-			else if (one.value.value > all.value.value)
-				problems[`${i}.holds`] = 'It holds less than one of its marks. Look at the units.';
-			else if (one.value.value === 0) problems[`${i}.mark`] = 'It has to be more than nothing.';
+			if (one.value.kind !== all.value.kind) problems[`${i}.holds`] = m.the_mark_and_what_it_holds();
+			else if (one.value.value > all.value.value) problems[`${i}.holds`] = m.it_holds_less_than_one_of();
+			else if (one.value.value === 0) problems[`${i}.mark`] = m.it_has_to_be_more_than();
 		}
 		return [{ name, mark, holds } as FarmSettings['measures'][number]];
 	});

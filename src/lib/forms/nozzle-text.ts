@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { ClassPoint, Issue, Result, Typed, TypedNozzle } from '../../core/index';
 import { bad, dropletClasses, good, inSign, nozzleKinds, readNozzle, readNumber } from '../../core/index';
 import type { FarmSettings } from '../settings/farm-settings';
@@ -55,13 +56,13 @@ export function readNozzleText(text: NozzleText, settings: FarmSettings): Result
 	const issues: Issue[] = [];
 	const name = text.name.trim();
 	if (name === '') issues.push({ code: 'empty', path: 'name', wanted: 'name' });
-	if (name.length > 80) issues.push({ code: 'too-large', path: 'name', text: name, bound: '80 letters' });
+	if (name.length > 80) issues.push({ code: 'too-large', path: 'name', text: name, bound: m.n80_letters() });
 	const kind = nozzleKinds.find((k) => k === plain(text.kind));
 	if (!kind) issues.push({ code: 'unreadable', path: 'kind', text: text.kind.trim(), wanted: 'kind' });
 	const angleText = text.angle.replace('°', '').trim();
 	const angle = angleText === '' ? null : readNumber(angleText, settings.decimalComma);
 	if (typeof angle === 'string')
-		issues.push({ code: 'angle', path: 'angle', text: text.angle.trim(), bound: '15 to 170' });
+		issues.push({ code: 'angle', path: 'angle', text: text.angle.trim(), bound: m.n15_to_170() });
 	const points = linesOf(text.points).flatMap((line, i) => {
 		const pair = sides(line);
 		if (pair)

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { readNumber } from '../../core/index';
 import type { FarmSettings } from '../settings/farm-settings';
 
@@ -30,7 +31,7 @@ export function readSafetyForm(text: (name: SafetyField) => string): {
 	const problems: Record<string, string> = {};
 	const short = (name: 'emergency' | 'poison' | 'eyewash', most: number): string => {
 		const told = text(name).trim();
-		if (told.length > most) problems[name] = `That is over ${most} letters long.`;
+		if (told.length > most) problems[name] = m.that_is_over_letters_long({ most });
 		return told.slice(0, most);
 	};
 	const told = text('place').trim();
@@ -42,11 +43,9 @@ export function readSafetyForm(text: (name: SafetyField) => string): {
 	});
 	// Four parts are a decimal comma: which of them are degrees is not to be guessed.
 	const placed = parts.length === 2 && Math.abs(latitude ?? NaN) <= 90 && Math.abs(longitude ?? NaN) <= 180;
-	if (told !== '' && !placed)
-		problems.place = `“${told}” is no place. Write latitude and longitude in degrees, like −30.5, −10.25.`;
+	if (told !== '' && !placed) problems.place = m.is_no_place_write_latitude_and({ told });
 	const season = text('cropSeason').trim();
-	if (season !== '' && !dayOfYear.test(season))
-		problems.cropSeason = `“${season}” is no day of the year. Write month and day, like 09-01.`;
+	if (season !== '' && !dayOfYear.test(season)) problems.cropSeason = m.is_no_day_of_the_year({ season });
 	return {
 		safety: {
 			emergency: short('emergency', 60),

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { OtherSide, Rig } from '../../core/index';
 import { fields, otherSides, readField, twoSided } from '../../core/index';
 import { wordIssue } from '../wording/issues';
@@ -42,12 +43,11 @@ export function readSettingForm(
 		otherSide: asksOtherSide(rig, off) ? otherSide : ''
 	};
 	const problems: Record<string, string> = {};
-	if (form.name === '') problems.name = 'A setting needs a name, like Left only or Second gear.';
-	if (off.length >= rig.sections.length) problems.on = 'Every part is off, so nothing sprays. Turn one on.';
-	if (asksOtherSide(rig, off) && otherSide === '')
-		problems.otherSide = 'Is the other side of each row sprayed too? The volume per area is twice or half by it.';
+	if (form.name === '') problems.name = m.a_setting_needs_a_name_like();
+	if (off.length >= rig.sections.length) problems.on = m.every_part_is_off_so_nothing();
+	if (asksOtherSide(rig, off) && otherSide === '') problems.otherSide = m.is_the_other_side_of_each();
 	if (form.rpm !== '' && !(/^\d+$/.test(form.rpm) && Number(form.rpm) >= 1 && Number(form.rpm) <= 10_000))
-		problems.rpm = `“${form.rpm}” is not a number of turns. Write it like 540.`;
+		problems.rpm = m.is_not_a_number_of_turns({ rpm: form.rpm });
 	if (form.pressure !== '') {
 		const read = readField(fields.pressure, { text: form.pressure, unit: 'bar', gallon: 'US' }, 'pressure');
 		if (!read.ok) problems.pressure = wordIssue(read.issues[0]!);

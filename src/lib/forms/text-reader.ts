@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { Issue, PlantBack, Typed } from '../../core';
 import { readNumber } from '../../core';
 import type { FarmSettings } from '../settings/farm-settings';
@@ -19,7 +20,7 @@ export class TextReader<Name extends string> {
 		for (const [name, text] of Object.entries<string>(this.text)) {
 			const most = longest[name as Name] ?? 200;
 			if (text.trim().length > most)
-				this.issues.push({ code: 'too-large', path: name, text: `${text.slice(0, 30)}…`, bound: `${most} letters` });
+				this.issues.push({ code: 'too-large', path: name, text: `${text.slice(0, 30)}…`, bound: m.letters({ most }) });
 		}
 	}
 

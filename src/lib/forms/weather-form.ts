@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { FarmWeather } from '../../core/index';
 import { fields, readField, readNumber, usualLimits } from '../../core/index';
 import { wordIssue } from '../wording/issues';
@@ -48,8 +49,8 @@ export function readWeatherForm(
 		const told = text(name).trim();
 		if (told === '') return null;
 		const value = readNumber(told, settings.decimalComma);
-		if (typeof value !== 'number') problems[name] = `“${told}” is no number of °C. Write it like 8, or leave it empty.`;
-		else if (value < 0 || value > mostDelta) problems[name] = `“${told}” has to be from 0 to ${mostDelta} °C.`;
+		if (typeof value !== 'number') problems[name] = m.is_no_number_of_c_write({ told });
+		else if (value < 0 || value > mostDelta) problems[name] = m.has_to_be_from_0_to({ told, mostDelta });
 		else return value;
 		return null;
 	};

@@ -1,12 +1,22 @@
+import { m } from '$words';
 import { z } from 'zod';
 
 /** Why a signed calibration is withdrawn, and by whom. */
 export const withdrawFormSchema = z.object({
-	by: z.string().trim().min(1, 'Type your name or initials.').max(80, 'That name is over 80 letters long.').default(''),
-	reason: z
-		.string()
-		.trim()
-		.min(1, 'Type why, such as “the jug was read in the wrong unit”.')
-		.max(400, 'That reason is over 400 letters long.')
-		.default('')
+	get by() {
+		return z
+			.string()
+			.trim()
+			.min(1, m.type_your_name_or_initials())
+			.max(80, m.that_name_is_over_80_letters())
+			.default('');
+	},
+	get reason() {
+		return z
+			.string()
+			.trim()
+			.min(1, m.type_why_such_as_the_jug())
+			.max(400, m.that_reason_is_over_400_letters())
+			.default('');
+	}
 });

@@ -1,5 +1,6 @@
 <!-- @component The bar of the desk: where one is, the unit that answers come in, what is still to be sent, day or night. -->
 <script lang="ts">
+	import { m } from '$words';
 	import type { Snippet } from 'svelte';
 	import type { HTMLAttributes } from 'svelte/elements';
 	import { onMount } from 'svelte';
@@ -38,7 +39,7 @@
 		<!-- The library's ends of the bar are landmarks of their own; one place to go by is enough. -->
 		<AppBar.Lead>
 			{#snippet element(attributes)}<div {...attributes as HTMLAttributes<HTMLDivElement>}>
-					<a class="logo" href="/" aria-label="Fallow, today">
+					<a class="logo" href="/" aria-label={m.fallow_today()}>
 						<span class="stripes grid gap-0.75" aria-hidden="true"
 							><i class="block w-5.5 h-1 bg-straw"></i><i class="block w-5.5 h-1 bg-straw"></i><i
 								class="block w-5.5 h-1 bg-straw"
@@ -48,7 +49,7 @@
 				</div>{/snippet}
 		</AppBar.Lead>
 		<AppBar.Headline class="phone:hidden">
-			<nav aria-label="Rooms" class="flex gap-1">
+			<nav aria-label={m.rooms()} class="flex gap-1">
 				{#each rooms as room (room.href)}
 					<a href={room.href} aria-current={room.holds(path) ? 'page' : undefined}>{room.name}</a>
 				{/each}
@@ -62,7 +63,7 @@
 						class="grid place-items-center w-12 h-12 rounded-[6px] bg-transparent text-bar-soft cursor-pointer"
 						onclick={toggle}
 						aria-pressed={night}
-						aria-label="Night theme"
+						aria-label={m.night_theme()}
 					>
 						{#if night}<Sun size={20} aria-hidden="true" />{:else}<Moon size={20} aria-hidden="true" />{/if}
 					</button>

@@ -1,5 +1,6 @@
 <!-- @component What is still to be sent, in a few words. Live, so that a screen reader hears it change. -->
 <script lang="ts">
+	import { m } from '$words';
 	import type { OutboxStatus } from '$lib/entries/outbox';
 
 	let { status, short = false }: { status: OutboxStatus; short?: boolean } = $props();
@@ -7,13 +8,13 @@
 	const words = $derived.by(() => {
 		switch (status.state) {
 			case 'sent':
-				return short ? 'Saved' : 'All saved and sent';
+				return short ? m.saved() : m.all_saved_and_sent();
 			case 'sending':
-				return 'Sending …';
+				return m.sending();
 			case 'waiting':
-				return short ? 'No signal, saved here' : 'Saved on this device · will send when back in range';
+				return short ? m.no_signal_saved_here() : m.saved_on_this_device_will_send();
 			case 'refused':
-				return short ? 'Not taken: look' : `Saved here, but the farm's server refused it: ${status.message}`;
+				return short ? m.not_taken_look() : m.saved_here_but_the_farms_server({ message: status.message });
 		}
 	});
 </script>

@@ -1,5 +1,6 @@
 <!-- @component The rooms along the lower edge of a phone, where the thumb is: four, and the rest behind More. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { Navigation } from '@skeletonlabs/skeleton-svelte';
 	import type { Component } from 'svelte';
 	import ClipboardList from '@lucide/svelte/icons/clipboard-list';
@@ -23,7 +24,7 @@
 </script>
 
 <Navigation layout="bar" class="phone-bar">
-	<nav aria-label="Rooms" class="grid grid-cols-5">
+	<nav aria-label={m.rooms()} class="grid grid-cols-5">
 		{#each nearRooms as room (room.href)}
 			{@const Icon = icons[room.name as keyof typeof icons]}
 			<Navigation.TriggerAnchor href={room.href} aria-current={marked === room.href ? 'page' : undefined}>
@@ -36,12 +37,12 @@
 			data-here={marked === undefined && moreRooms.some((room) => room.holds(path))}
 			onclick={() => void more()}
 		>
-			<Menu size={26} aria-hidden="true" /><Navigation.TriggerText>More</Navigation.TriggerText>
+			<Menu size={26} aria-hidden="true" /><Navigation.TriggerText>{m.more_title()}</Navigation.TriggerText>
 		</Navigation.Trigger>
 	</nav>
 </Navigation>
 {#if Sheet}
-	<Sheet {open} title="More" onclose={() => (open = false)}>
+	<Sheet {open} title={m.more_title()} onclose={() => (open = false)}>
 		<ul class="grid gap-2">
 			{#each moreRooms as room (room.href)}
 				<li>

@@ -3,6 +3,7 @@
 where this phone's clock differs from the farm's, it says so.
 -->
 <script lang="ts">
+	import { m } from '$words';
 	import { onMount } from 'svelte';
 	import { afterNavigate, invalidateAll } from '$app/navigation';
 	import { navigating } from '$app/state';
@@ -69,7 +70,8 @@ where this phone's clock differs from the farm's, it says so.
 
 {#if differs && phone.zone}
 	<p class="py-1.5 px-5 bg-amber-wash border-b-2 border-b-amber text-[0.9rem]" role="note">
-		<b>▲ The farm’s clock shows {clockAt(timeZone, now)}</b> ({timeZone}), this phone’s {clockAt(phone.zone, now)}
-		({phone.zone}). Times here and in records are the farm’s. <a href="/farm#zone">Change the farm’s zone</a>
+		<b>{m.the_farms_clock_shows({ timeZone: clockAt(timeZone, now) })}</b>
+		{m.this_phones_times_here_and_in({ timeZone, zone: clockAt(phone.zone, now), zone2: phone.zone })}
+		<a href="/farm#zone">{m.change_the_farms_zone()}</a>
 	</p>
 {/if}

@@ -1,3 +1,4 @@
+import { m } from '$words';
 /** A place of the app that the bar leads to. */
 export interface Room {
 	readonly name: string;
@@ -11,25 +12,87 @@ const under =
 	(path: string) =>
 		firsts.some((first) => path === first || path.startsWith(`${first}/`));
 
-const today: Room = { name: 'Today', href: '/', holds: (path) => path === '/' };
-const jobs: Room = { name: 'Jobs', href: '/jobs', holds: under('/jobs') };
+const today: Room = {
+	get name() {
+		return m.today();
+	},
+	href: '/',
+	holds: (path) => path === '/'
+};
+const jobs: Room = {
+	get name() {
+		return m.jobs();
+	},
+	href: '/jobs',
+	holds: under('/jobs')
+};
 const sprayers: Room = {
-	name: 'Sprayers',
+	get name() {
+		return m.sprayers();
+	},
 	href: '/sprayers',
 	holds: under('/sprayers', '/rounds', '/calibrations', '/tank-plans', '/nozzles', '/full-tank', '/figures')
 };
-const fields: Room = { name: 'Fields', href: '/ground', holds: under('/ground') };
-const products: Room = { name: 'Products', href: '/products', holds: under('/products') };
-const records: Room = { name: 'Records', href: '/log', holds: under('/log', '/records') };
-const farm: Room = { name: 'Farm settings', href: '/farm', holds: under('/farm', '/farm-file') };
+const fields: Room = {
+	get name() {
+		return m.fields();
+	},
+	href: '/ground',
+	holds: under('/ground')
+};
+const products: Room = {
+	get name() {
+		return m.products();
+	},
+	href: '/products',
+	holds: under('/products')
+};
+const records: Room = {
+	get name() {
+		return m.records();
+	},
+	href: '/log',
+	holds: under('/log', '/records')
+};
+const farm: Room = {
+	get name() {
+		return m.farm_settings();
+	},
+	href: '/farm',
+	holds: under('/farm', '/farm-file')
+};
 
 /** All of them, for a desk. */
 export const rooms: readonly Room[] = [today, jobs, sprayers, fields, products, records, farm];
 /** The four that a thumb reaches on a phone, and those behind More. */
 export const nearRooms = [today, jobs, sprayers, records] as const;
 export const moreRooms: readonly (Room & { readonly what: string })[] = [
-	{ ...fields, what: 'Fields and blocks, their rows, and what they have had' },
-	{ ...products, what: 'Labels as you typed them' },
-	{ name: 'Nozzles', href: '/nozzles', holds: under('/nozzles'), what: 'Sizes, and those in your shed' },
-	{ ...farm, what: 'Units, jugs, rules, safety' }
+	{
+		...fields,
+		get what() {
+			return m.fields_and_blocks_their_rows_and();
+		}
+	},
+	{
+		...products,
+		get what() {
+			return m.labels_as_you_typed_them();
+		}
+	},
+	{
+		get name() {
+			return m.nozzles_title();
+		},
+		href: '/nozzles',
+		holds: under('/nozzles'),
+		get what() {
+			return m.sizes_and_those_in_your_shed();
+		}
+	},
+	{
+		...farm,
+		get what() {
+			return m.units_jugs_rules_safety();
+		}
+	}
 ];

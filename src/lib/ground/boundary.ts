@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { z } from 'zod';
 import type { Boundary, Issue, Position, TypedBlock } from '../../core/index';
 import { bad, checkBoundary, good, readNumber } from '../../core/index';
@@ -43,7 +44,9 @@ export function groundOfGeoJson(
 		}
 		const boundary: Boundary = parsed.data.type === 'Polygon' ? [parsed.data.coordinates] : parsed.data.coordinates;
 		const given = nameKeys.map((key) => properties[key]).find((v) => typeof v === 'string' || typeof v === 'number');
-		return [{ name: String(given ?? `Ground ${i + 1}`).slice(0, 80), boundary, issues: checkBoundary(boundary) }];
+		return [
+			{ name: String(given ?? m.ground_i({ i: i + 1 })).slice(0, 80), boundary, issues: checkBoundary(boundary) }
+		];
 	});
 	return { found, others };
 }

@@ -1,5 +1,6 @@
 <!-- @component Product and water for the usual totals, at one strength; and what a third of the water would mean. -->
 <script lang="ts">
+	import { m } from '$words';
 	import type { PlanSheet } from '$core';
 	import { lowVolume, strength } from '$core';
 	import type { FarmSettings } from '$lib/settings/farm-settings';
@@ -19,15 +20,15 @@
 	});
 </script>
 
-<section class="card grid gap-2 py-3.5 px-4.5" aria-label="Dilution table">
-	<h2>To mix any amount</h2>
+<section class="card grid gap-2 py-3.5 px-4.5" aria-label={m.dilution_table()}>
+	<h2>{m.to_mix_any_amount()}</h2>
 	<div class="overflow-x-auto">
 		<table class="w-full border-collapse">
 			<thead>
 				<tr>
-					<th scope="col">Made up to</th>
+					<th scope="col">{m.made_up_to()}</th>
 					{#each sheet.products as p, i (i)}<th scope="col">{p.name}</th>{/each}
-					<th scope="col">Water</th>
+					<th scope="col">{m.water()}</th>
 				</tr>
 			</thead>
 			<tbody>
@@ -42,10 +43,7 @@
 		</table>
 	</div>
 	{#if low}<p class="lab">
-			Less to carry: a third of the time at three times the strength is the same product with {plainRate(
-				low.rate,
-				settings
-			)} to spray. Only where the label allows that strength.
+			{m.less_to_carry_a_third_of({ rate: plainRate(low.rate, settings) })}
 		</p>{/if}
 </section>
 

@@ -1,5 +1,6 @@
 <!-- @component Loads as tanks: mix, area, water and each product of every load, from the unrounded plan. -->
 <script lang="ts">
+	import { m } from '$words';
 	import type { LoadPlan, PlanSheet } from '$core';
 	import { asWritten } from '$lib/wording/as-written';
 	import Tank from '$lib/drawings/Tank.svelte';
@@ -24,25 +25,26 @@
 
 <div class="flex flex-wrap gap-x-7 gap-y-2.5" aria-live="polite">
 	<div>
-		<span class="lab block">to spray</span><span class="num text-[1.9rem] leading-[1.05]"
+		<span class="lab block">{m.to_spray()}</span><span class="num text-[1.9rem] leading-[1.05]"
 			>{area.figure} <small>{area.unit}</small></span
 		>
 	</div>
 	<div>
-		<span class="lab block">spray mix</span><span class="num text-[1.9rem] leading-[1.05]"
+		<span class="lab block">{m.spray_mix()}</span><span class="num text-[1.9rem] leading-[1.05]"
 			>{mix.figure} <small>{mix.unit}</small></span
 		>
 	</div>
 	<div>
-		<span class="lab block">loads</span><span class="num text-[1.9rem] leading-[1.05]" data-testid="load-count"
-			>{plan.loads.length}</span
+		<span class="lab block">{m.loads_inline()}</span><span
+			class="num text-[1.9rem] leading-[1.05]"
+			data-testid="load-count">{plan.loads.length}</span
 		>
 	</div>
 	{#each plan.totals as total, i (i)}
 		{@const t = showAmount(total, settings, products[i]?.dose)}
 		<div>
-			<span class="lab block">{products[i]?.name} in all</span><span class="num text-[1.9rem] leading-[1.05]"
-				>{t.figure} <small>{t.unit}</small></span
+			<span class="lab block">{m.in_all_name({ name: products[i]?.name ?? '' })}</span><span
+				class="num text-[1.9rem] leading-[1.05]">{t.figure} <small>{t.unit}</small></span
 			>
 		</div>
 	{/each}
@@ -53,27 +55,30 @@
 			<div class="tank"><Tank full={group.load.fill} product={group.load.productFill} /></div>
 			<div>
 				<h3>
-					{group.from === group.to ? `Load ${group.from}` : `Loads ${group.from} to ${group.to}, each`}
+					{group.from === group.to ? m.load({ from: group.from }) : m.loads_to_each({ from: group.from, to: group.to })}
 					{#if group.load.part}<span class="tag"
 							>{plan.loads.length > 1 && group.to === plan.loads.length && group.from === group.to
-								? 'part load'
-								: 'part full'}</span
+								? m.part_load()
+								: m.part_full()}</span
 						>{/if}
 				</h3>
 				<p class="mx-0 mt-1 mb-1.5">
-					<span class="num text-[1.9rem] leading-[1.05]">{group.load.mix}</span> over {group.load.area}
+					<span class="num text-[1.9rem] leading-[1.05]">{group.load.mix}</span>
+					{m.over_area({ area: group.load.area })}
 				</p>
 				<dl>
 					<div>
-						<dt>Water</dt>
+						<dt>{m.water()}</dt>
 						<dd class="num text-[1.25rem]">{group.load.water}</dd>
 					</div>
 					{#each group.load.products as p, i (i)}<div>
 							<dt class="font-[650]">{p.name}</dt>
 							<dd class="num text-[1.7rem] leading-[1.1]">{p.figure} <small>{p.unit}</small></dd>
-							{#if p.mark}<dd class="col-span-full justify-self-end text-[0.95rem]">at the mark {p.mark}</dd>
+							{#if p.mark}<dd class="col-span-full justify-self-end text-[0.95rem]">
+									{m.at_the_mark({ mark: p.mark })}
+								</dd>
 							{:else if p.coarse}<dd class="col-span-full justify-self-end text-[0.95rem] text-straw-text">
-									▲ no mark within {asWritten('2.5 %', settings.decimalComma)}: a finer measure, or a pre-mix
+									{m.no_mark_within_a_finer_measure({ example: asWritten('2.5 %', settings.decimalComma) })}
 								</dd>{/if}
 						</div>{/each}
 				</dl>

@@ -1,5 +1,6 @@
 <!-- @component What stops the work: each with a field for the reason that passes it. The one place where a stop is asked about. -->
 <script lang="ts">
+	import { m } from '$words';
 	import type { Stop } from '$core';
 	import { shortestReason } from '$core';
 	import { stopKey } from '$lib/wire/stop-key';
@@ -20,16 +21,16 @@
 </script>
 
 {#if stops.length > 0}
-	<section class="grid gap-2.5 py-3 px-4 border-l-6 border-l-rust bg-rust-wash" aria-label="Stop">
-		<h2 class="text-rust-text text-[1.3rem]">✕ Stop</h2>
-		<p>Change it, or write why the work goes on. The reason stands in the record.</p>
+	<section class="grid gap-2.5 py-3 px-4 border-l-6 border-l-rust bg-rust-wash" aria-label={m.stop()}>
+		<h2 class="text-rust-text text-[1.3rem]">{m.stop_marked()}</h2>
+		<p>{m.change_it_or_write_why_the()}</p>
 		<ul class="grid gap-3.5">
 			{#each stops as stop (stopKey(stop))}
 				<li class="grid gap-1.5" data-stop={stop.code}>
 					<b>{stopTitle(stop)}</b>
 					{#if name}<input type="hidden" name="{name}-stop" value={JSON.stringify(stop)} />{/if}
 					<Field
-						label="Reason for going on"
+						label={m.reason_for_going_on()}
 						{...name ? { name } : {}}
 						bind:value={() => reasonOf(stop), (v) => onreason(stop, v)}
 					/>
@@ -37,7 +38,7 @@
 							type="button"
 							class="btn"
 							disabled={reasonOf(stop).trim().length < shortestReason}
-							onclick={() => onpass(stop, reasonOf(stop))}>Continue with this reason</button
+							onclick={() => onpass(stop, reasonOf(stop))}>{m.continue_with_this_reason()}</button
 						>{/if}
 				</li>
 			{/each}

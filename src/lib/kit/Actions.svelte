@@ -10,6 +10,7 @@
 </script>
 
 <script lang="ts">
+	import { m } from '$words';
 	import type { HTMLAnchorAttributes } from 'svelte/elements';
 	import { Menu, Portal } from '@skeletonlabs/skeleton-svelte';
 
@@ -17,7 +18,7 @@
 		label?: string;
 		actions: readonly Action[];
 	}
-	let { label = 'More', actions }: Props = $props();
+	let { label = m.more_title(), actions }: Props = $props();
 </script>
 
 <Menu positioning={{ placement: 'bottom-end', gutter: 6 }} onSelect={({ value }) => actions[Number(value)]?.run?.()}>

@@ -1,5 +1,6 @@
 <!-- @component A button for what cannot be undone: the first tap asks, the second one does it. -->
 <script lang="ts">
+	import { m } from '$words';
 	interface Props {
 		/** Word of the first button, and of the one that does it. */
 		ask: string;
@@ -13,7 +14,7 @@
 </script>
 
 {#if asked}
-	<button type="button" class="btn plain" onclick={() => (asked = false)}>Cancel</button>
+	<button type="button" class="btn plain" onclick={() => (asked = false)}>{m.cancel()}</button>
 	<button class="btn plain text-rust-text" {formaction} {form}>{words}</button>
 {:else}
 	<button type="button" class="btn plain text-rust-text" onclick={() => (asked = true)}>{ask}</button>

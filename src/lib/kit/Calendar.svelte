@@ -1,5 +1,6 @@
 <!-- @component A month to pick a day from; its year and month by their names. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { isDay } from '$core';
 	import { parseDate } from '@internationalized/date';
 	import { DatePicker } from '@skeletonlabs/skeleton-svelte';
@@ -17,8 +18,8 @@
 	inline
 	value={picked}
 	startOfWeek={1}
-	locale="en-GB"
-	timeZone="UTC"
+	locale={m.en_gb()}
+	timeZone={m.utc()}
 	onValueChange={({ value: [day] }) => day && onpick(day.toString())}
 >
 	<DatePicker.Content class="calendar">
@@ -27,9 +28,9 @@
 				<DatePicker.Context>
 					{#snippet children(api)}
 						<DatePicker.ViewControl class="flex items-center justify-between gap-2">
-							<DatePicker.PrevTrigger class="btn plain" aria-label="Before">←</DatePicker.PrevTrigger>
+							<DatePicker.PrevTrigger class="btn plain" aria-label={m.before()}>←</DatePicker.PrevTrigger>
 							<DatePicker.ViewTrigger class="btn plain"><DatePicker.RangeText /></DatePicker.ViewTrigger>
-							<DatePicker.NextTrigger class="btn plain" aria-label="After">→</DatePicker.NextTrigger>
+							<DatePicker.NextTrigger class="btn plain" aria-label={m.after()}>→</DatePicker.NextTrigger>
 						</DatePicker.ViewControl>
 						<DatePicker.Table>
 							{#if view === 'day'}

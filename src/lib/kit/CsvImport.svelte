@@ -1,5 +1,6 @@
 <!-- @component Rows from a CSV file: what each is read as before anything is kept; a bad row is named and stays to be mended. -->
 <script lang="ts" generics="T">
+	import { m } from '$words';
 	import FileDrop from './FileDrop.svelte';
 	import { untrack } from 'svelte';
 	import { enhance } from '$app/forms';
@@ -43,17 +44,17 @@
 
 	async function take(file: File | undefined) {
 		if (!file) return;
-		problem = file.size > csvLimit ? `“${file.name}” is over ${csvLimit / 1000} kB. Take it in by parts.` : '';
+		problem = file.size > csvLimit ? m.is_over_kb_take_it_in({ name: file.name, csvLimit: csvLimit / 1000 }) : '';
 		if (problem === '') text = await file.text();
 	}
 </script>
 
 {#if answered && (answered.taken > 0 || answered.known)}
 	<p class="py-2.5 px-3.5 border-l-6 border-l-moss bg-moss-wash" role="status">
-		<b>✓ {answered.taken} {answered.taken === 1 ? `${one} is` : `${many} are`} taken in.</b>
-		{answered.known ? `${answered.known} of them stood here already and stay as they are.` : ''}
-		{answered.text ? 'The rows that could not be read are left here: mend them and take them in.' : ''}
-		<a href={home}>To the list</a>
+		<b>{m.taken_in({ taken: answered.taken, which: answered.taken === 1 ? m.is({ one }) : m.are({ many }) })}</b>
+		{answered.known ? m.of_them_stood_here_already_and({ known: answered.known }) : ''}
+		{answered.text ? m.the_rows_that_could_not_be() : ''}
+		<a href={home}>{m.to_the_list()}</a>
 	</p>
 {/if}
 <form
@@ -66,9 +67,9 @@
 		}}
 >
 	<div class="card left grid gap-3 py-4 px-4.5">
-		<FileDrop label="Open a file" {accept} ontake={(file) => void take(file)} />
+		<FileDrop label={m.open_a_file()} {accept} ontake={(file) => void take(file)} />
 		<label class="grid gap-1 font-semibold"
-			>The rows
+			>{m.the_rows()}
 			<textarea name="csv" class="field-input" rows="14" spellcheck="false" placeholder={example} bind:value={text}
 			></textarea></label
 		>
@@ -78,36 +79,39 @@
 		{#if asks !== null}
 			{@const readings = bothReadings(asks)}
 			<fieldset class="sign grid gap-1 py-2.5 px-3.5 border-l-6 border-l-amber bg-amber-wash">
-				<legend>“{asks}” in this file is</legend>
-				<p class="lab">It could be either, and nothing else in the file tells which.</p>
+				<legend>{m.in_this_file_is({ asks })}</legend>
+				<p class="lab">{m.it_could_be_either_and_nothing()}</p>
 				{#each ['point', 'comma'] as const as value (value)}
 					<label class="flex items-center gap-2.5 min-h-12"
 						><input class="w-6 h-6 accent-dye" type="radio" name="decimal" {value} bind:group={sign} />
 						<b class="num text-[1.5rem]">{readings[value]}</b>
-						<span class="lab">{value === 'point' ? 'a point is the decimal sign' : 'a comma is the decimal sign'}</span
+						<span class="lab"
+							>{value === 'point' ? m.a_point_is_the_decimal_sign() : m.a_comma_is_the_decimal_sign()}</span
 						></label
 					>
 				{/each}
 			</fieldset>
 		{/if}
-		{#if found?.asks}<p class="lab">Say which it is, and what each row is read as stands here.</p>
-		{:else if !found}<p class="lab">What each row is read as stands here before anything is kept.</p>
+		{#if found?.asks}<p class="lab">{m.say_which_it_is_and_what()}</p>
+		{:else if !found}<p class="lab">{m.what_each_row_is_read_as()}</p>
 		{:else if found.lacking.length > 0}
 			<p class="problem">
-				✕ The first row names the columns, and {found.lacking.join(', ')}
-				{found.lacking.length === 1 ? 'is' : 'are'} not among them. It begins like this: {example.split('\n')[0]}
+				{m.the_first_row_names_the_columns({
+					list: found.lacking.join(', '),
+					heads: example.split('\n')[0] ?? '',
+					count: found.lacking.length
+				})}
 			</p>
 		{:else}
 			<p>
-				<span class="num text-[2.6rem] leading-none">{good.length}</span> can be taken in{bad.length > 0
-					? `, ${bad.length} cannot yet`
-					: ''}
+				<span class="num text-[2.6rem] leading-none">{good.length}</span>
+				{m.can_be_taken_in({ which: bad.length > 0 ? m.cannot_yet({ count: bad.length }) : '' })}
 			</p>
 			{#if bad.length > 0}
 				<ul class="grid gap-2">
 					{#each bad as row (row.line)}
 						{#if !row.ok}<li class="grid pl-2.5 border-l-5 border-l-rust">
-								<b>Line {row.line}{row.name ? `, ${row.name}` : ''}</b>
+								<b>{m.line_line({ line: row.line, which: row.name ? `, ${row.name}` : '' })}</b>
 								{#each row.issues as issue, i (i)}<span class="text-rust-text font-semibold"
 										>✕ {issue.path ? `${issue.path}: ` : ''}{wordIssue(issue)}</span
 									>{/each}
@@ -120,11 +124,13 @@
 					{#if row.ok}<li class="grid"><b>{title(row.value)}</b><span class="lab">{facts(row.value)}</span></li>{/if}
 				{/each}
 			</ul>
-			{#if good.length > shown}<p class="lab">and {good.length - shown} more</p>{/if}
+			{#if good.length > shown}<p class="lab">{m.and_more({ count: good.length - shown })}</p>{/if}
 		{/if}
 		<div class="flex justify-between items-center">
-			<a class="btn plain" href={home}>Back</a>
-			<button class="btn go big" disabled={good.length === 0}>Take in {good.length === 0 ? '' : good.length}</button>
+			<a class="btn plain" href={home}>{m.back_title()}</a>
+			<button class="btn go big" disabled={good.length === 0}
+				>{m.take_in({ which: good.length === 0 ? '' : good.length })}</button
+			>
 		</div>
 	</div>
 </form>

@@ -3,6 +3,7 @@
 phone each record is a card whose title is the first column.
 -->
 <script lang="ts" generics="T extends object">
+	import { m } from '$words';
 	import type { Snippet } from 'svelte';
 	import type { ColumnDef } from '@tanstack/svelte-table';
 	import {
@@ -78,7 +79,7 @@ phone each record is a card whose title is the first column.
 
 <div class="card">
 	<details class="columns">
-		<summary>Columns</summary>
+		<summary>{m.columns()}</summary>
 		<div class="flex flex-wrap gap-x-5 pb-2">
 			{#each table.getAllLeafColumns() as column, i (column.id)}
 				{#if i > 0}<label class="check"

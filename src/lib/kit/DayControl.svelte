@@ -1,5 +1,6 @@
 <!-- @component A day: shown and typed as people write it (14 Mar 2026), kept as YYYY-MM-DD, or picked from a month, which is loaded when asked for. -->
 <script lang="ts">
+	import { m } from '$words';
 	import type { Component } from 'svelte';
 	import CalendarDays from '@lucide/svelte/icons/calendar-days';
 	import { dayText, readDay } from '$lib/settings/day-text';
@@ -42,9 +43,9 @@
 		class="field-input w-full pl-2.5! pr-10! text-[1.02rem]!"
 		type="text"
 		autocomplete="off"
-		placeholder="14 Mar 2026"
+		placeholder={m.n14_mar_2026()}
 		maxlength="20"
-		title={notADay}
+		title={notADay()}
 		bind:value={() => draft ?? dayText(value), type}
 		onblur={() => (draft = null)}
 		onchange={() => {
@@ -56,7 +57,7 @@
 	<button
 		type="button"
 		class="absolute inset-y-0 right-0 grid w-10 cursor-pointer place-items-center bg-transparent text-dye"
-		aria-label="{label}: pick a day"
+		aria-label={m.pick_a_day({ label })}
 		onclick={() => void show()}><CalendarDays size={22} aria-hidden="true" /></button
 	>
 </span>

@@ -3,6 +3,7 @@
 The foot stays in sight. While it is sent, it says so and takes no second tap.
 -->
 <script lang="ts">
+	import { m } from '$words';
 	import type { Snippet } from 'svelte';
 	import type { Attachment } from 'svelte/attachments';
 	import type { Readable } from 'svelte/store';
@@ -40,8 +41,8 @@ The foot stays in sight. While it is sent, it says so and takes no second tap.
 		{@render children()}
 		{#if $errors._errors}<p class="problem" role="alert">✕ {$errors._errors[0]}</p>{/if}
 		<div class="sticky bottom-(--under,0px) z-5 flex flex-wrap gap-3.5 bg-paper py-2.5">
-			<button class="btn go big" disabled={$submitting}>{$submitting ? 'Saving …' : submit}</button>
-			<a class="btn plain" href={back}>Back</a>
+			<button class="btn go big" disabled={$submitting}>{$submitting ? m.saving() : submit}</button>
+			<a class="btn plain" href={back}>{m.back_title()}</a>
 			{@render more?.()}
 		</div>
 	</form>

@@ -45,7 +45,7 @@ What is typed stays as it is typed; what is wrong with it stands under it.
 	}: Props = $props();
 
 	let left = $state(false);
-	const noDay = $derived(type === 'date' && left && value !== '' && !isDay(value) ? notADay : null);
+	const noDay = $derived(type === 'date' && left && value !== '' && !isDay(value) ? notADay() : null);
 	// A list that is searched is much code: a plain list stands there until it has come.
 	let Pick = $state<Component<PickProps>>();
 	onMount(async () => {

@@ -1,5 +1,6 @@
 <!-- @component A file from the device: opened, or dropped here. Whether it is of the right kind is for the reader to say. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { onMount } from 'svelte';
 	import { FileUpload, useFileUpload } from '@skeletonlabs/skeleton-svelte';
 
@@ -34,7 +35,7 @@
 <FileUpload.Provider value={upload}>
 	<FileUpload.Dropzone class="file-drop" disableClick>
 		<FileUpload.Trigger class="btn">{label}</FileUpload.Trigger>
-		<span class="lab phone:hidden" aria-hidden="true">or drop it here</span>
+		<span class="lab phone:hidden" aria-hidden="true">{m.or_drop_it_here()}</span>
 		<FileUpload.HiddenInput aria-label={label} {accept} />
 	</FileUpload.Dropzone>
 </FileUpload.Provider>

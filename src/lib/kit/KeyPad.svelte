@@ -1,5 +1,6 @@
 <!-- @component Fallow's own key pad: keys for a glove. What a key does is for the screen to say. -->
 <script lang="ts">
+	import { m } from '$words';
 	interface Props {
 		onkey: (key: string) => void;
 		unit: string;
@@ -14,18 +15,18 @@
 	const keys = ['1', '2', '3', 'unit', '4', '5', '6', 'erase', '7', '8', '9', 'next', 'skip', '0', 'point'];
 </script>
 
-<div class="pad" role="group" aria-label="Key pad">
+<div class="pad" role="group" aria-label={m.key_pad()}>
 	{#each keys as key (key)}
 		{#if key === 'unit'}
-			<button type="button" class="f" onclick={onunit}>{unit}<br />change</button>
+			<button type="button" class="f" onclick={onunit}>{unit}<br />{m.change()}</button>
 		{:else if key === 'erase'}
-			<button type="button" class="f" onclick={onagain}>Erase</button>
+			<button type="button" class="f" onclick={onagain}>{m.erase()}</button>
 		{:else if key === 'skip'}
-			<button type="button" class="f" onclick={onskip}>Not caught</button>
+			<button type="button" class="f" onclick={onskip}>{m.not_caught_title()}</button>
 		{:else if key === 'next'}
 			<button type="button" class="next" onclick={onnext}>{next}</button>
 		{:else if key === 'point'}
-			<button type="button" onclick={() => onkey(decimal)} aria-label="decimal point">{decimal}</button>
+			<button type="button" onclick={() => onkey(decimal)} aria-label={m.decimal_point()}>{decimal}</button>
 		{:else}
 			<button type="button" onclick={() => onkey(key)}>{key}</button>
 		{/if}

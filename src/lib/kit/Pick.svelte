@@ -20,10 +20,11 @@
 </script>
 
 <script lang="ts">
+	import { m } from '$words';
 	import { Combobox, Portal, useListCollection } from '@skeletonlabs/skeleton-svelte';
 	import { shownOptions } from './shown-options';
 
-	let { words, value, options, name, placeholder = 'Type to search', onpick }: PickProps = $props();
+	let { words, value, options, name, placeholder = m.type_to_search(), onpick }: PickProps = $props();
 	let typed = $state('');
 	/** The option that stands for none of them is what an empty field says. */
 	const none = $derived(options.find((one) => one.value === '')?.label);
@@ -60,8 +61,8 @@
 			aria-required={words['aria-required']}
 			aria-describedby={words['aria-describedby']}
 		/>
-		{#if value !== ''}<Combobox.ClearTrigger class="pick-clear" aria-label="Clear">✕</Combobox.ClearTrigger>
-		{:else}<Combobox.Trigger class="pick-clear" aria-label="All of them">▾</Combobox.Trigger>{/if}
+		{#if value !== ''}<Combobox.ClearTrigger class="pick-clear" aria-label={m.clear()}>✕</Combobox.ClearTrigger>
+		{:else}<Combobox.Trigger class="pick-clear" aria-label={m.all_of_them()}>▾</Combobox.Trigger>{/if}
 	</Combobox.Control>
 	<Portal>
 		<Combobox.Positioner class="z-40!">
@@ -69,7 +70,7 @@
 				{#each shown as one, i (i)}
 					<Combobox.Item item={one}><Combobox.ItemText>{one.label}</Combobox.ItemText></Combobox.Item>
 				{:else}
-					<p class="px-3.5 py-3 text-soft">Nothing is called “{typed}”.</p>
+					<p class="px-3.5 py-3 text-soft">{m.nothing_is_called({ typed })}</p>
 				{/each}
 			</Combobox.Content>
 		</Combobox.Positioner>

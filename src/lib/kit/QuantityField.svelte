@@ -4,6 +4,7 @@ picked: another one than the field's own is kept with the number, as if it had b
 Enter or leaving the field hands it on; a refusal keeps the text and says what is wrong.
 -->
 <script lang="ts">
+	import { m } from '$words';
 	import type { Issue } from '$core';
 	import { isBareNumber } from '$core';
 	import FieldShell from './FieldShell.svelte';
@@ -70,7 +71,7 @@ Enter or leaving the field hands it on; a refusal keeps the text and says what i
 			/>
 			{#if bare && units.length > 1}<select
 					class="unit"
-					title="Unit of {label.toLowerCase()}"
+					title={m.unit_of({ name: label.toLowerCase() })}
 					{disabled}
 					bind:value={() => chosen, pick}
 				>

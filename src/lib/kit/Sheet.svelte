@@ -20,9 +20,10 @@ where the thumb is.
 </script>
 
 <script lang="ts">
+	import { m } from '$words';
 	import { Dialog, Portal } from '@skeletonlabs/skeleton-svelte';
 
-	let { open, title, lead = '', wide = false, back = 'Back', onclose, children, foot }: Props = $props();
+	let { open, title, lead = '', wide = false, back = m.back_title(), onclose, children, foot }: Props = $props();
 </script>
 
 <Dialog {open} onOpenChange={(d) => !d.open && onclose()}>

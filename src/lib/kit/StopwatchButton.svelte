@@ -1,5 +1,6 @@
 <!-- @component The stopwatch as one large button: as much of the screen as a thumb can reach. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { showDecimals } from '$core';
 	import type { Stopwatch } from './stopwatch.svelte';
 
@@ -15,18 +16,18 @@
 	let {
 		watch,
 		idle,
-		press = ['Tap at the first flag, at speed', 'Tap as you pass the flag'],
+		press = [m.tap_at_the_first_flag_at(), m.tap_as_you_pass_the_flag()],
 		decimalComma,
 		onpress
 	}: Props = $props();
 
-	const state = $derived(!watch.running ? idle : watch.carriedOver ? 'running since before the reload' : 'running');
+	const state = $derived(!watch.running ? idle : watch.carriedOver ? m.running_since_before_the_reload() : 'running');
 </script>
 
 <button type="button" class="watch on-dye" class:running={watch.running} onclick={onpress}>
 	<small>{state}</small>
 	<span class="num">{showDecimals(watch.elapsed, 1, decimalComma)}</span>
-	<span class="say">{watch.running ? press[1] : press[0]} <kbd class="phone:hidden">Space</kbd></span>
+	<span class="say">{watch.running ? press[1] : press[0]} <kbd class="phone:hidden">{m.space()}</kbd></span>
 </button>
 
 <style>

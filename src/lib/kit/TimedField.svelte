@@ -3,6 +3,7 @@
 field, in seconds or in minutes and seconds.
 -->
 <script lang="ts">
+	import { m } from '$words';
 	import { Timer } from '@lucide/svelte';
 	import { everyFrame } from './attachments';
 	import FieldShell from './FieldShell.svelte';
@@ -61,10 +62,10 @@ field, in seconds or in minutes and seconds.
 				type="button"
 				class="btn plain"
 				class:running={watch.running}
-				aria-label="{watch.running ? 'Stop' : 'Time'} {label.toLowerCase()}"
+				aria-label="{watch.running ? m.stop() : m.time()} {label.toLowerCase()}"
 				onclick={press}
 				><Timer size="20" aria-hidden="true" />
-				{watch.running ? 'Stop' : 'Time it'}</button
+				{watch.running ? m.stop() : m.time_it_title()}</button
 			>
 		</div>
 	{/snippet}

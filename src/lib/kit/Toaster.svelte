@@ -1,5 +1,6 @@
 <!-- @component What was said in passing, for a few seconds, above the lower edge. A screen reader hears it. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { createToaster, Toast } from '@skeletonlabs/skeleton-svelte';
 	import type { Said } from './say';
 
@@ -18,7 +19,7 @@
 		<Toast {toast}>
 			<Toast.Message><Toast.Title>{toast.title}</Toast.Title></Toast.Message>
 			{#if toast.action}<Toast.ActionTrigger>{toast.action.label}</Toast.ActionTrigger>{/if}
-			<Toast.CloseTrigger aria-label="Close">✕</Toast.CloseTrigger>
+			<Toast.CloseTrigger aria-label={m.close()}>✕</Toast.CloseTrigger>
 		</Toast>
 	{/snippet}
 </Toast.Group>

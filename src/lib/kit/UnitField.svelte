@@ -3,6 +3,7 @@
 suffix says so.
 -->
 <script lang="ts">
+	import { m } from '$words';
 	import { isBareNumber } from '$core';
 	import FieldShell from './FieldShell.svelte';
 
@@ -51,13 +52,13 @@ suffix says so.
 			{#if bare}<select
 					class="field-input"
 					{disabled}
-					title="Unit of {label.toLowerCase()}"
+					title={m.unit_of({ name: label.toLowerCase() })}
 					bind:value={unit}
 					{onchange}
 				>
 					{#each units as u (u.value)}<option value={u.value}>{u.label}</option>{/each}
 				</select>
-			{:else}<span class="lab own">as typed</span>{/if}
+			{:else}<span class="lab own">{m.as_typed()}</span>{/if}
 		</div>
 	{/snippet}
 </FieldShell>

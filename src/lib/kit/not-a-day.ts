@@ -1,2 +1,3 @@
+import { m } from '$words';
 /** Said of what was typed for a day and is none. */
-export const notADay = 'That is not a day. Write it like 14 Mar 2026.';
+export const notADay = () => m.that_is_not_a_day_write();

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { get } from 'svelte/store';
 import { invalidateAll } from '$app/navigation';
 import type { FormOptions, SuperForm, SuperValidated } from 'sveltekit-superforms';
@@ -39,7 +40,7 @@ export function openForm<T extends Record<string, unknown>, M, In extends Record
 			if (typedSince(sent, now).length > 0) form.form.update((kept) => keepTyped(sent, now, kept), { taint: true });
 			void invalidateAll();
 		},
-		taintedMessage: 'What you typed on this page is not saved yet. Leave without saving?'
+		taintedMessage: m.what_you_typed_on_this_page()
 	};
 	const form = superForm(initial, options);
 	return form;

@@ -1,5 +1,6 @@
 <!-- @component What a label limits: intervals, weather, drops, neighbours; what to wear, and what to do when something goes wrong. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { dropletClasses, neighbourKinds } from '$core';
 	import type { FarmSettings } from '$lib/settings/farm-settings';
 	import { fieldUnits } from '$lib/settings/field-units';
@@ -36,54 +37,44 @@
 	/>
 {/snippet}
 
-<FormSection title="Intervals">
-	{@render line(
-		'entry',
-		'Re-entry interval, hours',
-		'How long nobody goes in. 0 where the label asks for none; empty: not entered.',
-		true
-	)}
-	{@render line('harvest', 'Pre-harvest interval, days', '0 where the label asks for none; empty: not entered.', true)}
-	{@render line('rainFree', 'Rain-free, hours', '', true)}
-	{@render line(
-		'applications',
-		'Applications in a season, at most',
-		'All products with the same active ingredient count.',
-		true
-	)}
-	{@render line('daysBetween', 'Days between applications, at least', '', true)}
+<FormSection title={m.intervals()}>
+	{@render line('entry', m.re_entry_interval_hours(), m.how_long_nobody_goes_in_0(), true)}
+	{@render line('harvest', m.pre_harvest_interval_days(), m.n0_where_the_label_asks_for(), true)}
+	{@render line('rainFree', m.rain_free_hours(), '', true)}
+	{@render line('applications', m.applications_in_a_season_at_most(), m.all_products_with_the_same_active(), true)}
+	{@render line('daysBetween', m.days_between_applications_at_least(), '', true)}
 	<Field
 		type="lines"
 		name="plantBack"
-		label="Plant back, crop = days"
+		label={m.plant_back_crop_days()}
 		rows={3}
 		bind:value={text.plantBack}
 		problem={problems.plantBack}
-		hint="Like clover = 120, a line each."
+		hint={m.like_clover_120_a_line_each()}
 	/>
 </FormSection>
-<FormSection title="Weather, drops, neighbours">
-	{@render line('windLeast', `Wind at least, ${units.speed}`, 'Some labels forbid still air.')}
-	{@render line('wind', `Wind at most, ${units.speed}`, 'It counts for gusts too.')}
+<FormSection title={m.weather_drops_neighbours()}>
+	{@render line('windLeast', m.wind_at_least({ speed: units.speed }), m.some_labels_forbid_still_air())}
+	{@render line('wind', m.wind_at_most({ speed: units.speed }), m.it_counts_for_gusts_too())}
 	<Field
 		type="choice"
 		name="drops"
-		label="Finest drops allowed"
+		label={m.finest_drops_allowed()}
 		bind:value={text.drops}
 		problem={problems.drops}
 		options={[
-			{ value: '', label: 'not entered' },
+			{ value: '', label: m.not_entered() },
 			...dropletClasses.map((drops) => ({ value: drops, label: dropletWords[drops] }))
 		]}
 	/>
-	{@render line('temperatureLow', `Air from, ${degrees}`)}
-	{@render line('temperatureHigh', `Air to, ${degrees}`)}
-	{@render line('buffer', `Unsprayed strip, ${units.side}`)}
-	{@render line('humidityLow', 'Humidity from, %', '', true)}
-	{@render line('humidityHigh', 'Humidity to, %', '', true)}
+	{@render line('temperatureLow', m.air_from({ degrees }))}
+	{@render line('temperatureHigh', m.air_to({ degrees }))}
+	{@render line('buffer', m.unsprayed_strip({ side: units.side }))}
+	{@render line('humidityLow', m.humidity_from(), '', true)}
+	{@render line('humidityHigh', m.humidity_to(), '', true)}
 	<div></div>
-	<div class="col-span-full" role="group" aria-label="Not with the wind toward">
-		<span class="font-semibold">Not with the wind toward</span>
+	<div class="col-span-full" role="group" aria-label={m.not_with_the_wind_toward()}>
+		<span class="font-semibold">{m.not_with_the_wind_toward()}</span>
 		<div class="flex flex-wrap gap-x-5.5 gap-y-1">
 			{#each neighbourKinds as kind (kind)}
 				<label class="flex items-center gap-2 min-h-12"
@@ -100,29 +91,29 @@
 		{#if problems.notToward}<p class="problem" role="alert">✕ {problems.notToward}</p>{/if}
 	</div>
 </FormSection>
-<FormSection title="People">
-	{@render line('ppe', 'To wear while mixing', 'As the label says.')}
+<FormSection title={m.people()}>
+	{@render line('ppe', m.to_wear_while_mixing(), m.as_the_label_says())}
 	<Field
 		type="choice"
 		name="notAlone"
-		label="So poisonous that nobody handles it alone"
+		label={m.so_poisonous_that_nobody_handles_it()}
 		bind:value={text.notAlone}
 		problem={problems.notAlone}
 		options={[
-			{ value: '', label: 'the label does not say so' },
-			{ value: 'yes', label: 'never alone' }
+			{ value: '', label: m.the_label_does_not_say_so() },
+			{ value: 'yes', label: m.never_alone() }
 		]}
 	/>
-	{@render line('notes', 'Notes')}
+	{@render line('notes', m.notes())}
 	<div class="col-span-full">
 		<Field
 			type="lines"
 			name="firstAid"
-			label="First aid, as the label says"
+			label={m.first_aid_as_the_label_says()}
 			rows={4}
 			bind:value={text.firstAid}
 			problem={problems.firstAid}
-			hint="One tap away while mixing and spraying, without a network too."
+			hint={m.one_tap_away_while_mixing_and()}
 		/>
 	</div>
 </FormSection>

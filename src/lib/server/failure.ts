@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { Issue } from '../../core';
 import { wordIssue } from '../wording/issues';
 
@@ -18,16 +19,11 @@ export class Failure extends Error {
 }
 
 export const notFound = (what: string, path = 'id') =>
-	new Failure(404, 'not-found', path, `There is no such ${what} on this farm.`);
+	new Failure(404, 'not-found', path, m.there_is_no_such_on_this({ what }));
 
 /** Nothing new rests on a calibration that was withdrawn. */
 export const withdrawn = () =>
-	new Failure(
-		409,
-		'withdrawn',
-		'calibrationId',
-		'This calibration was withdrawn. Pick another one, or calibrate again.'
-	);
+	new Failure(409, 'withdrawn', 'calibrationId', m.this_calibration_was_withdrawn_pick_another());
 
 export const fromIssue = (issue: Issue, under = '') =>
 	new Failure(422, issue.code, [under, issue.path].filter(Boolean).join('.'), wordIssue(issue));

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { Failure } from './failure';
 
 const writes = new Set(['POST', 'PUT', 'PATCH', 'DELETE']);
@@ -15,15 +16,13 @@ export function checkSameOrigin(request: Request, origin: string): void {
 	const site = request.headers.get('sec-fetch-site');
 	const foreign = from === null ? site !== null && site !== 'same-origin' && site !== 'none' : from !== origin;
 	const silentForm = from === null && formTypes.test(request.headers.get('content-type') ?? '');
-	if (foreign || silentForm)
-		throw new Failure(403, 'cross-origin', '', 'This write came from a page of another site and was refused.');
+	if (foreign || silentForm) throw new Failure(403, 'cross-origin', '', m.this_write_came_from_a_page());
 }
 
 /** Largest body that any address takes: a round's message with some hundred readings is a tenth of it. */
 export const bodyLimit = 512 * 1024;
 
-const tooLarge = () =>
-	new Failure(413, 'too-large', '', `The message is over ${bodyLimit / 1024} kB and was refused before it was read.`);
+const tooLarge = () => new Failure(413, 'too-large', '', m.the_message_is_over_kb_and({ bodyLimit: bodyLimit / 1024 }));
 
 /** The one address that takes a whole farm, and most that it takes, zipped. */
 export const farmFilePath = '/api/farm/file';
@@ -37,23 +36,16 @@ export function checkBodySize(request: Request, path: string): void {
 	if (!writes.has(request.method) || request.body === null) return;
 	if (/^application\/json\b/i.test(request.headers.get('content-type') ?? '')) return;
 	const length = request.headers.get('content-length');
-	if (length === null)
-		throw new Failure(411, 'no-length', '', 'Say how long the message is (content-length), or send JSON.');
+	if (length === null) throw new Failure(411, 'no-length', '', m.say_how_long_the_message_is());
 	const most = path === farmFilePath ? farmFileLimit : bodyLimit;
 	if (Number(length) > most)
-		throw new Failure(
-			413,
-			'too-large',
-			'',
-			`The message is over ${Math.round(most / 1024)} kB and was refused before it was read.`
-		);
+		throw new Failure(413, 'too-large', '', m.the_message_is_over_kb_and_was({ figure: Math.round(most / 1024) }));
 }
 
 /** Reads a JSON body, never more of it than the limit, whatever its head says. */
 export async function readJson(request: Request): Promise<unknown> {
 	const type = request.headers.get('content-type') ?? '';
-	if (!/^application\/json\b/i.test(type))
-		throw new Failure(415, 'not-json', '', 'Send JSON, with the content type application/json.');
+	if (!/^application\/json\b/i.test(type)) throw new Failure(415, 'not-json', '', m.send_json_with_the_content_type());
 	if (Number(request.headers.get('content-length') ?? 0) > bodyLimit) throw tooLarge();
 	const chunks: Uint8Array[] = [];
 	let size = 0;
@@ -73,11 +65,6 @@ export async function readJson(request: Request): Promise<unknown> {
 	try {
 		return JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(Buffer.concat(chunks)));
 	} catch {
-		throw new Failure(
-			400,
-			'malformed',
-			'',
-			'The body is not JSON. It should look like {"round": {…}, "entries": […]}.'
-		);
+		throw new Failure(400, 'malformed', '', m.the_body_is_not_json_it());
 	}
 }

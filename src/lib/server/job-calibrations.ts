@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { JobMember, Nozzle } from '../../core';
 import { teamMean } from '../../core';
 import { nozzleTable } from '$lib/settings/nozzle-table';
@@ -68,7 +69,7 @@ function withTeams(list: readonly Listed[]): Listed[] {
 		const people = named.filter((p) => p.settingId === c.settingId);
 		if (people.length < 2 || people[0] !== c) return [c];
 		const team = people.map(({ id, person, rate, relativeU95 }) => ({ calibrationId: id, person, rate, relativeU95 }));
-		const setting = `team of ${people.length} (${people.map((p) => p.person).join(', ')})`;
+		const setting = m.team_of({ count: people.length, list: people.map((p) => p.person).join(', ') });
 		const doubt = people.find((p) => p.doubt)?.doubt ?? null;
 		return [{ ...c, ...teamMean(team), id: `team-${c.id}`, team, setting, doubt, speed: null, flow: null }, c];
 	});

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { fail, redirect } from '@sveltejs/kit';
 import { askedJobSchema } from '../wire/job';
 import type { FarmHandle } from './db/farm';
@@ -11,7 +12,7 @@ export async function keepJob({
 	readonly request: Request;
 	readonly locals: { readonly farm: FarmHandle };
 }) {
-	const job = await postedJson(request, 'job', askedJobSchema, 'The job did not arrive whole. Try again.');
+	const job = await postedJson(request, 'job', askedJobSchema, m.the_job_did_not_arrive_whole());
 	if (!job.ok) return fail(422, { message: job.message });
 	const refused = await refusal(farm.jobs.put(job.value));
 	if (refused) return refused;

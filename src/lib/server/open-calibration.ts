@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { dayText } from '../settings/day-text';
 import { readRig, rigOf } from '../../core';
 import { settingLabel } from '../show/setting-label';
@@ -29,7 +30,7 @@ export async function openCalibration(farm: FarmHandle, id: string): Promise<Job
 			person: '',
 			sprayerId: round.sprayerId,
 			sprayer: rig.name,
-			setting: [settingLabel(round.setting, rig, columns.nozzles_on), 'not signed yet'].filter(Boolean).join(', '),
+			setting: [settingLabel(round.setting, rig, columns.nozzles_on), m.not_signed_yet()].filter(Boolean).join(', '),
 			rig,
 			rate: columns.rate_m3_per_m2,
 			relativeU95: columns.relative_u95,
@@ -69,7 +70,11 @@ export async function olderCalibration(farm: FarmHandle, id: string): Promise<Jo
 			person: row.person,
 			sprayerId: row.sprayer_id,
 			sprayer: rig.name,
-			setting: [settingLabel(round.setting, rig, row.nozzles_on), row.person, `calibrated ${dayText(row.signed_day)}`]
+			setting: [
+				settingLabel(round.setting, rig, row.nozzles_on),
+				row.person,
+				m.calibrated({ signed_day: dayText(row.signed_day) })
+			]
 				.filter(Boolean)
 				.join(', '),
 			rig,

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { error } from '@sveltejs/kit';
 import { Failure } from './failure';
 
@@ -15,6 +16,6 @@ const uuid = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i;
 
 /** An id from an address; anything else cannot be on the farm. */
 export function idParam(id: string, what: string): string {
-	if (!uuid.test(id)) error(404, { message: `There is no such ${what} on this farm.`, code: 'not-found' });
+	if (!uuid.test(id)) error(404, { message: m.there_is_no_such_on_this({ what }), code: 'not-found' });
 	return id;
 }

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { Infer, SuperValidated } from 'sveltekit-superforms';
 import { setError } from 'sveltekit-superforms';
 import type { FarmSettings } from '../settings/farm-settings';
@@ -23,11 +24,6 @@ interface Sprayers {
 export async function nameTaken(form: Form, sprayers: Sprayers, own: string | null): Promise<boolean> {
 	const name = form.data.name.trim().toLowerCase();
 	const taken = (await sprayers.list()).some((s) => s.id !== own && s.rig.name.trim().toLowerCase() === name);
-	if (taken)
-		setError(
-			form,
-			'name',
-			`There is a sprayer called ${form.data.name.trim()} already. Add what tells them apart, such as its colour or its place.`
-		);
+	if (taken) setError(form, 'name', m.there_is_a_sprayer_called_already({ text: form.data.name.trim() }));
 	return taken;
 }

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { fail } from '@sveltejs/kit';
 import type { ReadCsv } from '../files/csv-rows';
 import { csvLimit } from '../files/csv-rows';
@@ -20,11 +21,11 @@ export async function takeCsv<T>(request: Request, { read, count, most, takeIn }
 	const told = data.get('decimal');
 	const sign = told === 'point' || told === 'comma' ? told : null;
 	const refuse = (status: number, message: string) => fail(status, { text, taken: 0, message });
-	if (text.length > csvLimit) return refuse(413, `That file is over ${csvLimit / 1000} kB. Take it in by parts.`);
+	if (text.length > csvLimit) return refuse(413, m.that_file_is_over_kb_take({ csvLimit: csvLimit / 1000 }));
 	const { rows, lacking, left } = read(text, sign);
 	const good = rows.flatMap((row) => (row.ok ? [row.value] : []));
 	if (lacking.length > 0 || good.length === 0) return refuse(422, '');
-	if ((await count()) + good.length > most) return refuse(422, `A farm keeps ${most} of them; that would be more.`);
+	if ((await count()) + good.length > most) return refuse(422, m.a_farm_keeps_of_them_that({ most }));
 	const known = (await takeIn(good))?.known ?? 0;
 	return { text: left, taken: good.length - known, known, message: '' };
 }

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { LaterDose, Typed } from '../../core/index';
 import { typedText } from './typed-text';
 
@@ -9,6 +10,6 @@ export const doseTold = (
 	[
 		text(p.dose),
 		...(p.laterDoses ?? []).map(({ load, dose }) =>
-			dose === null ? `left out from load ${load}` : `from load ${load} ${text(dose)}`
+			dose === null ? m.left_out_from_load({ load }) : m.from_load({ load, dose: text(dose) })
 		)
 	].join(', ');

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { z } from 'zod';
 import type { MeasuringSkill } from '../../core/index';
 import { requirable, rigChecks, schools, usualSkill } from '../../core/index';
@@ -22,7 +23,9 @@ export const farmSettingsSchema = z.object({
 	adjustFirst: z.enum(['pressure', 'speed']).default('pressure'),
 	decimalComma: z.boolean().default(false),
 	/** IANA name of the farm's own time zone: its days begin there. Until it is told, that of the machine. */
-	timeZone: z.string().refine(isZone, 'No time zone has that name. Take one from the list.').default(machineZone),
+	get timeZone() {
+		return z.string().refine(isZone, m.no_time_zone_has_that_name()).default(machineZone);
+	},
 	/** When this farm calibrates a sprayer again; null is not at all by that rule. */
 	due: z
 		.object({
@@ -91,9 +94,7 @@ export const farmFormSchema = farmSettingsSchema
 		due: true
 	})
 	.extend({
-		name: z
-			.string()
-			.trim()
-			.min(1, 'A farm needs a name, like Quillet Farm.')
-			.max(120, 'That name is over 120 letters long.')
+		get name() {
+			return z.string().trim().min(1, m.a_farm_needs_a_name_like()).max(120, m.that_name_is_over_120_letters());
+		}
 	});

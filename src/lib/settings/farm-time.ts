@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { dayText } from './day-text';
 
 /** Times as a farm's own clock and calendar have them, whatever the clock of the server or the phone says. */
@@ -66,7 +67,11 @@ export function timeAt(zone: string, at: number): string {
 /** From a moment to another (ms), like `08:15 to 11:30`; where it ends on another day than it begins, with that day. */
 export function spanAt(zone: string, from: number, to: number): string {
 	const end = dayAt(zone, to);
-	return `${clockAt(zone, from)} to ${end === dayAt(zone, from) ? '' : `${dayText(end)}, `}${clockAt(zone, to)}`;
+	return m.to_zone({
+		zone: clockAt(zone, from),
+		which: end === dayAt(zone, from) ? '' : `${dayText(end)}, `,
+		zone2: clockAt(zone, to)
+	});
 }
 
 /** Moment (ms) at some minutes after midnight of a day, as the clocks there show it; the first that there is where they skip it. */

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { Flow, Pressure, Speed, VolumePerArea } from '$core';
 import { factor, inUnit, showFigure } from '$core';
 import type { OutFigures } from '$lib/wording/adjust';
@@ -16,7 +17,7 @@ export function adjustFigures(settings: FarmSettings) {
 		/** The same with how sure it is. */
 		sure: (rate: VolumePerArea | number, u95: number) => show('rate', rate, settings, { u95 }),
 		speed: (speed: Speed, paced = false) => (paced ? figure(speed * 100) : figure(inUnit('speed', speed, units.speed))),
-		speedUnit: (paced = false) => (paced ? '% of the present speed' : units.speed),
+		speedUnit: (paced = false) => (paced ? m.of_the_present_speed() : units.speed),
 		pressure: (pressure: Pressure) => figure(inUnit('pressure', pressure, units.pressure)),
 		pressureUnit: units.pressure,
 		flow: (flow: Flow | number) => figure(inUnit('flow', flow as Flow, units.flow)),

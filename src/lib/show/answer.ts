@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { Budget, BudgetInput, MethodCalibration } from '$core';
 import { factor, judgeGap, nearEnough, showFigure } from '$core';
 import type { FarmSettings } from '$lib/settings/farm-settings';
@@ -6,28 +7,64 @@ import { show, shownSure } from './show';
 
 /** What an input of the budget is called. */
 const inputNames: Record<BudgetInput, string> = {
-	courseLength: 'Course length',
-	courseTime: 'Timed runs',
-	width: 'Swath',
-	catchTime: 'Catch time',
-	catchVolume: 'Jug reading',
-	area: 'Area',
-	used: 'Volume used',
-	runTime: 'Running time',
-	speed: 'Speed'
+	get courseLength() {
+		return m.course_length();
+	},
+	get courseTime() {
+		return m.timed_runs();
+	},
+	get width() {
+		return m.swath();
+	},
+	get catchTime() {
+		return m.catch_time();
+	},
+	get catchVolume() {
+		return m.jug_reading();
+	},
+	get area() {
+		return m.area();
+	},
+	get used() {
+		return m.volume_used();
+	},
+	get runTime() {
+		return m.running_time();
+	},
+	get speed() {
+		return m.speed_title();
+	}
 };
 
 /** What to do about the largest share of the ±. */
 const advice: Record<BudgetInput, string> = {
-	courseLength: 'Tape the course again, or lengthen it.',
-	courseTime: 'Most to gain: one more run, or a longer course or plot.',
-	width: 'Measure the width better: tape over several spacings, or lay pans where the wet thins out.',
-	catchTime: 'Most to gain: catch longer.',
-	catchVolume: 'Most to gain: a jug with finer marks, more nozzles, or a longer catch.',
-	area: 'Measure the area better.',
-	used: 'Use more before you read the tank.',
-	runTime: 'Run longer.',
-	speed: 'Time the speed over a course.'
+	get courseLength() {
+		return m.tape_the_course_again_or_lengthen();
+	},
+	get courseTime() {
+		return m.most_to_gain_one_more_run();
+	},
+	get width() {
+		return m.measure_the_width_better_tape_over();
+	},
+	get catchTime() {
+		return m.most_to_gain_catch_longer();
+	},
+	get catchVolume() {
+		return m.most_to_gain_a_jug_with();
+	},
+	get area() {
+		return m.measure_the_area_better();
+	},
+	get used() {
+		return m.use_more_before_you_read_the();
+	},
+	get runTime() {
+		return m.run_longer();
+	},
+	get speed() {
+		return m.time_the_speed_over_a_course();
+	}
 };
 
 export interface BudgetShare {
@@ -68,7 +105,10 @@ export const plainRate = (rate: number, settings: FarmSettings): string => show(
 /** A ± that is wider than what is judged, in words; nothing where it is fine enough. */
 export const wideWords = (relativeU95: number, decimalComma: boolean, budget?: Budget): string =>
 	judgeGap(0, nearEnough, relativeU95) === 'cannot-tell'
-		? `Cannot tell yet whether this is within 5 %: its ± is ${showFigure(relativeU95 * 100, 2, decimalComma)} %.${budget ? ` ${budgetAdvice(budgetShares(budget))}` : ''}`
+		? m.cannot_tell_yet_whether_this_is({
+				figure: showFigure(relativeU95 * 100, 2, decimalComma),
+				which: budget ? ` ${budgetAdvice(budgetShares(budget))}` : ''
+			})
 		: '';
 
 export interface Fact {
@@ -83,42 +123,45 @@ export function answerFacts(c: MethodCalibration, settings: FarmSettings): Fact[
 	if (nozzles) {
 		const caught = nozzles.nozzles.flatMap((n) => (n.flow === null ? [] : [n.flow * nozzles.time]));
 		const alone = caught.length;
-		const catches = alone === 1 ? 'One catch' : `Mean of ${alone} catches`;
+		const catches = alone === 1 ? m.one_catch() : m.mean_of_catches({ alone });
 		if (alone > 0)
 			facts.push({
-				name: `${catches}, ${showFigure(nozzles.time, 3, settings.decimalComma)} s${alone === 1 ? '' : ' each'}`,
+				name: m.s_each({ catches, time: showFigure(nozzles.time, 3, settings.decimalComma), alone }),
 				value: show('catch', caught.reduce((s, v) => s + v, 0) / alone, settings).text
 			});
 		if (nozzles.caught > alone)
-			facts.push({ name: 'Nozzles caught together', value: `${nozzles.caught - alone} of ${nozzles.count}` });
+			facts.push({
+				name: m.nozzles_caught_together(),
+				value: m.of_caught({ caught: nozzles.caught - alone, count: nozzles.count })
+			});
 	}
 	if (c.flow && !(nozzles && nozzles.count === 1))
 		facts.push({
 			name: nozzles
 				? nozzles.caught < nozzles.count
-					? `Flow, ${nozzles.count} nozzles`
-					: 'Flow of all nozzles'
-				: 'Flow',
+					? m.flow_nozzles({ count: nozzles.count })
+					: m.flow_of_all_nozzles()
+				: m.flow(),
 			value: show('flow', c.flow.value, settings).text
 		});
-	if (c.speed) facts.push({ name: 'Ground speed', value: show('speed', c.speed.value, settings).text });
+	if (c.speed) facts.push({ name: m.ground_speed(), value: show('speed', c.speed.value, settings).text });
 	if (c.swath) {
 		const w = c.swath.treated.value;
 		facts.push({
-			name: c.fieldRate === null ? 'Swath' : 'Treated width',
+			name: c.fieldRate === null ? m.swath() : m.treated_width(),
 			value: show('length', w, settings).text
 		});
 	}
 	if (c.area !== null)
 		facts.push({
-			name: 'Ground',
+			name: m.ground(),
 			value: show('area', c.area, settings, { digits: 4 }).text
 		});
 	if (c.fieldRate !== null) {
-		facts.push({ name: 'Per field area', value: show('rate', c.fieldRate, settings).text });
+		facts.push({ name: m.per_field_area(), value: show('rate', c.fieldRate, settings).text });
 	}
 	return facts;
 }
 
 /** What the answer is per: bands are per treated ground, all else per ground. */
-export const perWhat = (c: MethodCalibration): string => (c.fieldRate === null ? '' : 'per treated area');
+export const perWhat = (c: MethodCalibration): string => (c.fieldRate === null ? '' : m.per_treated_area());

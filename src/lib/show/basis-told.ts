@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { JobBasis } from '../../core/index';
 import { si } from '../../core/index';
 import type { FarmSettings } from '../settings/farm-settings';
@@ -10,10 +11,14 @@ export function basisTold(basis: JobBasis, settings: FarmSettings): string {
 		case 'calibration':
 			return '';
 		case 'trial':
-			return `, by a trial: ${typedText(basis.used)} wets ${typedText(basis.patch)}`;
+			return m.by_a_trial_wets({ used: typedText(basis.used), patch: typedText(basis.patch) });
 		case 'timed-trial':
-			return `, by a trial: ${typedText(basis.time)} at ${show('flow', si<'flow'>(basis.flow), settings).text} wets ${typedText(basis.patch)}`;
+			return m.by_a_trial_at_wets({
+				time: typedText(basis.time),
+				text: show('flow', si<'flow'>(basis.flow), settings).text,
+				patch: typedText(basis.patch)
+			});
 		case 'surface':
-			return ', as told for a surface';
+			return m.as_told_for_a_surface();
 	}
 }

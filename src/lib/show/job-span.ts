@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { Pace, Time } from '../../core/index';
 
 /** How long something takes, as a person says it: `2 h 40 min`, to five minutes from an hour on. */
@@ -5,8 +6,8 @@ export function shownSpan(seconds: number): string {
 	const step = seconds >= 3600 ? 5 : 1;
 	const minutes = Math.max(1, Math.round(seconds / 60 / step) * step);
 	const h = Math.floor(minutes / 60);
-	const m = minutes % 60;
-	return [h > 0 ? `${h} h` : '', m > 0 || h === 0 ? `${m} min` : ''].filter(Boolean).join(' ');
+	const rest = minutes % 60;
+	return [h > 0 ? `${h} h` : '', rest > 0 || h === 0 ? m.min({ minutes: rest }) : ''].filter(Boolean).join(' ');
 }
 
 /** A time of the day, `09:40`; the next day is said. */
@@ -15,7 +16,7 @@ function shownClock(seconds: number): string {
 	const two = (n: number) => `${n}`.padStart(2, '0');
 	const day = Math.floor(minutes / 1440);
 	const clock = `${two(Math.floor((minutes % 1440) / 60))}:${two(minutes % 60)}`;
-	return day === 0 ? clock : `${clock} ${day === 1 ? 'the next day' : `${day} days on`}`;
+	return day === 0 ? clock : `${clock} ${day === 1 ? m.the_next_day() : m.days_on({ day })}`;
 }
 
 /** When a job ends that begins at its start, and whether that is inside its day. */

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { dayText } from '../settings/day-text';
 import type { BlockState } from '../../core/index';
 import { notEnteredWords } from '../wording/safety';
@@ -12,7 +13,7 @@ export function shownLeft(seconds: number): string {
 
 const days = (n: number) => {
 	const whole = Math.ceil(n);
-	return `${whole} ${whole === 1 ? 'day' : 'days'}`;
+	return m.days_whole({ whole });
 };
 
 export interface Keep {
@@ -30,31 +31,31 @@ export function keepsOf(state: BlockState, now: number, clock: (seconds: number)
 	if (entry && entry.until > now)
 		keeps.push({
 			kind: 'entry',
-			what: 'Nobody goes in',
+			what: m.nobody_goes_in(),
 			left: shownLeft(entry.until - now),
-			until: `until ${clock(entry.until)}, by the label of ${entry.product}`
+			until: m.until_by_the_label_of({ until: clock(entry.until), product: entry.product })
 		});
 	if (harvest)
 		keeps.push({
 			kind: 'harvest',
-			what: 'No harvest',
+			what: m.no_harvest(),
 			left: days(harvest.days),
-			until: `until ${dayText(harvest.day)}, by the label of ${harvest.product}`
+			until: m.until_by_the_label_of_day({ day: dayText(harvest.day), product: harvest.product })
 		});
 	for (const { crop, day, days: left, product } of plantBack)
 		keeps.push({
 			kind: 'plant-back',
-			what: `No ${crop.toLowerCase()} sown`,
+			what: m.no_sown({ name: crop.toLowerCase() }),
 			left: days(left),
-			until: `until ${dayText(day)}, by the label of ${product}`
+			until: m.until_by_the_label_of_day({ day: dayText(day), product })
 		});
 	// An empty interval is no interval of zero: it is one that somebody has to read.
 	for (const { product, what } of notEntered)
 		keeps.push({
 			kind: 'not-entered',
 			what: notEnteredWords(what),
-			left: 'Not entered',
-			until: `read the label of ${product}`
+			left: m.not_entered_title(),
+			until: m.read_the_label_of({ product })
 		});
 	return keeps;
 }

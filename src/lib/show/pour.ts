@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { Amount, Dose, Measure, MixingStep, Poured, RunLoad, Typed, TypedJob } from '../../core/index';
 import { factor, showFigure } from '../../core/index';
 import type { FarmSettings } from '../settings/farm-settings';
@@ -37,18 +38,24 @@ function howOf(made: Poured, packs: readonly Pack[], wanted: Amount, settings: F
 	const { rest } = made;
 	const text = packs.find((p) => p.amount === made.pack)?.text ?? '';
 	const containers = made.packs > 0 ? `${made.packs} × ${text}` : '';
-	if (!rest) return [`${containers}, all of ${made.packs === 1 ? 'it' : 'them'}`];
+	if (!rest) return [m.all_of_them_containers({ containers, packs: made.packs })];
 	const { measure, shown, fills } = rest;
 	const coarse = made.tooCoarse !== null;
-	const jug = measure && !coarse ? `by the ${measure.name}${fills > 1 ? `, filled ${fills} times` : ''}` : '';
+	const jug =
+		measure && !coarse ? m.by_the({ name: measure.name, which: fills > 1 ? m.filled_times({ fills }) : '' }) : '';
 	const left = amountOf(wanted.kind, coarse ? wanted.amount - made.packs * made.pack : shown.amount);
 	const amount = (coarse ? showAmount(left, settings, dose) : atMark(left, measure, settings, dose)).text;
 	const exact = measure
 		? coarse
-			? 'the exact amount'
-			: `exact ${atMark(wanted, { ...measure, mark: measure.mark / 10 }, settings, dose).text}, marks ${markText(measure, settings)}`
+			? m.the_exact_amount()
+			: m.exact_marks({
+					text: atMark(wanted, { ...measure, mark: measure.mark / 10 }, settings, dose).text,
+					measure: markText(measure, settings)
+				})
 		: '';
-	return [containers ? `${containers}, then ${[amount, jug].filter(Boolean).join(' ')}` : jug, exact].filter(Boolean);
+	return [containers ? m.then_word({ containers, list: [amount, jug].filter(Boolean).join(' ') }) : jug, exact].filter(
+		Boolean
+	);
 }
 
 const markText = (measure: Measure, settings: FarmSettings): string =>
@@ -56,17 +63,22 @@ const markText = (measure: Measure, settings: FarmSettings): string =>
 
 /** What to look out for at the tank; empty where there is nothing. */
 function lookOf(name: string, { made, mark, most }: ReturnType<typeof pourOf>, settings: FarmSettings): string {
-	const better = 'Take a finer measure, mix a bigger batch, or make a pre-mix.';
+	const better = m.take_a_finer_measure_mix_a();
 	if (made.tooCoarse !== null && mark) {
 		const off = tidyFigure(Math.abs(made.tooCoarse - 1) * 100, 2, settings.decimalComma);
 		return made.tooCoarse === 0
-			? `${name} is less than the first mark of the ${mark.name} (${markText(mark, settings)}). ${better}`
-			: `The marks of the ${mark.name} (${markText(mark, settings)}) would give ${off} % ${made.tooCoarse > 1 ? 'more' : 'less'} ${name}. ${better}`;
+			? m.is_less_than_the_first_mark({ name, name2: mark.name, mark: markText(mark, settings), better })
+			: m.the_marks_of_the_would_give({
+					name: mark.name,
+					mark: markText(mark, settings),
+					off,
+					which: made.tooCoarse > 1 ? m.more() : m.less(),
+					name2: name,
+					better
+				});
 	}
-	if (made.rest?.small) return `${name} is too little to measure well. ${better}`;
-	return made.amount + (mark?.mark ?? 0) > most
-		? `Do not round ${name} up: the next mark would be over the label maximum.`
-		: '';
+	if (made.rest?.small) return m.is_too_little_to_measure_well({ name, better });
+	return made.amount + (mark?.mark ?? 0) > most ? m.do_not_round_up_the_next({ name }) : '';
 }
 
 /** A load as it stands at the tank: with the plan and the doses that it follows. */
@@ -94,13 +106,13 @@ export function mixingLines(
 				...plain,
 				figure: level,
 				unit: tank,
-				text: top ? 'Water up to the mark' : i === 0 ? 'Water to this mark first' : 'Water to this mark',
+				text: top ? m.water_up_to_the_mark() : i === 0 ? m.water_to_this_mark_first() : m.water_to_this_mark(),
 				why: top
-					? 'Stop at the line, lid on. Never leave a filling tank.'
+					? m.stop_at_the_line_lid_on()
 					: i === 0
-						? 'Agitation on before anything goes in. Never dry, never product first.'
-						: 'Let it turn over before what foams goes in.',
-				done: top ? 'At the mark, lid on' : `Water is at ${level} ${tank}`,
+						? m.agitation_on_before_anything_goes_in()
+						: m.let_it_turn_over_before_what(),
+				done: top ? m.at_the_mark_lid_on() : m.water_is_at({ level, tank }),
 				level: step.to / load.mix
 			};
 		}
@@ -112,20 +124,21 @@ export function mixingLines(
 		const { made, mark, wanted } = pour;
 		const amount = amountOf(kind, made.amount);
 		const planned = sheet.products[step.product]!.dose;
-		const gives = Math.abs(made.ratio - 1) > 5e-4 ? `gives ${trueDose(planned, dose, made.ratio, settings)}` : '';
+		const gives =
+			Math.abs(made.ratio - 1) > 5e-4 ? m.gives({ planned: trueDose(planned, dose, made.ratio, settings) }) : '';
 		const exact = made.tooCoarse !== null;
 		const { figure, unit } = exact ? showAmount(amount, settings, dose) : atMark(amount, mark, settings, dose);
 		return {
 			figure,
 			unit,
-			text: step.part < 1 ? `${label.name}, half of it` : label.name,
+			text: step.part < 1 ? m.half_of_it({ name: label.name }) : label.name,
 			why: [mixingWords[label.mixes], label.fill === 'half-product' ? fillWords[label.fill].toLowerCase() : '']
 				.filter(Boolean)
 				.join(', '),
 			how: [...howOf(made, packs, wanted, settings, dose), gives].filter(Boolean),
 			look: lookOf(label.name, pour, settings),
 			poured: pouredTyped(amount, exact ? null : mark, settings, dose),
-			done: `${label.name} is in, rinse done`,
+			done: m.is_in_rinse_done({ name: label.name }),
 			level: step.in / load.mix
 		};
 	});

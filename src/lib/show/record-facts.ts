@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { dayText } from '../settings/day-text';
 import type { SprayRecord, TypedWeather } from '../../core/index';
 import type { FarmSettings } from '../settings/farm-settings';
@@ -19,15 +20,15 @@ export interface RecordFact {
 /** The weather as it was told, in one line. */
 export function weatherLine(w: TypedWeather): string {
 	return [
-		w.from && `wind from ${w.from}`,
+		w.from && m.wind_from({ from: w.from }),
 		w.wind && typedText(w.wind),
-		w.gust && `gusts ${typedText(w.gust)}`,
+		w.gust && m.gusts({ gust: typedText(w.gust) }),
 		w.temperature && typedText({ ...w.temperature, unit: `°${w.temperature.unit}` }),
-		w.humidity && `${w.humidity.replace(/ ?%$/, '')} % humidity`,
+		w.humidity && m.humidity({ replace: w.humidity.replace(/ ?%$/, '') }),
 		w.sky && skyWords[w.sky].toLowerCase(),
-		w.dew === null ? '' : w.dew ? 'dew' : 'no dew',
+		w.dew === null ? '' : w.dew ? m.dew() : m.no_dew(),
 		w.smoke ? smokeWords[w.smoke].toLowerCase() : '',
-		w.lastRain && `last rain ${w.lastRain} h before`
+		w.lastRain && m.last_rain_h_before({ lastRain: w.lastRain })
 	]
 		.filter(Boolean)
 		.join(', ');
@@ -39,82 +40,87 @@ export function recordFacts(record: SprayRecord, settings: FarmSettings): Record
 	const { rig } = record;
 	const time = (at: string | null): string => (at === null ? '' : timeAt(settings.timeZone, Date.parse(at)));
 	const facts: RecordFact[] = [
-		{ what: 'Day', text: dayText(record.day) },
-		{ what: 'Sprayed', text: [time(record.startedAt), time(record.endedAt)].filter(Boolean).join(' to ') },
+		{ what: m.day(), text: dayText(record.day) },
+		{ what: m.sprayed(), text: [time(record.startedAt), time(record.endedAt)].filter(Boolean).join(m.to_spaced()) },
 		{
-			what: 'Ground',
+			what: m.ground(),
 			text: record.blocks
 				.map((b) => {
 					const words = partWords({ ...b, part: b.part ?? undefined, rows: null, spacing: null });
-					return b.endedAt && b.endedAt !== record.endedAt ? `${words} (last load out ${time(b.endedAt)})` : words;
+					return b.endedAt && b.endedAt !== record.endedAt
+						? m.last_load_out({ words, endedAt: time(b.endedAt) })
+						: words;
 				})
 				.join(', ')
 		},
-		{ what: 'Area', text: `${show('area', record.area, settings, { digits: 4 }).text}` },
+		{ what: m.area(), text: `${show('area', record.area, settings, { digits: 4 }).text}` },
 		...record.products.map((p) => {
 			return {
 				what: p.name,
 				text: [
 					doseTold(p),
-					`${showAmount(amountOf(p.kind, p.total), settings, p.dose).text} in all`,
-					p.registration && `registered ${p.registration}`,
-					p.group && `group ${p.group}`,
-					p.poured === undefined ? '' : p.poured ? 'as poured' : 'as planned, not all of it ticked',
-					...(p.dye ? ['marker dye, no label noted'] : intervalWords(p)),
-					...(p.plantBack ?? []).map((b) => `${b.crop.toLowerCase()} sown after ${b.days} days`)
+					m.in_all_text({ text: showAmount(amountOf(p.kind, p.total), settings, p.dose).text }),
+					p.registration && m.registered({ registration: p.registration }),
+					p.group && m.group({ group: p.group }),
+					p.poured === undefined ? '' : p.poured ? m.as_poured() : m.as_planned_not_all_of_it(),
+					...(p.dye ? [m.marker_dye_no_label_noted()] : intervalWords(p)),
+					...(p.plantBack ?? []).map((b) => m.sown_after_days({ name: b.crop.toLowerCase(), days: b.days }))
 				]
 					.filter(Boolean)
 					.join(', ')
 			};
 		}),
 		{
-			what: 'Volume',
+			what: m.volume(),
 			text: record.takenIn
 				? record.trueVolume === null
 					? ''
 					: plainRate(record.trueVolume, settings)
-				: `${record.trueVolume === null ? 'nothing sprayed' : plainRate(record.trueVolume, settings)}, planned ${plainRate(record.plannedVolume, settings)}`
+				: m.planned({
+						which: record.trueVolume === null ? m.nothing_sprayed() : plainRate(record.trueVolume, settings),
+						plannedVolume: plainRate(record.plannedVolume, settings)
+					})
 		},
 		{
-			what: 'Mix',
+			what: m.mix(),
 			text: record.takenIn && record.mix === 0 ? '' : show('tank', record.mix, settings, { digits: 4 }).text
 		},
 		{
-			what: 'Sprayer',
+			what: m.sprayer(),
 			text: [
 				record.sprayer,
 				rig?.setting,
-				rig?.gear && `gear ${rig.gear}`,
-				rig?.rpm && `${rig.rpm} rpm`,
-				rig && `calibrated ${dayText(rig.calibrated)}`
+				rig?.gear && m.gear({ gear: rig.gear }),
+				rig?.rpm && m.rpm({ rpm: rig.rpm }),
+				rig && m.calibrated_calibrated({ calibrated: dayText(rig.calibrated) })
 			]
 				.filter(Boolean)
 				.join(', ')
 		},
-		{ what: 'Nozzles', text: rig?.nozzles ?? '' },
+		{ what: m.nozzles_title(), text: rig?.nozzles ?? '' },
 		{
-			what: 'Pressure',
+			what: m.pressure(),
 			text: rig?.pressure
 				? show('pressure', rig.pressure, settings, { typed: rig.typedPressure }).text
 				: rig
-					? 'not measured'
+					? m.not_measured()
 					: ''
 		},
 		{
-			what: 'Speed',
+			what: m.speed_title(),
 			text: record.speed === null ? '' : show('speed', record.speed, settings, { digits: 2 }).text
 		},
 		{
-			what: 'Weather before',
+			what: m.weather_before(),
 			text: before
 				? `${weatherLine(before)} (${time(before.at)})${before.reason ? `; ${before.decision}: ${before.reason}` : ''}`
 				: ''
 		},
 		...(record.passed ?? []).map((stop) => ({
-			what: 'Continued with a reason',
+			what: m.continued_with_a_reason(),
 			text: `${stopTitle(stop)}: ${stop.reason}`
 		})),
-		{ what: 'Weather at the end', text: end ? `${weatherLine(end)} (${time(end.at)})` : '' },
+		{ what: m.weather_at_the_end(), text: end ? `${weatherLine(end)} (${time(end.at)})` : '' },
 		...(Object.keys(recordFieldWords) as (keyof typeof recordFieldWords)[]).map((name) => ({
 			what: recordFieldWords[name],
 			text: record[name]

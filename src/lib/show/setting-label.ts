@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { Rig } from '../../core/index';
 import { nozzlesOn } from '../../core/index';
 
@@ -15,5 +16,5 @@ export function settingLabel(
 	if (!setting) return '';
 	if (measured === null || measured === nozzlesOn(rig.sections, setting.off).length) return setting.name;
 	const side = rig.kind === 'airblast' && rig.sections.length === 2 && rig.sections.includes(measured);
-	return side ? 'One side only' : `${measured} of ${rig.nozzles} nozzles on`;
+	return side ? m.one_side_only() : m.of_nozzles_on({ measured, nozzles: rig.nozzles });
 }

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { dayText } from '../settings/day-text';
 import type { Rig, Take } from '$core';
 import { showDecimals } from '$core';
@@ -12,10 +13,18 @@ import type { ReadCalibration } from './read-calibration';
 /** Why a nozzle was caught again, in words; none for the first time. */
 const reasonWords: Readonly<Record<Take['why'], string>> = {
 	first: '',
-	sure: 'to be sure',
-	cleaned: 'after cleaning',
-	replaced: 'after replacing',
-	slip: 'typed again'
+	get sure() {
+		return m.to_be_sure_inline();
+	},
+	get cleaned() {
+		return m.after_cleaning();
+	},
+	get replaced() {
+		return m.after_replacing();
+	},
+	get slip() {
+		return m.typed_again();
+	}
 };
 
 /** `+0.5 %`, `−15.1 %`, or nothing. */
@@ -45,23 +54,23 @@ export function nozzleLines(rig: Rig, read: ReadCalibration, settings: FarmSetti
 		takes: (read.round.nozzles.get(n.n)?.takes ?? []).map((take) => ({
 			text: typedText(take.amount.typed),
 			counts: take.counts,
-			why: take.struck ? 'taken back' : reasonWords[take.why]
+			why: take.struck ? m.taken_back() : reasonWords[take.why]
 		})),
 		fromAverage: signedPercent(n.fromAverage, comma),
 		fromRated: signedPercent(n.fromRated, comma),
 		verdict: {
-			low: '▼ low',
-			high: '▲ high',
-			blocked: '✕ blocked',
-			even: 'even',
-			'cannot tell': '? cannot tell yet',
-			together: 'caught with others',
-			'not caught': 'not caught'
+			low: m.low(),
+			high: m.high(),
+			blocked: m.blocked(),
+			even: m.even(),
+			'cannot tell': m.cannot_tell_yet_marked(),
+			together: m.caught_with_others(),
+			'not caught': m.not_caught()
 		}[n.verdict],
 		tone:
 			n.verdict === 'blocked'
 				? 'stop'
-				: ['even', 'cannot tell', 'together', 'not caught'].includes(n.verdict)
+				: ['even', m.cannot_tell(), 'together', m.not_caught()].includes(n.verdict)
 					? 'even'
 					: 'look'
 	}));
@@ -78,79 +87,93 @@ export function readingLines(
 	const add = (name: string, text: string | null | undefined | false, struck = false) => {
 		if (text) lines.push({ name, text, ...(struck ? { struck } : {}) });
 	};
-	add('Carried by', round.person);
-	add('Course', round.course && typedText(round.course.typed));
-	round.runs.forEach((run, i) => add(`Run ${i + 1}`, typedText(run.time.typed), run.struck));
+	add(m.carried_by(), round.person);
+	add(m.course_title(), round.course && typedText(round.course.typed));
+	round.runs.forEach((run, i) => add(m.run_number({ i: i + 1 }), typedText(run.time.typed), run.struck));
 	add(
-		'Speed as stated',
+		m.speed_as_stated(),
 		round.stated &&
 			round.runs.every((r) => r.struck) &&
 			`${typedText(round.stated.speed.typed)}, ${
 				round.stated.correction
-					? `corrected: the dial showed ${typedText(round.stated.correction.dial.typed)} at a measured speed on ${dayText(round.stated.correction.day)}`
+					? m.corrected_the_dial_showed_at_a({
+							typed: typedText(round.stated.correction.dial.typed),
+							day: dayText(round.stated.correction.day)
+						})
 					: round.stated.checked
-						? 'checked before'
-						: 'never checked'
+						? m.checked_before_inline()
+						: m.never_checked_inline()
 			}`
 	);
-	add('Dial', round.dial && typedText(round.dial.typed));
+	add(m.dial(), round.dial && typedText(round.dial.typed));
 	add(
-		'Track',
-		round.track && `${round.track.name}, steady from ${Math.round(round.track.from)} to ${Math.round(round.track.to)} s`
+		m.track_title(),
+		round.track &&
+			m.steady_from_to_s({ name: round.track.name, from: Math.round(round.track.from), to: Math.round(round.track.to) })
 	);
-	add('Wetted width', round.wetted && `${typedText(round.wetted.typed)}${round.wettedGuessed ? ', estimated' : ''}`);
+	add(m.wetted_width(), round.wetted && `${typedText(round.wetted.typed)}${round.wettedGuessed ? m.estimated() : ''}`);
 	add(
-		'Rows',
+		m.rows(),
 		round.rows &&
-			`${typedText(round.rows.spacing.typed)}, ${round.rows.alleys === 'every' ? 'every alley' : 'every second alley'}`
+			`${typedText(round.rows.spacing.typed)}, ${round.rows.alleys === 'every' ? m.every_alley_inline() : m.every_second_alley()}`
 	);
 	add(
-		'Pans',
+		m.pans(),
 		round.pans &&
-			`${round.pans.count} every ${typedText(round.pans.spacing.typed)}: ${[...round.panCatches.values()].map(({ typed }) => typedText(typed)).join(', ')}`
+			m.every({
+				count: round.pans.count,
+				typed: typedText(round.pans.spacing.typed),
+				list: [...round.panCatches.values()].map(({ typed }) => typedText(typed)).join(', ')
+			})
 	);
-	add('Nozzle height', round.height && typedText(round.height.typed));
+	add(m.nozzle_height(), round.height && typedText(round.height.typed));
 	if (round.plot)
 		add(
-			'Ground',
+			m.ground(),
 			round.plot.by === 'sides'
 				? `${typedText(round.plot.length.typed)} × ${typedText(round.plot.width.typed)}`
 				: round.plot.by === 'area'
 					? typedText(round.plot.area.typed)
 					: round.plot.by === 'row'
-						? `row of ${typedText(round.plot.row.typed)}`
-						: `${showDecimals(round.plot.share * 100, 1, comma)} % of ${typedText(round.plot.block.typed)}`
+						? m.row_of({ typed: typedText(round.plot.row.typed) })
+						: m.of_figure({
+								figure: showDecimals(round.plot.share * 100, 1, comma),
+								typed: typedText(round.plot.block.typed)
+							})
 		);
-	round.plotRuns.forEach((run, i) => add(`Go ${i + 1}`, typedText(run.time.typed), run.struck));
+	round.plotRuns.forEach((run, i) => add(m.go_number({ i: i + 1 }), typedText(run.time.typed), run.struck));
 	round.buckets.forEach(({ nozzles, amount, marked, struck, counts }) =>
 		add(
-			`Together: ${nozzleSpans(nozzles, names)}`,
-			`${typedText(amount.typed)}${marked ? `, marked every ${typedText(marked.typed)}` : ''}`,
+			m.together_nozzles({ nozzles: nozzleSpans(nozzles, names) }),
+			`${typedText(amount.typed)}${marked ? m.marked_every({ typed: typedText(marked.typed) }) : ''}`,
 			struck || !counts
 		)
 	);
 	round.used.forEach(({ reading, struck }, i) =>
 		add(
-			`Tank ${i + 1}`,
+			m.tank_i({ i: i + 1 }),
 			'added' in reading
-				? `${typedText(reading.added.typed)} added`
-				: `${typedText(reading.start.typed)} to ${typedText(reading.left.typed)}`,
+				? m.added({ typed: typedText(reading.added.typed) })
+				: m.to_typed({ typed: typedText(reading.start.typed), typed2: typedText(reading.left.typed) }),
 			struck
 		)
 	);
-	add('Ran parked', round.parkedTime && typedText(round.parkedTime.typed));
+	add(m.ran_parked(), round.parkedTime && typedText(round.parkedTime.typed));
 	if (round.nozzles.size > 0) {
-		add('Jugs held', round.catchTime ? typedText(round.catchTime.typed) : 'as long as the course or plot took');
-		add('Jug marked every', round.jug ? typedText(round.jug.typed) : 'not stated, counted as 10 ml');
+		add(m.jugs_held(), round.catchTime ? typedText(round.catchTime.typed) : m.as_long_as_the_course_or());
+		add(m.jug_marked_every(), round.jug ? typedText(round.jug.typed) : m.not_stated_counted_as_10_ml());
 	}
-	add('Gauge', round.gauge && typedText(round.gauge.typed));
+	add(m.gauge(), round.gauge && typedText(round.gauge.typed));
 	const quick = [...(round.quick?.nozzles.values() ?? [])].flatMap(({ nozzle, takes }) =>
 		takes.filter((take) => take.counts).map((take) => `${names.short(nozzle)}: ${typedText(take.amount.typed)}`)
 	);
-	add(`Quick check${round.quick?.catchTime ? `, ${typedText(round.quick.catchTime.typed)}` : ''}`, quick.join(', '));
+	add(
+		m.quick_check_which({ which: round.quick?.catchTime ? `, ${typedText(round.quick.catchTime.typed)}` : '' }),
+		quick.join(', ')
+	);
 	for (const [what, text] of round.notes) add(notedNames[what], text);
-	add('Wanted', round.aim && aimText(round.aim, comma));
+	add(m.wanted_title(), round.aim && aimText(round.aim, comma));
 	for (const line of round.change ? changeLines(round.change, comma) : [])
-		add(`Change: ${line.name.toLowerCase()}`, line.text);
+		add(m.change_name({ name: line.name.toLowerCase() }), line.text);
 	return lines;
 }

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { LoadPlan, PlanSheet, Typed, TypedJob } from '$core';
 import type { FarmSettings } from '$lib/settings/farm-settings';
 import type { Pack } from './at-mark';
@@ -58,10 +59,10 @@ export function shownLoads(
 		const liquid = load.products.reduce((s, p) => s + (p.kind === 'volume' ? p.amount : 0), 0);
 		const last = i === plan.loads.length - 1;
 		return {
-			name: `Load ${i + 1}`,
+			name: m.load_i({ i: i + 1 }),
 			part: load.mix < tank * (1 - 1e-9),
 			mix: volume(load.mix),
-			area: `${show('area', load.area, settings, { digits: 4 }).text}${load.rows === null ? '' : `, ${load.rows} ${load.rows === 1 ? 'row' : 'rows'}`}`,
+			area: `${show('area', load.area, settings, { digits: 4 }).text}${load.rows === null ? '' : m.rows_4({ rows: load.rows })}`,
 			water: volume(load.water),
 			fill: load.mix / tank,
 			productFill: liquid / tank,

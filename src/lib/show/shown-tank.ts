@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { Amount, ReadFullTank, Typed, TypedProduct } from '../../core/index';
 import { factor, planLoads, showFigure } from '../../core/index';
 import type { FarmSettings } from '../settings/farm-settings';
@@ -39,7 +40,10 @@ function perMixOf(kind: Amount['kind'], perMix: number, settings: FarmSettings):
 	const metric = tank === 'L';
 	const unit = kind === 'mass' ? (metric ? 'g' : 'oz') : metric ? 'ml' : tank.replace('gal', 'fl oz');
 	const figure = (perMix * factor('volume', tank)) / factor(kind, unit);
-	return `${shownIn(showFigure(figure, 3, settings.decimalComma), unit).text} per ${metric ? 'litre' : 'gallon'} of mix`;
+	return m.per_of_mix({
+		text: shownIn(showFigure(figure, 3, settings.decimalComma), unit).text,
+		which: metric ? m.litre() : m.gallon()
+	});
 }
 
 /** One full tank in words and figures: in the farm's measures, each dose in the unit that it was typed in. */
@@ -70,8 +74,8 @@ export function shownTank(
 			relativeU95 <= 0
 				? ''
 				: Number.isFinite(reach.most)
-					? `${inUnit(reach.least)} to ${inUnit(reach.most)} ${area.unit}`
-					: `${inUnit(reach.least)} ${area.unit} or more`,
+					? m.to_least({ least: inUnit(reach.least), most: inUnit(reach.most), unit: area.unit })
+					: m.or_more({ least: inUnit(reach.least), unit: area.unit }),
 		// One digit more than the volume is shown with, so that it can be done again by hand.
 		working: `${own.text} ÷ ${show('rate', sheet.rate, settings, { digits: 4 }).text}`,
 		mix,
@@ -97,7 +101,9 @@ export function shownTank(
 				coarse: at?.coarse ?? false,
 				perMix: perMixOf(made.kind, tank.perMix[index]!, settings),
 				onGround:
-					thing && relativeU95 > 0 && relativeU95 < 1 ? `${ends[0]!.figure} to ${ends[1]!.text} on the ground` : ''
+					thing && relativeU95 > 0 && relativeU95 < 1
+						? m.to_on_the_ground({ figure: ends[0]!.figure, text: ends[1]!.text })
+						: ''
 			};
 		})
 	};

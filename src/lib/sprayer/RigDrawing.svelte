@@ -1,5 +1,6 @@
 <!-- @component A rig drawn from its own numbers, whatever its kind. -->
 <script lang="ts">
+	import { m } from '$words';
 	import type { Rig } from '$core';
 	import Arc from '$lib/drawings/Arc.svelte';
 	import Carried from '$lib/drawings/Carried.svelte';
@@ -50,7 +51,7 @@
 		at={null}
 		swath={width === '' ? null : 11}
 		laid={[]}
-		words={width || 'swath not measured yet'}
+		words={width || m.swath_not_measured_yet()}
 	/>
 {:else}
 	<Carried mist={rig.carried === 'mist'} {width} />

@@ -1,5 +1,6 @@
 <!-- @component A sprayer in a list: its name, drawing, latest spray volume, and what there is to do. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { dayText } from '$lib/settings/day-text';
 	import RigMini from '$lib/drawings/RigMini.svelte';
 	import type { FarmSettings } from '$lib/settings/farm-settings';
@@ -29,7 +30,7 @@
 	/** Each stays on its line: a size or a day that breaks at its hyphen is read wrongly. */
 	const parts = $derived([
 		...describeRig(rig).split(' · '),
-		...(latest ? [`calibrated ${dayText(latest.signedDay)}`] : [])
+		...(latest ? [m.calibrated_signed_day({ signedDay: dayText(latest.signedDay) })] : [])
 	]);
 	const shown = $derived(
 		latest ? shownRate(latest.rate, latest.relativeU95, settings.rateUnit, settings.decimalComma) : null
@@ -42,11 +43,13 @@
 		class="state col-[1/3] text-moss-text font-semibold text-[0.9rem]"
 		class:look={!latest || latest.findings > 0 || latest.doubt !== null || due?.state === 'due' || shown?.tooWide}
 	>
-		{#if latest?.doubt}▲ in doubt: {eventWords[latest.doubt].short}{openRound
-				? ', calibration in progress'
-				: ''}{:else if openRound}calibration in progress{:else if !latest}▲ not calibrated{:else if due?.state === 'due'}▲
-			{dueShort(due)}{:else if shown?.tooWide}▲ cannot tell 5 %: ± too wide{:else if latest.findings > 0}▲ {latest.findings}
-			{latest.findings === 1 ? 'warning' : 'warnings'}{:else if due}{dueShort(due)}{:else}no warnings{/if}
+		{#if latest?.doubt}{m.in_doubt_short({
+				short: eventWords[latest.doubt].short,
+				which: openRound ? m.calibration_in_progress() : ''
+			})}{:else if openRound}{m.calibration_in_progress_inline()}{:else if !latest}{m.not_calibrated()}{:else if due?.state === 'due'}▲
+			{dueShort(due)}{:else if shown?.tooWide}{m.cannot_tell_5_too_wide()}{:else if latest.findings > 0}{m.warnings({
+				findings: latest.findings
+			})}{:else if due}{dueShort(due)}{:else}{m.no_warnings_inline()}{/if}
 	</p>
 	<div class="figure">
 		{#if shown}
@@ -60,9 +63,10 @@
 	</div>
 	<RigMini kind={rig.kind} nozzles={rig.uncounted ? 10 : rig.nozzles} odd={(latest?.findings ?? 0) > 0} />
 	<div class="col-[1/3] flex flex-wrap gap-2.5 mt-1.5">
-		{#if openRound}<a class="btn go" href="/rounds/{openRound}">Continue</a>
-		{:else}<a class="btn" href="/rounds/new?sprayer={id}" data-sveltekit-preload-data="off">Start a calibration</a>{/if}
-		{#if latest}<a class="btn plain" href="/full-tank?calibration={latest.id}">One full tank</a>{/if}
+		{#if openRound}<a class="btn go" href="/rounds/{openRound}">{m.continue_word()}</a>
+		{:else}<a class="btn" href="/rounds/new?sprayer={id}" data-sveltekit-preload-data="off">{m.start_a_calibration()}</a
+			>{/if}
+		{#if latest}<a class="btn plain" href="/full-tank?calibration={latest.id}">{m.one_full_tank()}</a>{/if}
 	</div>
 </article>
 

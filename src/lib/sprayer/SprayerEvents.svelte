@@ -1,5 +1,6 @@
 <!-- @component What happened to a rig: new nozzles, pump, gauge, hoses, tyres, filter. It puts calibrations in doubt. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { dayText } from '$lib/settings/day-text';
 	import { untrack } from 'svelte';
 	import type { SuperValidated } from 'sveltekit-superforms';
@@ -26,26 +27,26 @@
 </script>
 
 <section class="grid gap-2.5" id="events" aria-labelledby="{id}-title">
-	<h2 id="{id}-title">Service history</h2>
+	<h2 id="{id}-title">{m.service_history()}</h2>
 	<form
 		class="grid grid-cols-[160px_220px_1fr_auto] gap-3 items-end phone:grid-cols-[1fr_1fr]"
 		method="post"
 		action="?/event"
 		use:enhance
 	>
-		<Field name="day" type="date" label="On" bind:value={$form.day} problem={problems.day} required />
+		<Field name="day" type="date" label={m.on_title()} bind:value={$form.day} problem={problems.day} required />
 		<Field
 			name="what"
 			type="choice"
-			label="What"
+			label={m.what()}
 			bind:value={() => $form.what, (what) => ($form.what = what as SprayerEventKind)}
 			options={sprayerEventKinds.map((kind) => ({ value: kind, label: eventWords[kind].name }))}
 		/>
-		<Field name="note" label="Note" bind:value={$form.note} problem={problems.note} />
-		<button class="btn" disabled={$submitting}>Add to the history</button>
+		<Field name="note" label={m.note()} bind:value={$form.note} problem={problems.note} />
+		<button class="btn" disabled={$submitting}>{m.add_to_the_history()}</button>
 	</form>
 	{#if events.length === 0}
-		<p class="lab">Nothing yet. New nozzles, a pump, a gauge: from that day on the calibrations before are in doubt.</p>
+		<p class="lab">{m.nothing_yet_new_nozzles_a_pump()}</p>
 	{:else}
 		<ol>
 			{#each events as event (event.id)}

@@ -1,5 +1,6 @@
 <!-- @component A sprayer's form, by its kind, with the rig drawn as it is typed. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { untrack } from 'svelte';
 	import type { SuperValidated } from 'sveltekit-superforms';
 	import type { RigForm, RigText } from '$core';
@@ -72,8 +73,8 @@
 	const ratingExample = $derived(asWritten('1.0 = 1.00 L/min\n1.5 = 1.50 L/min', settings.decimalComma));
 	const tipsExample = $derived(asWritten('110-03 = 1.18 L/min\n110-04 = 1.58 L/min', settings.decimalComma));
 	/** Name, kind and tank are enough to begin with. */
-	const later = 'Empty: later.';
-	const bare = (unit: string) => `No unit means ${shortUnit(unit)}.`;
+	const later = m.empty_later();
+	const bare = (unit: string) => m.no_unit_means({ unit: shortUnit(unit) });
 </script>
 
 {#snippet field(name: RigText, label: string, hint: string, required = false, numeric = false)}
@@ -99,7 +100,7 @@
 			<input type="hidden" name="kind" value={kind} />
 		{:else}
 			<fieldset class="kinds grid grid-cols-[1fr_1fr] gap-2">
-				<legend class="mb-1.5 font-semibold">What it is</legend>
+				<legend class="mb-1.5 font-semibold">{m.what_it_is()}</legend>
 				{#each sprayerKinds as k (k)}
 					<label class:on={kind === k}>
 						<input class="absolute opacity-[0]" type="radio" name="kind" value={k} bind:group={$form.kind} />
@@ -114,39 +115,39 @@
 			</fieldset>
 		{/if}
 		<div class="fields card grid grid-cols-[1fr_1fr] gap-x-4.5 gap-y-3.5 content-start py-4 px-4.5">
-			{@render field('name', 'Name', 'What you call it.', true)}
-			{@render field('tank', 'Tank', `What it holds. ${bare(units.tank)}`, true)}
+			{@render field('name', 'Name', m.what_you_call_it(), true)}
+			{@render field('tank', m.tank(), m.what_it_holds({ tank: bare(units.tank) }), true)}
 			{#if kind === 'boom'}
-				{@render field('nozzles', 'Nozzles', `All on the boom, like 12. ${later}`, false, true)}
-				{@render field('spacing', 'Nozzle spacing', `${bare(units.spacing)} Empty: the width is taped.`)}
-				{@render field('sections', 'Sections', 'Nozzles in each, left to right, like 4, 4, 4. Empty: one section.')}
+				{@render field('nozzles', m.nozzles_title(), m.all_on_the_boom_like_12({ later }), false, true)}
+				{@render field('spacing', m.nozzle_spacing(), m.empty_the_width_is_taped({ spacing: bare(units.spacing) }))}
+				{@render field('sections', m.sections(), m.nozzles_in_each_left_to_right())}
 			{:else if kind === 'boomless'}
-				{@render field('nozzles', 'Nozzles', `All of them, like 5. ${later}`, false, true)}
-				{@render field('sections', 'Parts that can be shut', 'Nozzles left and right, like 2, 3. Empty: one part.')}
-				{@render field('groups', 'Which is which', 'Where they differ on purpose: edge, mid, mid, mid, edge.')}
+				{@render field('nozzles', m.nozzles_title(), m.all_of_them_like_5({ later }), false, true)}
+				{@render field('sections', m.parts_that_can_be_shut(), m.nozzles_left_and_right_like_2())}
+				{@render field('groups', m.which_is_which(), m.where_they_differ_on_purpose_edge())}
 			{:else if kind === 'airblast'}
-				{@render field('perSide', 'Nozzles a side', `On one side of the arc, like 8. ${later}`, false, true)}
-				{@render field('rowSpacing', 'Row spacing', bare(units.course))}
-				{@render field('groups', 'Sizes, bottom to top', `Of one side, like ${sizesExample}. Empty: all one size.`)}
+				{@render field('perSide', m.nozzles_a_side(), m.on_one_side_of_the_arc({ later }), false, true)}
+				{@render field('rowSpacing', m.row_spacing(), bare(units.course))}
+				{@render field('groups', m.sizes_bottom_to_top(), m.of_one_side_like_empty_all({ sizesExample }))}
 			{:else}
 				<Field
 					name="carried"
 					type="choice"
-					label="How it is carried"
+					label={m.how_it_is_carried()}
 					bind:value={() => $form.carried, (one) => ($form.carried = one as typeof $form.carried)}
 					options={carried.map((one) => ({ value: one, label: carriedWords[one] }))}
 				/>
-				{@render field('nozzles', 'Nozzles', 'On the wand. Empty: one.', false, true)}
+				{@render field('nozzles', m.nozzles_title(), m.on_the_wand_empty_one(), false, true)}
 			{/if}
-			{@render field('nozzle', 'Stamped on the nozzle', 'As you call it, like 110-03.')}
-			{@render field('ratedFlow', 'Rated flow of one nozzle', `From its sheet. ${bare(units.flow)}`)}
-			{@render field('ratedAt', 'at a pressure of', `No unit means ${units.pressure}. Empty both if you do not know.`)}
+			{@render field('nozzle', m.stamped_on_the_nozzle(), m.as_you_call_it_like_110())}
+			{@render field('ratedFlow', m.rated_flow_of_one_nozzle(), m.from_its_sheet({ flow: bare(units.flow) }))}
+			{@render field('ratedAt', m.at_a_pressure_of(), m.no_unit_means_empty_both_if({ pressure: units.pressure }))}
 			{#if kind === 'airblast' || kind === 'boomless' || (kind === 'boom' && $form.groups !== '')}
 				<div class="wide col-[1/3]">
 					<Field
 						name="ratings"
 						type="lines"
-						label="Rated flow of each size, at that pressure"
+						label={m.rated_flow_of_each_size_at()}
 						rows={3}
 						bind:value={$form.ratings}
 						problem={first('ratings')}
@@ -157,21 +158,19 @@
 		</div>
 		<details class="card" bind:open={more}>
 			<summary class="flex items-center min-h-13 py-0 px-4.5 font-semibold cursor-pointer"
-				>More: drive, agitation, pressures{kind === 'boom'
-					? ', fans, bands'
-					: kind === 'boomless'
-						? ', maker’s swath'
-						: ''}</summary
+				>{m.more_drive_agitation_pressures({
+					which: kind === 'boom' ? m.fans_bands() : kind === 'boomless' ? m.makers_swath_after() : ''
+				})}</summary
 			>
 			<div class="fields grid grid-cols-[1fr_1fr] gap-x-4.5 gap-y-3.5 content-start py-4 px-4.5">
 				{#if kind !== 'knapsack'}
 					<Field
 						name="drive"
 						type="choice"
-						label="What turns the pump"
+						label={m.what_turns_the_pump()}
 						bind:value={() => $form.drive, (one) => ($form.drive = one as typeof $form.drive)}
 						options={[
-							{ value: '', label: 'not said' },
+							{ value: '', label: m.not_said() },
 							...drives.map((one) => ({ value: one, label: driveWords[one] }))
 						]}
 					/>
@@ -180,65 +179,57 @@
 					<Field
 						name="carrier"
 						type="choice"
-						label="What carries it"
+						label={m.what_carries_it()}
 						bind:value={() => $form.carrier, (one) => ($form.carrier = one as typeof $form.carrier)}
 						options={[
-							{ value: '', label: 'not said' },
+							{ value: '', label: m.not_said() },
 							...carriers.map((one) => ({ value: one, label: carrierWords[one] }))
 						]}
 					/>
 				{/if}
-				{@render field('agitation', 'Least that agitation stirs', bare(units.tank))}
-				{@render field('dead', 'What cannot be sprayed out', bare(units.tank))}
+				{@render field('agitation', m.least_that_agitation_stirs(), bare(units.tank))}
+				{@render field('dead', m.what_cannot_be_sprayed_out(), bare(units.tank))}
 				{#if kind !== 'knapsack'}
 					{@render field(
 						'sectionNames',
-						kind === 'airblast' ? 'What each side is called' : 'What each section is called',
-						kind === 'airblast'
-							? 'Like hedge side, road side. Empty: left, right.'
-							: 'From left to right, parted by commas.'
+						kind === 'airblast' ? m.what_each_side_is_called() : m.what_each_section_is_called(),
+						kind === 'airblast' ? m.like_hedge_side_road_side_empty() : m.from_left_to_right_parted_by()
 					)}
 					{#if kind !== 'boomless'}
-						{@render field(
-							'stacked',
-							'Nozzles at each place',
-							'Where they are stacked, like 2. Empty: one.',
-							false,
-							true
-						)}
+						{@render field('stacked', m.nozzles_at_each_place(), m.where_they_are_stacked_like_2(), false, true)}
 					{/if}
 					<div class="wide col-[1/3]">
 						<Field
 							name="tips"
 							type="lines"
-							label="Tips in each nozzle body"
+							label={m.tips_in_each_nozzle_body()}
 							rows={3}
 							bind:value={$form.tips}
 							problem={first('tips')}
-							hint="Where a body holds several: a tip a line with its rated flow at the pressure above. A setting says which is turned down."
+							hint={m.where_a_body_holds_several_a()}
 							placeholder={tipsExample}
 						/>
 					</div>
 				{/if}
-				{@render field('pressureLow', 'Pressure from', bare(units.pressure))}
+				{@render field('pressureLow', m.pressure_from(), bare(units.pressure))}
 				{@render field('pressureHigh', 'to', bare(units.pressure))}
-				{@render field('speedLow', kind === 'knapsack' ? 'Walked from' : 'Driven from', bare(units.speed))}
-				{@render field('speedHigh', 'to', 'Slowest and fastest that it sprays at.')}
+				{@render field('speedLow', kind === 'knapsack' ? m.walked_from() : m.driven_from(), bare(units.speed))}
+				{@render field('speedHigh', 'to', m.slowest_and_fastest_that_it_sprays())}
 				{#if kind !== 'knapsack'}
-					{@render field('pump', 'The pump gives', `At its rpm. ${bare(units.flow)}`)}
-					{@render field('stir', 'Agitation takes', 'Empty: 5 % of the tank a minute.')}
+					{@render field('pump', m.the_pump_gives(), m.at_its_rpm({ flow: bare(units.flow) }))}
+					{@render field('stir', m.agitation_takes(), m.empty_5_of_the_tank_a())}
 				{/if}
 				{#if kind === 'boom'}
-					{@render field('groups', 'Which nozzle is which', 'Where they differ on purpose: end, mid, mid, end.')}
-					{@render field('fanAngle', 'Fan angle, degrees', 'The 110 of 110-03.')}
-					{@render field('fanHeight', 'Nozzles above the target', bare(units.spacing))}
-					{@render field('band', 'Band width', 'Only for bands or directed spraying.')}
-					{@render field('bands', 'Bands', 'All that spray, like 6.', false, true)}
-					{@render field('bandRowSpacing', 'Row spacing of the bands', bare(units.spacing))}
-					{@render field('bandRows', 'Rows in one pass', 'Like 6.', false, true)}
+					{@render field('groups', m.which_nozzle_is_which(), m.where_they_differ_on_purpose_end())}
+					{@render field('fanAngle', m.fan_angle_degrees(), m.the_110_of_110_03())}
+					{@render field('fanHeight', m.nozzles_above_the_target(), bare(units.spacing))}
+					{@render field('band', m.band_width(), m.only_for_bands_or_directed_spraying())}
+					{@render field('bands', m.bands(), m.all_that_spray_like_6(), false, true)}
+					{@render field('bandRowSpacing', m.row_spacing_of_the_bands(), bare(units.spacing))}
+					{@render field('bandRows', m.rows_in_one_pass(), m.like_6(), false, true)}
 				{:else if kind === 'boomless'}
-					{@render field('makerSwath', 'Maker’s swath', bare(units.course))}
-					{@render field('makerLow', 'at nozzle heights from', bare(units.spacing))}
+					{@render field('makerSwath', m.makers_swath(), bare(units.course))}
+					{@render field('makerLow', m.at_nozzle_heights_from(), bare(units.spacing))}
 					{@render field('makerHigh', 'to', bare(units.spacing))}
 				{/if}
 			</div>
@@ -247,10 +238,10 @@
 	<div class="flex flex-col gap-4 phone:order-1">
 		<div class="card grid items-center min-h-55 p-4">
 			{#if drawn}<RigDrawing rig={drawn.rig} width={drawn.width} />
-			{:else}<p class="lab">It is drawn here once its nozzles are counted.</p>{/if}
+			{:else}<p class="lab">{m.it_is_drawn_here_once_its()}</p>{/if}
 		</div>
 		<div class="flex justify-end items-center gap-3">
-			<a class="btn plain" href={cancel}>Back</a>
+			<a class="btn plain" href={cancel}>{m.back_title()}</a>
 			<button class="btn go big" disabled={$submitting}>{submit}</button>
 		</div>
 	</div>

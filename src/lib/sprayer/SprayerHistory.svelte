@@ -1,5 +1,6 @@
 <!-- @component A sprayer over time: volume, wear and evenness as lines, and every nozzle against every calibration. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { dayText } from '$lib/settings/day-text';
 	import Field from '$lib/kit/Field.svelte';
 	import type { Rig } from '$core';
@@ -45,7 +46,7 @@
 			two = traces.at(-1)?.id ?? '';
 			problem = '';
 		} catch {
-			problem = 'The history cannot be fetched now. Try again when the farm can be reached.';
+			problem = m.the_history_cannot_be_fetched_now();
 		}
 	}
 	const names = $derived(namesOf(rig));
@@ -54,7 +55,7 @@
 		if (shown === 'volume')
 			return lineOptions(
 				traces.map((t) => ({ day: t.signedDay, value: t.rate / factor('volumePerArea', settings.rateUnit) })),
-				`spray volume, ${unit}`,
+				m.spray_volume_unit({ unit }),
 				settings.decimalComma,
 				[]
 			);
@@ -62,7 +63,7 @@
 		if (shown === 'field') return fieldLine(jobs, settings.decimalComma);
 		return lineOptions(
 			traces.flatMap((t) => (t.unevenness === null ? [] : [{ day: t.signedDay, value: t.unevenness * 100 }])),
-			'unevenness (CV), %',
+			m.unevenness_cv(),
 			settings.decimalComma,
 			[]
 		);
@@ -81,17 +82,17 @@
 	const signed = $derived(traces.map((t) => ({ value: t.id, label: `${dayText(t.signedDay)} ${t.person}` })));
 </script>
 
-<section class="grid gap-3 min-w-0" aria-label="Over time">
+<section class="grid gap-3 min-w-0" aria-label={m.over_time()}>
 	<div class="flex flex-wrap justify-between items-center gap-2.5">
-		<h2>Over time</h2>
+		<h2>{m.over_time()}</h2>
 		<Segmented
-			label="What is shown over time"
+			label={m.what_is_shown_over_time()}
 			options={[
-				{ value: 'volume', label: 'Volume' },
-				{ value: 'wear', label: 'Wear' },
-				{ value: 'evenness', label: 'Evenness' },
-				{ value: 'field', label: 'In the field' },
-				{ value: 'nozzles', label: 'Nozzle by nozzle' }
+				{ value: 'volume', label: m.volume() },
+				{ value: 'wear', label: m.wear() },
+				{ value: 'evenness', label: m.evenness() },
+				{ value: 'field', label: m.in_the_field() },
+				{ value: 'nozzles', label: m.nozzle_by_nozzle() }
 			]}
 			value={shown === 'none' ? ('' as 'volume') : shown}
 			onchange={(v) => void look(v)}
@@ -100,17 +101,15 @@
 	{#if problem}<p class="problem" role="alert">✕ {problem}</p>{/if}
 	{#if shown === 'none'}
 		<p class="lab">
-			{total === 1
-				? 'One calibration so far: a line needs two.'
-				: 'Pick what to see: how the volume, the wear and each nozzle went.'}
+			{total === 1 ? m.one_calibration_so_far_a_line() : m.pick_what_to_see_how_the()}
 		</p>
 	{:else if traces.length > 0 && shown !== 'nozzles'}
 		{#if lines.points < 2}<p class="lab">
 				{shown === 'volume'
-					? 'One calibration so far: a line needs two.'
+					? m.one_calibration_so_far_a_line()
 					: shown === 'field'
-						? `${jobs.length === 0 ? 'No job' : 'One job'} was closed with it so far: each one that is tells what really went on the ground.`
-						: 'Fewer than two calibrations tell this: it takes a rated flow and the gauge, and more than one nozzle.'}
+						? m.was_closed_with_it_so_far({ which: jobs.length === 0 ? m.no_job() : m.one_job() })
+						: m.fewer_than_two_calibrations_tell_this()}
 			</p>{/if}
 		{#if outlook}<p class="py-2 px-3.5 border-l-6 border-l-dye bg-card font-semibold">{outlook}</p>{/if}
 		{#if lines.points > 0}<div
@@ -121,12 +120,12 @@
 			></div>{/if}
 	{:else if traces.length > 0}
 		<!-- svelte-ignore a11y_no_noninteractive_tabindex (a table that scrolls sideways has to take the focus) -->
-		<div class="ledger-scroll" role="region" aria-label="Nozzles by calibration" tabindex="0">
+		<div class="ledger-scroll" role="region" aria-label={m.nozzles_by_calibration()} tabindex="0">
 			<table class="border-collapse">
 				<thead
 					><tr
-						><th scope="col">% off its group</th>{#each grid.nozzles as n (n)}<th scope="col"
-								>{names.nozzle(n).replace('Nozzle ', '')}</th
+						><th scope="col">{m.off_its_group()}</th>{#each grid.nozzles as n (n)}<th scope="col"
+								>{names.nozzle(n).replace(m.nozzle(), '')}</th
 							>{/each}</tr
 					></thead
 				>
@@ -144,16 +143,18 @@
 		</div>
 		{#if grid.drifting.length > 0}
 			<p class="look">
-				▲ {grid.drifting.map((d) => names.nozzle(d.n)).join(', ')}
-				{grid.drifting.length === 1 ? 'drifts' : 'drift'} the same way from calibration to calibration.
+				{m.drift_the_same_way_from_calibration({
+					list: grid.drifting.map((d) => names.nozzle(d.n)).join(', '),
+					count: grid.drifting.length
+				})}
 			</p>
 		{/if}
 	{/if}
 	{#if traces.length > 1}
 		<form class="flex flex-wrap items-end gap-3" action="/sprayers/{sprayerId}/compare">
-			<Field name="one" label="Compare" type="choice" bind:value={one} options={signed} />
-			<Field name="two" label="with" type="choice" bind:value={two} options={signed} />
-			<button class="btn plain">Side by side</button>
+			<Field name="one" label={m.compare()} type="choice" bind:value={one} options={signed} />
+			<Field name="two" label={m.with_word()} type="choice" bind:value={two} options={signed} />
+			<button class="btn plain">{m.side_by_side()}</button>
 		</form>
 	{/if}
 </section>

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { dayText } from '$lib/settings/day-text';
 import type { ApexOptions } from 'apexcharts';
 import { addDays, daysBetween, showFigure, wearTrend } from '$core';
@@ -61,14 +62,14 @@ export function lineOptions(
 	return {
 		points: points.length,
 		words: last
-			? `${title}: ${points.map((p) => `${showFigure(p.value, 3, comma)} on ${dayText(p.day)}`).join(', ')}`
-			: `${title}: nothing yet`,
+			? `${title}: ${points.map((p) => m.on_value({ value: showFigure(p.value, 3, comma), day: dayText(p.day) })).join(', ')}`
+			: m.nothing_yet({ title }),
 		options: {
 			chart: { type: 'line', height: 260 },
 			series: [
 				{ name: title, data },
 				...(trend.length > 0
-					? [{ name: 'trend', data: trend.map((p) => ({ x: Date.parse(p.day), y: Number(p.value.toPrecision(4)) })) }]
+					? [{ name: m.trend(), data: trend.map((p) => ({ x: Date.parse(p.day), y: Number(p.value.toPrecision(4)) })) }]
 					: [])
 			],
 			colors: ['var(--dye)', 'var(--soft)'],
@@ -114,11 +115,11 @@ const doubtful = 5;
 export const fieldLine = (jobs: readonly FieldVolume[], comma: boolean) =>
 	lineOptions(
 		jobs.map((j) => ({ day: j.day, value: (j.truth / j.planned - 1) * 100 })),
-		'true over calibrated, %',
+		m.true_over_calibrated(),
 		comma,
 		[
-			{ at: doubtful, words: '5 % over: in doubt' },
-			{ at: -doubtful, words: '5 % under: in doubt' }
+			{ at: doubtful, words: m.n5_over_in_doubt() },
+			{ at: -doubtful, words: m.n5_under_in_doubt() }
 		]
 	);
 
@@ -145,9 +146,9 @@ export function wearLine(traces: readonly TraceLike[], newNozzles: string | null
 	const crossing = dayOf(trend?.crossing ?? null);
 	const line = lineOptions(
 		set.map((p) => ({ day: p.day, value: p.wear * 100 })),
-		'over new, %',
+		m.over_new(),
 		comma,
-		[{ at: wornOut * 100, words: 'worn out at 10 %' }],
+		[{ at: wornOut * 100, words: m.worn_out_at_10() }],
 		trend && crossing && last && crossing > last.day
 			? [
 					{ day: first, value: trend.at(0) * 100 },
@@ -160,18 +161,18 @@ export function wearLine(traces: readonly TraceLike[], newNozzles: string | null
 	function outlook(): string {
 		if (!last || !trend) return '';
 		if (last.wear >= wornOut)
-			return `This set is past 10 % already: ${showFigure(last.wear * 100, 2, comma)} % on ${dayText(last.day)}. Fit new nozzles.`;
-		if (crossing === null)
-			return trend.slope > 0
-				? 'At the present trend 10 % is over ten years off.'
-				: 'No wear can be seen in this set: it does not rise.';
+			return m.this_set_is_past_10_already({
+				figure: showFigure(last.wear * 100, 2, comma),
+				day: dayText(last.day)
+			});
+		if (crossing === null) return trend.slope > 0 ? m.at_the_present_trend_10_is() : m.no_wear_can_be_seen_in();
 		const [earliest, latest] = [dayOf(trend.earliest), dayOf(trend.latest)];
 		const sure =
 			earliest && latest
-				? `95 % sure: between ${dayText(earliest)} and ${dayText(latest)}.`
+				? m.n95_sure_between_and({ earliest: dayText(earliest), latest: dayText(latest) })
 				: earliest && earliest > last.day
-					? `95 % sure: not before ${dayText(earliest)}; ${trend.points} calibrations cannot tell the latest day.`
-					: `${trend.points} calibrations are too few, or too close, to say how sure that is.`;
-		return `At the present trend 10 % is reached about ${dayText(crossing)}. ${sure}`;
+					? m.n95_sure_not_before_calibrations_cannot({ earliest: dayText(earliest), points: trend.points })
+					: m.calibrations_are_too_few_or_too({ points: trend.points });
+		return m.at_the_present_trend_10_is_reached({ crossing: dayText(crossing), sure });
 	}
 }

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { CalibrationDue, JobState } from '$core';
 
 export interface TodayJob {
@@ -89,25 +90,25 @@ export function todayItems(
 
 /** The day in one line, from its first thing. */
 export function todayHeading(items: readonly TodayItem[], today: string): string {
-	const count = (n: number, one: string, many: string) => (n === 1 ? `One ${one}` : `${n} ${many}`);
+	const count = (n: number, one: string, many: string) => (n === 1 ? m.one({ one }) : `${n} ${many}`);
 	const of = <K extends TodayItem['kind']>(kind: K) =>
 		items.filter((i): i is Extract<TodayItem, { kind: K }> => i.kind === kind);
-	if (of('first-sprayer').length > 0) return 'Begin with your first sprayer';
-	if (of('first-round').length > 0) return 'Now the first calibration';
+	if (of('first-sprayer').length > 0) return m.begin_with_your_first_sprayer();
+	if (of('first-round').length > 0) return m.now_the_first_calibration();
 	const jobs = of('job').map((i) => i.job);
 	const underWay = jobs.filter((j) => j.state === 'under-way').length;
-	if (underWay > 0) return count(underWay, 'job is under way', 'jobs are under way');
+	if (underWay > 0) return count(underWay, m.job_is_under_way(), m.jobs_are_under_way());
 	const rounds = of('round').length;
-	if (rounds > 0) return count(rounds, 'round is under way', 'rounds are under way');
+	if (rounds > 0) return count(rounds, m.round_is_under_way(), m.rounds_are_under_way());
 	const out = jobs.filter((j) => j.state === 'sprayed').length;
-	if (out > 0) return count(out, 'job is out and wants closing', 'jobs are out and want closing');
+	if (out > 0) return count(out, m.job_is_out_and_wants_closing(), m.jobs_are_out_and_want_closing());
 	const todays = jobs.filter((j) => j.state === 'planned' && j.day <= today).length;
-	if (todays > 0) return count(todays, 'job today', 'jobs today');
+	if (todays > 0) return count(todays, m.job_today(), m.jobs_today());
 	const records = jobs.filter((j) => j.state === 'closed').length;
-	if (records > 0) return count(records, 'record is to be written', 'records are to be written');
+	if (records > 0) return count(records, m.record_is_to_be_written(), m.records_are_to_be_written());
 	const due = of('calibrate').length;
-	if (due > 0) return count(due, 'sprayer wants calibrating', 'sprayers want calibrating');
+	if (due > 0) return count(due, m.sprayer_wants_calibrating(), m.sprayers_want_calibrating());
 	return jobs.length > 0
-		? count(jobs.length, 'job in the days ahead', 'jobs in the days ahead')
-		: 'Nothing waits today';
+		? count(jobs.length, m.job_in_the_days_ahead(), m.jobs_in_the_days_ahead())
+		: m.nothing_waits_today();
 }

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { Advice, Impossible } from '../../core';
 import { leverReach, showFigure, factor } from '../../core';
 
@@ -11,17 +12,17 @@ const flow = (q: number) => both(q, [factor('flow', 'L/min'), 'L/min'], [factor(
 export function wordImpossible(impossible: Impossible): string {
 	switch (impossible.why) {
 		case 'too-slow':
-			return `Slower than this sprayer can be driven: ${speed(impossible.bound)} is the least.`;
+			return m.slower_than_this_sprayer_can_be({ bound: speed(impossible.bound) });
 		case 'too-fast':
-			return `Faster than this sprayer can be driven: ${speed(impossible.bound)} is the most.`;
+			return m.faster_than_this_sprayer_can_be({ bound: speed(impossible.bound) });
 		case 'under-nozzle':
-			return `Under the nozzle’s range, which begins at ${pressure(impossible.bound)}: the pattern falls in.`;
+			return m.under_the_nozzles_range_which_begins({ bound: pressure(impossible.bound) });
 		case 'over-nozzle':
-			return `Over the nozzle’s range, which ends at ${pressure(impossible.bound)}: drops get fine and drift.`;
+			return m.over_the_nozzles_range_which_ends({ bound: pressure(impossible.bound) });
 		case 'nozzle-too-small':
-			return `The fitted nozzle gives ${flow(impossible.bound)} at the most.`;
+			return m.the_fitted_nozzle_gives_at_the({ bound: flow(impossible.bound) });
 		case 'nozzle-too-large':
-			return `The fitted nozzle gives ${flow(impossible.bound)} at the least.`;
+			return m.the_fitted_nozzle_gives_at_the_least({ bound: flow(impossible.bound) });
 	}
 }
 
@@ -34,17 +35,30 @@ export function wordOut(impossible: Impossible, f: OutFigures, ownSpeeds: boolea
 			const slow = impossible.why === 'too-slow';
 			const at = `${bound(impossible.bound / f.speed[0])} ${f.speed[1]}`;
 			return ownSpeeds
-				? `${slow ? 'Slower' : 'Faster'} than this sprayer can be driven: ${at} is the ${slow ? 'least' : 'most'} that the sprayer’s page says.`
-				: `${slow ? 'Slower' : 'Faster'} than such sprayers are usually driven (${at}). If yours can, write its speeds on the sprayer’s page.`;
+				? m.than_this_sprayer_can_be_driven({
+						which: slow ? m.slower() : m.faster(),
+						at,
+						which2: slow ? m.least_inline() : m.most()
+					})
+				: m.than_such_sprayers_are_usually_driven({ which: slow ? m.slower() : m.faster(), at });
 		}
 		case 'under-nozzle':
-			return `Under the nozzle’s range, which begins at ${bound(impossible.bound / f.pressure[0])} ${f.pressure[1]}: the pattern falls in.`;
+			return m.under_the_nozzles_range_which_begins_at({
+				bound: bound(impossible.bound / f.pressure[0]),
+				pressure: f.pressure[1]
+			});
 		case 'over-nozzle':
-			return `Over the nozzle’s range, which ends at ${bound(impossible.bound / f.pressure[0])} ${f.pressure[1]}: drops get fine and drift.`;
+			return m.over_the_nozzles_range_which_ends_at({
+				bound: bound(impossible.bound / f.pressure[0]),
+				pressure: f.pressure[1]
+			});
 		case 'nozzle-too-small':
-			return `The fitted nozzle gives ${bound(impossible.bound / f.flow[0])} ${f.flow[1]} at the most.`;
+			return m.the_fitted_nozzle_gives_at_the_most({ bound: bound(impossible.bound / f.flow[0]), flow: f.flow[1] });
 		case 'nozzle-too-large':
-			return `The fitted nozzle gives ${bound(impossible.bound / f.flow[0])} ${f.flow[1]} at the least.`;
+			return m.the_fitted_nozzle_gives_at_the_least_bound({
+				bound: bound(impossible.bound / f.flow[0]),
+				flow: f.flow[1]
+			});
 	}
 }
 
@@ -59,25 +73,45 @@ export interface OutFigures {
 /** What each lever is, why it works so, and what stands beside it. */
 export const leverWords = {
 	speed: {
-		title: 'Speed alone',
-		why: 'By gear, at the same rpm: on a pump that the PTO drives other turns change the pressure too.'
+		get title() {
+			return m.speed_alone();
+		},
+		get why() {
+			return m.by_gear_at_the_same_rpm();
+		}
 	},
 	pressure: {
-		title: 'Pressure alone',
-		why: 'Flow goes with the square root of pressure: twice the flow takes four times the pressure. Taken straight, half of the change would be missing.'
+		get title() {
+			return m.pressure_alone();
+		},
+		get why() {
+			return m.flow_goes_with_the_square_root();
+		}
 	},
 	nozzle: {
-		title: 'Other nozzles',
-		why: 'Replace the whole set together, then catch every one of them.'
+		get title() {
+			return m.other_nozzles();
+		},
+		get why() {
+			return m.replace_the_whole_set_together_then();
+		}
 	}
 } as const;
 
 /** What is advised, in a sentence. */
 const adviceWords = {
-	leave: 'Within 5 % nothing need change.',
-	pressure: 'A small change: the pressure does it.',
-	speed: 'More than the pressure should do: change the speed.',
-	nozzle: 'Too much for speed or pressure here: fit other nozzles.'
+	get leave() {
+		return m.within_5_nothing_need_change();
+	},
+	get pressure() {
+		return m.a_small_change_the_pressure_does();
+	},
+	get speed() {
+		return m.more_than_the_pressure_should_do();
+	},
+	get nozzle() {
+		return m.too_much_for_speed_or_pressure();
+	}
 } as const;
 
 /** A change that one gear may make: beyond it only nozzles do. */
@@ -88,9 +122,7 @@ const oneGear = 0.5;
  * speed that would do it, where it was measured and can be driven: a gear that has it stands before new nozzles.
  */
 export function adviceText(advice: Advice, share: number, byGear: string | null = null): string {
-	if (advice === 'speed' && Math.abs(share) <= leverReach.pressure)
-		return 'Change the speed; so small a change the pressure could do as well.';
-	if (advice === 'nozzle' && byGear !== null && Math.abs(share) <= oneGear)
-		return `If a gear gives ${byGear} at the same rpm, that gear does it. If none does, fit other nozzles.`;
+	if (advice === 'speed' && Math.abs(share) <= leverReach.pressure) return m.change_the_speed_so_small_a();
+	if (advice === 'nozzle' && byGear !== null && Math.abs(share) <= oneGear) return m.if_a_gear_gives_at_the({ byGear });
 	return adviceWords[advice];
 }

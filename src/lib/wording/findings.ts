@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { Finding } from '../../core';
 import { factor, showDecimals, showFigure, usualSpeeds } from '../../core';
 import type { FarmSettings } from '../settings/farm-settings';
@@ -13,7 +14,7 @@ export interface FindingWords {
 	readonly tone: 'look' | 'stop';
 }
 
-const cleaning = 'Clean it with a soft brush or water, never a wire, never your mouth, then catch it again.';
+const cleaning = () => m.clean_it_with_a_soft_brush();
 
 /** Figures of a finding in a farm's own measures and sign; both measures where no farm is asked for, as on the command line. */
 function figuresOf(settings: FarmSettings | null) {
@@ -31,7 +32,7 @@ function figuresOf(settings: FarmSettings | null) {
 		/** One speed, or the two ends of a range. */
 		speed: (...speeds: readonly number[]) => {
 			const told = (unit: 'km/h' | 'mph') =>
-				speeds.map((v) => `${showDecimals(v / factor('speed', unit), 1, comma)} ${unit}`).join(' to ');
+				speeds.map((v) => `${showDecimals(v / factor('speed', unit), 1, comma)} ${unit}`).join(m.to_spaced());
 			if (units) return told(units.speed === 'mph' ? 'mph' : 'km/h');
 			return `${told('km/h')} (${told('mph')})`;
 		},
@@ -83,137 +84,178 @@ const sentences: {
 } = {
 	'nozzle-low': (finding, { names, percent }) => ({
 		tone: 'look',
-		title: `${names.nozzle(finding.nozzle)} is ${percent(finding.share)} ${finding.by ? 'under its rated flow' : 'low'}`,
+		title: m.is_nozzle({
+			nozzle: names.nozzle(finding.nozzle),
+			share: percent(finding.share),
+			which: finding.by ? m.under_its_rated_flow() : m.low_inline()
+		}),
 		body: finding.neighbours
-			? `Its neighbours are even, so this is a partial blockage, not pressure. ${cleaning}`
-			: `Look at its filter and mouth first. ${cleaning}`
+			? m.its_neighbours_are_even_so_this({ cleaning: cleaning() })
+			: m.look_at_its_filter_and_mouth({ cleaning: cleaning() })
 	}),
 	'nozzle-blocked': (finding, { names }) => ({
 		tone: 'stop',
-		title: `${names.nozzle(finding.nozzle)} is blocked`,
-		body: `It gives under a tenth of the others. Stop the pump, take it out and look at its filter too. ${cleaning}`
+		title: m.is_blocked({ nozzle: names.nozzle(finding.nozzle) }),
+		body: m.it_gives_under_a_tenth_of({ cleaning: cleaning() })
 	}),
 	'nozzle-high': (finding, { names, percent }) => ({
 		tone: 'look',
-		title: `${names.nozzle(finding.nozzle)} is ${percent(finding.share)} ${finding.by ? 'over its rated flow' : 'high'}`,
-		body: 'It is worn, cracked or the wrong size. Read what is stamped on it; replace it, then catch it again.'
+		title: m.is_nozzle({
+			nozzle: names.nozzle(finding.nozzle),
+			share: percent(finding.share),
+			which: finding.by ? m.over_its_rated_flow() : m.high_inline()
+		}),
+		body: m.it_is_worn_cracked_or_the()
 	}),
 	'section-low': (finding, { names, percent }) => ({
 		tone: 'look',
-		title: `${names.section(finding.section)} is ${percent(finding.share)} low as a whole`,
-		body: `All of its nozzles (${finding.nozzles[0]} to ${finding.nozzles.at(-1)}) are low together, so look at that section's filter, valve and hose before any nozzle.`
+		title: m.is_low_as_a_whole({ section: names.section(finding.section), share: percent(finding.share) }),
+		body: m.all_of_its_nozzles_to_are({ first: finding.nozzles[0] ?? '', last: finding.nozzles.at(-1) ?? '' })
 	}),
 	'two-sizes': (finding, { names, percent }) => ({
 		tone: 'look',
-		title: `${listed(finding.small, names)} ${finding.small.length === 1 ? 'gives' : 'give'} ${percent(finding.share)} less than the others`,
-		body: 'That looks like two sizes of nozzle. Do they differ on purpose? Then each is compared with its own. If not, they are blocked or the wrong size. For next time, enter the groups on the sprayer.'
+		title: m.give_less_than_the_others({
+			small: listed(finding.small, names),
+			share: percent(finding.share),
+			count: finding.small.length
+		}),
+		body: m.that_looks_like_two_sizes_of()
 	}),
 	'third-out': (finding) => ({
 		tone: 'stop',
-		title: `${finding.out} of ${finding.caught} nozzles are out of the even band`,
-		body: 'More than a third of the set is out. Replace the set together rather than nozzle by nozzle.'
+		title: m.of_nozzles_are_out_of_the({ out: finding.out, caught: finding.caught }),
+		body: m.more_than_a_third_of_the()
 	}),
 	'set-over-rated': (finding, { percent }) => ({
 		tone: 'look',
-		title: `${setName(finding.group)} ${percent(finding.share)} more than rated`,
-		body: 'Over 10 % the nozzles are worn out: replace all of them together. If they are new, the gauge reads low.'
+		title: m.more_than_rated({ group: setName(finding.group), share: percent(finding.share) }),
+		body: m.over_10_the_nozzles_are_worn()
 	}),
 	'set-under-rated': (finding, { percent }) => ({
 		tone: 'look',
-		title: `${setName(finding.group)} ${percent(finding.share)} less than rated`,
-		body: 'All are low alike: the gauge reads high, the main filter is choked, or the pump or its rpm is down.'
+		title: m.less_than_rated({ group: setName(finding.group), share: percent(finding.share) }),
+		body: m.all_are_low_alike_the_gauge()
 	}),
 	'run-apart': (finding, { percent }) => ({
 		tone: 'look',
-		title: `Run ${finding.run} is ${percent(finding.share)} ${finding.share > 0 ? 'slower' : 'faster'} than the others`,
-		body: 'That is more than a stopwatch and a steady foot explain. If something went wrong, strike it and drive it again; if not, it counts.'
+		title: m.run_is_than_the_others({
+			run: finding.run,
+			share: percent(finding.share),
+			which: finding.share > 0 ? m.slower_inline() : m.faster_inline()
+		}),
+		body: m.that_is_more_than_a_stopwatch()
 	}),
 	'catch-apart': (finding, { names, percent }) => ({
 		tone: 'look',
-		title: `${names.nozzle(finding.nozzle)} was caught twice, ${percent(finding.share)} apart`,
-		body: 'Two catches of one nozzle should agree within 5 %. If one was a slip, type it again as a slip; if something changed in between, say so.'
+		title: m.was_caught_twice_apart({ nozzle: names.nozzle(finding.nozzle), share: percent(finding.share) }),
+		body: m.two_catches_of_one_nozzle_should()
 	}),
 	'speed-unusual': (finding, { f }) => {
 		const [low, high] = usualSpeeds[finding.rig];
 		const whose = {
-			boom: 'a boom',
-			tractor: 'a boom on a tractor',
-			atv: 'a small boom',
-			'self-propelled': 'a self-propelled boom',
-			boomless: 'a boomless sprayer',
-			airblast: 'an airblast sprayer',
-			'on foot': 'a walk'
+			boom: m.a_boom(),
+			tractor: m.a_boom_on_a_tractor(),
+			atv: m.a_small_boom(),
+			'self-propelled': m.a_self_propelled_boom(),
+			boomless: m.a_boomless_sprayer(),
+			airblast: m.an_airblast_sprayer(),
+			'on foot': m.a_walk()
 		};
 		return {
 			tone: 'look',
-			title: `${f.speed(finding.speed)} is ${finding.slow ? 'slow' : 'fast'} for ${whose[finding.rig]}`,
-			body: `Usual is ${f.speed(low, high)}. Check the course length and its unit.`
+			title: m.is_for({
+				speed: f.speed(finding.speed),
+				which: finding.slow ? m.slow() : m.fast(),
+				whose: whose[finding.rig]
+			}),
+			body: m.usual_is_check_the_course_length({ low: f.speed(low, high) })
 		};
 	},
 	'swath-passed-by': (finding, { f, percent }) => ({
 		tone: 'look',
-		title: `A ${f.course(finding.width)} swath would be even too`,
-		body: `Its CV is ${percent(finding.cv)}, but the next narrower width fails: only one exact spacing reaches it, and nobody drives that exactly.`
+		title: m.a_swath_would_be_even_too({ width: f.course(finding.width) }),
+		body: m.its_cv_is_but_the_next({ cv: percent(finding.cv) })
 	}),
 	'course-short': (finding, { f }) => ({
 		tone: 'look',
-		title: `A course of ${f.course(finding.course)} is short`,
-		body: `Under ${f.shortCourse[0]} the thumb on the stopwatch is the largest error. ${f.shortCourse[1]} is better.`
+		title: m.a_course_of_is_short({ course: f.course(finding.course) }),
+		body: m.under_the_thumb_on_the_stopwatch({ shortCourse: f.shortCourse[0] ?? '', longer: f.shortCourse[1] ?? '' })
 	}),
 	'catch-too-short': (finding, { f, percent }) => ({
 		tone: 'look',
-		title: `A ${f.seconds(finding.time)} catch is good to ±${percent(finding.good)}`,
-		body: `That is too coarse to judge 5 %. Catch for ${finding.needed} s, or use a jug with finer marks.`
+		title: m.a_catch_is_good_to({ time: f.seconds(finding.time), good: percent(finding.good) }),
+		body: m.that_is_too_coarse_to_judge({ needed: finding.needed })
 	}),
 	'falling-from-feed': (finding, { percent }) => ({
 		tone: 'look',
-		title: `The catches fall ${percent(finding.share)} away from ${finding.from === 'centre' ? 'the middle' : `the ${finding.from}`}`,
-		body: 'They fall steadily, nozzle by nozzle, so pressure is lost along the line: a hose or pipe too narrow, a choked strainer, or a kink. No single nozzle is at fault.'
+		title: m.the_catches_fall_away_from({
+			share: percent(finding.share),
+			which: finding.from === 'centre' ? m.the_middle() : m.the({ from: finding.from })
+		}),
+		body: m.they_fall_steadily_nozzle_by_nozzle()
 	}),
 	'sides-apart': (finding, { percent }) => ({
 		tone: 'look',
-		title: `The ${finding.share > 0 ? 'right' : 'left'} side gives ${percent(finding.share > 0 ? finding.share : 1 / (1 + finding.share) - 1)} more than the ${finding.share > 0 ? 'left' : 'right'}`,
-		body: 'More than 5 % between the sides is not chance. Look at the other side’s filter, valve and hose, and whether both carry the same nozzles.'
+		title: m.the_side_gives_more_than_the({
+			which: finding.share > 0 ? m.right() : m.left(),
+			percent: percent(finding.share > 0 ? finding.share : 1 / (1 + finding.share) - 1),
+			which2: finding.share > 0 ? m.left() : m.right()
+		}),
+		body: m.more_than_5_between_the_sides()
 	}),
 	'used-apart': (finding, { percent }) => ({
 		tone: 'look',
-		title: `Tank reading ${finding.reading} is ${percent(finding.share)} ${finding.share > 0 ? 'over' : 'under'} the others`,
-		body: 'Repeats should agree within 5 %. If one was read wrongly, strike it and do it again; if not, it counts.'
+		title: m.tank_reading_is_the_others({
+			reading: finding.reading,
+			share: percent(finding.share),
+			which: finding.share > 0 ? m.over() : m.under()
+		}),
+		body: m.repeats_should_agree_within_5_if()
 	}),
 	'swath-none-even': (finding, { percent }) => ({
 		tone: 'look',
-		title: 'No swath from these pans is even enough',
-		body: `No width that can be driven keeps the CV within ${percent(finding.limit)}. Look at nozzle height, wear and level first. The width you chose is used, and strips will show.`
+		title: m.no_swath_from_these_pans_is(),
+		body: m.no_width_that_can_be_driven({ limit: percent(finding.limit) })
 	}),
 	'methods-apart': (finding, { percent }) => ({
 		tone: 'look',
-		title: `${methodWords[finding.method].name} says ${percent(finding.share)} ${finding.share > 0 ? 'more' : 'less'}`,
-		body: `The two ways may differ by ${percent(finding.joint)} with nothing wrong. One of their readings is: check the width or area, then the times, then the tank.`
+		title: m.says({
+			name: methodWords[finding.method].name,
+			share: percent(finding.share),
+			which: finding.share > 0 ? m.more() : m.less()
+		}),
+		body: m.the_two_ways_may_differ_by({ joint: percent(finding.joint) })
 	}),
 	'height-outside': (finding, { f }) => ({
 		tone: 'look',
-		title: `Nozzles at ${f.height(finding.height)} are ${finding.height < finding.low ? 'low' : 'high'}`,
-		body: `The maker gives ${f.height(finding.low)} to ${f.height(finding.high)}. Outside of it the pattern, and so the swath, is not the one on the sheet.`
+		title: m.nozzles_at_are({
+			height: f.height(finding.height),
+			which: finding.height < finding.low ? m.low_inline() : m.high_inline()
+		}),
+		body: m.the_maker_gives_to_outside_of({ low: f.height(finding.low), high: f.height(finding.high) })
 	}),
 	'pressure-outside': (finding, { f }) => ({
 		tone: 'look',
-		title: `${f.pressure(finding.pressure)} is ${finding.pressure < finding.low ? 'under' : 'over'} the sprayer’s range`,
-		body: `It is made for ${f.pressure(finding.low)} to ${f.pressure(finding.high)}. Below, the pattern falls in; above, drops get fine and drift.`
+		title: m.is_the_sprayers_range({
+			pressure: f.pressure(finding.pressure),
+			which: finding.pressure < finding.low ? m.under() : m.over()
+		}),
+		body: m.it_is_made_for_to_below({ low: f.pressure(finding.low), high: f.pressure(finding.high) })
 	}),
 	'caught-together': (finding, { names }) => ({
 		tone: 'look',
-		title: `${listed(finding.nozzles, names)} were caught together`,
-		body: 'Their total counts. A blocked nozzle beside a worn one does not show in it: catch each alone to judge them.'
+		title: m.were_caught_together({ nozzles: listed(finding.nozzles, names) }),
+		body: m.their_total_counts_a_blocked_nozzle()
 	}),
 	'sample-of-one': (finding) => ({
 		tone: 'look',
-		title: `One nozzle stands for ${finding.nozzles}`,
-		body: 'Nothing is known about the others, so the ± counts them as up to 10 % apart. Catch more of them.'
+		title: m.one_nozzle_stands_for({ nozzles: finding.nozzles }),
+		body: m.nothing_is_known_about_the_others()
 	})
 };
 
 /** Nozzles by name, the first three of them. */
 const listed = (numbers: readonly number[], names: NozzleNames) =>
-	`${numbers.slice(0, 3).map(names.nozzle).join(', ')}${numbers.length > 3 ? ` and ${numbers.length - 3} more` : ''}`;
+	`${numbers.slice(0, 3).map(names.nozzle).join(', ')}${numbers.length > 3 ? m.and_more_count({ count: numbers.length - 3 }) : ''}`;
 
-const setName = (group: string) => (group === '' ? 'The set gives' : `The ${group} nozzles give`);
+const setName = (group: string) => (group === '' ? m.the_set_gives() : m.the_nozzles_give({ group }));

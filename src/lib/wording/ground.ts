@@ -1,37 +1,86 @@
+import { m } from '$words';
 import type { BlockKind, Compass, NeighbourKind, TypedExtent } from '../../core';
 
 export const blockKindWords: Readonly<Record<BlockKind, string>> = {
-	field: 'Field',
-	orchard: 'Orchard block',
-	bed: 'Bed',
-	strip: 'Strip',
-	surface: 'Surface'
+	get field() {
+		return m.field();
+	},
+	get orchard() {
+		return m.orchard_block();
+	},
+	get bed() {
+		return m.bed();
+	},
+	get strip() {
+		return m.strip();
+	},
+	get surface() {
+		return m.surface();
+	}
 };
 
 export const neighbourWords: Readonly<Record<NeighbourKind, string>> = {
-	water: 'Water',
-	hives: 'Hives',
-	houses: 'Houses',
-	'sensitive-crop': 'A sensitive crop',
-	road: 'A road',
-	stock: 'Stock'
+	get water() {
+		return m.water();
+	},
+	get hives() {
+		return m.hives();
+	},
+	get houses() {
+		return m.houses();
+	},
+	get 'sensitive-crop'() {
+		return m.a_sensitive_crop();
+	},
+	get road() {
+		return m.a_road();
+	},
+	get stock() {
+		return m.stock();
+	}
 };
 
 export const compassWords: Readonly<Record<Compass, string>> = {
-	N: 'north',
-	NE: 'north-east',
-	E: 'east',
-	SE: 'south-east',
-	S: 'south',
-	SW: 'south-west',
-	W: 'west',
-	NW: 'north-west'
+	get N() {
+		return m.north();
+	},
+	get NE() {
+		return m.north_east();
+	},
+	get E() {
+		return m.east();
+	},
+	get SE() {
+		return m.south_east();
+	},
+	get S() {
+		return m.south();
+	},
+	get SW() {
+		return m.south_west();
+	},
+	get W() {
+		return m.west();
+	},
+	get NW() {
+		return m.north_west();
+	}
 };
 
 export const extentWords: Readonly<Record<TypedExtent['by'], string>> = {
-	area: 'Area',
-	sides: 'Length × width',
-	rows: 'Rows',
-	trees: 'Trees',
-	boundary: 'Boundary'
+	get area() {
+		return m.area();
+	},
+	get sides() {
+		return m.length_width();
+	},
+	get rows() {
+		return m.rows();
+	},
+	get trees() {
+		return m.trees();
+	},
+	get boundary() {
+		return m.boundary();
+	}
 };

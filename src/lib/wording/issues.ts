@@ -1,135 +1,354 @@
+import { m } from '$words';
 import { asWritten } from './as-written';
 import type { Issue } from '../../core';
 
 /** An example that works, by what was wanted. */
 const examples: Record<string, string> = {
-	length: '60 m, 200 ft or 18 ft 6 in',
-	area: '6.3 ha, 15.5 ac or 1000 ft2',
-	volume: '600 L, 2 gal 1 qt or 19.2 fl oz',
-	time: '27.4 s, 0:55 or 1 min 5 s',
-	mass: '652 g or 14 oz',
-	speed: '7.9 km/h or 4.9 mph',
-	pressure: '3 bar or 40 psi',
-	flow: '1.2 L/min or 0.3 gal/min',
-	volumePerArea: '180 L/ha or 20 gal/ac',
-	massPerArea: '1.5 kg/ha or 14 oz/ac',
-	'volume|mass': '19.2 fl oz, 568 ml or 566 g',
-	'volumePerArea|massPerArea': '2 L/ha, 14 oz/ac, 0.1 %, 100 ml/100 L or 60 ml in 5 L',
+	get length() {
+		return m.n60_m_200_ft_or_18();
+	},
+	get area() {
+		return m.n6_3_ha_15_5_ac();
+	},
+	get volume() {
+		return m.n600_l_2_gal_1_qt();
+	},
+	get time() {
+		return m.n27_4_s_0_55_or();
+	},
+	get mass() {
+		return m.n652_g_or_14_oz();
+	},
+	get speed() {
+		return m.n7_9_km_h_or_4();
+	},
+	get pressure() {
+		return m.n3_bar_or_40_psi();
+	},
+	get flow() {
+		return m.n1_2_l_min_or_0();
+	},
+	get volumePerArea() {
+		return m.n180_l_ha_or_20_gal();
+	},
+	get massPerArea() {
+		return m.n1_5_kg_ha_or_14();
+	},
+	get 'volume|mass'() {
+		return m.n19_2_fl_oz_568_ml();
+	},
+	get 'volumePerArea|massPerArea'() {
+		return m.n2_l_ha_14_oz_ac();
+	},
 	percent: '0.1 %',
 	nozzles: '12',
 	sections: '4, 4, 4',
 	rpm: '540',
-	rating: '1.5 = 1.48 L/min',
-	point: '2 bar = 0.98 L/min',
-	drops: '2 bar = coarse',
-	filter: 'air-induction 03 shed <3 bar',
+	get rating() {
+		return m.n1_5_1_48_l_min();
+	},
+	get point() {
+		return m.n2_bar_0_98_l_min();
+	},
+	get drops() {
+		return m.n2_bar_coarse();
+	},
+	get filter() {
+		return m.air_induction_03_shed_3_bar();
+	},
 	gravity: '1.28',
-	kind: 'flat-fan, air-induction or hollow-cone',
+	get kind() {
+		return m.flat_fan_air_induction_or_hollow();
+	},
 	interval: '12',
-	mixes: 'dry, suspension, emulsion, solution or wetter',
-	state: 'liquid or dry',
-	fill: 'third or half-product',
+	get mixes() {
+		return m.dry_suspension_emulsion_solution_or_wetter();
+	},
+	get state() {
+		return m.liquid_or_dry();
+	},
+	get fill() {
+		return m.third_or_half_product();
+	},
 	rows: '31',
 	number: '12.5',
 	day: '2026-03-14',
-	person: 'A. Sample',
-	yesNo: 'yes or no',
+	get person() {
+		return m.a_sample();
+	},
+	get yesNo() {
+		return m.yes_or_no();
+	},
 	clock: '07:30',
-	temperature: '18 °C or 64 °F',
-	degrees: 'SW or 225',
+	get temperature() {
+		return m.n18_c_or_64_f();
+	},
+	get degrees() {
+		return m.sw_or_225();
+	},
 	humidity: '55',
 	corner: '47.10512, 8.50321',
-	plantBack: 'clover = 120',
-	active: 'ochrate = 480 g/L',
-	content: '480 g/L, 4 lb/gal, 75 % (dry) or 48 % w/v',
-	density: '1.28 kg/L or 10.7 lb/gal',
-	per: 'treated or field',
-	dilution: 'dilute or mix',
-	dropClass: 'medium or very-coarse',
-	neighbour: 'water, hives or houses',
-	reason: 'adviser’s written advice of 3 May',
-	name: 'Orchard cone 1.5',
-	'volume|mass|flow': '19.2 fl oz, 568 ml, 566 g or 1.2 L/min'
+	get plantBack() {
+		return m.clover_120();
+	},
+	get active() {
+		return m.ochrate_480_g_l();
+	},
+	get content() {
+		return m.n480_g_l_4_lb_gal();
+	},
+	get density() {
+		return m.n1_28_kg_l_or_10();
+	},
+	get per() {
+		return m.treated_or_field();
+	},
+	get dilution() {
+		return m.dilute_or_mix();
+	},
+	get dropClass() {
+		return m.medium_or_very_coarse();
+	},
+	get neighbour() {
+		return m.water_hives_or_houses();
+	},
+	get reason() {
+		return m.advisers_written_advice_of_3_may();
+	},
+	get name() {
+		return m.orchard_cone_1_5();
+	},
+	get 'volume|mass|flow'() {
+		return m.n19_2_fl_oz_568_ml_inline();
+	}
 };
 
 const thing: Record<string, string> = {
-	length: 'a length',
-	area: 'an area',
-	volume: 'a volume',
-	time: 'a time',
-	mass: 'a weight',
-	speed: 'a speed',
-	pressure: 'a pressure',
-	flow: 'a flow',
-	volumePerArea: 'a volume per area',
-	massPerArea: 'a weight per area',
-	'volume|mass': 'a volume or a weight of water',
-	'volumePerArea|massPerArea': 'a dose',
-	percent: 'a percent of the mix',
-	rating: 'a size and its flow',
-	point: 'a pressure and its flow',
-	drops: 'a pressure and its drop size',
-	filter: 'a limit',
-	kind: 'a kind of nozzle',
-	interval: 'a number of hours or days',
-	mixes: 'a way of mixing',
-	state: 'what it is',
-	fill: 'a way of filling',
-	rows: 'a number of rows',
-	number: 'a number over nothing',
-	day: 'a day',
-	person: 'who sprayed',
-	yesNo: 'yes or no',
-	record: 'a part of a record',
-	clock: 'a time of the day',
-	temperature: 'a temperature',
-	degrees: 'where a wind comes from',
-	humidity: 'a humidity in per cent',
-	corner: 'a corner: latitude, longitude',
-	label: 'a part of a product',
-	plantBack: 'a crop and its days',
-	active: 'an active ingredient and its content',
-	content: 'how much active ingredient the product holds',
-	density: 'a density',
-	per: 'the area that a dose is of',
-	dilution: 'what a dose per 100 L is of',
-	dropClass: 'a drop size',
-	neighbour: 'something beside a field',
-	reason: 'a reason',
-	working: 'a sum of numbers with + − × ÷ and brackets',
-	name: 'a name',
-	'volume|mass|flow': 'a volume, a weight of water or a flow'
+	get length() {
+		return m.a_length();
+	},
+	get area() {
+		return m.an_area();
+	},
+	get volume() {
+		return m.a_volume();
+	},
+	get time() {
+		return m.a_time();
+	},
+	get mass() {
+		return m.a_weight();
+	},
+	get speed() {
+		return m.a_speed();
+	},
+	get pressure() {
+		return m.a_pressure();
+	},
+	get flow() {
+		return m.a_flow();
+	},
+	get volumePerArea() {
+		return m.a_volume_per_area();
+	},
+	get massPerArea() {
+		return m.a_weight_per_area();
+	},
+	get 'volume|mass'() {
+		return m.a_volume_or_a_weight_of();
+	},
+	get 'volumePerArea|massPerArea'() {
+		return m.a_dose();
+	},
+	get percent() {
+		return m.a_percent_of_the_mix();
+	},
+	get rating() {
+		return m.a_size_and_its_flow();
+	},
+	get point() {
+		return m.a_pressure_and_its_flow();
+	},
+	get drops() {
+		return m.a_pressure_and_its_drop_size();
+	},
+	get filter() {
+		return m.a_limit();
+	},
+	get kind() {
+		return m.a_kind_of_nozzle();
+	},
+	get interval() {
+		return m.a_number_of_hours_or_days();
+	},
+	get mixes() {
+		return m.a_way_of_mixing();
+	},
+	get state() {
+		return m.what_it_is_inline();
+	},
+	get fill() {
+		return m.a_way_of_filling();
+	},
+	get rows() {
+		return m.a_number_of_rows();
+	},
+	get number() {
+		return m.a_number_over_nothing();
+	},
+	get day() {
+		return m.a_day();
+	},
+	get person() {
+		return m.who_sprayed();
+	},
+	get yesNo() {
+		return m.yes_or_no();
+	},
+	get record() {
+		return m.a_part_of_a_record();
+	},
+	get clock() {
+		return m.a_time_of_the_day();
+	},
+	get temperature() {
+		return m.a_temperature();
+	},
+	get degrees() {
+		return m.where_a_wind_comes_from();
+	},
+	get humidity() {
+		return m.a_humidity_in_per_cent();
+	},
+	get corner() {
+		return m.a_corner_latitude_longitude();
+	},
+	get label() {
+		return m.a_part_of_a_product();
+	},
+	get plantBack() {
+		return m.a_crop_and_its_days();
+	},
+	get active() {
+		return m.an_active_ingredient_and_its_content();
+	},
+	get content() {
+		return m.how_much_active_ingredient_the_product();
+	},
+	get density() {
+		return m.a_density();
+	},
+	get per() {
+		return m.the_area_that_a_dose_is();
+	},
+	get dilution() {
+		return m.what_a_dose_per_100_l();
+	},
+	get dropClass() {
+		return m.a_drop_size();
+	},
+	get neighbour() {
+		return m.something_beside_a_field();
+	},
+	get reason() {
+		return m.a_reason();
+	},
+	get working() {
+		return m.a_sum_of_numbers_with_and();
+	},
+	get name() {
+		return m.a_name();
+	},
+	get 'volume|mass|flow'() {
+		return m.a_volume_a_weight_of_water();
+	}
 };
 
 const places: Record<string, string> = {
-	'speed.course': 'the course length',
-	'speed.times': 'the runs',
-	'flow.time': 'the catch time',
-	'width.on': 'the number of nozzles on',
-	'width.wetted': 'the wetted width',
-	'width.school': 'how the wetted width is used: pick one of the answers',
-	'width.pans': 'the row of pans',
-	'width.catches': 'some of the pans',
-	'width.maker': 'the maker’s swath',
-	'width.asked': 'the width that you drive',
-	'width.edgeOverlap': 'the overlap at each edge',
-	'width.rowSpacing': 'the row spacing',
-	area: 'the ground that was sprayed',
-	'area.length': 'the length of the plot',
-	'area.width': 'the width of the plot',
-	used: 'what the tank says',
-	'speed.track': 'a track with a steady part',
-	spacing: 'the nozzle spacing',
-	speed: 'the ground speed',
-	rate: 'the spray volume',
-	'flow.pressure': 'the pressure at the gauge',
-	width: 'the swath',
-	points: 'at least one pressure with its flow',
-	rows: 'the rows: how many, how long, how far apart',
-	pack: 'what one container of a product holds',
-	boundary: 'a boundary, drawn or from a file',
-	blocks: 'the ground: pick at least one block',
-	total: 'how much of the product: a total, or a dose'
+	get 'speed.course'() {
+		return m.the_course_length();
+	},
+	get 'speed.times'() {
+		return m.the_runs();
+	},
+	get 'flow.time'() {
+		return m.the_catch_time();
+	},
+	get 'width.on'() {
+		return m.the_number_of_nozzles_on();
+	},
+	get 'width.wetted'() {
+		return m.the_wetted_width();
+	},
+	get 'width.school'() {
+		return m.how_the_wetted_width_is_used();
+	},
+	get 'width.pans'() {
+		return m.the_row_of_pans();
+	},
+	get 'width.catches'() {
+		return m.some_of_the_pans();
+	},
+	get 'width.maker'() {
+		return m.the_makers_swath();
+	},
+	get 'width.asked'() {
+		return m.the_width_that_you_drive();
+	},
+	get 'width.edgeOverlap'() {
+		return m.the_overlap_at_each_edge();
+	},
+	get 'width.rowSpacing'() {
+		return m.the_row_spacing();
+	},
+	get area() {
+		return m.the_ground_that_was_sprayed();
+	},
+	get 'area.length'() {
+		return m.the_length_of_the_plot();
+	},
+	get 'area.width'() {
+		return m.the_width_of_the_plot();
+	},
+	get used() {
+		return m.what_the_tank_says();
+	},
+	get 'speed.track'() {
+		return m.a_track_with_a_steady_part();
+	},
+	get spacing() {
+		return m.the_nozzle_spacing();
+	},
+	get speed() {
+		return m.the_ground_speed();
+	},
+	get rate() {
+		return m.the_spray_volume();
+	},
+	get 'flow.pressure'() {
+		return m.the_pressure_at_the_gauge();
+	},
+	get width() {
+		return m.the_swath();
+	},
+	get points() {
+		return m.at_least_one_pressure_with_its();
+	},
+	get rows() {
+		return m.the_rows_how_many_how_long();
+	},
+	get pack() {
+		return m.what_one_container_of_a_product();
+	},
+	get boundary() {
+		return m.a_boundary_drawn_or_from_a();
+	},
+	get blocks() {
+		return m.the_ground_pick_at_least_one();
+	},
+	get total() {
+		return m.how_much_of_the_product_a();
+	}
 };
 
 /**
@@ -165,112 +384,122 @@ function words(issue: Issue): string {
 	if (typeof sentence === 'string') return sentence;
 	return sentence({
 		typed: issue.text === undefined || issue.text === '' ? '' : `“${issue.text}”`,
-		wanted: thing[issue.wanted ?? ''] ?? 'what belongs here',
-		such: example ? ` Write it like ${example}.` : '',
+		wanted: thing[issue.wanted ?? ''] ?? m.what_belongs_here(),
+		such: example ? m.write_it_like({ example }) : '',
 		issue
 	});
 }
 
 const sentences: Record<Issue['code'], string | ((said: Said) => string)> = {
-	empty: ({ such }) => `Nothing is written here.${such}`,
-	unreadable: ({ typed, such, wanted }) => `${typed} cannot be read as ${wanted}.${such}`,
+	empty: ({ such }) => m.nothing_is_written_here({ such }),
+	unreadable: ({ typed, such, wanted }) => m.cannot_be_read_as({ typed, wanted, such }),
 	comma: ({ typed, issue }) =>
-		`${typed} could be read in two ways. This farm's decimal sign is ${issue.bound === ',' ? 'a comma: write 0,5' : 'a point: write 0.5'}. To change it, open Farm, “Decimal sign”.`,
-	'no-unit': ({ typed, such }) => `${typed} has no unit.${such}`,
-	'unknown-unit': ({ typed, such, wanted }) =>
-		`The unit in ${typed} is not one that Fallow knows for ${wanted}.${such}`,
-	'wrong-kind': ({ typed, such, wanted }) => `${typed} is not ${wanted}.${such}`,
-	'ambiguous-oz': ({ typed }) =>
-		`${typed}: is that fluid ounces or ounces of weight? Write fl oz for a liquid, or say that the product is dry.`,
-	'no-state': ({ typed }) => `${typed}: litres or kilograms? Say first whether the product is liquid or dry.`,
-	'per-what': ({ typed, issue }) =>
-		`${typed} of product on what? Write what it is per, like ${issue.text} per ac, ${issue.text}/100 gal or ${issue.text} per ha.`,
-	'three-of-four': ({ issue }) =>
-		`${issue.text} of volume, speed, width and flow are given. Three of them give the fourth.`,
+		m.could_be_read_in_two_ways({ typed, which: issue.bound === ',' ? m.a_comma_write_0_5() : m.a_point_write_0_5() }),
+	'no-unit': ({ typed, such }) => m.has_no_unit({ typed, such }),
+	'unknown-unit': ({ typed, such, wanted }) => m.the_unit_in_is_not_one({ typed, wanted, such }),
+	'wrong-kind': ({ typed, such, wanted }) => m.is_not({ typed, wanted, such }),
+	'ambiguous-oz': ({ typed }) => m.is_that_fluid_ounces_or_ounces({ typed }),
+	'no-state': ({ typed }) => m.litres_or_kilograms_say_first_whether({ typed }),
+	'per-what': ({ typed, issue }) => m.of_product_on_what_write_what({ typed, text: issue.text ?? '' }),
+	'three-of-four': ({ issue }) => m.of_volume_speed_width_and_flow({ text: issue.text ?? '' }),
 	'mixes-otherwise': ({ issue }) =>
-		issue.bound === 'dry'
-			? 'A dry product does not mix that way. Pick dry flowable or powder, packets, water conditioner or foliar feed.'
-			: 'A liquid does not mix that way. Pick what its label says: solution, suspension, emulsion.',
-	negative: ({ typed, such }) => `${typed} is below zero; it has to be more.${such}`,
-	zero: ({ typed, such }) => `${typed || 'Zero'} is nothing; it has to be more than zero.${such}`,
-	'too-small': ({ typed, such, issue }) => `${typed} is too small to be true here; ${issue.bound} is the least.${such}`,
-	'too-large': ({ typed, such, issue }) => `${typed} is too large to be true here; ${issue.bound} is the most.${such}`,
-	missing: ({ issue }) => `Still missing: ${places[issue.path] ?? issue.path}.`,
-	'not-whole': ({ typed, such }) => `${typed} is not a whole number of one or more.${such}`,
-	'upside-down': ({ typed, issue }) => `${typed} is above ${issue.bound}: the low end comes first.`,
-	angle: ({ typed, issue }) =>
-		`${typed} is no fan angle; ${issue.bound} degrees. It is stamped on the nozzle, like the 110 of 110-03.`,
-	share: ({ typed }) => `${typed} is not a share; it has to be more than 0 % and at most 100 %, like 85 %.`,
-	'shares-sum': ({ typed }) =>
-		`${typed} do not add up to 100 %. Write the three thirds from the bottom up, like 30, 45, 25.`,
-	'no-person': 'Nobody is named yet. Another person is another calibration: write who carries it, like A. Sample.',
-	'no-position':
-		'This track has no steady part of three readings or more. Drive longer at one speed, or move its ends.',
-	stacked: ({ typed, issue }) =>
-		`${typed} at each place does not fit the nozzles (${issue.bound}). Count all nozzles: 12 places of 2 are 24.`,
-	'count-mismatch': ({ typed, issue }) =>
-		`${typed} given where there are ${issue.bound}. One for each nozzle, or say how many nozzles the catches stand for.`,
-	'nothing-caught': 'No water was caught yet. At least one nozzle has to give some.',
-	'no-runs': 'No run over the course was timed yet.',
-	'nothing-used': 'Nothing was used, or less than nothing: what is left has to be under what was in at the start.',
-	'no-even-swath':
-		'No swath width from these pans is even enough to be driven. Measure the wetted width instead, or check nozzle height and pressure and catch again.',
-	'sections-mismatch': ({ typed, issue }) =>
-		`The sections ${typed} do not add up to ${issue.bound} nozzles. Write the nozzles in each from left to right, like 4, 4, 4.`,
-	'all-sections-off': 'Every section is off, so nothing sprays. Turn one on.',
-	'products-fill-tank': 'The products alone fill the tank: no room is left for water. Check the doses and their units.',
-	'nothing-left': () => 'Every load is mixed or out, so none is left to edit.',
-	'dead-over-tank':
-		'The tank holds no more than what cannot be sprayed out of it. Check the tank and the dead volume, and their units.',
-	'row-over-tank':
-		'One row takes more than a tank, so no load can end at a row’s end. Split by full loads or equal ones.',
-	'pack-over-tank': ({ issue }) =>
-		`One container of ${issue.text} makes more than a tank of mix, or more than its last load can hold. Split by full loads or equal ones.`,
-	'no-packet': ({ typed }) =>
-		`${typed} is told in packets, and nothing says what one holds. Write the packet too, like 250 g.`,
-	'no-rows': ({ typed }) => `${typed} is told by the length of row, and no row spacing is known. Give the rows too.`,
-	'no-block-rows': 'This block is not told by its rows. Give a share of it, or tell the block by rows first.',
+		issue.bound === 'dry' ? m.a_dry_product_does_not_mix() : m.a_liquid_does_not_mix_that(),
+	negative: ({ typed, such }) => m.is_below_zero_it_has_to({ typed, such }),
+	zero: ({ typed, such }) => m.is_nothing_it_has_to_be({ typed: typed || m.zero(), such }),
+	'too-small': ({ typed, such, issue }) => m.is_too_small_to_be_true({ typed, bound: issue.bound ?? '', such }),
+	'too-large': ({ typed, such, issue }) => m.is_too_large_to_be_true({ typed, bound: issue.bound ?? '', such }),
+	missing: ({ issue }) => m.still_missing({ places: places[issue.path] ?? issue.path }),
+	'not-whole': ({ typed, such }) => m.is_not_a_whole_number_of({ typed, such }),
+	'upside-down': ({ typed, issue }) => m.is_above_the_low_end_comes({ typed, bound: issue.bound ?? '' }),
+	angle: ({ typed, issue }) => m.is_no_fan_angle_degrees_it({ typed, bound: issue.bound ?? '' }),
+	share: ({ typed }) => m.is_not_a_share_it_has({ typed }),
+	'shares-sum': ({ typed }) => m.do_not_add_up_to_100_write({ typed }),
+	get 'no-person'() {
+		return m.nobody_is_named_yet_another_person();
+	},
+	get 'no-position'() {
+		return m.this_track_has_no_steady_part();
+	},
+	stacked: ({ typed, issue }) => m.at_each_place_does_not_fit({ typed, bound: issue.bound ?? '' }),
+	'count-mismatch': ({ typed, issue }) => m.given_where_there_are_one_for({ typed, bound: issue.bound ?? '' }),
+	get 'nothing-caught'() {
+		return m.no_water_was_caught_yet_at();
+	},
+	get 'no-runs'() {
+		return m.no_run_over_the_course_was();
+	},
+	get 'nothing-used'() {
+		return m.nothing_was_used_or_less_than();
+	},
+	get 'no-even-swath'() {
+		return m.no_swath_width_from_these_pans();
+	},
+	'sections-mismatch': ({ typed, issue }) => m.the_sections_do_not_add_up({ typed, bound: issue.bound ?? '' }),
+	get 'all-sections-off'() {
+		return m.every_section_is_off_so_nothing();
+	},
+	get 'products-fill-tank'() {
+		return m.the_products_alone_fill_the_tank();
+	},
+	'nothing-left': () => m.every_load_is_mixed_or_out(),
+	get 'dead-over-tank'() {
+		return m.the_tank_holds_no_more_than();
+	},
+	get 'row-over-tank'() {
+		return m.one_row_takes_more_than_a();
+	},
+	'pack-over-tank': ({ issue }) => m.one_container_of_makes_more_than({ text: issue.text ?? '' }),
+	'no-packet': ({ typed }) => m.is_told_in_packets_and_nothing({ typed }),
+	'no-rows': ({ typed }) => m.is_told_by_the_length_of({ typed }),
+	get 'no-block-rows'() {
+		return m.this_block_is_not_told_by();
+	},
 	'too-many-loads': ({ issue }) =>
-		`That would be ${issue.text} loads; Fallow plans ${issue.bound} at the most. Check the tank and the area.`,
-	'same-pressure': ({ typed }) => `${typed} is a second flow at the same pressure. Keep the one that the sheet gives.`,
-	'no-orifice': ({ typed, issue }) =>
-		`${typed} cannot follow ${issue.bound}: more pressure gives more flow, and by less than the pressure grows (twice the flow takes about four times the pressure). Check the two on the sheet.`,
+		m.that_would_be_loads_fallow_plans({ text: issue.text ?? '', bound: issue.bound ?? '' }),
+	'same-pressure': ({ typed }) => m.is_a_second_flow_at_the({ typed }),
+	'no-orifice': ({ typed, issue }) => m.cannot_follow_more_pressure_gives_more({ typed, bound: issue.bound ?? '' }),
 	gravity: ({ typed, issue }) =>
-		`${typed} is no specific gravity of a spray liquid; ${issue.bound}. Water is 1, fertiliser about ${asWritten('1.28', issue.comma ?? false)}.`,
+		m.is_no_specific_gravity_of_a({
+			typed,
+			bound: issue.bound ?? '',
+			example: asWritten('1.28', issue.comma ?? false)
+		}),
 	'ring-short': ({ issue }) =>
-		`A boundary of ${issue.text} ${issue.text === '1' ? 'corner' : 'corners'} holds no ground. It takes three or more.`,
-	'ring-open': ({ issue }) =>
-		`The boundary is not closed: it begins at ${issue.bound} and ends at ${issue.text}. Its last position has to be its first.`,
-	'ring-crosses': ({ issue }) =>
-		`The boundary crosses itself at ${issue.text} (latitude, longitude). Move its corners apart there.`,
-	'not-degrees': ({ typed }) =>
-		`${typed} is no place on the earth in degrees. Longitude comes first, then latitude, as in 8.5, 47.1; and files in metres have to be made into degrees (WGS 84) first.`,
-	'not-one-record': ({ typed }) =>
-		`The lines of record ${typed} differ in more than their product. What belongs to the record has to be the same in each.`,
-	'no-density': ({ typed }) =>
-		`${typed} is a weight of a liquid. Enter the product’s density first (it is on the label or its data sheet), or write the volume.`,
-	'no-content': ({ typed }) =>
-		`${typed} is a dose of the active ingredient. Enter on the product how much it holds, like 480 g/L.`,
+		m.a_boundary_of_holds_no_ground({ text: issue.text ?? '', which: issue.text === '1' ? m.corner() : m.corners() }),
+	'ring-open': ({ issue }) => m.the_boundary_is_not_closed_it({ bound: issue.bound ?? '', text: issue.text ?? '' }),
+	'ring-crosses': ({ issue }) => m.the_boundary_crosses_itself_at_latitude({ text: issue.text ?? '' }),
+	'not-degrees': ({ typed }) => m.is_no_place_on_the_earth({ typed }),
+	'not-one-record': ({ typed }) => m.the_lines_of_record_differ_in({ typed }),
+	'no-density': ({ typed }) => m.is_a_weight_of_a_liquid({ typed }),
+	'no-content': ({ typed }) => m.is_a_dose_of_the_active({ typed }),
 	'which-active': ({ typed, issue }) =>
-		`${typed} does not say which active ingredient it is of (${issue.bound}). Write its name too, like 750 g ${issue.bound?.split(', ')[0] ?? 'name'} a.i./ha.`,
-	'weight-percent': ({ typed }) =>
-		`${typed}: per cent of what? Write % v/v for volume in volume, % w/v for weight in volume; by weight in weight it takes the density.`,
-	'interval-no-end':
-		'No end is known for the last load, so re-entry and harvest cannot be counted. Say when the last load was out.',
-	'parked-ground-drive':
-		'The pump of this sprayer turns with its wheels, so nothing true can be caught while it is parked. Two ways work: catch while you drive the course, or refill after a known area.',
-	'level-over-load': ({ typed }) => `${typed} is more than the tank takes. Check the amount and its unit.`,
-	'other-side':
-		'One side is shut: is the other side of the row sprayed too, by a pass of its own? The volume depends on it.',
-	'dose-area': ({ typed }) => `${typed} on bands: is it per treated area or per field area? The label says which.`,
-	'dilute-or-mix': ({ typed }) =>
-		`${typed} in an orchard: is it per 100 L of dilute spray (to the point of run-off) or per 100 L of this mix? The label says which.`,
-	'no-dilute': ({ typed }) =>
-		`${typed} is of dilute spray. Enter the dilute volume: what the canopy takes to the point of run-off.`,
-	'not-concentrate': 'This label does not allow concentrate spraying.',
-	'not-stored': ({ issue }) => `This device could not keep it (${issue.text}). Free some room, then enter it again.`,
-	closed: 'It is finished: nothing more is taken for it.',
-	twice: ({ typed }) => `${typed} stands there twice. Keep one line of it.`
+		m.does_not_say_which_active_ingredient({
+			typed,
+			bound: issue.bound ?? '',
+			split: issue.bound?.split(', ')[0] ?? m.name_inline()
+		}),
+	'weight-percent': ({ typed }) => m.per_cent_of_what_write_v({ typed }),
+	get 'interval-no-end'() {
+		return m.no_end_is_known_for_the();
+	},
+	get 'parked-ground-drive'() {
+		return m.the_pump_of_this_sprayer_turns();
+	},
+	'level-over-load': ({ typed }) => m.is_more_than_the_tank_takes({ typed }),
+	get 'other-side'() {
+		return m.one_side_is_shut_is_the();
+	},
+	'dose-area': ({ typed }) => m.on_bands_is_it_per_treated({ typed }),
+	'dilute-or-mix': ({ typed }) => m.in_an_orchard_is_it_per({ typed }),
+	'no-dilute': ({ typed }) => m.is_of_dilute_spray_enter_the({ typed }),
+	get 'not-concentrate'() {
+		return m.this_label_does_not_allow_concentrate();
+	},
+	'not-stored': ({ issue }) => m.this_device_could_not_keep_it({ text: issue.text ?? '' }),
+	get closed() {
+		return m.it_is_finished_nothing_more_is();
+	},
+	twice: ({ typed }) => m.stands_there_twice_keep_one_line({ typed })
 };
 
 /** The example alone, for a field's hint, in the decimal sign that it is read in. */

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { dayText } from '../settings/day-text';
 import type { JobBlock, JobState, LabelFinding, RunLoad, Split } from '../../core';
 import { factor, showFigure } from '../../core';
@@ -8,34 +9,82 @@ import { timeAt } from '../settings/farm-time';
 import { dropletWords } from './nozzles';
 
 export const splitWords: Readonly<Record<Split, { readonly name: string; readonly why: string }>> = {
-	'full-then-part': { name: 'Full, then a part', why: 'Full tanks, and what is left in a last one.' },
-	equal: { name: 'Equal loads', why: 'Every load alike: one note for all of them.' },
-	'whole-rows': { name: 'Whole rows', why: 'Each load ends at a row’s end.' },
-	'whole-packs': { name: 'Whole containers', why: 'Each load empties the containers that it opens.' }
+	'full-then-part': {
+		get name() {
+			return m.full_then_a_part();
+		},
+		get why() {
+			return m.full_tanks_and_what_is_left();
+		}
+	},
+	equal: {
+		get name() {
+			return m.equal_loads();
+		},
+		get why() {
+			return m.every_load_alike_one_note_for();
+		}
+	},
+	'whole-rows': {
+		get name() {
+			return m.whole_rows();
+		},
+		get why() {
+			return m.each_load_ends_at_a_rows();
+		}
+	},
+	'whole-packs': {
+		get name() {
+			return m.whole_containers();
+		},
+		get why() {
+			return m.each_load_empties_the_containers_that();
+		}
+	}
 };
 
 export const jobStates: Readonly<Record<JobState, string>> = {
-	planned: 'Planned',
-	'under-way': 'Under way',
-	sprayed: 'Sprayed',
-	closed: 'Closed'
+	get planned() {
+		return m.planned_title();
+	},
+	get 'under-way'() {
+		return m.under_way();
+	},
+	get sprayed() {
+		return m.sprayed();
+	},
+	get closed() {
+		return m.closed();
+	}
 };
 
 /** How far a load is. */
 export const runActWords: Readonly<Record<RunLoad['state'], string>> = {
-	dry: 'to mix',
-	mixing: 'mixing now',
-	mixed: 'mixed',
-	spraying: 'spraying',
-	paused: 'paused',
-	out: 'out'
+	get dry() {
+		return m.to_mix();
+	},
+	get mixing() {
+		return m.mixing_now();
+	},
+	get mixed() {
+		return m.mixed();
+	},
+	get spraying() {
+		return m.spraying();
+	},
+	get paused() {
+		return m.paused();
+	},
+	get out() {
+		return m.out();
+	}
 };
 
 /** A block of a job with the part of it that is sprayed. */
 export function partWords({ name, share, part }: JobBlock): string {
-	if (part?.by === 'rows') return `${name}, rows ${part.from} to ${part.to}`;
-	if (part?.by === 'strips') return `${name}, strips of ${typedText(part.width)}`;
-	return share === 1 ? name : `${Math.round(share * 100)} % of ${name}`;
+	if (part?.by === 'rows') return m.rows_to_name({ name, from: part.from, to: part.to });
+	if (part?.by === 'strips') return m.strips_of({ name, width: typedText(part.width) });
+	return share === 1 ? name : m.of_round({ figure: Math.round(share * 100), name });
 }
 
 interface Means {
@@ -55,26 +104,41 @@ interface LabelWords {
 type Of<C, F = LabelFinding> = F extends { readonly code: string } ? (C extends F['code'] ? F : never) : never;
 type Sentences = { readonly [C in LabelFinding['code']]: (f: Of<C>, means: Means) => LabelWords };
 
-const intervalNames = { entry: 're-entry interval', harvest: 'pre-harvest interval' } as const;
+const intervalNames = {
+	get entry() {
+		return m.re_entry_interval();
+	},
+	get harvest() {
+		return m.pre_harvest_interval();
+	}
+} as const;
 const sentences: Sentences = {
 	'inside-entry': (f, { settings }) => ({
-		title: `${f.product} of ${dayText(f.day)}: the re-entry interval may still run`,
+		title: m.of_the_re_entry_interval_may({ product: f.product, day: dayText(f.day) }),
 		body:
 			f.until === null
-				? `Its label asks for ${f.within} h. They count from when the last load was out.`
-				: `Keep out until ${timeAt(settings.timeZone, f.until * 1000)} (${f.within} h by its label).`
+				? m.its_label_asks_for_h_they({ within: f.within })
+				: m.keep_out_until_h_by_its({ timeZone: timeAt(settings.timeZone, f.until * 1000), within: f.within })
 	}),
 	'harvest-runs': (f) => ({
-		title: `${f.product} of ${dayText(f.day)}: no harvest until ${dayText(f.until)}`,
-		body: 'Its pre-harvest interval still runs on this field.'
+		title: m.of_no_harvest_until({ product: f.product, day: dayText(f.day), until: dayText(f.until) }),
+		body: m.its_pre_harvest_interval_still_runs()
 	}),
 	'interval-empty': (f) => ({
-		title: `${f.product}${f.day === null ? '' : ` of ${dayText(f.day)}`}: ${f.what.map((w) => intervalNames[w]).join(' and ')} not entered`,
-		body: 'Read the label, and enter it on the product. 0 where the label asks for none.'
+		title: m.not_entered_product({
+			product: f.product,
+			which: f.day === null ? '' : m.of_day({ day: dayText(f.day) }),
+			list: f.what.map((w) => intervalNames[w]).join(m.and_spaced())
+		}),
+		body: m.read_the_label_and_enter_it()
 	}),
 	'over-max': (f, { percent, times }) => ({
-		title: `${f.product}: ${times(f.ratio)} the label maximum`,
-		body: `Within it lies ${percent(1 / f.ratio)} of this dose; of a mix, a strength of ${percent(f.strength)}, or spraying ${percent(f.share)} of the ground.`
+		title: m.the_label_maximum({ product: f.product, ratio: times(f.ratio) }),
+		body: m.within_it_lies_of_this_dose({
+			percent: percent(1 / f.ratio),
+			strength: percent(f.strength),
+			share: percent(f.share)
+		})
 	}),
 	'within-max': (f, { comma, settings }) => {
 		const units = fieldUnits(settings);
@@ -82,68 +146,79 @@ const sentences: Sentences = {
 		const told = (v: number) =>
 			showFigure(v / factor(f.kind === 'volume' ? 'volumePerArea' : 'massPerArea', unit), 2, comma);
 		return {
-			title: `${f.product}: ${told(f.on)} of ${told(f.most)} ${shortUnit(unit)}`,
-			body: 'What this spot work puts on the ground as a whole, of the most that the label allows. It is within.'
+			title: m.of_product({ product: f.product, on: told(f.on), most: told(f.most), unit: shortUnit(unit) }),
+			body: m.what_this_spot_work_puts_on()
 		};
 	},
 	'over-season': (f, { percent }) => ({
-		title: `${f.product}: over the season maximum${f.active === '' ? '' : ` of ${f.active}`}`,
+		title: m.over_the_season_maximum({
+			product: f.product,
+			which: f.active === '' ? '' : m.of_active({ active: f.active })
+		}),
 		body:
 			f.within === 0
-				? `The season maximum is used up on this field${f.active === '' ? '' : ', counted over all products that hold it'}.`
-				: `With the other applications of this season it comes to ${percent(f.ratio)} of the maximum${f.active === '' ? '' : ', counted over all products that hold it'}.`
+				? m.the_season_maximum_is_used_up({ which: f.active === '' ? '' : m.counted_over_all_products_that_hold() })
+				: m.with_the_other_applications_of_this({
+						ratio: percent(f.ratio),
+						which: f.active === '' ? '' : m.counted_over_all_products_that_hold()
+					})
 	}),
 	'too-many-applications': (f) => ({
-		title: `${f.product}: more applications than the label allows`,
-		body: `The label allows ${f.within} in a season; this would be number ${Math.round(f.ratio * Math.max(1, f.within))}. Products with the same active ingredient count.`
+		title: m.more_applications_than_the_label_allows({ product: f.product }),
+		body: m.the_label_allows_in_a_season({ within: f.within, figure: Math.round(f.ratio * Math.max(1, f.within)) })
 	}),
 	'too-few-days': (f) => ({
-		title: `${f.product}: ${Math.round(f.ratio * f.within)} days from ${f.other} of ${dayText(f.day)}`,
-		body: `The label asks for ${f.within} days between applications. Products with the same active ingredient count.`
+		title: m.days_from_of({
+			product: f.product,
+			figure: Math.round(f.ratio * f.within),
+			other: f.other,
+			day: dayText(f.day)
+		}),
+		body: m.the_label_asks_for_days_between({ within: f.within })
 	}),
 	'volume-under': (f, { volume }) => ({
-		title: `${f.product}: too little water for its label`,
-		body: `The label asks for ${volume(f.within)} or more. Adjust the sprayer, or calibrate another setting.`
+		title: m.too_little_water_for_its_label({ product: f.product }),
+		body: m.the_label_asks_for_or_more({ within: volume(f.within) })
 	}),
 	'volume-over': (f, { volume }) => ({
-		title: `${f.product}: too much water for its label`,
-		body: `The label allows up to ${volume(f.within)}. Adjust the sprayer, or calibrate another setting.`
+		title: m.too_much_water_for_its_label({ product: f.product }),
+		body: m.the_label_allows_up_to_adjust({ within: volume(f.within) })
 	}),
 	'finer-drops': (f) => ({
-		title: `${f.product}: ${dropletWords[f.drops]} drops`,
-		body: `The label asks for ${dropletWords[f.least]} or coarser. Lower the pressure, or fit coarser nozzles.`
+		title: m.drops({ product: f.product, dropletWords: dropletWords[f.drops] }),
+		body: m.the_label_asks_for_or_coarser({ dropletWords: dropletWords[f.least] })
 	}),
 	'drops-unknown': (f) => ({
-		title: `${f.product}: drop size not known`,
-		body: `The label asks for ${dropletWords[f.least]} or coarser. Look it up on the nozzle’s sheet at your pressure, and enter it.`
+		title: m.drop_size_not_known({ product: f.product }),
+		body: m.the_label_asks_for_or_coarser_look({ dropletWords: dropletWords[f.least] })
 	}),
 	'not-concentrate': (f, { factorOf }) => ({
-		title: `${f.product}: ${factorOf(f.factor)} concentrate is not allowed`,
-		body: 'The label does not allow concentrate spraying. Spray the dilute volume, or take another product.'
+		title: m.concentrate_is_not_allowed({ product: f.product, factor: factorOf(f.factor) }),
+		body: m.the_label_does_not_allow_concentrate()
 	}),
 	'concentrate-unknown': (f, { factorOf }) => ({
-		title: `${f.product}: sprayed ${factorOf(f.factor)} concentrate`,
-		body: 'Read the label: not every label allows concentrate spraying. Enter it on the product.'
+		title: m.sprayed_concentrate({ product: f.product, factor: factorOf(f.factor) }),
+		body: m.read_the_label_not_every_label()
 	}),
 	'over-run-off': (f, { percent }) => ({
-		title: `${f.product}: more volume than the canopy holds`,
-		body: `You spray ${percent(1 / f.factor)} of the volume to run-off. What runs off is lost.`
+		title: m.more_volume_than_the_canopy_holds({ product: f.product }),
+		body: m.you_spray_of_the_volume_to({ percent: percent(1 / f.factor) })
 	}),
 	'bags-with-oil': (f) => ({
-		title: `${f.product}: bags do not dissolve with oil or fertiliser`,
-		body: 'Never put water-soluble bags in a tank that holds oil, boron or liquid fertiliser. Mix them in a load of their own.'
+		title: m.bags_do_not_dissolve_with_oil({ product: f.product }),
+		body: m.never_put_water_soluble_bags_in()
 	}),
 	'before-harvest': (f) => ({
-		title: `${f.product}: inside the pre-harvest interval`,
-		body: `It asks for ${f.within} days before harvest. The harvest has to wait, or take another product.`
+		title: m.inside_the_pre_harvest_interval({ product: f.product }),
+		body: m.it_asks_for_days_before_harvest({ within: f.within })
 	}),
 	'dose-under': (f, { percent }) => ({
-		title: `${f.product}: ${percent(1 - f.ratio)} under the lowest label rate`,
-		body: 'Less than that can fail to work, and lets resistance grow. Check it against the label.'
+		title: m.under_the_lowest_label_rate({ product: f.product, percent: percent(1 - f.ratio) }),
+		body: m.less_than_that_can_fail_to()
 	}),
 	'dose-over': (f, { percent }) => ({
-		title: `${f.product}: ${percent(f.ratio - 1)} over the highest label rate`,
-		body: 'Check it against the label in your hand, which decides.'
+		title: m.over_the_highest_label_rate({ product: f.product, percent: percent(f.ratio - 1) }),
+		body: m.check_it_against_the_label_in()
 	})
 };
 
@@ -156,7 +231,10 @@ export function wordLabelFinding(f: LabelFinding, settings: FarmSettings): Label
 		settings,
 		comma,
 		percent,
-		times: (ratio) => (ratio < 2 ? `${percent(ratio - 1)} over` : `${showFigure(ratio, 3, comma)} times`),
+		times: (ratio) =>
+			ratio < 2
+				? m.over_percent({ percent: percent(ratio - 1) })
+				: m.times_ratio({ ratio: showFigure(ratio, 3, comma) }),
 		factorOf: (ratio) => `${showFigure(ratio, 3, comma)} ×`,
 		volume: (v) =>
 			`${showFigure(v / factor('volumePerArea', settings.rateUnit), 3, comma)} ${longUnit(settings.rateUnit)}`

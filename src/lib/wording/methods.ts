@@ -1,17 +1,53 @@
+import { m } from '$words';
 import type { AnySheet, RoundMethod, SprayerKind } from '../../core';
 
 /** What a way of measuring is called, and what it asks for. */
 export const methodWords: Readonly<Record<AnySheet['method'], { readonly name: string; readonly asks: string }>> = {
-	'speed-width-flow': { name: 'Speed, width and flow', asks: 'time a course, measure the width, catch the nozzles' },
-	'course-catch': { name: 'Course and catch', asks: 'time a course, then catch parked for as long' },
-	'plot-catch': { name: 'Plot and catch', asks: 'spray a plot evenly, then catch for as long as it took' },
-	refill: { name: 'Refill', asks: 'spray a known piece of ground, then measure what it took' },
-	'parked-drop': { name: 'Parked drop', asks: 'time a course, run parked as long, measure what left the tank' }
+	'speed-width-flow': {
+		get name() {
+			return m.speed_width_and_flow();
+		},
+		get asks() {
+			return m.time_a_course_measure_the_width();
+		}
+	},
+	'course-catch': {
+		get name() {
+			return m.course_and_catch();
+		},
+		get asks() {
+			return m.time_a_course_then_catch_parked();
+		}
+	},
+	'plot-catch': {
+		get name() {
+			return m.plot_and_catch();
+		},
+		get asks() {
+			return m.spray_a_plot_evenly_then_catch();
+		}
+	},
+	refill: {
+		get name() {
+			return m.refill();
+		},
+		get asks() {
+			return m.spray_a_known_piece_of_ground();
+		}
+	},
+	'parked-drop': {
+		get name() {
+			return m.parked_drop();
+		},
+		get asks() {
+			return m.time_a_course_run_parked_as();
+		}
+	}
 };
 
 /** The same for picking, in the words of each kind of rig. */
 export function methodName(method: RoundMethod, kind: SprayerKind): string {
-	if (method === 'speed-width-flow') return kind === 'knapsack' ? 'Speed, width, flow' : 'Each nozzle';
-	if (method === 'refill') return kind === 'airblast' ? 'Row refill' : 'Refill';
+	if (method === 'speed-width-flow') return kind === 'knapsack' ? m.speed_width_flow() : m.each_nozzle();
+	if (method === 'refill') return kind === 'airblast' ? m.row_refill() : m.refill();
 	return methodWords[method].name;
 }

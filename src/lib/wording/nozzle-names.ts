@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { SprayerKind } from '../../core';
 import { twoSided } from '../../core';
 
@@ -19,13 +20,13 @@ export function nozzleSpans(numbers: readonly number[], names: NozzleNames): str
 		else spans.push([n, n]);
 	}
 	const name = (n: number) => names.nozzle(n).toLowerCase();
-	return spans.map(([a, b]) => (a === b ? name(a) : `${name(a)} to ${name(b)}`)).join(', ');
+	return spans.map(([a, b]) => (a === b ? name(a) : m.to_a({ a: name(a), b: name(b) }))).join(', ');
 }
 
 export const boomNames: NozzleNames = {
-	nozzle: (n) => `Nozzle ${n}`,
+	nozzle: (n) => m.nozzle_n({ n }),
 	short: (n) => `${n}`,
-	section: (section) => `Section ${section + 1}`
+	section: (section) => m.section({ section: section + 1 })
 };
 
 interface NamedRig {
@@ -38,10 +39,10 @@ interface NamedRig {
 /** A section as people say it where nobody has named it. */
 function usualSection(rig: NamedRig, s: number): string {
 	const count = rig.sections.length;
-	if (twoSided(rig)) return ['Left side', 'Right side'][s]!;
-	if (count === 1) return rig.kind === 'boom' ? 'Whole boom' : 'All of it';
-	if (count === 2) return ['Left section', 'Right section'][s]!;
-	return count === 3 ? ['Left section', 'Centre section', 'Right section'][s]! : `Section ${s + 1}`;
+	if (twoSided(rig)) return [m.left_side(), m.right_side()][s]!;
+	if (count === 1) return rig.kind === 'boom' ? m.whole_boom() : m.all_of_it();
+	if (count === 2) return [m.left_section(), m.right_section()][s]!;
+	return count === 3 ? [m.left_section(), m.centre_section(), m.right_section()][s]! : m.section_s({ s: s + 1 });
 }
 
 /** A place along a boom or an arc, with the letter of the nozzle at it where several are stacked. */
@@ -53,9 +54,9 @@ export function namesOf(rig: NamedRig): NozzleNames {
 	const { stacked = 1, sectionNames } = rig;
 	const section = (s: number) => sectionNames?.[s] ?? usualSection(rig, s);
 	if (rig.kind !== 'airblast')
-		return { nozzle: (n) => `Nozzle ${placeOf(n, stacked)}`, short: (n) => placeOf(n, stacked), section };
+		return { nozzle: (n) => m.nozzle_n({ n: placeOf(n, stacked) }), short: (n) => placeOf(n, stacked), section };
 	const left = rig.sections[0] ?? 0;
 	const place = (n: number) => placeOf(n <= left ? n : n - left, stacked);
-	const side = (n: number) => sectionNames?.[n <= left ? 0 : 1] ?? (n <= left ? 'Left' : 'Right');
+	const side = (n: number) => sectionNames?.[n <= left ? 0 : 1] ?? (n <= left ? m.left_title() : m.right_title());
 	return { nozzle: (n) => `${side(n)} ${place(n)}`, short: place, section };
 }

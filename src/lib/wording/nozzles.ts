@@ -1,25 +1,56 @@
+import { m } from '$words';
 import type { DropletClass, Nozzle, NozzleKind } from '../../core';
 
 /** What a kind of nozzle is called. */
 export const nozzleKindWords: Readonly<Record<NozzleKind, string>> = {
-	'flat-fan': 'Flat fan',
-	'pre-orifice': 'Pre-orifice fan',
-	'air-induction': 'Air induction fan',
-	'hollow-cone': 'Hollow cone',
-	'full-cone': 'Full cone',
-	'off-centre': 'Off-centre',
-	'disc-core': 'Disc and core'
+	get 'flat-fan'() {
+		return m.flat_fan();
+	},
+	get 'pre-orifice'() {
+		return m.pre_orifice_fan();
+	},
+	get 'air-induction'() {
+		return m.air_induction_fan();
+	},
+	get 'hollow-cone'() {
+		return m.hollow_cone();
+	},
+	get 'full-cone'() {
+		return m.full_cone();
+	},
+	get 'off-centre'() {
+		return m.off_centre();
+	},
+	get 'disc-core'() {
+		return m.disc_and_core();
+	}
 };
 
 export const dropletWords: Readonly<Record<DropletClass, string>> = {
-	'extremely-fine': 'extremely fine',
-	'very-fine': 'very fine',
-	fine: 'fine',
-	medium: 'medium',
-	coarse: 'coarse',
-	'very-coarse': 'very coarse',
-	'extremely-coarse': 'extremely coarse',
-	'ultra-coarse': 'ultra coarse'
+	get 'extremely-fine'() {
+		return m.extremely_fine();
+	},
+	get 'very-fine'() {
+		return m.very_fine();
+	},
+	get fine() {
+		return m.fine();
+	},
+	get medium() {
+		return m.medium();
+	},
+	get coarse() {
+		return m.coarse();
+	},
+	get 'very-coarse'() {
+		return m.very_coarse();
+	},
+	get 'extremely-coarse'() {
+		return m.extremely_coarse();
+	},
+	get 'ultra-coarse'() {
+		return m.ultra_coarse();
+	}
 };
 
 /** A nozzle by name: a generic entry goes by its kind and size. */

@@ -1,25 +1,46 @@
+import { m } from '$words';
 import type { ProductUse } from '../../core';
 
 /** What a product is used for, and why its volume and drops are as they are. */
 export const productUseWords: Readonly<Record<ProductUse, { readonly name: string; readonly why: string }>> = {
 	contact: {
-		name: 'Contact weed control',
-		why: 'It works only where it lands: enough water and drops fine enough to cover the leaf.'
+		get name() {
+			return m.contact_weed_control();
+		},
+		get why() {
+			return m.it_works_only_where_it_lands();
+		}
 	},
 	systemic: {
-		name: 'Systemic weed control',
-		why: 'It moves in the plant: coarser drops drift less, and less water keeps it strong.'
+		get name() {
+			return m.systemic_weed_control();
+		},
+		get why() {
+			return m.it_moves_in_the_plant_coarser();
+		}
 	},
 	soil: {
-		name: 'Soil-applied weed control',
-		why: 'It lies on the soil: coarse drops reach it, and drift least.'
+		get name() {
+			return m.soil_applied_weed_control();
+		},
+		get why() {
+			return m.it_lies_on_the_soil_coarse();
+		}
 	},
 	fungicide: {
-		name: 'Fungicide',
-		why: 'It protects the leaf that it covers: finer drops and more water into a dense crop.'
+		get name() {
+			return m.fungicide();
+		},
+		get why() {
+			return m.it_protects_the_leaf_that_it();
+		}
 	},
 	insecticide: {
-		name: 'Insecticide',
-		why: 'It has to meet the insect or its leaf: fine to medium drops, more water in a dense crop.'
+		get name() {
+			return m.insecticide();
+		},
+		get why() {
+			return m.it_has_to_meet_the_insect();
+		}
 	}
 };

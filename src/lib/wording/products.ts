@@ -1,31 +1,58 @@
+import { m } from '$words';
 import type { DilutionOf, DoseArea, LabelFill, MixingClass } from '../../core';
 
 /** How a product mixes, in words, in the order in which they go in. */
 export const mixingWords: Readonly<Record<MixingClass, string>> = {
-	conditioner: 'Water conditioner',
-	packet: 'Packets that dissolve',
-	dry: 'Dry flowable or powder',
-	suspension: 'Suspension',
-	emulsion: 'Emulsion',
-	solution: 'Solution',
-	wetter: 'Wetter or oil',
-	foliar: 'Foliar feed'
+	get conditioner() {
+		return m.water_conditioner();
+	},
+	get packet() {
+		return m.packets_that_dissolve();
+	},
+	get dry() {
+		return m.dry_flowable_or_powder();
+	},
+	get suspension() {
+		return m.suspension();
+	},
+	get emulsion() {
+		return m.emulsion();
+	},
+	get solution() {
+		return m.solution();
+	},
+	get wetter() {
+		return m.wetter_or_oil();
+	},
+	get foliar() {
+		return m.foliar_feed();
+	}
 };
 
 /** What a label asks of the filling. */
 export const fillWords: Readonly<Record<LabelFill, string>> = {
-	third: 'A third of the water first',
-	'half-product': 'Half of it at half the water, then the rest'
+	get third() {
+		return m.a_third_of_the_water_first();
+	},
+	get 'half-product'() {
+		return m.half_of_it_at_half_the();
+	}
 };
 
 /** Whose area a dose on bands is of. */
 export const doseAreaWords: Readonly<Record<DoseArea, string>> = {
-	treated: 'per treated area (the bands)',
+	get treated() {
+		return m.per_treated_area_the_bands();
+	},
 	field: 'per field area (bands and gaps)'
 };
 
 /** What a dose per 100 L is of. */
 export const dilutionWords: Readonly<Record<DilutionOf, string>> = {
-	dilute: 'of dilute spray, to run-off',
-	mix: 'of the mix as sprayed'
+	get dilute() {
+		return m.of_dilute_spray_to_run_off();
+	},
+	get mix() {
+		return m.of_the_mix_as_sprayed();
+	}
 };

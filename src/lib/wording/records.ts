@@ -1,23 +1,43 @@
+import { m } from '$words';
 import type { AskedField, RequiredField } from '../../core';
 
 /** What is asked of a person for a record. */
 export const recordFieldWords: Readonly<Record<AskedField, string>> = {
-	operator: 'Operator',
-	licence: 'Licence number',
-	crop: 'Crop',
-	stage: 'Growth stage',
-	condition: 'Condition of the crop',
-	target: 'Pest or reason',
-	waterSource: 'Water source',
-	buffer: 'Buffer kept',
-	remarks: 'Remarks'
+	get operator() {
+		return m.operator();
+	},
+	get licence() {
+		return m.licence_number();
+	},
+	get crop() {
+		return m.crop();
+	},
+	get stage() {
+		return m.growth_stage();
+	},
+	get condition() {
+		return m.condition_of_the_crop();
+	},
+	get target() {
+		return m.pest_or_reason();
+	},
+	get waterSource() {
+		return m.water_source();
+	},
+	get buffer() {
+		return m.buffer_kept();
+	},
+	get remarks() {
+		return m.remarks();
+	}
 };
 
 /** What a farm can make its records have. */
 export const requiredWords: Readonly<Record<RequiredField, string>> = {
 	...recordFieldWords,
-	weather: 'Weather of the day'
+	get weather() {
+		return m.weather_of_the_day();
+	}
 };
 
-export const noWeatherWords =
-	'No weather was written down on the day. It cannot be added later: write under Remarks why, and seal it so.';
+export const noWeatherWords = m.no_weather_was_written_down_on();

@@ -1,28 +1,53 @@
+import { m } from '$words';
 import type { Rig, Typed } from '../../core';
 import { typedText } from '../settings/typed-text';
 
 /** What a correction of a sprayer can touch that a calibration goes by, in words. */
 const names: Partial<Record<keyof Rig, string>> = {
-	name: 'name',
-	nozzles: 'nozzles',
-	sections: 'sections',
-	spacing: 'nozzle spacing',
-	sectionNames: 'names of sections',
-	stacked: 'nozzles at each place',
-	groups: 'which nozzle is which',
-	nozzle: 'stamped on the nozzle',
+	get name() {
+		return m.name_inline();
+	},
+	get nozzles() {
+		return m.nozzles_inline();
+	},
+	get sections() {
+		return m.sections_inline();
+	},
+	get spacing() {
+		return m.nozzle_spacing_inline();
+	},
+	get sectionNames() {
+		return m.names_of_sections();
+	},
+	get stacked() {
+		return m.nozzles_at_each_place_inline();
+	},
+	get groups() {
+		return m.which_nozzle_is_which_inline();
+	},
+	get nozzle() {
+		return m.stamped_on_the_nozzle_inline();
+	},
 	tank: 'tank',
-	rowSpacing: 'row spacing',
-	drive: 'what turns the pump',
-	carrier: 'what carries it',
-	carried: 'how it is carried'
+	get rowSpacing() {
+		return m.row_spacing_inline();
+	},
+	get drive() {
+		return m.what_turns_the_pump_inline();
+	},
+	get carrier() {
+		return m.what_carries_it_inline();
+	},
+	get carried() {
+		return m.how_it_is_carried_inline();
+	}
 };
 
 const isTyped = (value: unknown): value is Typed => typeof value === 'object' && value !== null && 'text' in value;
 function text(rig: Rig, key: keyof Rig): string {
 	const value = rig[key];
-	if (key === 'nozzles' && rig.uncounted) return 'not counted';
-	if (value === undefined || value === null || value === '') return 'none';
+	if (key === 'nozzles' && rig.uncounted) return m.not_counted();
+	if (value === undefined || value === null || value === '') return m.none();
 	if (isTyped(value)) return typedText(value);
 	return Array.isArray(value)
 		? value.join(', ')
@@ -40,5 +65,5 @@ export function rigChanges(before: Rig, after: Rig): readonly string[] {
 		const name = names[key];
 		return name ? [`${name} ${text(before, key)} → ${text(after, key)}`] : [];
 	});
-	return told.length < changed.length ? [...told, 'ratings, pressures or other figures'] : told;
+	return told.length < changed.length ? [...told, m.ratings_pressures_or_other_figures()] : told;
 }

@@ -1,56 +1,160 @@
+import { m } from '$words';
 import type { AnyCheck, RigCheck, SprayerKind } from '$core';
 
 /** What to do in the walk round the sprayer, and why. */
 export const rigCheckWords: Record<RigCheck, { readonly title: string; readonly why: string }> = {
 	clean: {
-		title: 'Rinsed and clean',
-		why: 'The sprayer has held pesticide: rinse tank, boom and filters before you wade in.'
+		get title() {
+			return m.rinsed_and_clean();
+		},
+		get why() {
+			return m.the_sprayer_has_held_pesticide_rinse();
+		}
 	},
-	'half-full': { title: 'Half full of clean water', why: 'Weight sets tyre and speed. Calibrate with water only.' },
+	'half-full': {
+		get title() {
+			return m.half_full_of_clean_water();
+		},
+		get why() {
+			return m.weight_sets_tyre_and_speed_calibrate();
+		}
+	},
 	'no-leaks': {
-		title: 'No leaks above working pressure',
-		why: 'Run it a little higher than you spray, once. What drips is not in the jug.'
+		get title() {
+			return m.no_leaks_above_working_pressure();
+		},
+		get why() {
+			return m.run_it_a_little_higher_than();
+		}
 	},
-	filters: { title: 'Filters clean', why: 'A choked filter looks like a worn pump.' },
+	filters: {
+		get title() {
+			return m.filters_clean();
+		},
+		get why() {
+			return m.a_choked_filter_looks_like_a();
+		}
+	},
 	'same-nozzles': {
-		title: 'Same nozzle everywhere',
-		why: 'Read the stamp on each: one odd size spoils every comparison.'
+		get title() {
+			return m.same_nozzle_everywhere();
+		},
+		get why() {
+			return m.read_the_stamp_on_each_one();
+		}
 	},
 	'fan-angle': {
-		title: 'Fans turned a few degrees',
-		why: 'Fans in line with the boom hit each other and leave strips. All turned the same way.'
+		get title() {
+			return m.fans_turned_a_few_degrees();
+		},
+		get why() {
+			return m.fans_in_line_with_the_boom();
+		}
 	},
 	patterns: {
-		title: 'Patterns whole, seen from behind',
-		why: 'Striped, bent or one-sided: clean or replace the nozzle before you catch.'
+		get title() {
+			return m.patterns_whole_seen_from_behind();
+		},
+		get why() {
+			return m.striped_bent_or_one_sided_clean();
+		}
 	},
 	overlap: {
-		title: 'Overlap even on dry pavement',
-		why: 'Spray water on a dry yard and watch it dry: stripes are too little or too much overlap.'
+		get title() {
+			return m.overlap_even_on_dry_pavement();
+		},
+		get why() {
+			return m.spray_water_on_a_dry_yard();
+		}
 	},
-	gauge: { title: 'Gauge moves and rests at zero', why: 'The calibration checks the gauge; it must at least move.' },
+	gauge: {
+		get title() {
+			return m.gauge_moves_and_rests_at_zero();
+		},
+		get why() {
+			return m.the_calibration_checks_the_gauge_it();
+		}
+	},
 	'nozzle-pressure': {
-		title: 'Pressure at a nozzle read once',
-		why: 'Over a tenth less than at the gauge is lost in hose and filter: that is what the nozzles get.'
+		get title() {
+			return m.pressure_at_a_nozzle_read_once();
+		},
+		get why() {
+			return m.over_a_tenth_less_than_at();
+		}
 	},
 	agitation: {
-		title: 'Agitation and bypass as for spraying',
-		why: 'What they take of the pump is missing at the nozzles. Set them as you will spray.'
+		get title() {
+			return m.agitation_and_bypass_as_for_spraying();
+		},
+		get why() {
+			return m.what_they_take_of_the_pump();
+		}
 	},
-	height: { title: 'Boom level, at working height', why: 'The height that you spray at: it sets overlap and swath.' },
-	engine: { title: 'Engine warm, at full throttle', why: 'A cold or idling blower throws less air and less liquid.' },
+	height: {
+		get title() {
+			return m.boom_level_at_working_height();
+		},
+		get why() {
+			return m.the_height_that_you_spray_at();
+		}
+	},
+	engine: {
+		get title() {
+			return m.engine_warm_at_full_throttle();
+		},
+		get why() {
+			return m.a_cold_or_idling_blower_throws();
+		}
+	},
 	shafts: {
-		title: 'PTO and engine speed read',
-		why: 'Two figures: the PTO drives the pump, the engine the wheels. Note both at the sign-off.'
+		get title() {
+			return m.pto_and_engine_speed_read();
+		},
+		get why() {
+			return m.two_figures_the_pto_drives_the();
+		}
 	},
-	hoses: { title: 'Hoses and clamps sound', why: 'A soft or cracked hose bursts where you stand.' },
-	guards: { title: 'PTO and pump guards on', why: 'Stop the engine before hands go near.' },
+	hoses: {
+		get title() {
+			return m.hoses_and_clamps_sound();
+		},
+		get why() {
+			return m.a_soft_or_cracked_hose_bursts();
+		}
+	},
+	guards: {
+		get title() {
+			return m.pto_and_pump_guards_on();
+		},
+		get why() {
+			return m.stop_the_engine_before_hands_go();
+		}
+	},
 	'air-gap': {
-		title: 'Air gap or check valve on the fill hose',
-		why: 'A hose end in the tank can suck the mix back into the well.'
+		get title() {
+			return m.air_gap_or_check_valve_on();
+		},
+		get why() {
+			return m.a_hose_end_in_the_tank();
+		}
 	},
-	kit: { title: 'Kit to hand', why: 'Tape, flags, jug marked “pesticide only”, soft brush, spare nozzles.' },
-	gloves: { title: 'Gloves, eye cover and boots on', why: 'Clean water does not make the sprayer clean.' }
+	kit: {
+		get title() {
+			return m.kit_to_hand();
+		},
+		get why() {
+			return m.tape_flags_jug_marked_pesticide_only();
+		}
+	},
+	gloves: {
+		get title() {
+			return m.gloves_eye_cover_and_boots_on();
+		},
+		get why() {
+			return m.clean_water_does_not_make_the();
+		}
+	}
 };
 
 const own = 'own:';
@@ -62,12 +166,9 @@ export const checkTitle = (check: AnyCheck): string =>
 
 /** Why a check is made, on a sprayer of a kind, in the farm's measures: heights are told for booms alone. */
 export function rigCheckWhy(check: AnyCheck, kind: SprayerKind, metric: boolean): string {
-	if (isOwn(check)) return 'A check of this farm.';
+	if (isOwn(check)) return m.a_check_of_this_farm();
 	if (check === 'height' && kind === 'boom')
-		return metric
-			? '110° at 50 cm spacing wants 45 to 50 cm above the target, 80° about 70 to 75 cm.'
-			: '110° at 20 in spacing wants 18 to 20 in above the target, 80° about 28 to 30 in.';
-	if (check === 'same-nozzles' && kind !== 'boom')
-		return 'Read the stamp on each: one odd size among its own spoils every comparison.';
+		return metric ? m.n110_at_50_cm_spacing_wants() : m.n110_at_20_in_spacing_wants();
+	if (check === 'same-nozzles' && kind !== 'boom') return m.read_the_stamp_on_each_one_odd();
 	return rigCheckWords[check].why;
 }

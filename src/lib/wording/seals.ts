@@ -1,15 +1,15 @@
+import { m } from '$words';
 /** What a look through the chain of seals came to. */
 export function sealWords(checked: {
 	readonly checked: number;
 	readonly broken: { readonly place: number; readonly why: 'changed' | 'out-of-chain' | 'gone' } | null;
 }): string {
 	const { checked: count, broken } = checked;
-	if (broken === null)
-		return `✓ ${count} ${count === 1 ? 'seal holds' : 'seals hold'}: nothing was changed since it was written.`;
+	if (broken === null) return m.seals_hold_nothing_was_changed_since({ count });
 	const why = {
-		changed: 'its text was changed after it was sealed',
-		'out-of-chain': 'it does not follow the one before it',
-		gone: 'one before it is gone'
+		changed: m.its_text_was_changed_after_it(),
+		'out-of-chain': m.it_does_not_follow_the_one(),
+		gone: m.one_before_it_is_gone()
 	}[broken.why];
-	return `✕ The seal of entry ${broken.place} does not hold: ${why}. ${count} before it hold.`;
+	return m.the_seal_of_entry_does_not({ place: broken.place, why, count });
 }

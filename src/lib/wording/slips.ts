@@ -1,57 +1,83 @@
+import { m } from '$words';
 import type { Slip, SumPartName } from '../../core';
 import { showFigure } from '../../core';
 import { shortUnit } from '../settings/field-units';
 
 const partWords: Readonly<Record<SumPartName, string>> = {
-	catch: 'the catch',
-	catchTime: 'the catch time',
-	nozzles: 'the number of nozzles',
-	course: 'the course',
-	courseTime: 'the time over the course',
-	speed: 'the speed',
-	width: 'the width',
-	area: 'the area',
-	used: 'the volume used',
-	tank: 'the tank',
-	volume: 'the spray volume',
-	dose: 'the dose'
+	get catch() {
+		return m.the_catch();
+	},
+	get catchTime() {
+		return m.the_catch_time();
+	},
+	get nozzles() {
+		return m.the_number_of_nozzles();
+	},
+	get course() {
+		return m.the_course();
+	},
+	get courseTime() {
+		return m.the_time_over_the_course();
+	},
+	get speed() {
+		return m.the_speed();
+	},
+	get width() {
+		return m.the_width();
+	},
+	get area() {
+		return m.the_area();
+	},
+	get used() {
+		return m.the_volume_used();
+	},
+	get tank() {
+		return m.the_tank();
+	},
+	get volume() {
+		return m.the_spray_volume();
+	},
+	get dose() {
+		return m.the_dose();
+	}
 };
 
 /** A slip in a sentence without its full stop, as it follows “It looks as if”. */
 export function slipWords(slip: Slip, comma: boolean): string {
 	switch (slip.code) {
 		case 'rounded':
-			return `${partWords[slip.part]} was rounded to ${showFigure(slip.to, 4, comma)}${slip.unit ? ` ${shortUnit(slip.unit)}` : ''} on the way`;
+			return m.was_rounded_to_on_the_way({
+				partWords: partWords[slip.part],
+				to: showFigure(slip.to, 4, comma),
+				which: slip.unit ? ` ${shortUnit(slip.unit)}` : ''
+			});
 		case 'gallon':
-			return 'US and Imperial gallons were mixed up';
+			return m.us_and_imperial_gallons_were_mixed();
 		case 'ounces':
-			return slip.taken === 160
-				? 'a gallon was counted as 160 fl oz, not 128'
-				: 'a gallon was counted as 128 fl oz, not 160';
+			return slip.taken === 160 ? m.a_gallon_was_counted_as_160() : m.a_gallon_was_counted_as_128();
 		case 'square-feet':
-			return 'a square metre was counted as 10 ft², not 10.76'.replace('.', comma ? ',' : '.');
+			return m.a_square_metre_was_counted_as().replace('.', comma ? ',' : '.');
 		case 'acre':
-			return `an acre was counted as ${slip.taken === 43_000 ? '43,000' : '44,000'} ft², not 43,560`.replaceAll(
-				',',
-				comma ? '.' : ','
-			);
+			return m
+				.an_acre_was_counted_as_ft({ which: slip.taken === 43_000 ? '43,000' : '44,000' })
+				.replaceAll(',', comma ? '.' : ',');
 		case 'clock':
-			return `${partWords[slip.part]} in minutes and seconds was read as minutes with decimals`;
+			return m.in_minutes_and_seconds_was_read({ partWords: partWords[slip.part] });
 		case 'minutes':
-			return `${partWords[slip.part]} in seconds was taken for minutes, or the other way`;
+			return m.in_seconds_was_taken_for_minutes({ partWords: partWords[slip.part] });
 		case 'dial':
-			return 'the speed is the dial’s, not the measured one';
+			return m.the_speed_is_the_dials_not();
 		case 'inches':
-			return `${partWords[slip.part]} in inches was taken for feet, or the other way`;
+			return m.in_inches_was_taken_for_feet({ partWords: partWords[slip.part] });
 		case 'one-nozzle':
-			return `the flow is one nozzle’s, not that of all ${slip.nozzles}`;
+			return m.the_flow_is_one_nozzles_not({ nozzles: slip.nozzles });
 		case 'one-side':
-			return 'one side was counted, not both';
+			return m.one_side_was_counted_not_both();
 		case 'gross-width':
-			return 'the whole wetted width was taken, not the swath';
+			return m.the_whole_wetted_width_was_taken();
 		case 'half-pressure':
-			return 'half of the pressure change was taken, not its square root';
+			return m.half_of_the_pressure_change_was();
 		case 'percent-of-water':
-			return 'the per cent was taken of the water, not of the finished mix';
+			return m.the_per_cent_was_taken_of();
 	}
 }

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { RoundMethod, SprayerKind } from '$core';
 
 type Step = 'ready' | 'speed' | 'swath' | 'plot' | 'flow' | 'tank' | 'volume' | 'adjust' | 'sign-off';
@@ -6,38 +7,29 @@ type Step = 'ready' | 'speed' | 'swath' | 'plot' | 'flow' | 'tank' | 'volume' | 
 export function stepLead(step: Step, kind: SprayerKind, method: RoundMethod): string {
 	switch (step) {
 		case 'ready':
-			return 'Walk round it once. Tick what holds; nothing here stops you, but each saves a second calibration.';
+			return m.walk_round_it_once_tick_what();
 		case 'speed':
-			return kind === 'knapsack'
-				? 'Tank half full, at the pace you spray at, already walking at the first flag.'
-				: 'Tank half full, in the gear and rpm you spray in, already at speed at the first flag. Both ways on a slope.';
+			return kind === 'knapsack' ? m.tank_half_full_at_the_pace() : m.tank_half_full_in_the_gear();
 		case 'swath':
 			return {
-				boom: 'Nozzles that spray × their spacing. Switch a section off by touching it.',
-				boomless: 'On dry hard ground, where the wet shows. Pick whose width you drive by.',
-				airblast: 'What one pass serves: row spacing, alleys driven, sides that spray.',
-				knapsack: 'The strip that one walk wets, at the height you spray from.'
+				boom: m.nozzles_that_spray_their_spacing_switch(),
+				boomless: m.on_dry_hard_ground_where_the(),
+				airblast: m.what_one_pass_serves_row_spacing(),
+				knapsack: m.the_strip_that_one_walk_wets()
 			}[kind];
 		case 'plot':
-			return method === 'plot-catch'
-				? 'Lay it out, spray it evenly with water as you would your crop, and time it. Two or three goes.'
-				: 'A known piece of ground, sprayed evenly with clean water.';
+			return method === 'plot-catch' ? m.lay_it_out_spray_it_evenly() : m.a_known_piece_of_ground_sprayed();
 		case 'flow':
-			if (kind === 'airblast')
-				return 'Fan off, pump at its rpm. Slip a hose over each nozzle and catch it for the same time.';
-			if (kind === 'knapsack') return 'Clean water from the nozzle into a jug, same pressure, same strokes.';
-			return 'Clean water from every nozzle for the same time, sprayer parked, same rpm and pressure.';
+			if (kind === 'airblast') return m.fan_off_pump_at_its_rpm();
+			if (kind === 'knapsack') return m.clean_water_from_the_nozzle_into();
+			return m.clean_water_from_every_nozzle_for();
 		case 'tank':
-			return method === 'parked-drop'
-				? 'Park level, run at the same rpm for as long as the course took, and read what left the tank.'
-				: 'What the ground took: read the tank before and after, or bring it back to its mark.';
+			return method === 'parked-drop' ? m.park_level_run_at_the_same() : m.what_the_ground_took_read_the();
 		case 'volume':
-			return kind === 'knapsack'
-				? 'What this person with this sprayer puts on the ground.'
-				: 'What this sprayer puts on the ground at this speed, pressure and swath.';
+			return kind === 'knapsack' ? m.what_this_person_with_this_sprayer() : m.what_this_sprayer_puts_on_the();
 		case 'adjust':
-			return 'Is it what you want? If not, what to change, and what that will bring.';
+			return m.is_it_what_you_want_if();
 		case 'sign-off':
-			return 'Whose calibration this is, and what the sprayer was set to.';
+			return m.whose_calibration_this_is_and_what();
 	}
 }

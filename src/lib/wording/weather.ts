@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { RuleFinding, Sky, SmokeTest, WeatherLimits, WeatherRule } from '../../core';
 import { inUnit, showDecimals, si } from '../../core';
 import type { FarmSettings } from '../settings/farm-settings';
@@ -5,22 +6,54 @@ import { fieldUnits } from '../settings/field-units';
 import { compassWords, neighbourWords } from './ground';
 
 export const ruleNames: Readonly<Record<WeatherRule, string>> = {
-	wind: 'Wind',
-	gust: 'Gusts',
-	inversion: 'Inversion',
-	drift: 'Downwind',
-	'delta-t': 'Delta-T',
-	temperature: 'Air',
-	humidity: 'Humidity',
-	rain: 'Rain',
-	dew: 'Dew'
+	get wind() {
+		return m.wind();
+	},
+	get gust() {
+		return m.gusts_title();
+	},
+	get inversion() {
+		return m.inversion();
+	},
+	get drift() {
+		return m.downwind();
+	},
+	get 'delta-t'() {
+		return m.delta_t();
+	},
+	get temperature() {
+		return m.air();
+	},
+	get humidity() {
+		return m.humidity_title();
+	},
+	get rain() {
+		return m.rain();
+	},
+	get dew() {
+		return m.dew_title();
+	}
 };
 
-export const skyWords: Readonly<Record<Sky, string>> = { clear: 'Clear', partly: 'Part cloud', overcast: 'Overcast' };
+export const skyWords: Readonly<Record<Sky, string>> = {
+	get clear() {
+		return m.clear();
+	},
+	get partly() {
+		return m.part_cloud();
+	},
+	get overcast() {
+		return m.overcast();
+	}
+};
 
 export const smokeWords: Readonly<Record<SmokeTest, string>> = {
-	mixes: 'Smoke mixes',
-	hangs: 'Smoke hangs'
+	get mixes() {
+		return m.smoke_mixes();
+	},
+	get hangs() {
+		return m.smoke_hangs();
+	}
 };
 
 /** To a tenth, where it has one: a limit is told as it was set. */
@@ -61,7 +94,7 @@ function figureOf({ rule, figure }: RuleFinding, { speed, degrees, comma }: Show
 		case 'humidity':
 			return `${showDecimals(figure, 0, comma)} %`;
 		case 'rain':
-			return figure >= 96 ? 'none in sight' : `in ${hours(figure, comma)}`;
+			return figure >= 96 ? m.none_in_sight() : m.in_word({ figure: hours(figure, comma) });
 		case 'inversion':
 		case 'drift':
 		case 'dew':
@@ -70,52 +103,63 @@ function figureOf({ rule, figure }: RuleFinding, { speed, degrees, comma }: Show
 }
 
 const ends = (low: number | null, high: number | null, shown: (v: number) => string) =>
-	low === null ? `up to ${shown(high!)}` : high === null ? `from ${shown(low)}` : `${shown(low)} to ${shown(high)}`;
+	low === null
+		? m.up_to({ shown: shown(high!) })
+		: high === null
+			? m.from_low({ low: shown(low) })
+			: m.to_low({ low: shown(low), high: shown(high) });
 const named = ({ toward }: RuleFinding) =>
 	toward
-		.map((n) => `${neighbourWords[n.what].toLowerCase()} in the ${compassWords[n.side]}${n.note ? ` (${n.note})` : ''}`)
+		.map((n) =>
+			m.in_the({
+				name: neighbourWords[n.what].toLowerCase(),
+				compassWords: compassWords[n.side],
+				which: n.note ? ` (${n.note})` : ''
+			})
+		)
 		.join(', ');
 
 type Words = (f: RuleFinding, limits: WeatherLimits, shows: Shows) => string;
 const outside: Words = ({ rule }, { humidity, temperature }, { degrees, comma }) =>
 	rule === 'humidity'
-		? `The label allows ${ends(humidity.low, humidity.high, (v) => `${tenths(v, comma)} %`)}: stop.`
-		: `The label allows ${ends(temperature.low, temperature.high, degrees)}: stop.`;
+		? m.the_label_allows_stop({ low: ends(humidity.low, humidity.high, (v) => `${tenths(v, comma)} %`) })
+		: m.the_label_allows_stop({ low: ends(temperature.low, temperature.high, degrees) });
 
 /** What is good about a rule that holds, where it is more than that it lies within the limits. */
 const holds: Partial<Record<WeatherRule, Words>> = {
 	'delta-t': () => 'Good.',
-	inversion: () => 'The air mixes.',
+	inversion: () => m.the_air_mixes(),
 	rain: (_, { rainFree }, { comma }) =>
-		rainFree > 0 ? `The label asks for ${hours(rainFree, comma)} without rain.` : 'Within the limits.'
+		rainFree > 0 ? m.the_label_asks_for_without_rain({ rainFree: hours(rainFree, comma) }) : m.within_the_limits()
 };
 
 const texts: Readonly<Record<RuleFinding['why'], Words>> = {
-	unknown: ({ rule }) =>
-		rule === 'inversion'
-			? 'Not known: it takes the wind, the sky and the place. Look, or make a smoke test.'
-			: 'Not known. Look, and enter it.',
+	unknown: ({ rule }) => (rule === 'inversion' ? m.not_known_it_takes_the_wind() : m.not_known_look_and_enter_it()),
 	strong: ({ byLabel, state }, { windHigh }, { speed }) =>
-		`Over ${byLabel ? 'the label’s' : 'the farm’s'} limit of ${speed(windHigh)}: ${state === 'stop' ? 'stop' : 'look again'}.`,
-	'under-least': (_, { windLeast }, { speed }) => `Under the label’s least wind of ${speed(windLeast)}: stop.`,
-	still: (_, { windLow }, { speed }) => `Under ${speed(windLow)}: drops can hang and wander. Make a smoke test.`,
-	'inversion-hours': (_, __, { comma }) =>
-		`From ${hours(1.5, comma)} before sunset to 2 h after sunrise, little wind, no closed cloud: cold air may lie on the ground. Stop until a smoke test is written down.`,
-	'smoke-hangs': () => 'Smoke hangs or drifts in a layer: an inversion. Stop and wait.',
-	'smoke-mixes': () => 'The smoke test says that the air mixes.',
+		m.over_limit_of({
+			which: byLabel ? m.the_labels() : m.the_farms(),
+			windHigh: speed(windHigh),
+			which2: state === 'stop' ? m.stop_inline() : m.look_again()
+		}),
+	'under-least': (_, { windLeast }, { speed }) => m.under_the_labels_least_wind_of({ windLeast: speed(windLeast) }),
+	still: (_, { windLow }, { speed }) => m.under_drops_can_hang_and_wander({ windLow: speed(windLow) }),
+	'inversion-hours': (_, __, { comma }) => m.from_before_sunset_to_2_h({ hours: hours(1.5, comma) }),
+	'smoke-hangs': () => m.smoke_hangs_or_drifts_in_a_layer(),
+	'smoke-mixes': () => m.the_smoke_test_says_that_the(),
 	'wet-air': (_, { deltaLow }, { comma }) =>
-		`Under ${difference(deltaLow, comma)}: drops hardly dry, they stay fine and afloat.`,
+		m.under_drops_hardly_dry_they_stay({ deltaLow: difference(deltaLow, comma) }),
 	'dry-air': (_, { deltaHigh }, { comma }) =>
-		`Over ${difference(deltaHigh, comma)}: drops dry fast. Coarser drops, more water, or wait.`,
+		m.over_drops_dry_fast_coarser_drops({ deltaHigh: difference(deltaHigh, comma) }),
 	'very-dry-air': (_, { deltaMost }, { comma }) =>
-		`Over ${difference(deltaMost, comma)}: poor. Wait for cooler or damper air.`,
-	'no-verdict': () => 'Below freezing no rule tells what it means. The label decides.',
+		m.over_poor_wait_for_cooler_or({ deltaMost: difference(deltaMost, comma) }),
+	'no-verdict': () => m.below_freezing_no_rule_tells_what(),
 	low: outside,
 	high: outside,
-	'rain-coming': (_, { rainFree }, { comma }) => `The label asks for ${hours(rainFree, comma)} without rain: stop.`,
-	toward: (f) => `The wind blows toward ${named(f)}.`,
-	forbidden: (f) => `The wind blows toward ${named(f)}. A label of this job forbids that: stop.`,
-	away: () => 'The wind blows toward nothing that was noted.',
-	dew: () => 'Leaves are wet: spray can run off, or be thinned.',
-	within: (...all) => holds[all[0].rule]?.(...all) ?? 'Within the limits.'
+	'rain-coming': (_, { rainFree }, { comma }) =>
+		m.the_label_asks_for_without_rain_stop({ rainFree: hours(rainFree, comma) }),
+	toward: (f) => m.the_wind_blows_toward({ f: named(f) }),
+	forbidden: (f) => m.the_wind_blows_toward_a_label({ f: named(f) }),
+	away: () => m.the_wind_blows_toward_nothing_that(),
+	dew: () => m.leaves_are_wet_spray_can_run(),
+	within: (...all) => holds[all[0].rule]?.(...all) ?? m.within_the_limits()
 };

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { m } from '$words';
 	import type { Snippet } from 'svelte';
 	import { onMount } from 'svelte';
 	import { page } from '$app/state';
@@ -33,7 +34,7 @@
 	let waited = false;
 	$effect(() => {
 		const state = device?.status.state;
-		if (state === 'sent' && waited) say('All that was waiting is sent.');
+		if (state === 'sent' && waited) say(m.all_that_was_waiting_is_sent());
 		waited = state === 'waiting' || (waited && state === 'sending');
 	});
 	// Every sprayer that was looked at can be calibrated out of range.
@@ -44,10 +45,10 @@
 	});
 </script>
 
-<a class="skip" href="#page">To the page</a>
+<a class="skip" href="#page">{m.to_the_page()}</a>
 <AppBar path={page.url.pathname}>
 	{#snippet right()}
-		<a class="unit-chip max-[700px]:hidden" href="/farm" title="The farm's unit"
+		<a class="unit-chip max-[700px]:hidden" href="/farm" title={m.the_farms_unit()}
 			>{longUnit(data.farm.settings.rateUnit)}</a
 		>
 		{#if device && device.status.state !== 'sent'}<span class="max-[700px]:hidden"

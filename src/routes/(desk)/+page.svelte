@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { m } from '$words';
 	import { dayText } from '$lib/settings/day-text';
 	import type { PageData } from './$types';
 	import BlockKeeps from '$lib/field/BlockKeeps.svelte';
@@ -21,25 +22,25 @@
 		({
 			planned:
 				job.day < data.today
-					? `was planned for ${dayText(job.day)}`
+					? m.was_planned_for({ day: dayText(job.day) })
 					: job.day === data.today
-						? 'planned for today'
-						: `planned for ${dayText(job.day)}`,
-			'under-way': `${job.loadsOut} of ${job.loads} ${job.loads === 1 ? 'load' : 'loads'} out`,
-			sprayed: 'all loads are out',
-			closed: 'closed, without a record yet'
+						? m.planned_for_today()
+						: m.planned_for({ day: dayText(job.day) }),
+			'under-way': m.of_loads_out({ loadsOut: job.loadsOut, loads: job.loads }),
+			sprayed: m.all_loads_are_out_inline(),
+			closed: m.closed_without_a_record_yet()
 		})[job.state];
 	const jobStep = { planned: '', 'under-way': '/run', sprayed: '/close', closed: '/record' };
 	const jobDo = {
-		planned: 'See the job',
-		'under-way': 'Continue',
-		sprayed: 'Close it',
-		closed: 'Write the record'
+		planned: m.see_the_job(),
+		'under-way': m.continue_word(),
+		sprayed: m.close_it(),
+		closed: m.write_the_record()
 	};
 	const withWhat = (job: TodayJob) => [job.sprayer, ...job.products].filter(Boolean).join(', ');
 </script>
 
-<svelte:head><title>Today · Fallow</title></svelte:head>
+<svelte:head><title>{m.today_fallow()}</title></svelte:head>
 
 {#snippet round(id: string, words: string)}
 	<a class="btn" href="/rounds/new?sprayer={id}" data-sveltekit-preload-data="off">{words}</a>
@@ -52,34 +53,34 @@
 			{#if item.kind === 'first-sprayer'}
 				<div class="now">
 					<div>
-						<h2 class="text-inherit text-[1.5rem]">A boom, a boomless set, an arc or a knapsack</h2>
+						<h2 class="text-inherit text-[1.5rem]">{m.a_boom_a_boomless_set_an()}</h2>
 						<p class="mt-1">
-							Tell Fallow what yours is, then calibrate it by measuring. What goes in each tank load follows from that.
+							{m.tell_fallow_what_yours_is_then()}
 						</p>
 					</div>
-					<a class="btn" href="/sprayers/new">Add the first sprayer</a>
+					<a class="btn" href="/sprayers/new">{m.add_the_first_sprayer()}</a>
 				</div>
 			{:else if item.kind === 'first-round'}
 				<div class="now">
 					<div>
-						<h2 class="text-inherit text-[1.5rem]">Calibrate {item.sprayer.name}</h2>
-						<p class="mt-1">A jug, a tape and a stopwatch: measured once, it doses every tank load from then on.</p>
+						<h2 class="text-inherit text-[1.5rem]">{m.calibrate({ name: item.sprayer.name })}</h2>
+						<p class="mt-1">{m.a_jug_a_tape_and_a()}</p>
 					</div>
-					{@render round(item.sprayer.id, 'Start a calibration')}
+					{@render round(item.sprayer.id, m.start_a_calibration())}
 				</div>
 			{:else if item.kind === 'round'}
 				<div class="now">
 					<div>
-						<h2 class="text-inherit text-[1.5rem]">{item.sprayer.name}: calibration in progress</h2>
-						<p class="mt-1">Every reading so far is saved. Continue where you stopped.</p>
+						<h2 class="text-inherit text-[1.5rem]">{m.calibration_in_progress_name({ name: item.sprayer.name })}</h2>
+						<p class="mt-1">{m.every_reading_so_far_is_saved()}</p>
 					</div>
-					<a class="btn" href="/rounds/{item.sprayer.openRound}">Continue</a>
+					<a class="btn" href="/rounds/{item.sprayer.openRound}">{m.continue_word()}</a>
 				</div>
 			{:else if item.kind === 'job' && item.job.state === 'under-way'}
 				<div class="now">
 					<div>
 						<h2 class="text-inherit text-[1.5rem]">{item.job.blocks.join(', ')}: {jobWords(item.job)}</h2>
-						<p class="mt-1">{withWhat(item.job)}. Every step so far is kept.</p>
+						<p class="mt-1">{m.every_step_so_far_is_kept({ job: withWhat(item.job) })}</p>
 					</div>
 					<a class="btn" href="/jobs/{item.job.id}/run">{jobDo['under-way']}</a>
 				</div>
@@ -88,8 +89,7 @@
 					<div>
 						<b class="text-[1.08rem]">{item.late ? '▲ ' : ''}{item.job.blocks.join(', ')}: {jobWords(item.job)}</b>
 						<p class="lab">
-							{withWhat(item.job)}, {item.job.loads}
-							{item.job.loads === 1 ? 'load' : 'loads'}
+							{m.loads_job({ job: withWhat(item.job), loads: item.job.loads })}
 						</p>
 					</div>
 					<a class="btn" href="/jobs/{item.job.id}{jobStep[item.job.state]}">{jobDo[item.job.state]}</a>
@@ -98,47 +98,49 @@
 				<div class="item look">
 					<div>
 						<b class="text-[1.08rem]"
-							>▲ Calibrate {item.sprayer.name}{item.sprayer.due.reasons[0]?.code === 'never' ? '' : ' again'}{item.job
-								? `, for ${item.job.blocks.join(', ')}`
-								: ''}</b
+							>{m.calibrate_name({
+								name: item.sprayer.name,
+								which: item.sprayer.due.reasons[0]?.code === 'never' ? '' : m.again(),
+								which2: item.job ? m.for_list_after({ list: item.job.blocks.join(', ') }) : ''
+							})}</b
 						>
 						{#each item.sprayer.due.reasons.filter((r) => r.due) as reason (reason.code)}
 							<p class="lab">{dueReasonText(reason, settings)}</p>
 						{/each}
 					</div>
-					{@render round(item.sprayer.id, 'Start a calibration')}
+					{@render round(item.sprayer.id, m.start_a_calibration())}
 				</div>
 			{:else if item.kind === 'soon'}
 				<div class="item straw">
 					<div>
-						<b class="text-[1.08rem]">{item.sprayer.name} is due soon</b>
+						<b class="text-[1.08rem]">{m.is_due_soon({ name: item.sprayer.name })}</b>
 						{#each item.sprayer.due.reasons as reason (reason.code)}
 							<p class="lab">{dueReasonText(reason, settings)}</p>
 						{/each}
 					</div>
-					<a class="btn plain" href="/sprayers/{item.sprayer.id}">See it</a>
+					<a class="btn plain" href="/sprayers/{item.sprayer.id}">{m.see_it()}</a>
 				</div>
 			{:else if item.kind === 'nothing'}
 				<div class="item">
 					<div>
-						<b class="text-[1.08rem]">Nothing waits</b>
-						<p class="lab">No job is open, and every sprayer is calibrated.</p>
+						<b class="text-[1.08rem]">{m.nothing_waits()}</b>
+						<p class="lab">{m.no_job_is_open_and_every()}</p>
 					</div>
-					<a class="btn" href="/jobs/new">Plan a job</a>
+					<a class="btn" href="/jobs/new">{m.plan_a_job()}</a>
 				</div>
 			{/if}
 		{/each}
 		{#if data.sprayers.length > 0}
-			<nav class="flex flex-wrap gap-2.5" aria-label="Short answers">
-				<a class="btn" href="/full-tank">One full tank</a>
-				<a class="btn plain" href="/figures">Quick figures</a>
+			<nav class="flex flex-wrap gap-2.5" aria-label={m.short_answers()}>
+				<a class="btn" href="/full-tank">{m.one_full_tank()}</a>
+				<a class="btn plain" href="/figures">{m.quick_figures()}</a>
 			</nav>
 		{/if}
 		{#if data.states.length > 0}
-			<section class="pt-3" aria-label="Keep out, no harvest, no planting">
+			<section class="pt-3" aria-label={m.keep_out_no_harvest_no_planting()}>
 				<div class="page-head">
-					<h2 class="mb-2">Keep out, no harvest, no planting</h2>
-					<a href="/calendar" data-sveltekit-reload>As a calendar</a>
+					<h2 class="mb-2">{m.keep_out_no_harvest_no_planting()}</h2>
+					<a href="/calendar" data-sveltekit-reload>{m.as_a_calendar()}</a>
 				</div>
 				<BlockKeeps states={data.states} ids={data.blocks} now={data.now} timeZone={settings.timeZone} />
 			</section>
@@ -147,13 +149,13 @@
 	</main>
 	<aside
 		class="grid gap-3 content-start py-6 px-5 border-l border-l-rule bg-paper-deep phone:border-0 phone:py-4.5 phone:px-4"
-		aria-label="Sprayers"
+		aria-label={m.sprayers()}
 	>
-		<h2>Sprayers</h2>
+		<h2>{m.sprayers()}</h2>
 		{#each data.sprayers as sprayer (sprayer.id)}
 			<SprayerCard {...sprayer} {settings} />
 		{/each}
-		{#if data.sprayers.length > 0}<a class="btn plain" href="/sprayers/new">Add a sprayer</a>{/if}
+		{#if data.sprayers.length > 0}<a class="btn plain" href="/sprayers/new">{m.add_a_sprayer()}</a>{/if}
 	</aside>
 </div>
 

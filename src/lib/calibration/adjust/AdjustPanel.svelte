@@ -1,5 +1,6 @@
 <!-- @component From the measured volume to the wanted one: what is wanted, whether it can stay, else the levers side by side. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { si } from '$core';
 	import { untrack } from 'svelte';
 	import FourBoard from '$lib/figures/FourBoard.svelte';
@@ -29,7 +30,7 @@
 			width: calibration?.swath?.treated.value ?? null,
 			flow: calibration?.flow?.value ?? null,
 			nozzles: calibration?.nozzles?.count ?? numbers.nozzles,
-			day: 'in this calibration'
+			day: m.in_this_calibration()
 		});
 		return made;
 	});
@@ -43,13 +44,13 @@
 	<AimFields form={adjust.form} settings={source.settings} {disabled} />
 	{#if !source.calibration}
 		<p class="card py-3 px-4.5">
-			There is no measured volume yet. Once there is, it stands here beside what is wanted.
+			{m.there_is_no_measured_volume_yet()}
 		</p>
 	{/if}
 	<AdjustVerdict {adjust} />
 	{#if aim && !open && !disabled}
 		<button type="button" class="btn plain justify-self-start" onclick={() => (asked = true)}
-			>Change it all the same</button
+			>{m.change_it_all_the_same()}</button
 		>
 	{/if}
 	{#if open}
@@ -62,12 +63,12 @@
 		<PumpLine {adjust} />
 	{/if}
 	<details class="card py-3 px-4.5">
-		<summary class="min-h-8 font-semibold cursor-pointer">Volume, speed, width, flow: three give the fourth</summary>
+		<summary class="min-h-8 font-semibold cursor-pointer">{m.volume_speed_width_flow_three_give()}</summary>
 		<div class="pt-3"><FourBoard {four} /></div>
 	</details>
 	{#if numbers.kind === 'boom' && numbers.spacing !== null}
 		<details class="card py-3 px-4.5">
-			<summary class="min-h-8 font-semibold cursor-pointer">How high to set the boom</summary>
+			<summary class="min-h-8 font-semibold cursor-pointer">{m.how_high_to_set_the_boom()}</summary>
 			<BoomHeightHelper
 				spacing={si<'length'>(numbers.spacing * numbers.stacked)}
 				angle={adjust.other?.angle ?? numbers.fan?.angle ?? null}
@@ -77,11 +78,11 @@
 		</details>
 	{/if}
 	{#if adjust.change}
-		<section class="card change" aria-label="The change" aria-live="polite">
-			<h3>The change</h3>
+		<section class="card change" aria-label={m.the_change()} aria-live="polite">
+			<h3>{m.the_change()}</h3>
 			<ChangeFacts change={adjust.change} prediction={adjust.prediction} settings={source.settings} />
 			{#if !disabled}<button type="button" class="btn plain justify-self-start" onclick={() => adjust.useFitted()}
-					>Leave it as it is</button
+					>{m.leave_it_as_it_is()}</button
 				>{/if}
 		</section>
 	{/if}

@@ -1,5 +1,6 @@
 <!-- @component Adjust as a step of a round: the same levers as on its page, kept as entries of the round. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { onMount, untrack } from 'svelte';
 	import type { Nozzle, TypedAim, TypedChange } from '$core';
 	import { noNozzles, nozzleTable } from '$lib/settings/nozzle-table';
@@ -54,10 +55,10 @@
 </script>
 
 {#if kept}
-	<section class="card kept" aria-label="Kept change">
+	<section class="card kept" aria-label={m.kept_change()}>
 		<h3>
-			{round.signedOff ? 'Changed after this round' : 'Kept as the change'}{round.entered.aim
-				? `: ${aimText(round.entered.aim, round.settings.decimalComma)} wanted`
+			{round.signedOff ? m.changed_after_this_round() : m.kept_as_the_change()}{round.entered.aim
+				? m.wanted({ aim: aimText(round.entered.aim, round.settings.decimalComma) })
 				: ''}
 		</h3>
 		<ChangeFacts change={kept} prediction={null} settings={round.settings} />
@@ -65,16 +66,15 @@
 			<button
 				type="button"
 				class="btn plain justify-self-start"
-				onclick={() => void round.add({ kind: 'change', change: null })}>Take it back</button
+				onclick={() => void round.add({ kind: 'change', change: null })}>{m.take_it_back()}</button
 			>
 		{/if}
 	</section>
 {/if}
 {#if round.signedOff}
 	<p>
-		Signed off. What is changed now is written down on <a href="/calibrations/{round.head.id}/adjust"
-			>the calibration’s own page</a
-		>.
+		{m.signed_off_what_is_changed_now()}
+		<a href="/calibrations/{round.head.id}/adjust">{m.the_calibrations_own_page()}</a>.
 	</p>
 {:else if adjust}
 	<!-- Kept at once when a field is left or entered; the panel inside is what is used. -->

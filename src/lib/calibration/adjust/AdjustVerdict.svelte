@@ -1,5 +1,6 @@
 <!-- @component The first question: need it change at all? What was measured beside what is wanted, in words. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { relativeU } from '$core';
 	import type { AdjustState } from './adjust.svelte';
 	import { adjustFigures } from '$lib/show/adjust';
@@ -31,7 +32,7 @@
 {#if aim && calibration && measured !== null}
 	<section class="verdict" class:keep={aim.keep && aim.sure} class:unsure={!aim.sure} aria-live="polite">
 		<div>
-			<p class="lab text-ink">Measured{heavy ? ', of this liquid' : ''}</p>
+			<p class="lab text-ink">{m.measured({ which: heavy ? m.of_this_liquid() : '' })}</p>
 			<p class="leading-none whitespace-nowrap">
 				<span class="num text-[3.2rem] tracking-[-0.02em]"
 					>{f.sure(measured, 2 * relativeU(calibration.rate)).figure}</span
@@ -42,44 +43,50 @@
 		<div class="mark phone:hidden" aria-hidden="true">{!aim.sure ? '?' : aim.keep ? '=' : '→'}</div>
 		<div>
 			{#if !aim.sure}
-				<h2 class="text-[1.35rem]">Cannot tell yet</h2>
+				<h2 class="text-[1.35rem]">{m.cannot_tell_yet()}</h2>
 				<p>
-					{#if off !== null}It reads {f.percent(off)} {off > 0 ? 'over' : 'under'} what is wanted, but{:else}But{/if}
-					its ± of {f.percent(calibration.relativeUncertainty95)} is wider than what is judged. {budgetAdvice(
-						budgetShares(calibration.budget)
-					)}
+					{#if off !== null}{m.it_reads_what_is_wanted_but({
+							off: f.percent(off),
+							which: off > 0 ? m.over() : m.under()
+						})}{:else}{m.but()}{/if}
+					{m.its_of_is_wider_than_what({
+						relativeUncertainty95: f.percent(calibration.relativeUncertainty95),
+						budgetAdvice: budgetAdvice(budgetShares(calibration.budget))
+					})}
 				</p>
-				{#if !aim.keep}<p>Until then a change may be one too many.</p>{/if}
+				{#if !aim.keep}<p>{m.until_then_a_change_may_be()}</p>{/if}
 			{:else if aim.keep}
-				<h2 class="text-[1.35rem]">No change needed</h2>
+				<h2 class="text-[1.35rem]">{m.no_change_needed()}</h2>
 				<p>
 					{#if aim.why === 'in-range' && adjust.form.wanted?.by === 'range'}
-						It lies inside the label’s {asked}.
+						{m.it_lies_inside_the_labels({ asked })}
 					{:else if off !== null}
-						It is {f.percent(off)} {off > 0 ? 'over' : 'under'} what is wanted: within 5 %.
+						{m.it_is_what_is_wanted_within({ off: f.percent(off), which: off > 0 ? m.over() : m.under() })}
 					{/if}
 					{#if adjust.form.perArea}
-						Put {f.rate(measured)} {f.rateUnit} in the load sums, and every area gets its dose.
+						{m.put_in_the_load_sums_and({ measured: f.rate(measured), rateUnit: f.rateUnit })}
 					{:else if off !== null}
-						The label doses by volume, so the ground gets {f.percent(off)} {off > 0 ? 'more' : 'less'} product with it.
+						{m.the_label_doses_by_volume_so({ off: f.percent(off), which: off > 0 ? m.more() : m.less() })}
 					{/if}
 				</p>
 			{:else}
-				<h2 class="text-[1.35rem]">{f.percent(k - 1)} {k > 1 ? 'more' : 'less'} is wanted</h2>
+				<h2 class="text-[1.35rem]">{m.is_wanted({ percent: f.percent(k - 1), which: k > 1 ? m.more() : m.less() })}</h2>
 				<p>
-					Aim at <b>{adjust.form.by === 'volume' ? asked : `${f.rate(aim.volume)} ${f.rateUnit}`}</b>{adjust.form.by ===
-					'range'
-						? ', inside the label’s range by as much as the ± of this calibration'
+					{m.aim_at()} <b>{adjust.form.by === 'volume' ? asked : `${f.rate(aim.volume)} ${f.rateUnit}`}</b>{adjust.form
+						.by === 'range'
+						? m.inside_the_labels_range_by_as()
 						: adjust.form.by === 'tank'
-							? ', so that one tank does that ground'
+							? m.so_that_one_tank_does_that()
 							: ''}.
 					{adjust.levers ? adviceText(adjust.levers.advice, k - 1, byGear) : ''}
 				</p>
 			{/if}
 			{#if heavy && adjust.water}
 				<p class="text-ink mt-1">
-					Calibrate with water at <b>{f.rate(adjust.water)} {f.rateUnit}</b>: the liquid is heavier, passes slower, and
-					comes out at {f.rate(aim.volume)}.
+					{m.calibrate_with_water_at()}
+					<b>{f.rate(adjust.water)} {f.rateUnit}</b>{m.the_liquid_is_heavier_passes_slower({
+						volume: f.rate(aim.volume)
+					})}
 				</p>
 			{/if}
 		</div>

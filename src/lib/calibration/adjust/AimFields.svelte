@@ -1,5 +1,6 @@
 <!-- @component What is wanted: one volume, the label's range, or the ground that one tank shall do; of water or heavier. -->
 <script lang="ts">
+	import { m } from '$words';
 	import Toggle from '$lib/kit/Toggle.svelte';
 	import type { AimForm } from './aim-form.svelte';
 	import type { FarmSettings } from '$lib/settings/farm-settings';
@@ -17,46 +18,46 @@
 	class="card grid grid-cols-3 gap-x-4.5 gap-y-2.5 items-start m-0 py-3.5 px-4.5 phone:grid-cols-[1fr_1fr] phone:p-3"
 	{disabled}
 >
-	<legend class="sr-only">What is wanted</legend>
+	<legend class="sr-only">{m.what_is_wanted()}</legend>
 	<div class="col-span-full">
 		<Segmented
-			label="What is wanted"
+			label={m.what_is_wanted()}
 			options={[
-				{ value: 'volume', label: 'One volume' },
-				{ value: 'range', label: 'A range' },
-				{ value: 'tank', label: 'One tank’s ground' }
+				{ value: 'volume', label: m.one_volume() },
+				{ value: 'range', label: m.a_range() },
+				{ value: 'tank', label: m.one_tanks_ground() }
 			]}
 			value={form.by}
 			onchange={(by) => (form.by = by)}
 		/>
 	</div>
 	{#if form.by === 'volume'}
-		<Field label="Wanted, {unit}" bind:value={form.volume} problem={form.problems.volume} />
+		<Field label={m.wanted_unit({ unit })} bind:value={form.volume} problem={form.problems.volume} />
 	{:else if form.by === 'range'}
 		<Field
-			label="From, {unit}"
+			label={m.from({ unit })}
 			bind:value={form.low}
 			problem={form.problems.low}
-			hint="The least that the label allows."
+			hint={m.the_least_that_the_label_allows()}
 		/>
-		<Field label="to" bind:value={form.high} problem={form.problems.high} hint="And the most." />
+		<Field label={m.to()} bind:value={form.high} problem={form.problems.high} hint={m.and_the_most()} />
 	{:else}
 		<Field
-			label="One full tank shall do, {units.area}"
+			label={m.one_full_tank_shall_do({ area: units.area })}
 			bind:value={form.area}
 			problem={form.problems.area}
-			hint="What cannot be sprayed out is left out of it."
+			hint={m.what_cannot_be_sprayed_out_is()}
 		/>
 	{/if}
 	<Field
-		label="Specific gravity"
+		label={m.specific_gravity()}
 		bind:value={form.gravity}
 		problem={form.problems.specificGravity}
 		inputmode="decimal"
-		hint="Empty: water."
+		hint={m.empty_water()}
 	/>
 	<div class="self-center leading-[1.25] phone:col-span-full">
-		<Toggle label="The label doses per area, not per volume of mix" bind:checked={form.perArea} />
+		<Toggle label={m.the_label_doses_per_area_not()} bind:checked={form.perArea} />
 	</div>
 </fieldset>
 <UsualVolumes

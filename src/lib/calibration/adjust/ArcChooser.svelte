@@ -1,5 +1,6 @@
 <!-- @component A set for the whole arc: the sizes at hand, the wanted share by height, the search and what it found. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { Progress } from '@skeletonlabs/skeleton-svelte';
 	import Toggle from '$lib/kit/Toggle.svelte';
 	import { untrack } from 'svelte';
@@ -12,7 +13,7 @@
 	let { adjust, maths, disabled = false }: { adjust: AdjustState; maths: NozzleMaths; disabled?: boolean } = $props();
 	const arc = untrack(() => new ArcSetState(adjust, maths));
 	const f = $derived(adjustFigures(adjust.source.settings));
-	const zones = ['Lower third', 'Middle third', 'Upper third'];
+	const zones = [m.lower_third(), m.middle_third(), m.upper_third()];
 	const numbers = $derived(adjust.source.numbers);
 	const now = $derived(adjust.source.rig.groups ?? []);
 	const perSide = $derived(numbers.nozzles / 2);
@@ -25,14 +26,14 @@
 
 <section class="card grid gap-2.5 py-3 px-3.5">
 	<header>
-		<h3>A set for the whole arc</h3>
+		<h3>{m.a_set_for_the_whole_arc()}</h3>
 		<p class="lab">
-			Within 2 % of the flow that is needed, nearest to the share by height, then the fewest nozzles to change.
+			{m.within_2_of_the_flow_that()}
 		</p>
 	</header>
 	<div class="grid grid-cols-[190px_minmax(0,1fr)] gap-4.5 phone:grid-cols-1">
 		<fieldset class="grid gap-1.5 content-start min-w-0" {disabled}>
-			<legend class="px-0 pt-0 pb-1 font-semibold">Wanted share of the spray, %</legend>
+			<legend class="px-0 pt-0 pb-1 font-semibold">{m.wanted_share_of_the_spray()}</legend>
 			{#each [2, 1, 0] as z (z)}
 				<label
 					>{zones[z]}
@@ -42,7 +43,9 @@
 		</fieldset>
 		<fieldset class="grid gap-1.5 content-start min-w-0" {disabled}>
 			<legend class="px-0 pt-0 pb-1 font-semibold"
-				>Sizes at hand{arc.pressure ? `, at ${f.pressure(arc.pressure)} ${f.pressureUnit}` : ''}</legend
+				>{m.sizes_at_hand({
+					which: arc.pressure ? m.at({ pressure: f.pressure(arc.pressure), pressureUnit: f.pressureUnit }) : ''
+				})}</legend
 			>
 			<div class="flex flex-wrap gap-1.5">
 				{#each arc.atHand as size (size.key)}
@@ -53,29 +56,29 @@
 						<input type="checkbox" checked={!arc.left.includes(size.key)} onchange={() => arc.toggle(size.key)} />
 						<span
 							><b>{size.name}</b>
-							<small class="text-soft">{f.flow(size.flow)} {f.flowUnit}{size.fitted ? ', fitted' : ''}</small></span
+							<small class="text-soft">{f.flow(size.flow)} {f.flowUnit}{size.fitted ? m.fitted() : ''}</small></span
 						>
 					</label>
 				{/each}
 				{#if arc.atHand.length === 0}<p class="lab">
-						None. Mark those in the shed on <a href="/nozzles">the nozzle table</a>.
+						{m.none_mark_those_in_the_shed()} <a href="/nozzles">{m.the_nozzle_table()}</a>.
 					</p>{/if}
 			</div>
 			{#if numbers.sections.length === 2 && adjust.source.round.off.length === 0}
-				<Toggle label="Left and right alike" bind:checked={arc.alike} />
+				<Toggle label={m.left_and_right_alike()} bind:checked={arc.alike} />
 			{/if}
 		</fieldset>
 	</div>
 	<div class="flex gap-3.5 items-center">
 		{#if arc.progress !== null}
-			<Progress class="flex-1" value={Math.round(arc.progress * 100)} translations={{ value: () => 'Search' }}>
+			<Progress class="flex-1" value={Math.round(arc.progress * 100)} translations={{ value: () => m.search() }}>
 				<Progress.Track class="h-4.5 overflow-hidden rounded bg-straw-wash ring-1 ring-straw-edge">
 					<Progress.Range class="h-full bg-dye" />
 				</Progress.Track>
 			</Progress>
-			<button type="button" class="btn" onclick={() => arc.cancel()}>Stop the search</button>
+			<button type="button" class="btn" onclick={() => arc.cancel()}>{m.stop_the_search()}</button>
 		{:else}
-			<button type="button" class="btn ink" {disabled} onclick={() => void arc.search()}>Search a set</button>
+			<button type="button" class="btn ink" {disabled} onclick={() => void arc.search()}>{m.search_a_set()}</button>
 		{/if}
 	</div>
 	{#if arc.problem}<p class="problem" role="alert">✕ {arc.problem}</p>{/if}
@@ -85,34 +88,42 @@
 			role="status"
 		>
 			<div class="facts">
-				<p><span class="num text-[2.4rem] leading-none">{f.flow(total)}</span> {f.flowUnit} in all</p>
+				<p><span class="num text-[2.4rem] leading-none">{f.flow(total)}</span> {m.in_all({ flowUnit: f.flowUnit })}</p>
 				{#each arc.sides as side, i (i)}
 					{#if side > 0}<p>
 							<span class="num leading-none text-[1.5rem]">{f.flow(side)}</span>
 							{f.flowUnit}
-							{i === 0 ? 'left' : 'right'}
+							{i === 0 ? m.left() : m.right()}
 						</p>{/if}
 				{/each}
 				<p>
 					<span class="num leading-none text-[1.5rem]">{set.changes}</span>
-					{set.changes === 1 ? 'nozzle' : 'nozzles'} to change
+					{m.nozzles_to_change({ changes: set.changes })}
 				</p>
 				{#if numbers.pump !== null}
 					{@const spare = numbers.pump - total - stir}
 					<p class:bad={spare < 0}>
-						{spare < 0 ? '✕ ' : ''}The pump gives {f.flow(numbers.pump)}, agitation takes {f.flow(
-							stir
-						)}{numbers.stir === null ? ' (5 % of the tank a minute)' : ''}: {f.flow(Math.abs(spare))}
-						{f.flowUnit}
-						{spare < 0 ? 'short' : 'to spare'}
+						{m.the_pump_gives_agitation_takes({
+							which: spare < 0 ? '✕ ' : '',
+							pump: f.flow(numbers.pump),
+							stir: f.flow(stir),
+							which2: numbers.stir === null ? m.n5_of_the_tank_a_minute() : '',
+							flow: f.flow(Math.abs(spare)),
+							flowUnit: f.flowUnit,
+							which3: spare < 0 ? m.short() : m.to_spare()
+						})}
 					</p>
 				{:else}
-					<p class="lab">Write on the sprayer’s page what the pump gives, and it is held against it.</p>
+					<p class="lab">{m.write_on_the_sprayers_page_what()}</p>
 				{/if}
 			</div>
 			<table class="row-[1/3] col-2 border-collapse self-start phone:row-[auto] phone:col-1">
 				<thead>
-					<tr><th scope="col">From the top</th><th scope="col">Left</th><th scope="col">Right</th></tr>
+					<tr
+						><th scope="col">{m.from_the_top()}</th><th scope="col">{m.left_title()}</th><th scope="col"
+							>{m.right_title()}</th
+						></tr
+					>
 				</thead>
 				<tbody>
 					{#each Array.from({ length: perSide }, (_, i) => perSide - 1 - i) as i (i)}
@@ -121,7 +132,7 @@
 							{#each [i, perSide + i] as n (n)}
 								<td class:changed={now[n] !== arc.names[n]}
 									>{arc.names[n]}{#if now[n] !== arc.names[n]}<small class="text-soft">
-											&nbsp;was {now[n] ?? '?'}</small
+											{m.was({ now: now[n] ?? '?' })}</small
 										>{/if}</td
 								>
 							{/each}
@@ -136,7 +147,7 @@
 						<dd class="mx-0 mt-0 mb-2">
 							<i style="--share:{(set.shares[z] ?? 0) * 100}%; --want:{(arc.result?.asked.shares[z] ?? 0) * 100}%"></i>
 							<span class="num leading-none text-[1.5rem]">{percent(set.shares[z] ?? 0)}</span>
-							<small class="text-soft">of {percent(arc.result?.asked.shares[z] ?? 0)} wanted</small>
+							<small class="text-soft">{m.of_wanted({ percent: percent(arc.result?.asked.shares[z] ?? 0) })}</small>
 						</dd>
 					</div>
 				{/each}
@@ -146,7 +157,7 @@
 				class="btn col-span-full justify-self-start"
 				aria-pressed={taken}
 				{disabled}
-				onclick={() => arc.use()}>{taken ? 'Taken' : 'Take this set'}</button
+				onclick={() => arc.use()}>{taken ? m.taken() : m.take_this_set()}</button
 			>
 		</div>
 	{/if}

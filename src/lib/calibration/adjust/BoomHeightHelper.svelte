@@ -1,5 +1,6 @@
 <!-- @component How high to set a boom: from the fans' angle, their spacing and the overlap that is wanted, and back. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { untrack } from 'svelte';
 	import type { Length } from '$core';
 	import { boomHeight, factor, fanOverlap, fanReach, readShare, showFigure, usualBoomHeight } from '$core';
@@ -37,40 +38,42 @@
 				: null
 	);
 	const told = $derived(
-		wanted === null ? '–' : usual ? `${figure(usual.low)} to ${figure(usual.high)}` : figure(wanted)
+		wanted === null ? '–' : usual ? m.to_low({ low: figure(usual.low), high: figure(usual.high) }) : figure(wanted)
 	);
 	const is = $derived(height !== null && anglesFit ? fanOverlap(angle, spacing, height) : null);
 </script>
 
 <div class="grid grid-cols-3 gap-x-4.5 gap-y-2.5 items-start phone:grid-cols-1">
 	<Field
-		label="Fan angle, degrees"
+		label={m.fan_angle_degrees()}
 		bind:value={angleText}
 		inputmode="decimal"
-		hint="The 110 of 110-03."
-		problem={anglesFit ? undefined : `“${angleText}” is no fan angle. 15 to 170 degrees, like 110.`}
+		hint={m.the_110_of_110_03()}
+		problem={anglesFit ? undefined : m.is_no_fan_angle_15_to({ angleText })}
 	/>
 	<Field
-		label="Wanted overlap, % of the spacing"
+		label={m.wanted_overlap_of_the_spacing()}
 		bind:value={overlapText}
 		inputmode="decimal"
-		hint="Empty: as is usual. 0: the fans just meet. 100: every spot lies under two of them."
-		problem={overlapFits || overlapText.trim() === ''
-			? undefined
-			: `“${overlapText}” is no overlap. 0 to 400 %, like 100.`}
+		hint={m.empty_as_is_usual_0_the()}
+		problem={overlapFits || overlapText.trim() === '' ? undefined : m.is_no_overlap_0_to_400({ overlapText })}
 	/>
 	<div class="answer" role="status">
-		<p class="lab">Nozzles above the target</p>
+		<p class="lab">{m.nozzles_above_the_target()}</p>
 		<p><span class="num text-[2.6rem] leading-none">{told}</span> {unit}</p>
 		{#if is !== null && height !== null}
 			<p class="lab">
-				Now at {figure(height)}
-				{unit}: {is < 0
-					? `a gap of ${showFigure(-is * 100, 2, settings.decimalComma)} % of the spacing between the fans`
-					: `${showFigure(is * 100, 3, settings.decimalComma)} % overlap`}
+				{m.now_at({
+					height: figure(height),
+					unit,
+					which:
+						is < 0
+							? m.a_gap_of_of_the_spacing({ figure: showFigure(-is * 100, 2, settings.decimalComma) })
+							: m.overlap({ figure: showFigure(is * 100, 3, settings.decimalComma) })
+				})}
 			</p>
 		{/if}
-		<p class="lab">Above the crop’s tops, not the ground, where the crop is what is sprayed.</p>
+		<p class="lab">{m.above_the_crops_tops_not_the()}</p>
 	</div>
 	{#if wanted !== null}
 		<div class="col-span-full h-37.5">

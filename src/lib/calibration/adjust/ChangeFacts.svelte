@@ -1,5 +1,6 @@
 <!-- @component What a change consists of, and what it is predicted to bring. -->
 <script lang="ts">
+	import { m } from '$words';
 	import type { TypedChange } from '$core';
 	import type { FarmSettings } from '$lib/settings/farm-settings';
 	import { changeLines } from '$lib/show/change-lines';
@@ -24,7 +25,7 @@
 	{/each}
 	{#if shown}
 		<div class="ml-auto phone:ml-0">
-			<dt class="text-soft text-[0.92rem]">Predicted, with water</dt>
+			<dt class="text-soft text-[0.92rem]">{m.predicted_with_water()}</dt>
 			<dd class="font-semibold">
 				<span class="num" data-testid="predicted">{shown.figure}</span>
 				{f.rateUnit} <small>± {shown.interval}</small>

@@ -1,5 +1,6 @@
 <!-- @component Speed alone, pressure alone: what each would have to be, why, and what stands against it. -->
 <script lang="ts">
+	import { m } from '$words';
 	import type { Lever } from '$core';
 	import { isCarried, mean, roundPlotTimes } from '$core';
 	import type { AdjustState } from './adjust.svelte';
@@ -25,7 +26,7 @@
 	});
 	const flow = $derived(levers?.nozzleFlow ?? null);
 	const whose = $derived(
-		{ nozzle: 'of its sheet', rig: 'of the rig', typical: 'usual for it: check the maker’s sheet' }[adjust.range.whose]
+		{ nozzle: m.of_its_sheet(), rig: m.of_the_rig(), typical: m.usual_for_it_check_the_makers() }[adjust.range.whose]
 	);
 </script>
 
@@ -41,30 +42,30 @@
 	<div class="grid grid-cols-3 gap-3 phone:grid-cols-1">
 		<section class="card" class:advised={levers.advice === 'speed'} class:out={!!levers.impossible.speed}>
 			<h3>
-				{leverWords.speed.title}{#if levers.advice === 'speed'}<span class="best">Advised</span>{/if}
+				{leverWords.speed.title}{#if levers.advice === 'speed'}<span class="best">{m.advised()}</span>{/if}
 			</h3>
 			{#if levers.speed !== null}
 				<p class="figure leading-none">
 					<span class="num text-[2.6rem] tracking-[-0.02em]">{f.speed(levers.speed, paced)}</span>
 					{f.speedUnit(paced)}
 				</p>
-				{#if !paced}<p class="lab">now {f.speed(present.speed)}</p>{:else}<p class="lab">
-						The speed itself was not measured.
+				{#if !paced}<p class="lab">{m.now({ speed: f.speed(present.speed) })}</p>{:else}<p class="lab">
+						{m.the_speed_itself_was_not_measured()}
 					</p>{/if}
-				{#if dial !== null}<p><b>Hold the dial at {f.speed(dial)}</b></p>{/if}
-				{#if plotTime !== null}<p><b>Do the plot in {f.figure(plotTime)} s</b></p>{/if}
+				{#if dial !== null}<p><b>{m.hold_the_dial_at({ dial: f.speed(dial) })}</b></p>{/if}
+				{#if plotTime !== null}<p><b>{m.do_the_plot_in_s({ plotTime: f.figure(plotTime) })}</b></p>{/if}
 				<p class="text-soft text-[0.92rem]">
-					{isCarried(adjust.source.numbers)
-						? 'Walk at another pace, with the same strokes and swing.'
-						: leverWords.speed.why}
+					{isCarried(adjust.source.numbers) ? m.walk_at_another_pace_with_the() : leverWords.speed.why}
 				</p>
 				{@render why('speed')}
-				<button type="button" class="btn mt-auto" {disabled} onclick={() => adjust.useSpeed()}>Take the speed</button>
+				<button type="button" class="btn mt-auto" {disabled} onclick={() => adjust.useSpeed()}
+					>{m.take_the_speed()}</button
+				>
 			{/if}
 		</section>
 		<section class="card" class:advised={levers.advice === 'pressure'} class:out={!!levers.impossible.pressure}>
 			<h3>
-				{leverWords.pressure.title}{#if levers.advice === 'pressure'}<span class="best">Advised</span>{/if}
+				{leverWords.pressure.title}{#if levers.advice === 'pressure'}<span class="best">{m.advised()}</span>{/if}
 			</h3>
 			{#if levers.pressure !== null && present.pressure !== null}
 				<p class="figure leading-none">
@@ -72,39 +73,46 @@
 					{f.pressureUnit}
 				</p>
 				<p class="lab">
-					now {f.pressure(present.pressure)}; range {f.pressure(adjust.range.low)} to {f.pressure(adjust.range.high)},
-					{whose}
+					{m.now_range_to({
+						pressure: f.pressure(present.pressure),
+						low: f.pressure(adjust.range.low),
+						high: f.pressure(adjust.range.high),
+						whose
+					})}
 				</p>
 				{#if fine}<p class="look">
-						<span aria-hidden="true">▲</span> Toward the top of the range drops get finer and drift further.
+						<span aria-hidden="true">▲</span>
+						{m.toward_the_top_of_the_range()}
 					</p>{/if}
 				<p class="text-soft text-[0.92rem]">{leverWords.pressure.why}</p>
 				{@render why('pressure')}
 				<button type="button" class="btn mt-auto" {disabled} onclick={() => adjust.usePressure()}
-					>Take the pressure</button
+					>{m.take_the_pressure()}</button
 				>
 			{:else}
-				<p class="lab">No gauge was read. Write its pressure under Nozzle flow, and this lever is there.</p>
+				<p class="lab">{m.no_gauge_was_read_write_its()}</p>
 			{/if}
 		</section>
 		<section class="card" class:advised={levers.advice === 'nozzle'}>
 			<h3>
-				{leverWords.nozzle.title}{#if levers.advice === 'nozzle'}<span class="best">Advised</span>{/if}
+				{leverWords.nozzle.title}{#if levers.advice === 'nozzle'}<span class="best">{m.advised()}</span>{/if}
 			</h3>
 			{#if flow !== null && present.nozzle !== null}
 				<p class="figure leading-none">
 					<span class="num text-[2.6rem] tracking-[-0.02em]">{f.flow(flow)}</span>
 					{f.flowUnit}
 				</p>
-				<p class="lab">each, at the present {paced ? 'pace' : 'speed'}; now {f.flow(present.nozzle)}</p>
+				<p class="lab">
+					{m.each_at_the_present_now({ which: paced ? m.pace() : m.speed(), nozzle: f.flow(present.nozzle) })}
+				</p>
 				<p class="text-soft text-[0.92rem]">{leverWords.nozzle.why}</p>
-				<p class="lab">Pick one below.</p>
+				<p class="lab">{m.pick_one_below()}</p>
 			{:else}
 				<p class="figure leading-none">
 					<span class="num text-[2.6rem] tracking-[-0.02em]">{f.percent(levers.factor - 1)}</span>
-					{levers.factor > 1 ? 'more' : 'less'}
+					{levers.factor > 1 ? m.more() : m.less()}
 				</p>
-				<p class="lab">each. What one nozzle gives now was not measured: catch one, and sizes can be picked here.</p>
+				<p class="lab">{m.each_what_one_nozzle_gives_now()}</p>
 			{/if}
 		</section>
 	</div>

@@ -1,5 +1,6 @@
 <!-- @component The levers as one picture, and as two sliders under it: moving one moves the other. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { MediaQuery } from 'svelte/reactivity';
 	import type { Pressure, Speed } from '$core';
 	import { factor, pressureOn, si, volumeAt } from '$core';
@@ -26,29 +27,43 @@
 	const now = $derived(
 		present?.pressure ? { speed: present.speed / speedOne, pressure: present.pressure / pressureOne } : null
 	);
-	const name = $derived(adjust.other ? nozzleName(adjust.other) : 'the fitted nozzles');
+	const name = $derived(adjust.other ? nozzleName(adjust.other) : m.the_fitted_nozzles());
 	const whyNot = $derived.by(() => {
 		if (!line || line.inside || !reach) return '';
 		const most = `${f.rate(line.bound)} ${f.rateUnit}`;
 		return line.why === 'too-little'
-			? `Slow and hard, at ${f.speed(reach.speeds.low, paced)} ${f.speedUnit(paced)} and ${f.pressure(reach.pressures.high)} ${f.pressureUnit}, ${name} give ${most}: not enough. Take larger ones.`
-			: `Fast and soft, at ${f.speed(reach.speeds.high, paced)} ${f.speedUnit(paced)} and ${f.pressure(reach.pressures.low)} ${f.pressureUnit}, ${name} still give ${most}: too much. Take smaller ones.`;
+			? m.slow_and_hard_at_and_give({
+					low: f.speed(reach.speeds.low, paced),
+					paced: f.speedUnit(paced),
+					high: f.pressure(reach.pressures.high),
+					pressureUnit: f.pressureUnit,
+					name,
+					most
+				})
+			: m.fast_and_soft_at_and_still({
+					high: f.speed(reach.speeds.high, paced),
+					paced: f.speedUnit(paced),
+					low: f.pressure(reach.pressures.low),
+					pressureUnit: f.pressureUnit,
+					name,
+					most
+				});
 	});
 	/** Only the sprayer's own page says what it can be driven at; else the ends are what is usual, or no more than the map's. */
 	const ends = $derived(
 		paced
-			? { slow: 'less than half', fast: 'more than twice' }
+			? { slow: m.less_than_half(), fast: m.more_than_twice() }
 			: adjust.source.numbers.speeds
-				? { slow: 'too slow to drive', fast: 'too fast to drive' }
-				: { slow: 'slower than usual', fast: 'faster than usual' }
+				? { slow: m.too_slow_to_drive(), fast: m.too_fast_to_drive() }
+				: { slow: m.slower_than_usual(), fast: m.faster_than_usual() }
 	);
 	const outWords = $derived(
 		adjust.pointOut
 			? {
 					'too-slow': ends.slow,
 					'too-fast': ends.fast,
-					under: 'under the nozzle’s range',
-					over: 'over the nozzle’s range'
+					under: m.under_the_nozzles_range(),
+					over: m.over_the_nozzles_range()
 				}[adjust.pointOut]
 			: ''
 	);
@@ -63,8 +78,8 @@
 	{@const pressureSpan = bothWays(reach.pressures, point.pressure)}
 	<div class="map card grid gap-2 py-3 px-3.5 phone:p-2.5">
 		<div class="head">
-			<h3>Any two together</h3>
-			<p class="lab">With {name}. Slide along the line of what is wanted; green is what the sprayer can reach.</p>
+			<h3>{m.any_two_together()}</h3>
+			<p class="lab">{m.with_slide_along_the_line_of({ name })}</p>
 		</div>
 		<ReachMap
 			speeds={{ low: reach.speeds.low / speedOne, high: reach.speeds.high / speedOne }}
@@ -77,13 +92,19 @@
 				: (v) =>
 						pressureOn(reach, volumeAt(reach, present.speed, present.pressure!), si<'speed'>(v * speedOne)) /
 						pressureOne}
-			wantedText="{f.rate(aim.volume)} wanted"
-			measuredText="{f.rate(volumeAt(reach, present.speed, present.pressure ?? reach.pressures.low))} now"
+			wantedText={m.wanted_volume({ volume: f.rate(aim.volume) })}
+			measuredText={m.now_rate({
+				rate: f.rate(volumeAt(reach, present.speed, present.pressure ?? reach.pressures.low))
+			})}
 			{now}
 			point={{ speed: point.speed / speedOne, pressure: point.pressure / pressureOne }}
-			pointText="{f.speed(point.speed, paced)} {f.speedUnit(paced)} at {f.pressure(
-				point.pressure
-			)} {f.pressureUnit}{outWords ? `, ${outWords}` : ''}"
+			pointText={m.at_speed({
+				speed: f.speed(point.speed, paced),
+				paced: f.speedUnit(paced),
+				pressure: f.pressure(point.pressure),
+				pressureUnit: f.pressureUnit,
+				which: outWords ? `, ${outWords}` : ''
+			})}
 			slowText={ends.slow}
 			fastText={ends.fast}
 			inside={adjust.pointOut === null}
@@ -96,7 +117,7 @@
 		<div class="grid grid-cols-[1fr_1fr] gap-x-6 gap-y-1.5 phone:grid-cols-1">
 			<div>
 				<label class="block" for="{id}-speed"
-					>{paced ? 'Part of the present speed' : 'Speed'}
+					>{paced ? m.part_of_the_present_speed() : m.speed_title()}
 					<b class="num text-[1.7rem]" class:bad={adjust.pointOut === 'too-slow' || adjust.pointOut === 'too-fast'}
 						>{f.speed(point.speed, paced)}</b
 					>
@@ -115,7 +136,8 @@
 			</div>
 			<div>
 				<label class="block" for="{id}-pressure"
-					>Pressure <b class="num text-[1.7rem]" class:bad={outWords.includes('range')}>{f.pressure(point.pressure)}</b>
+					>{m.pressure()}
+					<b class="num text-[1.7rem]" class:bad={outWords.includes('range')}>{f.pressure(point.pressure)}</b>
 					{f.pressureUnit}</label
 				>
 				<input
@@ -130,7 +152,7 @@
 				/>
 			</div>
 		</div>
-		{#if outWords}<p class="no font-semibold"><span aria-hidden="true">✕</span> There it is {outWords}.</p>{/if}
+		{#if outWords}<p class="no font-semibold"><span aria-hidden="true">✕</span> {m.there_it_is({ outWords })}</p>{/if}
 	</div>
 {/if}
 

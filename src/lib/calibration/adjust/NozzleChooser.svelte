@@ -1,5 +1,6 @@
 <!-- @component Every nozzle of the farm's table that gives the wanted volume, best first, with filters and a chart. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { untrack } from 'svelte';
 	import { dropletClasses } from '$core';
 	import type { AdjustState } from './adjust.svelte';
@@ -32,24 +33,24 @@
 <section class="card grid gap-2.5 py-3 px-3.5">
 	<header class="flex justify-between gap-3">
 		<div>
-			<h3>Nozzles that do it</h3>
+			<h3>{m.nozzles_that_do_it()}</h3>
 			<p class="lab">
-				Best first: in the middle of their pressures, in the shed, least change. <a href="/nozzles">The farm’s table</a>
+				{m.best_first_in_the_middle_of()} <a href="/nozzles">{m.the_farms_table()}</a>
 			</p>
 		</div>
 		<p class="num text-[2rem] leading-none" role="status">
-			{found ? `${found.all}` : ''}<span class="sr-only"> nozzles do it</span>
+			{found ? `${found.all}` : ''}<span class="sr-only"> {m.nozzles_do_it()}</span>
 		</p>
 	</header>
 	<div class="flex flex-wrap gap-x-4 gap-y-2 items-end">
 		<div class="field gap-0.5 flex-[1_1_220px]">
-			<label for="{id}-filter">Only those with</label>
+			<label for="{id}-filter">{m.only_those_with()}</label>
 			<input
 				id="{id}-filter"
 				class="field-input"
 				type="text"
 				autocomplete="off"
-				placeholder="air-induction 03 shed <3 bar"
+				placeholder={m.air_induction_03_shed_3_bar()}
 				bind:value={chooser.filter}
 				aria-invalid={chooser.problem !== ''}
 				aria-describedby={chooser.problem ? `${id}-problem` : undefined}
@@ -57,7 +58,7 @@
 			{#if chooser.problem}<p class="problem" id="{id}-problem" role="alert">✕ {chooser.problem}</p>{/if}
 		</div>
 		<div class="field gap-0.5 flex-[1_1_220px]">
-			<label for="{id}-drops">The label asks for drops</label>
+			<label for="{id}-drops">{m.the_label_asks_for_drops()}</label>
 			<select
 				id="{id}-drops"
 				class="field-input"
@@ -68,7 +69,7 @@
 						from: dropletClasses.find((one) => one === e.currentTarget.value) ?? ''
 					})}
 			>
-				<option value="">of any size</option>
+				<option value="">{m.of_any_size()}</option>
 				{#each dropletClasses as drops (drops)}<option value={drops}>{dropletWords[drops]}</option>{/each}
 			</select>
 		</div>
@@ -78,19 +79,21 @@
 					type="checkbox"
 					checked={chooser.drops.coarser}
 					onchange={(e) => (chooser.drops = { ...chooser.drops, coarser: e.currentTarget.checked })}
-				/> or coarser</label
+				/>
+				{m.or_coarser()}</label
 			>
 		{/if}
 	</div>
 	{#if found && found.withoutDrops > 0}
 		<p class="lab">
-			{found.withoutDrops} were left out: their entry gives no drop size. It stands on the maker’s sheet, by pressure.
+			{m.were_left_out_their_entry_gives({ withoutDrops: found.withoutDrops })}
 		</p>
 	{/if}
 	{#if found && found.all === 0}
 		<p>
-			<b>No nozzle of the table does that.</b> Widen the filter, add the nozzles of your shed to
-			<a href="/nozzles">the table</a>, or ask less of the speed.
+			<b>{m.no_nozzle_of_the_table_does()}</b>
+			{m.widen_the_filter_add_the_nozzles()}
+			<a href="/nozzles">{m.the_table()}</a>{m.or_ask_less_of_the_speed()}
 		</p>
 	{/if}
 	<ul>
@@ -105,11 +108,11 @@
 					<b>{nozzleName(n)}</b>
 					<span class="lab"
 						>{[
-							n.key === adjust.fitted?.key ? 'fitted' : '',
+							n.key === adjust.fitted?.key ? m.fitted_inline() : '',
 							n.key.startsWith('iso-') ? '' : nozzleKindWords[n.kind],
 							n.angle ? `${n.angle}°` : '',
 							choice.drops ? dropletWords[choice.drops] : '',
-							n.shed ? 'in the shed' : ''
+							n.shed ? m.in_the_shed() : ''
 						]
 							.filter(Boolean)
 							.join(' · ')}</span
@@ -132,16 +135,16 @@
 					type="button"
 					class="btn"
 					aria-pressed={picked === n.key}
-					aria-label="{picked === n.key ? 'Taken' : 'Take it'}: {nozzleName(n)}"
+					aria-label="{picked === n.key ? m.taken() : m.take_it()}: {nozzleName(n)}"
 					{disabled}
-					onclick={() => adjust.useNozzle(choice)}>{picked === n.key ? 'Taken' : 'Take it'}</button
+					onclick={() => adjust.useNozzle(choice)}>{picked === n.key ? m.taken() : m.take_it()}</button
 				>
 			</li>
 		{/each}
 	</ul>
 	{#if found && found.choices.length > few}
 		<button type="button" class="btn plain" aria-expanded={more} onclick={() => (more = !more)}
-			>{more ? 'Fewer' : `${found.choices.length - few} more`}</button
+			>{more ? m.fewer() : m.more_count({ count: found.choices.length - few })}</button
 		>
 	{/if}
 	{#if adjust.other && adjust.reach && adjust.aim && adjust.point}

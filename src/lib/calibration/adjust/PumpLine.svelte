@@ -1,5 +1,6 @@
 <!-- @component Whether the pump feeds the nozzles and the agitation after the change. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { usualAgitation } from '$core';
 	import type { AdjustState } from './adjust.svelte';
 	import { adjustFigures } from '$lib/show/adjust';
@@ -14,12 +15,14 @@
 {#if pump && numbers.pump !== null}
 	<p class:no={!pump.enough}>
 		{#if !pump.enough}<span aria-hidden="true">✕</span>{/if}
-		The pump gives {f.flow(numbers.pump)}
-		{f.flowUnit}. Nozzles take {f.flow(numbers.pump - stir - pump.spare)} and agitation {f.flow(stir)}{numbers.stir ===
-		null
-			? ' (5 % of the tank a minute, as usual)'
-			: ''}:
-		<b>{f.flow(Math.abs(pump.spare))} {f.flowUnit} {pump.enough ? 'to spare' : 'short'}</b>.
+		{m.the_pump_gives_nozzles_take_and({
+			pump: f.flow(numbers.pump),
+			flowUnit: f.flowUnit,
+			flow: f.flow(numbers.pump - stir - pump.spare),
+			stir: f.flow(stir),
+			which: numbers.stir === null ? m.n5_of_the_tank_a_minute_as() : ''
+		})}
+		<b>{f.flow(Math.abs(pump.spare))} {f.flowUnit} {pump.enough ? m.to_spare() : m.short()}</b>.
 	</p>
 {/if}
 

@@ -1,5 +1,6 @@
 <!-- @component Where a pressure lies in a nozzle's range; the middle half is marked, and what finer drops come at. -->
 <script lang="ts">
+	import { m } from '$words';
 	interface Props {
 		/** 0 at the low end of the range, 1 at the high one. */
 		place: number;
@@ -12,12 +13,12 @@
 	let { place, low, high, unit, typical }: Props = $props();
 </script>
 
-<div class="place" title={typical ? 'Typical range: check the maker’s sheet' : undefined}>
+<div class="place" title={typical ? m.typical_range_check_the_makers_sheet() : undefined}>
 	<div class="scale" aria-hidden="true">
 		<i class="absolute -top-1 w-1 h-4.5 -ml-0.5 bg-ink" style="left:{Math.min(100, Math.max(0, place * 100))}%"></i>
 	</div>
 	<p class="flex justify-between text-soft text-[0.78rem] whitespace-nowrap">
-		<span>{low}</span><span>{typical ? 'typical' : ''}</span><span>{high} {unit}</span>
+		<span>{low}</span><span>{typical ? m.typical() : ''}</span><span>{high} {unit}</span>
 	</p>
 </div>
 

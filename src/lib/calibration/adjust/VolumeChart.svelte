@@ -1,5 +1,6 @@
 <!-- @component Volume against speed for one nozzle at the ends and the middle of its pressures. Fetched when it is shown. -->
 <script lang="ts">
+	import { m } from '$words';
 	import type { Reach, VolumePerArea, Speed } from '$core';
 	import { inUnit, si, volumeAt } from '$core';
 	import { chart } from '$lib/kit/chart';
@@ -48,7 +49,7 @@
 		stroke: { width: [2, 3, 2], curve: 'straight' as const },
 		xaxis: {
 			type: 'numeric' as const,
-			title: { text: paced ? '% of the present speed' : unit, offsetY: -14 },
+			title: { text: paced ? m.of_the_present_speed() : unit, offsetY: -14 },
 			tickAmount: 7,
 			decimalsInFloat: 1,
 			labels: { rotate: 0, hideOverlappingLabels: true },
@@ -61,7 +62,7 @@
 					y: rate(wanted),
 					borderColor: 'var(--dye)',
 					strokeDashArray: 0,
-					label: { text: `${f.rate(wanted)} wanted`, position: 'right', textAnchor: 'end' as const }
+					label: { text: m.wanted_wanted({ wanted: f.rate(wanted) }), position: 'right', textAnchor: 'end' as const }
 				}
 			],
 			points: [
@@ -80,9 +81,12 @@
 	<div
 		class="min-h-53.5"
 		role="img"
-		aria-label="Spray volume against speed with {name}, at {series.map((s) => s.name).join(', ')}. {f.rate(
-			wanted
-		)} {f.rateUnit} is wanted."
+		aria-label={m.spray_volume_against_speed_with_at({
+			name,
+			list: series.map((s) => s.name).join(', '),
+			wanted: f.rate(wanted),
+			rateUnit: f.rateUnit
+		})}
 		{@attach chart(() => options)}
 	></div>
 {/key}

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type {
 	Before,
 	Flow,

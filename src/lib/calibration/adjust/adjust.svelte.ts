@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type {
 	Adjustment,
 	Aim,
@@ -270,13 +271,15 @@ export class AdjustState {
 	/** Words on the way onward. */
 	next: string = $derived.by(() => {
 		const { aim } = this;
-		if (this.change) return 'Make this change';
+		if (this.change) return m.make_this_change();
 		if (aim?.keep) {
 			const unit = this.source.settings.rateUnit;
 			const { rate } = this.source.calibration!;
-			return `Keep ${showFigure(inUnit('volumePerArea', rate.value, unit), 3, this.source.settings.decimalComma)}`;
+			return m.keep({
+				figure: showFigure(inUnit('volumePerArea', rate.value, unit), 3, this.source.settings.decimalComma)
+			});
 		}
-		return aim ? 'To the signature, unchanged' : 'To the signature';
+		return aim ? m.to_the_signature_unchanged() : m.to_the_signature();
 	});
 
 	/**

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { Issue, RigNumbers, TypedAim, TypedWanted, WantedVolume } from '$core';
 import { keptText } from '$lib/settings/typed-text';
 import { checkAim, fields, readField, readNumber, si, tankAreaVolume } from '$core';
@@ -75,7 +76,7 @@ export class AimForm {
 	#issues: readonly Issue[] = $derived.by(() => {
 		const issues = this.#typed ? [...checkAim(this.#typed)] : [];
 		if (this.#typed?.wanted.by === 'tank' && issues.length === 0 && this.#tankFor() === null)
-			issues.push({ code: 'too-small', path: 'area', text: this.area, bound: 'more than the tank’s dead volume' });
+			issues.push({ code: 'too-small', path: 'area', text: this.area, bound: m.more_than_the_tanks_dead_volume() });
 		const comma = this.#settings.decimalComma || undefined;
 		return issues.map((i) => (i.code === 'gravity' ? { ...i, text: this.gravity, comma } : i));
 	});

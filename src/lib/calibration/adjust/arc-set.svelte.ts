@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { ArcAsked, ArcSet, Flow, Nozzle, Pressure, TypedChange, TypedRated } from '$core';
 import { fields, flowAt, inUnit, ratedFlow, readField, readShare, showFigure, si, zoneWeights } from '$core';
 import { fieldUnits, typed } from '$lib/settings/field-units';
@@ -60,7 +61,7 @@ export class ArcSetState {
 			});
 		if (sizes.length === 0 && source.numbers.rated) {
 			const { flow, at } = source.numbers.rated;
-			const name = source.rig.nozzle || 'as fitted';
+			const name = source.rig.nozzle || m.as_fitted();
 			sizes.push({ key: `fitted:${name}`, name, flow: ratedFlow(flow, at, pressure), fitted: true, nozzle: null });
 		}
 		for (const nozzle of source.table) {
@@ -81,16 +82,15 @@ export class ArcSetState {
 	/** What to search, or why not. */
 	asked: ArcAsked | string = $derived.by(() => {
 		const { present, aim, source, gravity, measured } = this.#adjust;
-		if (!present || !aim || measured === null) return 'Say first what volume is wanted.';
-		if (this.pressure === null) return 'Read the gauge first: what a size gives depends on the pressure.';
-		if (this.used.length === 0)
-			return 'No sizes are at hand. Mark those in the shed in the nozzle catalogue, or give the sprayer’s own rated flows.';
+		if (!present || !aim || measured === null) return m.say_first_what_volume_is_wanted();
+		if (this.pressure === null) return m.read_the_gauge_first_what_a();
+		if (this.used.length === 0) return m.no_sizes_are_at_hand_mark();
 		const shares = this.shares.map(readShare);
 		const sum = shares.reduce((s, v) => s + v, 0);
 		if (shares.some((s) => !(s >= 0)) || Math.abs(sum - 1) > 0.011)
-			return `${this.shares.join(', ')} do not add up to 100 %. Write the three thirds from the bottom up, like 25, 45, 30.`;
+			return m.do_not_add_up_to_100({ list: this.shares.join(', ') });
 		const { sections, nozzles } = source.numbers;
-		const groups = source.rig.groups ?? Array.from({ length: nozzles }, () => source.rig.nozzle || 'as fitted');
+		const groups = source.rig.groups ?? Array.from({ length: nozzles }, () => source.rig.nozzle || m.as_fitted());
 		const now = groups.map((g) => this.used.findIndex((s) => s.fitted && s.name === g));
 		const off = source.round.off;
 		const sides = sections.length === 2 ? sections : [nozzles];
@@ -123,9 +123,7 @@ export class ArcSetState {
 		try {
 			const set = await this.#maths.arc(asked, (share) => (this.progress = share), cancel.signal);
 			if (set) this.result = { set, asked, sizes: used };
-			else
-				this.problem =
-					'No set of these sizes comes within 2 % of the flow that is needed. Mark more sizes in the shed, or change speed or pressure.';
+			else this.problem = m.no_set_of_these_sizes_comes();
 		} catch (error) {
 			if (!cancel.signal.aborted) this.problem = error instanceof Error ? error.message : String(error);
 		} finally {
@@ -148,7 +146,7 @@ export class ArcSetState {
 		if (!result) return [];
 		const { source } = this.#adjust;
 		const { sections, nozzles } = source.numbers;
-		const names = [...(source.rig.groups ?? Array.from({ length: nozzles }, () => source.rig.nozzle || 'as fitted'))];
+		const names = [...(source.rig.groups ?? Array.from({ length: nozzles }, () => source.rig.nozzle || m.as_fitted()))];
 		const sides = sections.length === 2 ? sections : [nozzles];
 		const starts = sides.map((_, i) => sides.slice(0, i).reduce((s, n) => s + n, 0));
 		const on = sides.map((_, i) => i).filter((i) => sides.length === 1 || !source.round.off.includes(i));

@@ -2,6 +2,7 @@
 @component The arc with a field at the end of each spray. Enter goes to the next, arrows move along the arc.
 -->
 <script lang="ts">
+	import { m } from '$words';
 	import { tick } from 'svelte';
 	import Arc from '$lib/drawings/Arc.svelte';
 	import { arcBox, arcNozzles } from '$lib/drawings/arc-geometry';
@@ -79,7 +80,7 @@
 						type="text"
 						inputmode="decimal"
 						autocomplete="off"
-						aria-label="{names.nozzle(jug.n)}, caught in {unit}"
+						aria-label={m.caught_in({ n: names.nozzle(jug.n), unit })}
 						aria-describedby="dev-{jug.n}"
 						placeholder={jug.n === at ? unit : jug.passedOver ? '–' : '?'}
 						{disabled}
@@ -96,7 +97,7 @@
 					/>
 					<span id="dev-{jug.n}" class="dev"
 						>{jug.verdict === 'together'
-							? 'together'
+							? m.together()
 							: jug.verdict === 'even' || jug.verdict === 'not caught'
 								? ''
 								: jug.deviation}<span class="sr-only">{jug.deviation}</span></span

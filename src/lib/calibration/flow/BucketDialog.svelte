@@ -1,5 +1,6 @@
 <!-- @component Several nozzles in one bucket: picked on the drawing, a part of them in one tap, and what all of them gave. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { untrack } from 'svelte';
 	import Arc from '$lib/drawings/Arc.svelte';
 	import BoomRail from '$lib/drawings/BoomRail.svelte';
@@ -25,7 +26,7 @@
 	});
 	function remove(id: string) {
 		void round.add({ kind: 'strike', entry: id });
-		say('Bucket removed.', { label: 'Undo', run: () => void round.restore(id) });
+		say(m.bucket_removed(), { label: m.undo(), run: () => void round.restore(id) });
 	}
 	async function save() {
 		if (!(await bucket.keep())) return;
@@ -37,9 +38,9 @@
 <Sheet
 	{open}
 	wide
-	title="Several nozzles in one bucket"
-	lead="Touch the nozzles that went in. Their total counts; none of them is judged alone."
-	back="Cancel"
+	title={m.several_nozzles_in_one_bucket()}
+	lead={m.touch_the_nozzles_that_went_in()}
+	back={m.cancel()}
 	{onclose}
 >
 	<div class={round.rig.kind === 'airblast' ? 'h-56' : ''}>
@@ -54,7 +55,7 @@
 			/>
 		{:else}<BoomRail short={round.names.short} jugs={bucket.jugs} at={null} onpick={(n) => bucket.toggle(n)} />{/if}
 	</div>
-	<div class="flex flex-wrap gap-2" role="group" aria-label="Parts of the sprayer">
+	<div class="flex flex-wrap gap-2" role="group" aria-label={m.parts_of_the_sprayer()}>
 		{#each bucket.parts as part (part.name)}
 			<button
 				type="button"
@@ -65,43 +66,46 @@
 		{/each}
 	</div>
 	<details>
-		<summary class="min-h-12 cursor-pointer pt-3">Pick by number</summary>
-		<div class="flex flex-wrap gap-1.5" role="group" aria-label="Nozzles in the bucket">
+		<summary class="min-h-12 cursor-pointer pt-3">{m.pick_by_number()}</summary>
+		<div class="flex flex-wrap gap-1.5" role="group" aria-label={m.nozzles_in_the_bucket()}>
 			{#each round.on as n (n)}
 				<button
 					type="button"
 					class={['btn min-w-12 px-2', bucket.picked.includes(n) ? 'ink' : 'plain']}
 					aria-pressed={bucket.picked.includes(n)}
 					aria-label={round.names.nozzle(n)}
-					onclick={() => bucket.toggle(n)}>{round.names.nozzle(n).replace('Nozzle ', '')}</button
+					onclick={() => bucket.toggle(n)}>{round.names.nozzle(n).replace(m.nozzle(), '')}</button
 				>
 			{/each}
 		</div>
 	</details>
 	<UnitField
-		label={picked === 0 ? 'All of them gave' : `All ${picked} of them gave`}
+		label={picked === 0 ? m.all_of_them_gave() : m.all_of_them_gave_picked({ picked })}
 		bind:value={bucket.text}
 		bind:unit={bucket.unit}
 		units={bucket.units.map((value) => ({ value, label: jugUnitWords(value) }))}
 		problem={bucket.problem}
 	/>
 	<Field
-		label="The bucket is marked every"
+		label={m.the_bucket_is_marked_every()}
 		bind:value={bucket.marked}
 		problem={bucket.markedProblem ?? undefined}
-		hint="Such as {round.units.catch === 'ml' ? '1 L' : '1 qt'}. Empty counts as the jug's marks."
+		hint={m.such_as_empty_counts_as_the({ which: round.units.catch === 'ml' ? '1 L' : m.n1_qt() })}
 	/>
 	{#if bucket.kept.length > 0}
 		<ul class="grid gap-1">
 			{#each bucket.kept as one (one.id)}
 				<li class="flex items-center justify-between gap-3">
 					<span>{one.words}</span>
-					<button type="button" class="btn plain" aria-label="Remove {one.words}" onclick={() => remove(one.id)}
-						>Remove</button
+					<button
+						type="button"
+						class="btn plain"
+						aria-label={m.remove({ words: one.words })}
+						onclick={() => remove(one.id)}>{m.remove_title()}</button
 					>
 				</li>
 			{/each}
 		</ul>
 	{/if}
-	{#snippet foot()}<button type="button" class="btn go" onclick={() => void save()}>Save</button>{/snippet}
+	{#snippet foot()}<button type="button" class="btn go" onclick={() => void save()}>{m.save()}</button>{/snippet}
 </Sheet>

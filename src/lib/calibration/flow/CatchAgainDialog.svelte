@@ -1,5 +1,6 @@
 <!-- @component Asked when a nozzle that has a catch is caught again: what happened decides what counts. -->
 <script lang="ts">
+	import { m } from '$words';
 	import type { CatchReason } from '$core';
 	import Sheet from '$lib/kit/Sheet.svelte';
 
@@ -14,10 +15,10 @@
 	let { asked, name, onchoose, oncancel }: Props = $props();
 
 	const choices: readonly { why: CatchReason; title: string; what: string }[] = [
-		{ why: 'sure', title: 'To be sure', what: 'Nothing was changed. Both catches count, averaged.' },
-		{ why: 'cleaned', title: 'After cleaning it', what: 'The new catch counts. The old one stays on record.' },
-		{ why: 'replaced', title: 'After replacing it', what: 'The new catch counts. The old one stays on record.' },
-		{ why: 'slip', title: 'I typed it wrong', what: 'The new figure takes the place of the last one.' }
+		{ why: 'sure', title: m.to_be_sure(), what: m.nothing_was_changed_both_catches_count() },
+		{ why: 'cleaned', title: m.after_cleaning_it(), what: m.the_new_catch_counts_the_old() },
+		{ why: 'replaced', title: m.after_replacing_it(), what: m.the_new_catch_counts_the_old() },
+		{ why: 'slip', title: m.i_typed_it_wrong(), what: m.the_new_figure_takes_the_place() }
 	];
 
 	/** Heard on the whole window: a quick hand presses the digit before the focus has come into the dialog. */
@@ -33,9 +34,9 @@
 
 <Sheet
 	open={asked !== null}
-	title={asked ? `${name} was ${asked.before}. Why ${asked.text} now?` : ''}
-	lead="What happened in between decides what counts."
-	back="Cancel"
+	title={asked ? m.was_why_now({ name, before: asked.before, text: asked.text }) : ''}
+	lead={m.what_happened_in_between_decides_what()}
+	back={m.cancel()}
 	onclose={oncancel}
 >
 	<div class="grid gap-2">

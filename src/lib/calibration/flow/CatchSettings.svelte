@@ -1,5 +1,6 @@
 <!-- @component How jugs are held and read: time, marks, gauge, the unit that a bare figure means. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { showFigure } from '$core';
 	import { keptText } from '$lib/settings/typed-text';
 	import { typed } from '$lib/settings/field-units';
@@ -27,14 +28,13 @@
 </script>
 
 {#if driven}<p class="text-amber-text font-semibold">
-		▲ Ground-driven pump: parked it pumps nothing. Tie a jug to the nozzle, drive the whole course, read the jug. Or
-		measure by refill.
+		{m.ground_driven_pump_parked_it_pumps()}
 	</p>{/if}
 <div class="grid grid-cols-4 gap-3 items-start phone:grid-cols-[1fr_1fr] phone:pt-2">
 	<QuantityField
 		small
-		label={driven ? 'Caught while the course is driven' : 'Each jug held'}
-		hint={asLong && !driven ? `As long as the ${what} took.` : ''}
+		label={driven ? m.caught_while_the_course_is_driven() : m.each_jug_held()}
+		hint={asLong && !driven ? m.as_long_as_the_took({ what }) : ''}
 		kept={held}
 		unit="s"
 		disabled={round.signedOff || driven}
@@ -42,16 +42,16 @@
 	/>
 	<QuantityField
 		small
-		label="Jug marked every"
+		label={m.jug_marked_every()}
 		kept={keptText(round.entered.jug?.typed, 'ml', round.settings)}
 		unit="ml"
-		hint={round.entered.jug ? '' : 'Empty counts as 10 ml.'}
+		hint={round.entered.jug ? '' : m.empty_counts_as_10_ml()}
 		disabled={round.signedOff}
 		commit={(text) => round.add({ kind: 'jug', graduation: typed(text, 'ml', round.settings) })}
 	/>
 	{#if gauge}<GaugeField {round} />{/if}
 	<label class="grid gap-1">
-		<span class="text-soft text-[0.85rem]">Jug reads in</span>
+		<span class="text-soft text-[0.85rem]">{m.jug_reads_in()}</span>
 		<select
 			class="field-input py-1 px-[0.4rem] text-[1rem]"
 			value={step.unit}
@@ -65,7 +65,7 @@
 
 {#if !asLong && !driven && !round.isQuick && round.ownTime !== null && !round.signedOff}
 	<button type="button" class="link" onclick={() => void round.add({ kind: 'catch-time', time: null })}
-		>Hold each jug as long as the {what} took</button
+		>{m.hold_each_jug_as_long_as({ what })}</button
 	>
 {/if}
 

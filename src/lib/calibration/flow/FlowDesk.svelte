@@ -1,5 +1,6 @@
 <!-- @component Nozzle flow at a desk: the machine with a field at each nozzle, and what the ground gets. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { show } from '$lib/show/show';
 	import { evenBand, sectionOfNozzles } from '$core';
 	import BoomRail from '$lib/drawings/BoomRail.svelte';
@@ -33,15 +34,17 @@
 	const sections = $derived(sectionOfNozzles(round.rig.sections));
 	const arc = $derived(round.rig.kind === 'airblast');
 	const shownRange = $derived(
-		step.view.length ? `Nozzles ${step.view[0]} to ${step.view.at(-1)} of ${round.rig.nozzles}` : ''
+		step.view.length
+			? m.nozzles_to_of({ first: step.view[0] ?? '', last: step.view.at(-1) ?? '', nozzles: round.rig.nozzles })
+			: ''
 	);
 	const sectionWords = (s: number) => (round.rig.nozzles === 1 ? '' : round.names.section(s));
 	const lead = $derived(
 		round.rig.kind === 'airblast'
-			? 'Arrow keys move along the arc.'
+			? m.arrow_keys_move_along_the_arc()
 			: round.rig.nozzles === 1
 				? ''
-				: 'A column from a spreadsheet can be pasted into the first jug.'
+				: m.a_column_from_a_spreadsheet_can()
 	);
 	/** What each side of an arc gives so far. */
 	const sides = $derived.by((): [string, string] => {
@@ -50,10 +53,14 @@
 		const half = round.rig.nozzles / 2;
 		const side = (left: boolean) => {
 			const nozzles = flow.nozzles.filter((n) => n.n <= half === left);
-			if (nozzles.length === 0) return `${left ? 'left' : 'right'} side off`;
+			if (nozzles.length === 0) return m.side_off({ which: left ? m.left() : m.right() });
 			const q = nozzles.reduce((s, n) => s + (n.flow ?? 0), 0);
 			const open = nozzles.some((n) => n.flow === null);
-			return `${left ? 'left' : 'right'} side ${open ? 'so far ' : ''}${show('flow', q, round.settings).text}`;
+			return m.side({
+				which: left ? m.left() : m.right(),
+				which2: open ? m.so_far_spaced() : '',
+				text: show('flow', q, round.settings).text
+			});
 		};
 		return [side(true), side(false)];
 	});
@@ -77,7 +84,7 @@
 				at={step.at}
 				onpick={(n) => focus((step.pick(n), n))}
 			/>
-			<p class="lab">{shownRange}. Arrows go on along the boom.</p>
+			<p class="lab">{m.arrows_go_on_along_the_boom({ shownRange })}</p>
 		</div>
 	{/if}
 	{#if arc}
@@ -116,17 +123,17 @@
 	{:else if !round.signedOff}
 		<p class="flex justify-between gap-4">
 			{#if arc && step.board.jugs.some((j) => j.band)}<span class="text-moss-text text-[0.9rem] leading-[28px]"
-					>green: within {bandWords} of its {step.board.width === 0.1 ? 'rated flow' : 'size'}</span
+					>{m.green_within_of_its({ bandWords, which: step.board.width === 0.1 ? m.rated_flow() : m.size() })}</span
 				>{/if}
 			{#if onmeter}
-				<button type="button" class="link" onclick={onmeter}>Read the flow meter here</button>
+				<button type="button" class="link" onclick={onmeter}>{m.read_the_flow_meter_here()}</button>
 			{/if}
 			{#if round.rig.nozzles > 1 && !round.isQuick}<button type="button" class="link" onclick={onbucket}
-					>Several nozzles in one bucket</button
+					>{m.several_nozzles_in_one_bucket()}</button
 				>{/if}
 			{#if step.jug && step.jug.amount === null && !step.jug.passedOver && step.jug.verdict !== 'together' && round.rig.nozzles > 1}
 				<button type="button" class="link ml-auto" onclick={() => focus(step.passOver(step.at))}
-					>{round.names.nozzle(step.at)} will not be caught</button
+					>{m.will_not_be_caught({ at: round.names.nozzle(step.at) })}</button
 				>
 			{/if}
 		</p>
@@ -138,7 +145,11 @@
 			reference={step.board.reference}
 			band={step.board.reference === null
 				? ''
-				: `even band: within ${bandWords} of ${jugFigure(step.board.reference, comma)} ${shortUnit(step.board.unit)}`}
+				: m.even_band_within_of({
+						bandWords,
+						reference: jugFigure(step.board.reference, comma),
+						unit: shortUnit(step.board.unit)
+					})}
 		/>
 	{/if}
 </div>
@@ -146,13 +157,14 @@
 <div class="grid grid-cols-[auto_1fr_auto] gap-4 items-center">
 	{#if !round.rig.groundDriven}<CatchTimer {watch} target={step.heldFor} {onpress} decimalComma={comma} />{/if}
 	<p class="lab">
-		Type a reading, <b class="text-ink">Enter</b> goes to the next.
-		<b class="text-ink">{asWritten('19.2 oz', comma)}</b>, <b class="text-ink">1 pt 3 oz</b>,
-		<b class="text-ink">568 ml</b>, <b class="text-ink">566 g</b> all work.
-		{lead}
+		{m.type_a_reading()} <b class="text-ink">{m.enter()}</b>
+		{m.goes_to_the_next()}
+		<b class="text-ink">{asWritten(m.n19_2_oz(), comma)}</b>, <b class="text-ink">{m.n1_pt_3_oz()}</b>,
+		<b class="text-ink">{m.n568_ml()}</b>, <b class="text-ink">566 g</b>
+		{m.all_work({ lead })}
 	</p>
 	<button type="button" class="btn ink big" onclick={ondone}
-		>Use {round.rig.nozzles === 1 ? 'this catch' : 'these catches'} →</button
+		>{m.use_these_catches({ nozzles: round.rig.nozzles })}</button
 	>
 </div>
 

@@ -1,5 +1,6 @@
 <!-- @component Nozzle flow on a phone: one jug, very large, the whole machine small above it, and the key pad. -->
 <script lang="ts">
+	import { m } from '$words';
 	import type { Snippet } from 'svelte';
 	import { onMount, untrack } from 'svelte';
 	import { Undo2 } from '@lucide/svelte';
@@ -53,12 +54,12 @@
 	const left = $derived(step.open);
 	const padNext = $derived(
 		left === 0 && !step.drafts[step.at]
-			? 'Done'
+			? m.done()
 			: left <= 1 && step.drafts[step.at]
-				? 'Enter'
+				? m.enter()
 				: nextOpen
-					? `Next: ${round.names.nozzle(nextOpen).toLowerCase()}`
-					: 'Enter'
+					? m.next({ name: round.names.nozzle(nextOpen).toLowerCase() })
+					: m.enter()
 	);
 	function padEnter() {
 		if (left === 0 && !step.drafts[step.at]) return ondone();
@@ -84,9 +85,11 @@
 	<div class="mid">
 		<div>
 			<p class="lab">
-				{round.isQuick ? 'Quick check: ' : ''}{name}{round.rig.kind === 'airblast'
+				{round.isQuick ? m.quick_check() : ''}{name}{round.rig.kind === 'airblast'
 					? ''
-					: ` of ${round.rig.nozzles}`}{step.heldFor === null ? '' : `, caught ${showFigure(step.heldFor, 3, comma)} s`}
+					: m.of_word({ nozzles: round.rig.nozzles })}{step.heldFor === null
+					? ''
+					: m.caught_s({ heldFor: showFigure(step.heldFor, 3, comma) })}
 			</p>
 			<p class="val">
 				<output class="num text-[4.6rem] leading-[0.98] tracking-[-0.03em]" aria-label="{name}, {shortUnit(step.unit)}"
@@ -96,12 +99,15 @@
 			</p>
 			<p class="font-semibold text-[1.02rem] leading-[1.25] dev {step.jug?.verdict}" aria-live="polite">
 				{#if step.problem}<span class="problem">{step.problem}</span>
-				{:else if step.jug?.verdict === 'together'}caught together with others: not judged alone
-				{:else if step.jug?.passedOver}not caught: counts as the mean
+				{:else if step.jug?.verdict === 'together'}{m.caught_together_with_others_not_judged()}
+				{:else if step.jug?.passedOver}{m.not_caught_counts_as_the_mean()}
 				{:else if step.jug && step.jug.amount !== null}{step.jug.deviation && round.rig.nozzles > 1
-						? `${step.jug.deviation} against the others: ${step.jug.verdict === 'cannot tell' ? 'cannot tell yet, the catch is too coarse' : step.jug.verdict}`
-						: 'caught'}
-				{:else}{touched ? 'touch the jug where the water stands' : 'type what is in the jug'}{/if}
+						? m.against_the_others({
+								deviation: step.jug.deviation,
+								which: step.jug.verdict === 'cannot tell' ? m.cannot_tell_yet_the_catch_is() : step.jug.verdict
+							})
+						: m.caught()}
+				{:else}{touched ? m.touch_the_jug_where_the_water() : m.type_what_is_in_the_jug()}{/if}
 			</p>
 		</div>
 		<div class="bigjug" class:small={touched}>
@@ -121,14 +127,14 @@
 		<details>
 			<summary
 				class="grid place-items-center min-h-14 border-2 border-field-border rounded-[8px] font-semibold cursor-pointer"
-				>Time, jug</summary
+				>{m.time_jug()}</summary
 			>
 			<div class="grid gap-2 py-2">{@render modes()}</div>
 			<CatchSettings {step} gauge={false} />
 			{#if round.rig.nozzles > 1 && !round.signedOff && !round.isQuick}<button
 					type="button"
 					class="btn plain mt-2 w-full"
-					{onclick}>Several nozzles in one bucket</button
+					{onclick}>{m.several_nozzles_in_one_bucket()}</button
 				>{/if}
 		</details>
 	</div>
@@ -137,18 +143,20 @@
 		<div class="under">
 			<button type="button" class="key" disabled={undo === null} onclick={() => step.undo()}>
 				<Undo2 aria-hidden="true" />
-				{#if undo}<span>Undo {round.names.nozzle(undo.nozzle).toLowerCase()}<br /><b>{undo.text}</b></span
-					>{:else}Undo{/if}
+				{#if undo}<span
+						>{m.undo_name({ name: round.names.nozzle(undo.nozzle).toLowerCase() })}<br /><b>{undo.text}</b></span
+					>{:else}{m.undo()}{/if}
 			</button>
-			<button type="button" class="key" onclick={() => by('digits')}>Digits</button>
-			{#if left === 0}<button type="button" class="key done" onclick={ondone}>Done</button>
-			{:else}<button type="button" class="key" onclick={() => step.passOver(step.at)}>Not caught</button>{/if}
+			<button type="button" class="key" onclick={() => by('digits')}>{m.digits()}</button>
+			{#if left === 0}<button type="button" class="key done" onclick={ondone}>{m.done()}</button>
+			{:else}<button type="button" class="key" onclick={() => step.passOver(step.at)}>{m.not_caught_title()}</button
+				>{/if}
 		</div>
 	{:else if !round.signedOff && touch.possible}
-		<button type="button" class="btn plain mx-4 mb-1" onclick={() => by('touch')}>Touch the jug instead</button>
+		<button type="button" class="btn plain mx-4 mb-1" onclick={() => by('touch')}>{m.touch_the_jug_instead()}</button>
 	{/if}
 	{#if round.signedOff}
-		<button type="button" class="btn ink big" onclick={ondone}>On →</button>
+		<button type="button" class="btn ink big" onclick={ondone}>{m.on()}</button>
 	{:else if !touched}
 		<KeyPad
 			onkey={(key) => step.key(key)}
@@ -163,7 +171,7 @@
 	{/if}
 </div>
 
-<Sheet open={picking} title="Unit of the jug" onclose={() => (picking = false)}>
+<Sheet open={picking} title={m.unit_of_the_jug()} onclose={() => (picking = false)}>
 	<div class="grid grid-cols-2 gap-2">
 		{#each step.units as unit (unit)}
 			<button

@@ -1,5 +1,6 @@
 <!-- @component Nozzle flow: the machine with a field at each nozzle at a desk, one jug and a key pad on a phone. -->
 <script lang="ts">
+	import { m } from '$words';
 	import type { Component } from 'svelte';
 	import { untrack } from 'svelte';
 	import type { FlowMeter } from '$lib/device/flow-meter';
@@ -89,25 +90,25 @@
 {#snippet modes()}
 	{#if offered}
 		<Segmented
-			label="What is caught"
+			label={m.what_is_caught()}
 			options={[
-				{ value: 'volume', label: 'For the volume' },
-				{ value: 'quick', label: 'Quick evenness check' }
+				{ value: 'volume', label: m.for_the_volume() },
+				{ value: 'quick', label: m.quick_evenness_check() }
 			]}
 			value={checking ? 'quick' : 'volume'}
 			onchange={(mode) => check(mode === 'quick')}
 		/>
 		{#if checking}<p class="lab" role="status">
-				A few seconds each, to see whether the nozzles are even. The spray volume does not rest on it.
+				{m.a_few_seconds_each_to_see()}
 			</p>{/if}
 	{/if}
 {/snippet}
 
 {#if round.rig.uncounted}
 	<p class="look mb-2" role="status">
-		▲ The nozzles of this sprayer are not counted yet. <a
-			href="/sprayers/{round.head.sprayerId}/edit?back=/rounds/{round.head.id}/flow">Enter them</a
-		>, then catch each.
+		{m.the_nozzles_of_this_sprayer_are()}
+		<a href="/sprayers/{round.head.sprayerId}/edit?back=/rounds/{round.head.id}/flow">{m.enter_them()}</a
+		>{m.then_catch_each()}
 	</p>
 {/if}
 {#if !phone && offered}<div class="mb-2 flex flex-wrap items-center gap-3">{@render modes()}</div>{/if}

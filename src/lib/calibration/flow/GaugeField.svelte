@@ -1,5 +1,6 @@
 <!-- @component What the gauge shows while the nozzles are caught: it stands open, since a pressure is forgotten first. -->
 <script lang="ts">
+	import { m } from '$words';
 	import type { RoundState } from '$lib/calibration/round.svelte';
 	import { typed } from '$lib/settings/field-units';
 	import { keptText } from '$lib/settings/typed-text';
@@ -10,7 +11,7 @@
 
 <QuantityField
 	small
-	label="Gauge reads"
+	label={m.gauge_reads()}
 	kept={keptText(round.entered.gauge?.typed, round.units.pressure, round.settings)}
 	unit={round.units.pressure}
 	disabled={round.signedOff}

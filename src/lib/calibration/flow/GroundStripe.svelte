@@ -1,5 +1,6 @@
 <!-- @component What the ground gets under each nozzle: dye where it is covered, paler where a nozzle gives less, straw where nothing is known. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { fanReach, quantityOf } from '$core';
 	import { untrack } from 'svelte';
 	import { GroundStripeState, stripeFaults } from '$lib/calibration/ground-stripe.svelte';
@@ -55,9 +56,12 @@
 <div class="mt-1.5">
 	<div class="flex justify-between gap-3">
 		<p class="lab text-[0.85rem]">
-			{laid.length > 0 ? 'What the ground gets, fans laid over each other' : 'What the ground gets under each nozzle'}
-			{#if faults.thin > 0.02}<b class="text-amber-text">▼ thin strips on {Math.round(faults.thin * 100)} %</b>{/if}
-			{#if faults.double > 0.02}<b class="text-amber-text">▲ double strips on {Math.round(faults.double * 100)} %</b
+			{laid.length > 0 ? m.what_the_ground_gets_fans_laid() : m.what_the_ground_gets_under_each()}
+			{#if faults.thin > 0.02}<b class="text-amber-text"
+					>{m.thin_strips_on({ figure: Math.round(faults.thin * 100) })}</b
+				>{/if}
+			{#if faults.double > 0.02}<b class="text-amber-text"
+					>{m.double_strips_on({ figure: Math.round(faults.double * 100) })}</b
 				>{/if}
 		</p>
 		{#if band}<p class="band text-[0.85rem] text-moss-text"><i></i>{band}</p>{/if}

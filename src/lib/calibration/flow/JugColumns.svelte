@@ -2,6 +2,7 @@
 @component Jugs side by side, each with its reading typed under it. Enter goes to the next, arrows move along the boom.
 -->
 <script lang="ts">
+	import { m } from '$words';
 	import type { NozzleNames } from '$lib/wording/nozzle-names';
 	import { tick } from 'svelte';
 	import Jug from '$lib/drawings/Jug.svelte';
@@ -82,7 +83,7 @@
 				type="text"
 				inputmode="decimal"
 				autocomplete="off"
-				aria-label="{names.nozzle(jug.n)}, caught in {unit}"
+				aria-label={m.caught_in({ n: names.nozzle(jug.n), unit })}
 				aria-describedby="dev-{jug.n}"
 				placeholder={jug.n === at ? unit : jug.passedOver ? '–' : ''}
 				{disabled}
@@ -99,7 +100,7 @@
 			/>
 			<p class="dev {jug.verdict.replace(' ', '-')}" id="dev-{jug.n}">
 				{jug.takes > 1 ? `${jug.takes}× ` : ''}{(board.jugs.length > 1 ? jug.deviation : '') ||
-					(jug.passedOver ? 'not caught' : jug.verdict === 'together' ? 'together' : '\u00a0')}
+					(jug.passedOver ? m.not_caught() : jug.verdict === 'together' ? m.together() : '\u00a0')}
 			</p>
 			<p class="n" aria-hidden="true">{board.jugs.length > 1 ? names.short(jug.n) : ''}</p>
 		</div>

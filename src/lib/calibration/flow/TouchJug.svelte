@@ -1,5 +1,6 @@
 <!-- @component One jug as large as the phone: touched where the water stands, kept when the finger lifts. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { showFigure } from '$core';
 	import { shortUnit } from '$lib/settings/field-units';
 	import type { TouchJugState } from './touch-jug.svelte';
@@ -39,11 +40,11 @@
 		class="jug"
 		role="slider"
 		tabindex="0"
-		aria-label="{name}: touch the jug where the water stands"
+		aria-label={m.touch_the_jug_where_the_water_stands({ name })}
 		aria-valuemin={jug.window.low}
 		aria-valuemax={jug.window.high}
 		aria-valuenow={step.jug?.amount ?? jug.window.low}
-		aria-valuetext={step.text === '' ? 'not caught' : `${step.text} ${shortUnit(step.unit)}`}
+		aria-valuetext={step.text === '' ? m.not_caught() : `${step.text} ${shortUnit(step.unit)}`}
 		bind:clientWidth={width}
 		bind:clientHeight={total}
 		{onkeydown}
@@ -69,7 +70,7 @@
 				{#if jug.yOf(band[0]) - jug.yOf(band[1]) > 20}<text
 						class="even"
 						x="4"
-						y={(jug.yOf(band[0]) + jug.yOf(band[1])) / 2 + 5}>even</text
+						y={(jug.yOf(band[0]) + jug.yOf(band[1])) / 2 + 5}>{m.even()}</text
 					>{/if}
 				{#each band as limit, i (i)}
 					<path d="M0 {jug.yOf(limit)}H{width}" stroke="var(--moss)" stroke-width="1.5" stroke-dasharray="6 5" />
@@ -88,17 +89,19 @@
 				<path d="M{edge - 14} {jug.level}H{width - edge + 14}" stroke="var(--ink)" stroke-width="4" />
 				<path d="M0 {jug.level - 11}l16 11-16 11z M{width} {jug.level - 11}l-16 11 16 11z" fill="var(--ink)" />
 			{/if}
-			{#each jug.marks as m (m.value)}
-				{@const at = jug.yOf(m.value)}
+			{#each jug.marks as mark (mark.value)}
+				{@const at = jug.yOf(mark.value)}
 				{@const wet = jug.level !== null && at > jug.level}
 				<path
-					d="M{edge + 3} {at}h{m.major ? 34 : 18} M{width - edge - 3} {at}h-{m.major ? 34 : 18}"
+					d="M{edge + 3} {at}h{mark.major ? 34 : 18} M{width - edge - 3} {at}h-{mark.major ? 34 : 18}"
 					stroke={wet ? '#fff' : 'var(--ink)'}
-					stroke-width={m.major ? 3 : 1.5}
+					stroke-width={mark.major ? 3 : 1.5}
 				/>
-				{#if m.major}
-					<text class="figure" x={edge + 44} y={at + 7} fill={wet ? '#fff' : 'var(--ink)'}>{m.figure}</text>
-					<text class="figure end" x={width - edge - 44} y={at + 7} fill={wet ? '#fff' : 'var(--ink)'}>{m.figure}</text>
+				{#if mark.major}
+					<text class="figure" x={edge + 44} y={at + 7} fill={wet ? '#fff' : 'var(--ink)'}>{mark.figure}</text>
+					<text class="figure end" x={width - edge - 44} y={at + 7} fill={wet ? '#fff' : 'var(--ink)'}
+						>{mark.figure}</text
+					>
 				{/if}
 			{/each}
 			<path
@@ -109,8 +112,8 @@
 			/>
 		</svg>
 	</div>
-	<button type="button" class="more up" aria-label="Higher on the jug" onclick={() => jug.more(1)}>▲</button>
-	<button type="button" class="more down" aria-label="Lower on the jug" onclick={() => jug.more(-1)}>▼</button>
+	<button type="button" class="more up" aria-label={m.higher_on_the_jug()} onclick={() => jug.more(1)}>▲</button>
+	<button type="button" class="more down" aria-label={m.lower_on_the_jug()} onclick={() => jug.more(-1)}>▼</button>
 </div>
 
 <style>

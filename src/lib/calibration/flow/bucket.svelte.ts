@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { Issue } from '$core';
 import { isUnit, sectionOfNozzles } from '$core';
 import { typedText } from '$lib/settings/typed-text';
@@ -50,7 +51,9 @@ export class BucketState {
 		const sections = sectionOfNozzles(rig.sections);
 		const name = round.names.section;
 		const each = rig.sections.map((_, s) => ({ name: name(s), nozzles: on.filter((n) => sections[n - 1] === s) }));
-		return [{ name: 'All', nozzles: on }, ...(rig.sections.length > 1 ? each : [])].filter((p) => p.nozzles.length > 1);
+		return [{ name: m.all(), nozzles: on }, ...(rig.sections.length > 1 ? each : [])].filter(
+			(p) => p.nozzles.length > 1
+		);
 	});
 
 	toggle(n: number): void {
@@ -82,14 +85,17 @@ export class BucketState {
 			.filter((b) => b.counts)
 			.map((b) => ({
 				id: b.id,
-				words: `${typedText(b.amount.typed)} from ${nozzleSpans(b.nozzles, this.step.round.names)}`
+				words: m.from_typed({
+					typed: typedText(b.amount.typed),
+					nozzles: nozzleSpans(b.nozzles, this.step.round.names)
+				})
 			}))
 	);
 
 	/** Keeps it; answers whether it was kept. */
 	async keep(): Promise<boolean> {
 		if (this.picked.length < 2) {
-			this.problem = 'Pick two nozzles or more on the drawing.';
+			this.problem = m.pick_two_nozzles_or_more_on();
 			return false;
 		}
 		const nozzles = [...this.picked].sort((a, b) => a - b);

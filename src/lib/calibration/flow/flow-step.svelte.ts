@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { CatchReason } from '$core';
 import { checkEntry, median, quantityOf, showDecimals, showFigure, struckEntries } from '$core';
 import { wordIssue } from '$lib/wording/issues';
@@ -32,7 +33,7 @@ export const jugUnits = [
 
 /** A unit in which a jug's reading is told, in words for picking. */
 export const jugUnitWords = (unit: string): string =>
-	unit === 'g' || unit === 'oz' ? `${unit} of water, weighed` : unit.includes('/') ? `${unit}, tip tester` : unit;
+	unit === 'g' || unit === 'oz' ? m.of_water_weighed({ unit }) : unit.includes('/') ? m.tip_tester({ unit }) : unit;
 
 /**
  * The catching of nozzles: where one is along the boom, what is being typed there, and the question that a second catch
@@ -152,7 +153,7 @@ export class FlowStepState {
 		if (typed > middle / farOff && typed < middle * farOff) return false;
 		this.#doubted = `${n} ${text}`;
 		const figure = showFigure(middle, 3, this.round.settings.decimalComma);
-		this.problem = `${text} is far from the others (${figure} ${shortUnit(this.unit)}). Was a digit lost? Enter it once more to save it as it is.`;
+		this.problem = m.is_far_from_the_others_was({ text, figure, unit: shortUnit(this.unit) });
 		return true;
 	}
 
@@ -275,7 +276,11 @@ export class FlowStepState {
 		const last = places.at(-1);
 		if (last !== undefined) this.goOn(last);
 		if (figures.length > places.length)
-			this.problem = `${figures.length} figures were pasted, and there are ${places.length} nozzles from here on. The last ${figures.length - places.length} were left out.`;
+			this.problem = m.figures_were_pasted_and_there_are({
+				count: figures.length,
+				length2: places.length,
+				length3: figures.length - places.length
+			});
 		return places.length;
 	}
 

@@ -1,5 +1,6 @@
 <!-- @component The ground that is sprayed for the measure: laid out from an area or its sides, and timed on a plot. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { show } from '$lib/show/show';
 	import { untrack } from 'svelte';
 	import type { Entered, TypedGround } from '$core';
@@ -50,10 +51,10 @@
 	const ways = $derived(
 		(
 			[
-				{ value: 'sides', label: timed ? 'Plot' : 'Length × width' },
-				{ value: 'area', label: 'Area' },
-				...(round.rig.kind === 'airblast' ? [{ value: 'row', label: 'Row' } as const] : []),
-				{ value: 'block', label: 'Part of a block' }
+				{ value: 'sides', label: timed ? m.plot_title() : m.length_width() },
+				{ value: 'area', label: m.area() },
+				...(round.rig.kind === 'airblast' ? [{ value: 'row', label: m.row() } as const] : []),
+				{ value: 'block', label: m.part_of_a_block() }
 			] as const
 		).filter((way) => !timed || way.value === 'sides' || way.value === 'area')
 	);
@@ -68,7 +69,7 @@
 	async function press() {
 		if (round.signedOff || !timed) return;
 		if (!watch.running) {
-			problem = round.area === null ? 'Lay the plot out first; the time counts once its size is known.' : null;
+			problem = round.area === null ? m.lay_the_plot_out_first_the() : null;
 			watch.start();
 			return;
 		}
@@ -79,9 +80,7 @@
 			by: 'stopwatch'
 		});
 		problem =
-			issues.length > 0
-				? `${showDecimals(time, 2, round.settings.decimalComma)} s is too short for a plot: it was not kept.`
-				: null;
+			issues.length > 0 ? m.s_is_too_short_for_a({ time: showDecimals(time, 2, round.settings.decimalComma) }) : null;
 	}
 	const typeTime = async (text: string) => {
 		const issues = await round.add({ kind: 'plot-run', time: typed(text, 's', round.settings), by: 'typed' });
@@ -110,13 +109,13 @@
 	>
 		<div class="flex flex-wrap justify-between gap-2.5">
 			<Segmented
-				label="How the ground is told"
+				label={m.how_the_ground_is_told()}
 				options={ways}
 				value={plot.by}
 				onchange={(v) => (plot.by = v as TypedGround['by'])}
 			/>
 			{#if plot.by === 'sides'}
-				<div class="usual flex flex-wrap gap-1.5" role="group" aria-label="Usual plots">
+				<div class="usual flex flex-wrap gap-1.5" role="group" aria-label={m.usual_plots()}>
 					{#each plot.plots as usual, i (i)}
 						<button
 							type="button"
@@ -127,7 +126,7 @@
 						>
 					{/each}
 					<button type="button" aria-pressed={plot.laidOut && plot.wanted === null} onclick={() => (plot.wanted = null)}
-						>any sides</button
+						>{m.any_sides()}</button
 					>
 				</div>
 			{/if}
@@ -135,17 +134,19 @@
 		<div class="grid grid-cols-3 gap-3.5 phone:grid-cols-[1fr_1fr]">
 			{#if plot.by === 'sides'}
 				<QuantityField
-					label="One side"
+					label={m.one_side()}
 					kept={sideText('length')}
 					{unit}
 					hint={plot.wanted === null
 						? 'Taped.'
-						: `Type one side, the other follows for ${plot.plots.find((p) => p.area === plot.wanted)?.name ?? 'that area'}.`}
+						: m.type_one_side_the_other_follows({
+								name: plot.plots.find((p) => p.area === plot.wanted)?.name ?? m.that_area()
+							})}
 					disabled={round.signedOff}
 					commit={(text) => plot.setSide('length', text)}
 				/>
 				<QuantityField
-					label="The other side"
+					label={m.the_other_side()}
 					kept={sideText('width')}
 					{unit}
 					hint={plot.plots.find((p) => p.area === plot.wanted)?.why ?? ''}
@@ -154,24 +155,24 @@
 				/>
 			{:else if plot.by === 'area'}
 				<QuantityField
-					label="Area sprayed"
+					label={m.area_sprayed()}
 					kept={keptText(ground?.by === 'area' ? ground.area.typed : null, round.units.area, round.settings)}
 					unit={round.units.area}
-					hint="As stated or mapped: it counts 1 %."
+					hint={m.as_stated_or_mapped_it_counts()}
 					disabled={round.signedOff}
 					commit={(text) => plot.setArea(text)}
 				/>
 			{:else if plot.by === 'row'}
 				<QuantityField
-					label="Length of the row"
+					label={m.length_of_the_row()}
 					kept={keptText(ground?.by === 'row' ? ground.row.typed : null, unit, round.settings)}
 					{unit}
-					hint="Once along it, both sides on."
+					hint={m.once_along_it_both_sides_on()}
 					disabled={round.signedOff}
 					commit={(text) => plot.setRow(text)}
 				/>
 				<QuantityField
-					label="Row to row"
+					label={m.row_to_row()}
 					kept={keptText(spacing?.typed, unit, round.settings)}
 					{unit}
 					disabled={round.signedOff}
@@ -184,7 +185,7 @@
 				/>
 			{:else}
 				<QuantityField
-					label="The whole block"
+					label={m.the_whole_block()}
 					kept={block}
 					unit={round.units.area}
 					disabled={round.signedOff}
@@ -196,9 +197,9 @@
 					}}
 				/>
 				<QuantityField
-					label="Share of it that was sprayed, %"
+					label={m.share_of_it_that_was_sprayed()}
 					kept={percent}
-					hint="Rows sprayed over all rows."
+					hint={m.rows_sprayed_over_all_rows()}
 					disabled={round.signedOff}
 					commit={async (text) => {
 						percent = text;
@@ -245,20 +246,20 @@
 						<p aria-live="polite">
 							<span class="num text-[2.6rem] leading-none" data-testid="plot-mean"
 								>{counted.length > 0 ? showDecimals(expected, 1, comma) : '–'}</span
-							> <b>s</b> <span class="lab">mean of {counted.length}, then catch for as long</span>
+							> <b>s</b> <span class="lab">{m.mean_of_then_catch_for_as({ count: counted.length })}</span>
 						</p>
 						<QuantityField
-							label="Or type a time"
+							label={m.or_type_a_time()}
 							kept={typing}
 							unit="s"
-							hint={asWritten('48.2 or 0:48', round.settings.decimalComma)}
+							hint={asWritten(m.n48_2_or_0_48(), round.settings.decimalComma)}
 							disabled={round.signedOff}
 							commit={typeTime}
 						/>
 					</div>
 				</div>
 			{:else}
-				<p><span class="num text-[2.6rem]">{area}</span> <span class="lab">of ground for the measure</span></p>
+				<p><span class="num text-[2.6rem]">{area}</span> <span class="lab">{m.of_ground_for_the_measure()}</span></p>
 			{/if}
 		</div>
 		{#if problem}<p class="problem" role="alert">{problem}</p>{/if}
@@ -270,8 +271,8 @@
 			<div class="watch">
 				<StopwatchButton
 					{watch}
-					idle="go {counted.length + 1} over the plot"
-					press={['Tap as you begin to spray', 'Tap as the plot is done']}
+					idle={m.go_over_the_plot({ count: counted.length + 1 })}
+					press={[m.tap_as_you_begin_to_spray(), m.tap_as_the_plot_is_done()]}
 					decimalComma={comma}
 					onpress={() => void press()}
 				/>

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { TypedGround } from '$core';
 import { keptText } from '$lib/settings/typed-text';
 import { bounds, fields, readField, readShare, showFigure, factor, quantityOf } from '$core';
@@ -23,9 +24,9 @@ export function usualPlots(measures: 'metric' | 'US' | 'Imperial', comma: boolea
 		{ name: '100 m²', area: 100, why: '100 ml read as 10 L/ha' }
 	];
 	const imperial: UsualPlot[] = [
-		{ name: '1/128 ac', area: acre / 128, why: 'US fl oz read as gal/ac' },
-		{ name: '1/160 ac', area: acre / 160, why: 'Imp fl oz read as gal/ac' },
-		{ name: asWritten('1,000 ft²', comma), area: 1000 * foot2, why: 'for turf labels' }
+		{ name: m.n1_128_ac(), area: acre / 128, why: 'US fl oz read as gal/ac' },
+		{ name: m.n1_160_ac(), area: acre / 160, why: 'Imp fl oz read as gal/ac' },
+		{ name: asWritten(m.n1_000_ft(), comma), area: 1000 * foot2, why: m.for_turf_labels() }
 	];
 	return measures === 'metric' ? [...metric, ...imperial] : [...imperial, ...metric];
 }

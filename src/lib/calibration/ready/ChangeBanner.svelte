@@ -1,5 +1,6 @@
 <!-- @component What was changed since the last calibration, as a round opens: what to hold, and what to expect. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { dayText } from '$lib/settings/day-text';
 	import type { MadeChange } from '$core';
 	import type { FarmSettings } from '$lib/settings/farm-settings';
@@ -9,12 +10,15 @@
 	let { change, settings }: { change: MadeChange; settings: FarmSettings } = $props();
 </script>
 
-<section class="card" aria-label="Changed since the last calibration">
+<section class="card" aria-label={m.changed_since_the_last_calibration()}>
 	<h3>
-		Changed on {dayText(change.day)}: {aimText(change.aim, settings.decimalComma)} wanted. This calibration checks it.
+		{m.changed_on_wanted_this_calibration_checks({
+			day: dayText(change.day),
+			aim: aimText(change.aim, settings.decimalComma)
+		})}
 	</h3>
 	{#if change.carried}<p class="lab">
-			It begins as the calibration before was made: method, course, rows and sides, target.
+			{m.it_begins_as_the_calibration_before()}
 		</p>{/if}
 	<ChangeFacts {change} prediction={{ volume: change.predicted, sure: change.sure }} {settings} />
 </section>

@@ -3,6 +3,7 @@
 Plain radio buttons: it stands in a round's first view, which is kept small for a weak signal.
 -->
 <script lang="ts">
+	import { m } from '$words';
 	import { methodsFor } from '$core';
 	import type { RoundState } from '$lib/calibration/round.svelte';
 	import { methodName } from '$lib/wording/methods';
@@ -14,7 +15,7 @@ Plain radio buttons: it stands in a round's first view, which is kept small for 
 <div
 	class="inline-flex flex-wrap border-2 border-ink rounded-[6px] bg-card overflow-hidden"
 	role="radiogroup"
-	aria-label="Way of measuring"
+	aria-label={m.way_of_measuring()}
 >
 	{#each methodsFor(round.rig) as method (method)}
 		<label

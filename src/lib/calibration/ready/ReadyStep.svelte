@@ -1,5 +1,6 @@
 <!-- @component The walk round the rig: things to tick, each with its reason; who carries it, and how it will be measured. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { isCarried } from '$core';
 	import { checkList } from '$lib/settings/check-list';
 	import type { MadeChange, NotedThing } from '$core';
@@ -24,22 +25,22 @@
 			? [
 					...(state.head.rig.drive === 'pto'
 						? [
-								{ what: 'pto' as const, label: 'PTO speed, at the shaft', hint: '540 rpm' },
-								{ what: 'engine' as const, label: 'Engine speed, on its clock', hint: '1,800 rpm' }
+								{ what: 'pto' as const, label: m.pto_speed_at_the_shaft(), hint: m.n540_rpm() },
+								{ what: 'engine' as const, label: m.engine_speed_on_its_clock(), hint: m.n1_800_rpm() }
 							]
 						: []),
 					...(state.rig.kind === 'airblast'
-						? [{ what: 'fan' as const, label: 'Fan, off or its gear', hint: 'off, or its gear' }]
+						? [{ what: 'fan' as const, label: m.fan_off_or_its_gear(), hint: m.off_or_its_gear() }]
 						: [])
 				]
 			: [
 					mist
-						? { what: 'engine', label: 'Engine speed', hint: '6,500 rpm, or full throttle' }
-						: { what: 'strokes', label: 'Strokes or gauge', hint: '20 a minute, or 2 bar held' },
+						? { what: 'engine', label: m.engine_speed(), hint: m.n6_500_rpm_or_full_throttle() }
+						: { what: 'strokes', label: m.strokes_or_gauge(), hint: m.n20_a_minute_or_2_bar() },
 					{
 						what: 'orifice',
-						label: 'Orifice or dial',
-						hint: asWritten('number 3, or 1.2 mm', state.settings.decimalComma)
+						label: m.orifice_or_dial(),
+						hint: asWritten(m.number_3_or_1_2_mm(), state.settings.decimalComma)
 					}
 				]
 	);
@@ -60,9 +61,9 @@
 	</div>
 	{#if carried}
 		<QuantityField
-			label="Who carries it"
+			label={m.who_carries_it()}
 			kept={state.entered.person}
-			hint="Another person is another calibration."
+			hint={m.another_person_is_another_calibration()}
 			disabled={state.signedOff}
 			commit={async (text) => (text.trim() ? state.add({ kind: 'person', name: text.trim() }) : nothing)}
 		/>
@@ -104,7 +105,7 @@
 		</li>
 	{/each}
 </ul>
-<p class="sr-only" role="status">{done} of {checks.length} ticked</p>
+<p class="sr-only" role="status">{m.of_ticked({ done, count: checks.length })}</p>
 
 <style>
 	.more {

@@ -1,5 +1,6 @@
 <!-- @component Sign off: who, when, at what pressure, gear and rpm. From then on the round is read-only. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { dayText } from '$lib/settings/day-text';
 	import { untrack } from 'svelte';
 	import type { RoundState } from '$lib/calibration/round.svelte';
@@ -26,22 +27,26 @@
 
 {#if signed}
 	<div class="card sealed">
-		<p class="stamp" aria-hidden="true">Signed</p>
-		<h2>Signed off by {signed.person} on {dayText(signed.day)}</h2>
+		<p class="stamp" aria-hidden="true">{m.signed()}</p>
+		<h2>{m.signed_off_by_on({ person: signed.person, day: dayText(signed.day) })}</h2>
 		<p>
 			{[
-				signed.pressure ? `At ${typedText(signed.pressure)}` : round.onFoot ? '' : 'Pressure not measured',
-				signed.gear ? `gear ${signed.gear}` : round.onFoot ? '' : 'gear not entered',
-				signed.rpm ? `${signed.rpm} rpm` : ''
+				signed.pressure
+					? m.at_pressure({ pressure: typedText(signed.pressure) })
+					: round.onFoot
+						? ''
+						: m.pressure_not_measured(),
+				signed.gear ? m.gear({ gear: signed.gear }) : round.onFoot ? '' : m.gear_not_entered(),
+				signed.rpm ? m.rpm({ rpm: signed.rpm }) : ''
 			]
 				.filter(Boolean)
 				.join(', ')}{signed.pressure || signed.gear || !round.onFoot ? '.' : ''}
 			{signed.remarks}
 		</p>
-		<p class="lab">Nothing in this calibration can be changed now. Start a new one to measure again.</p>
+		<p class="lab">{m.nothing_in_this_calibration_can_be()}</p>
 		{#if round.entered.change}
 			<div class="change">
-				<p><b>Now change the sprayer, then check it:</b> the next calibration opens with what is predicted.</p>
+				<p><b>{m.now_change_the_sprayer_then_check()}</b> {m.the_next_calibration_opens_with_what()}</p>
 				<ChangeFacts
 					change={round.entered.change}
 					prediction={made && { volume: made.predicted, sure: made.sure }}
@@ -51,20 +56,20 @@
 					class="btn go big"
 					href="/rounds/new?sprayer={round.head.sprayerId}{round.head.setting
 						? `&setting=${round.head.setting.id}`
-						: ''}">Calibrate again with the change</a
+						: ''}">{m.calibrate_again_with_the_change()}</a
 				>
 			</div>
 		{/if}
 		{#if status.state === 'sent'}
 			<div class="flex flex-wrap gap-3">
-				<a class="btn go big" href="/full-tank?calibration={round.head.id}">One full tank</a>
-				<a class="btn" href="/calibrations/{round.head.id}/tank">Loads for an area</a>
-				<a class="btn big" href="/calibrations/{round.head.id}">See the calibration</a>
+				<a class="btn go big" href="/full-tank?calibration={round.head.id}">{m.one_full_tank()}</a>
+				<a class="btn" href="/calibrations/{round.head.id}/tank">{m.loads_for_an_area()}</a>
+				<a class="btn big" href="/calibrations/{round.head.id}">{m.see_the_calibration()}</a>
 			</div>
 		{:else}
 			<p>
-				<b>It is kept on this device</b> and will be sent to the farm as soon as there is a connection. The tank plan follows
-				then.
+				<b>{m.it_is_kept_on_this_device()}</b>
+				{m.and_will_be_sent_to_the()}
 			</p>
 		{/if}
 	</div>
@@ -74,47 +79,43 @@
 		onsubmit={(e) => e.preventDefault()}
 		novalidate
 	>
-		<Field label="Calibrated by" bind:value={f.person} problem={f.problems.person} autocomplete="name" required />
+		<Field label={m.calibrated_by()} bind:value={f.person} problem={f.problems.person} autocomplete="name" required />
 		{#if f.asksCarrier}
 			<Field
-				label="Carried by"
+				label={m.carried_by()}
 				bind:value={f.carrier}
 				problem={f.problems.carrier}
 				autocomplete="name"
-				hint="Another person is another calibration."
+				hint={m.another_person_is_another_calibration()}
 				required
 			/>
 		{/if}
-		<Field label="On" type="date" bind:value={f.day} problem={f.problems.day} required />
+		<Field label={m.on_title()} type="date" bind:value={f.day} problem={f.problems.day} required />
 		<Field
-			label="Pressure at the gauge"
+			label={m.pressure_at_the_gauge()}
 			bind:value={f.pressure}
 			problem={f.problems.pressure}
-			hint="No unit means {round.units.pressure}. Empty where it was not read.{f.meant
-				? ` The setting is meant to have ${f.meant}.`
-				: ''}"
+			hint={m.no_unit_means_empty_where_it({
+				pressure: round.units.pressure,
+				which: f.meant ? m.the_setting_is_meant_to_have({ meant: f.meant }) : ''
+			})}
 		/>
 		{#if !f.carried}
+			<Field label={m.gear_title()} bind:value={f.gear} problem={f.problems.gear} hint={m.as_you_call_it_b2_third()} />
 			<Field
-				label="Gear"
-				bind:value={f.gear}
-				problem={f.problems.gear}
-				hint="As you call it: B2, third low. Empty where it is not known."
-			/>
-			<Field
-				label="Engine or PTO rpm"
+				label={m.engine_or_pto_rpm()}
 				bind:value={f.rpm}
 				problem={f.problems.rpm}
 				inputmode="numeric"
-				hint="540 at the PTO, or what the engine showed."
+				hint={m.n540_at_the_pto_or_what()}
 			/>
 		{/if}
-		<Field label="Remarks" bind:value={f.remarks} hint="Ground, wind, what was changed." />
+		<Field label={m.remarks()} bind:value={f.remarks} hint={m.ground_wind_what_was_changed()} />
 		<div class="col-[1/3] grid gap-1.5 phone:col-1">
 			{#if f.blocked}<p class="problem">{f.blocked}</p>{/if}
 			{#each f.notes as note (note)}<p><span aria-hidden="true">▲</span> {note}.</p>{/each}
 			<p class="lab">
-				After signing, this round is read-only. Nothing is lost: every reading stays on it as it was typed.
+				{m.after_signing_this_round_is_read()}
 			</p>
 		</div>
 	</form>

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { Issue } from '$core';
 import { isCarried, isDay, personIssues, predictChange, roundBefore } from '$core';
 import { wordIssue } from '$lib/wording/issues';
@@ -35,9 +36,7 @@ export class SignOffState {
 		const { calibration } = result.value;
 		const before = roundBefore(rig, round, calibration);
 		const predicted = predictChange(before, round.change);
-		return predicted.ok
-			? ''
-			: `The change that was picked rests on what this calibration no longer has. ${wordIssue(predicted.issues[0]!)} Or take the change back under Adjust.`;
+		return predicted.ok ? '' : m.the_change_that_was_picked_rests({ wordIssue: wordIssue(predicted.issues[0]!) });
 	});
 	/** What the signature will say was left undone or odd. Findings never block. */
 	notes: readonly string[] = $derived.by(() => {
@@ -47,13 +46,11 @@ export class SignOffState {
 		const unticked = checks.filter((check) => !this.#round.entered.ticks.has(check)).length;
 		const uncaught = c.nozzles ? c.nozzles.count - c.nozzles.caught : 0;
 		return [
-			...(unticked > 0 ? [`${unticked} of ${checks.length} checks of the sprayer are not ticked`] : []),
-			...(!this.carried && this.pressure.trim() === '' ? ['The pressure will stand as “not measured”'] : []),
-			...(!this.carried && this.gear.trim() === '' ? ['The gear will stand as “not entered”'] : []),
-			...(uncaught > 0 ? [`${uncaught} of ${c.nozzles?.count} nozzles were not caught`] : []),
-			...(c.findings.length > 0
-				? [`${c.findings.length} ${c.findings.length === 1 ? 'warning' : 'warnings'} will stand on the calibration`]
-				: [])
+			...(unticked > 0 ? [m.of_checks_of_the_sprayer_are({ unticked, count: checks.length })] : []),
+			...(!this.carried && this.pressure.trim() === '' ? [m.the_pressure_will_stand_as_not()] : []),
+			...(!this.carried && this.gear.trim() === '' ? [m.the_gear_will_stand_as_not()] : []),
+			...(uncaught > 0 ? [m.of_nozzles_were_not_caught({ uncaught, count: c.nozzles?.count ?? 0 })] : []),
+			...(c.findings.length > 0 ? [m.warnings_will_stand_on_the_calibration({ count: c.findings.length })] : [])
 		];
 	});
 
@@ -73,14 +70,13 @@ export class SignOffState {
 	/** Signs if all is well. Answers whether it did. */
 	async sign(): Promise<boolean> {
 		const problems: Partial<Record<Place, string>> = {};
-		if (this.person.trim() === '')
-			problems.person = 'Nobody has signed yet. Write the name of who calibrated, like A. Sample.';
-		if (!isDay(this.day)) problems.day = 'That is not a day. Write it like 14 Mar 2026.';
+		if (this.person.trim() === '') problems.person = m.nobody_has_signed_yet_write_the();
+		if (!isDay(this.day)) problems.day = m.that_is_not_a_day_write();
 		if (this.asksCarrier && this.carrier.trim() === '')
 			problems.carrier = wordIssue({ code: 'no-person', path: 'person' });
 		const rpm = this.rpm.trim().replace(',', '');
 		if (rpm !== '' && !(/^\d+$/.test(rpm) && Number(rpm) <= 10_000))
-			problems.rpm = `“${this.rpm}” is not a number of turns. Write it like 540.`;
+			problems.rpm = m.is_not_a_number_of_turns({ rpm: this.rpm });
 		this.problems = problems;
 		if (Object.keys(problems).length > 0 || this.blocked !== '') return false;
 		if (this.asksCarrier) {

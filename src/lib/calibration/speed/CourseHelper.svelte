@@ -1,5 +1,6 @@
 <!-- @component How far to drive so that the reading is the answer, and whether course and catch are long enough. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { show } from '$lib/show/show';
 	import { untrack } from 'svelte';
 	import { fields, readField, readShare, showFigure, factor, quantityOf } from '$core';
@@ -66,20 +67,14 @@
 	}
 </script>
 
-<Sheet
-	{open}
-	wide
-	title="How far to drive"
-	lead="On a course that covers a round piece of ground, what the jug reads is the answer. Catch for as long as the course took."
-	onclose={() => (open = false)}
->
+<Sheet {open} wide title={m.how_far_to_drive()} lead={m.on_a_course_that_covers_a()} onclose={() => (open = false)}>
 	<div class="grid grid-cols-[1.4fr_1fr] gap-3.5">
 		<Field
-			label="Width that one jug stands for"
+			label={m.width_that_one_jug_stands_for()}
 			bind:value={widthText}
-			hint="One nozzle’s spacing, or the swath of all that are caught. No unit means {unit}."
+			hint={m.one_nozzles_spacing_or_the_swath({ unit })}
 		/>
-		<Field label="± asked for, %" bind:value={asked} hint="5 % tells a worn nozzle." />
+		<Field label={m.asked_for()} bind:value={asked} hint={m.n5_tells_a_worn_nozzle()} />
 	</div>
 	<ul>
 		{#each courses as c (c.name)}
@@ -92,14 +87,14 @@
 					type="button"
 					class="btn"
 					disabled={round.signedOff || c.course < 3 || c.course > 5000}
-					onclick={() => void use(c.course)}>Use it</button
+					onclick={() => void use(c.course)}>{m.use_it()}</button
 				>
 			</li>
 		{:else}
 			<li
 				class="lab grid grid-cols-[minmax(0,190px)_1fr_auto] gap-3 items-center min-h-14 border-t border-dashed border-t-rule"
 			>
-				Type a width, like 50 cm or 20 in.
+				{m.type_a_width_like_50_cm()}
 			</li>
 		{/each}
 	</ul>

@@ -1,5 +1,6 @@
 <!-- @component Ground speed: a course, runs by stopwatch or typed, their mean, what the dial said. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { untrack } from 'svelte';
 	import type { Issue } from '$core';
 	import { dialFor, inUnit, mean, relativeU, showDecimals, factor, si, quantityOf } from '$core';
@@ -56,9 +57,12 @@
 		return {
 			words:
 				Math.abs(off) < 0.005
-					? 'the dial is right'
-					: `it reads ${showDecimals(Math.abs(off) * 100, 1, comma)} % ${off > 0 ? 'fast' : 'slow'}`,
-			hold: `To do ${want} ${unit}, hold the dial at ${showDecimals(inUnit('speed', hold, unit), 1, comma)}`
+					? m.the_dial_is_right()
+					: m.it_reads({
+							figure: showDecimals(Math.abs(off) * 100, 1, comma),
+							which: off > 0 ? m.fast() : m.slow()
+						}),
+			hold: m.to_do_hold_the_dial_at({ want, unit, figure: showDecimals(inUnit('speed', hold, unit), 1, comma) })
 		};
 	});
 	// What a run should take, for moving the rig over the drawing while the watch runs.
@@ -74,24 +78,24 @@
 	const track = $derived(round.entered.track);
 	const meanOf = $derived(
 		track
-			? 'From the track'
+			? m.from_the_track()
 			: counted.length === 0
 				? stated
 					? stated.correction
-						? 'As stated, corrected'
+						? m.as_stated_corrected()
 						: stated.checked
-							? 'As stated, checked before'
-							: 'As stated, never checked'
-					: 'Mean'
+							? m.as_stated_checked_before()
+							: m.as_stated_never_checked()
+					: m.mean()
 				: counted.length === 1
-					? 'One run'
-					: `Mean of ${counted.length}`
+					? m.one_run()
+					: m.mean_of({ count: counted.length })
 	);
 
 	async function press() {
 		if (round.signedOff) return;
 		if (!watch.running) {
-			problem = round.entered.course ? null : 'Say how long the course is first; the time counts once it is known.';
+			problem = round.entered.course ? null : m.say_how_long_the_course_is();
 			watch.start();
 			return;
 		}
@@ -103,7 +107,7 @@
 		});
 		problem =
 			issues.length > 0
-				? `${showDecimals(time, 2, round.settings.decimalComma)} s is too short for a run: it was not kept.`
+				? m.s_is_too_short_for_a_run({ time: showDecimals(time, 2, round.settings.decimalComma) })
 				: null;
 	}
 
@@ -126,18 +130,18 @@
 	<div class="scrolling contents">
 		<div class="asked">
 			<QuantityField
-				label="Course length"
+				label={m.course_length()}
 				kept={courseText}
 				unit={round.units.course}
-				hint="Taped. 60 m or 200 ft does well."
+				hint={m.taped_60_m_or_200_ft()}
 				disabled={round.signedOff}
 				commit={(text) => round.add({ kind: 'course', length: typed(text, round.units.course, round.settings) })}
 			/>
 			<QuantityField
-				label="Dial or screen said"
+				label={m.dial_or_screen_said()}
 				kept={keptText(round.entered.dial?.typed, unit, round.settings)}
 				{unit}
-				hint={dial?.hold ?? 'To learn how far it is off.'}
+				hint={dial?.hold ?? m.to_learn_how_far_it_is()}
 				disabled={round.signedOff}
 				commit={(text) => round.add({ kind: 'dial', speed: typed(text, unit, round.settings) })}
 			/>
@@ -172,29 +176,29 @@
 			</div>
 			<div class="ml-auto text-right text-[0.95rem]">
 				{#if meanShown}± {meanShown.interval}{/if}
-				{#if dial}<br />dial said {round.entered.dial ? typedText(round.entered.dial.typed) : ''}:
+				{#if dial}<br />{m.dial_said({ which: round.entered.dial ? typedText(round.entered.dial.typed) : '' })}
 					<b>{dial.words}</b>{/if}
-				{#if track}<br />{track.name}{:else if counted.length > 0 && counted.length < usualRuns}<br />{usualRuns -
-						counted.length} more would narrow the ±{/if}
+				{#if track}<br />{track.name}{:else if counted.length > 0 && counted.length < usualRuns}<br
+					/>{m.more_would_narrow_the({ usualRuns: usualRuns - counted.length })}{/if}
 			</div>
 		</div>
 
 		<div class="typed phone:order-1">
 			<QuantityField
-				label="Or type a time"
+				label={m.or_type_a_time()}
 				kept={typing}
 				unit="s"
-				hint={asWritten('27.4, 0:55 or 1 min 5 s', comma)}
+				hint={asWritten(m.n27_4_0_55_or_1(), comma)}
 				disabled={round.signedOff}
 				commit={typeTime}
 			/>
 			<div class="more flex flex-wrap gap-2.5">
-				<button type="button" class="btn plain" onclick={() => (helping = true)}>How far to drive</button>
+				<button type="button" class="btn plain" onclick={() => (helping = true)}>{m.how_far_to_drive()}</button>
 				<button type="button" class="btn plain" onclick={() => (tracking = true)}
-					>{track ? 'The track' : 'Use a track'}</button
+					>{track ? m.the_track() : m.use_a_track()}</button
 				>
 				<button type="button" class="btn plain" onclick={() => (telling = true)}
-					>{stated ? 'The stated speed' : 'State the speed'}</button
+					>{stated ? m.the_stated_speed() : m.state_the_speed()}</button
 				>
 			</div>
 		</div>
@@ -205,7 +209,7 @@
 		<div class="watch phone:flex-none phone:my-0 phone:-mx-4">
 			<StopwatchButton
 				{watch}
-				idle="run {next}, {back ? 'back' : 'out'}"
+				idle={m.run_next({ next, which: back ? m.back() : m.out() })}
 				decimalComma={comma}
 				onpress={() => void press()}
 			/>

@@ -1,5 +1,6 @@
 <!-- @component A speed as a dial or a screen tells it, where there is no time for a course: less sure, and it says so. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { dayText } from '$lib/settings/day-text';
 	import { untrack } from 'svelte';
 	import type { Issue } from '$core';
@@ -51,7 +52,7 @@
 	};
 	async function save() {
 		if (checked === '') {
-			problem = 'Say whether this dial or screen was checked against a course before.';
+			problem = m.say_whether_this_dial_or_screen();
 			return;
 		}
 		told(
@@ -69,40 +70,41 @@
 		if (before?.kind !== 'stated-speed') return;
 		const { kind, speed, checked, correction } = before;
 		const again = { kind, speed, checked, ...(correction ? { correction } : {}) };
-		say('Stated speed deleted.', { label: 'Undo', run: () => void round.add($state.snapshot(again)) });
+		say(m.stated_speed_deleted(), { label: m.undo(), run: () => void round.add($state.snapshot(again)) });
 	}
 </script>
 
-<Sheet
-	{open}
-	title="State the speed"
-	lead="As the dial or screen shows it while you spray. Timed runs over a course are better and count before it."
-	onclose={() => (open = false)}
->
-	<UnitField label="Ground speed" bind:value={text} bind:unit units={unitChoices('speed', round.settings)} {problem} />
+<Sheet {open} title={m.state_the_speed()} lead={m.as_the_dial_or_screen_shows()} onclose={() => (open = false)}>
+	<UnitField
+		label={m.ground_speed()}
+		bind:value={text}
+		bind:unit
+		units={unitChoices('speed', round.settings)}
+		{problem}
+	/>
 	<Segmented
-		label="Checked against a course"
+		label={m.checked_against_a_course()}
 		options={[
-			...(check ? [{ value: 'corrected' as const, label: 'Correct it' }] : []),
-			{ value: 'yes', label: 'Checked before' },
-			{ value: 'no', label: 'Never checked' }
+			...(check ? [{ value: 'corrected' as const, label: m.correct_it() }] : []),
+			{ value: 'yes', label: m.checked_before() },
+			{ value: 'no', label: m.never_checked() }
 		]}
 		value={checked}
 		onchange={(v) => (checked = v)}
 	/>
 	{#if check && checked === 'corrected'}
 		<p aria-live="polite">
-			On {dayText(check.day)} it showed {typedText(check.dial)} at {show(
-				'speed',
-				si<'speed'>(check.measured),
-				round.settings
-			).text}
-			measured. {#if corrected}
-				Corrected: <b class="num text-[1.6rem]">{corrected}</b>{/if}
+			{m.on_it_showed_at_measured({
+				day: dayText(check.day),
+				dial: typedText(check.dial),
+				text: show('speed', si<'speed'>(check.measured), round.settings).text
+			})}
+			{#if corrected}
+				{m.corrected()} <b class="num text-[1.6rem]">{corrected}</b>{/if}
 		</p>
 	{/if}
 	{#snippet foot()}
-		{#if stated}<button type="button" class="btn plain" onclick={() => void remove()}>Delete</button>{/if}
-		<button type="button" class="btn go" onclick={() => void save()}>Save</button>
+		{#if stated}<button type="button" class="btn plain" onclick={() => void remove()}>{m.delete_word()}</button>{/if}
+		<button type="button" class="btn go" onclick={() => void save()}>{m.save()}</button>
 	{/snippet}
 </Sheet>

@@ -1,5 +1,6 @@
 <!-- @component Ground speed from a track: a file dropped in, this device's position, or the farm's receiver. -->
 <script lang="ts">
+	import { m } from '$words';
 	import FileDrop from '$lib/kit/FileDrop.svelte';
 	import { onDestroy, untrack } from 'svelte';
 	import { showDecimals, showFigure, factor } from '$core';
@@ -23,7 +24,7 @@
 	async function takeFile(file: File | undefined) {
 		if (!file) return;
 		if (file.size > 20 * 1024 * 1024) {
-			track.problem = `“${file.name}” is over 20 MB. A calibration’s drive is a few hundred kB: cut the track first.`;
+			track.problem = m.is_over_20_mb_a_calibrations({ name: file.name });
 			return;
 		}
 		const read = await readTrack(await file.text(), file.name);
@@ -34,7 +35,7 @@
 		const text = event.clipboardData?.getData('text') ?? '';
 		if (!/[$<]/.test(text)) return;
 		event.preventDefault();
-		const read = await readTrack(text, 'pasted text');
+		const read = await readTrack(text, m.pasted_text());
 		if (read.ok) track.take(read.track);
 		else track.problem = read.problem;
 	}
@@ -53,26 +54,27 @@
 <Sheet
 	{open}
 	wide
-	title="Speed from a track"
-	lead="The mean speed of the steady part. Its ± comes from the track itself: a longer steady part is surer."
+	title={m.speed_from_a_track()}
+	lead={m.the_mean_speed_of_the_steady()}
 	onclose={() => (open = false)}
 >
 	<div class="flex flex-wrap items-center gap-2.5">
 		<FileDrop
-			label="Open GPX or NMEA"
+			label={m.open_gpx_or_nmea()}
 			accept=".gpx,.nmea,.txt,.log,application/gpx+xml,text/plain"
 			ontake={(file) => void takeFile(file)}
 		/>
 		{#if track.recording}
 			<button type="button" class="btn go" onclick={() => track.finish()}
-				>Stop, {Math.round(track.length)} s recorded</button
+				>{m.stop_s_recorded({ count: Math.round(track.length) })}</button
 			>
 		{:else}
 			{#if 'geolocation' in navigator}
 				<button
 					type="button"
 					class="btn"
-					onclick={() => track.record('position', browserReceiver(navigator.geolocation))}>Record this device</button
+					onclick={() => track.record('position', browserReceiver(navigator.geolocation))}
+					>{m.record_this_device()}</button
 				>
 			{/if}
 			{#if hasReceiver}
@@ -83,18 +85,18 @@
 						track.record(
 							'receiver',
 							serverReceiver((path) => new EventSource(path))
-						)}>Record the receiver</button
+						)}>{m.record_the_receiver()}</button
 				>
 			{/if}
 		{/if}
-		<span class="lab">or paste NMEA sentences</span>
+		<span class="lab">{m.or_paste_nmea_sentences()}</span>
 	</div>
 	{#if track.points.length > 1}
 		<svg
 			class="w-full h-auto border-b-2 border-b-ink"
 			viewBox="0 -6 {W} {H + 12}"
 			role="img"
-			aria-label="Speed along the track {track.name}"
+			aria-label={m.speed_along_the_track({ name: track.name })}
 		>
 			<rect
 				x={x(track.from)}
@@ -116,7 +118,8 @@
 		</svg>
 		<div>
 			<label class="grid grid-cols-[92px_1fr_60px] items-center gap-2.5 min-h-11"
-				>Steady from <input
+				>{m.steady_from()}
+				<input
 					class="w-full min-h-9 accent-dye"
 					type="range"
 					min="0"
@@ -127,7 +130,8 @@
 				/><b class="num">{Math.round(track.from)} s</b></label
 			>
 			<label class="grid grid-cols-[92px_1fr_60px] items-center gap-2.5 min-h-11"
-				>to <input
+				>{m.to()}
+				<input
 					class="w-full min-h-9 accent-dye"
 					type="range"
 					min="0"
@@ -145,10 +149,12 @@
 			<b>{unit}</b>
 			{#if track.measured}<span class="lab"
 					>± {showFigure(track.measured.relative * 200, 2, comma)} %{track.points.every((p) => p[3] !== undefined)
-						? ', by the receiver’s own speed'
+						? m.by_the_receivers_own_speed()
 						: ''}</span
 				>{/if}
-			<span class="lab">{track.measured ? '· ' : ''}{track.name}, {track.points.length} positions</span>
+			<span class="lab"
+				>{m.positions({ which: track.measured ? '· ' : '', name: track.name, count: track.points.length })}</span
+			>
 		</p>
 	{/if}
 	{#if track.problem}<p class="problem" role="alert">✕ {track.problem}</p>{/if}
@@ -158,7 +164,7 @@
 				onclick={async () => {
 					await track.drop();
 					open = false;
-				}}>Use the course instead</button
+				}}>{m.use_the_course_instead()}</button
 			>{/if}
 		<button
 			type="button"
@@ -166,6 +172,6 @@
 			disabled={track.speed === null || track.recording || round.signedOff}
 			onclick={async () => {
 				if (await track.keep()) open = false;
-			}}>Use this speed</button
+			}}>{m.use_this_speed()}</button
 		>{/snippet}
 </Sheet>

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { MeasuringSkill } from '$core';
 import {
 	catchGoodTo,
@@ -27,9 +28,9 @@ export interface ReadingCourse {
 export function readingCourses(width: number): ReadingCourse[] {
 	const on = (area: number) => readingCourse(si(area), si(width)) as number;
 	return [
-		{ name: '1/128 acre', course: on(acre / 128), reads: 'US fl oz read as US gal/ac' },
-		{ name: '1/160 acre', course: on(acre / 160), reads: 'Imp fl oz read as Imp gal/ac' },
-		{ name: '1/8 acre', course: on(acre / 8), reads: 'pints read as gal/ac' },
+		{ name: m.n1_128_acre(), course: on(acre / 128), reads: 'US fl oz read as US gal/ac' },
+		{ name: m.n1_160_acre(), course: on(acre / 160), reads: 'Imp fl oz read as Imp gal/ac' },
+		{ name: m.n1_8_acre(), course: on(acre / 8), reads: m.pints_read_as_gal_ac() },
 		{ name: '10 m²', course: on(10), reads: 'ml read as L/ha' },
 		{ name: '100 m²', course: on(100), reads: '100 ml read as 10 L/ha' }
 	];
@@ -70,21 +71,32 @@ function courseWords(s: HelperSource): string {
 		s.metric
 			? `${showFigure(m, 3, s.decimalComma)} m`
 			: `${showFigure(m / factor('length', 'ft'), 3, s.decimalComma)} ft`;
-	const now = `${runs} ${runs === 1 ? 'run' : 'runs'} of ${told(s.course)} ${runs === 1 ? 'is' : 'are'} good to ${percent(good, s.decimalComma)}`;
-	if (good <= s.wanted) return `${now}: enough for ${percent(s.wanted, s.decimalComma)}.`;
+	const now = m.runs_of_are_good_to({ runs, course: told(s.course), good: percent(good, s.decimalComma) });
+	if (good <= s.wanted) return m.enough_for({ now, wanted: percent(s.wanted, s.decimalComma) });
 	const needed = neededCourse(s.wanted, si(s.speed), runs, s.skill.stopwatch, steady);
 	const more = neededRuns(s.wanted, si(Math.max(s.course, 60)), si(s.speed), s.skill.stopwatch, steady);
 	return needed === null
-		? `${now}: too coarse for ${percent(s.wanted, s.decimalComma)}, and no length mends it. Drive ${more} runs.`
-		: `${now}: too coarse for ${percent(s.wanted, s.decimalComma)}. Lay out ${told(Math.ceil(needed / 5) * 5)}.`;
+		? m.too_coarse_for_and_no_length({ now, wanted: percent(s.wanted, s.decimalComma), more })
+		: m.too_coarse_for_lay_out({
+				now,
+				wanted: percent(s.wanted, s.decimalComma),
+				told: told(Math.ceil(needed / 5) * 5)
+			});
 }
 
 function catchWords(s: HelperSource): string {
 	if (s.held === null || s.flow === null || !(s.flow > 0)) return '';
 	const mark = resolution(s.marks);
 	const good = catchGoodTo(si(s.held), si(s.flow), s.skill.jugMove, mark);
-	const now = `A ${showFigure(s.held, 3, s.decimalComma)} s catch is good to ${percent(good, s.decimalComma)}`;
-	if (good <= s.wanted) return `${now}: enough.`;
+	const now = m.a_s_catch_is_good_to({
+		held: showFigure(s.held, 3, s.decimalComma),
+		good: percent(good, s.decimalComma)
+	});
+	if (good <= s.wanted) return m.enough({ now });
 	const needed = neededCatch(s.wanted, si(s.flow), s.skill.jugMove, mark);
-	return `${now}: too coarse to judge ${percent(s.wanted, s.decimalComma).replace('±', '')}. Catch ${Math.ceil(needed / 5) * 5} s.`;
+	return m.too_coarse_to_judge_catch_s({
+		now,
+		replace: percent(s.wanted, s.decimalComma).replace('±', ''),
+		ceil: Math.ceil(needed / 5) * 5
+	});
 }

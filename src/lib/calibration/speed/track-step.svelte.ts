@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { wordIssue } from '$lib/wording/issues';
 import type { SpeedAt, TrackPoint, TrackSource } from '$core';
 import { steadyPart, trackSpeed, trackSpeeds } from '$core';
@@ -38,7 +39,7 @@ export class TrackStepState {
 		const found = part ?? steadyPart(trackSpeeds(track.points));
 		this.from = found?.from ?? 0;
 		this.to = found?.to ?? this.length;
-		this.problem = found ? '' : 'No part of this track is steady. Move its ends to the part that counts.';
+		this.problem = found ? '' : m.no_part_of_this_track_is();
 	}
 
 	/** Takes in a track that was read from a file. */
@@ -52,7 +53,7 @@ export class TrackStepState {
 		this.points = [];
 		this.problem = '';
 		this.source = source;
-		this.name = source === 'position' ? 'This device’s position' : 'The farm’s receiver';
+		this.name = source === 'position' ? m.this_devices_position() : m.the_farms_receiver();
 		this.recording = true;
 		this.#stop = receiver.start(
 			(fix) => {
@@ -73,7 +74,7 @@ export class TrackStepState {
 		if (!this.recording) return;
 		this.recording = false;
 		if (this.points.length < 3) {
-			this.problem ||= 'Fewer than three positions came in. Record for longer, where the sky is open.';
+			this.problem ||= m.fewer_than_three_positions_came_in();
 			return;
 		}
 		this.#show({ source: this.source, name: this.name, points: this.points });
@@ -97,10 +98,7 @@ export class TrackStepState {
 			to: this.to
 		});
 		if (issues[0])
-			this.problem =
-				issues[0].code === 'no-position'
-					? 'No steady part of three readings or more lies between these ends.'
-					: wordIssue(issues[0]);
+			this.problem = issues[0].code === 'no-position' ? m.no_steady_part_of_three_readings() : wordIssue(issues[0]);
 		return issues.length === 0;
 	}
 

@@ -1,5 +1,6 @@
 <!-- @component Bands or directed spraying: switched on and told by band, bands, row spacing and rows. -->
 <script lang="ts">
+	import { m } from '$words';
 	import type { EnteredBand } from '$core';
 	import Sheet from '$lib/kit/Sheet.svelte';
 	import { typed } from '$lib/settings/field-units';
@@ -42,17 +43,17 @@
 
 {#if !round.signedOff}
 	<div class="flex flex-wrap gap-2.5">
-		<button type="button" class="btn plain" onclick={begin}>{band ? 'Change the bands' : 'Bands instead'}</button>
+		<button type="button" class="btn plain" onclick={begin}>{band ? m.change_the_bands() : m.bands_instead()}</button>
 		{#if band}<button type="button" class="btn plain" onclick={() => void round.add({ kind: 'band', band: null })}
-				>Whole width</button
+				>{m.whole_width()}</button
 			>{/if}
 	</div>
 {/if}
 
 <Sheet
 	{open}
-	title="Bands or directed spraying"
-	lead="The treated width is band × bands; the field width is row spacing × rows."
+	title={m.bands_or_directed_spraying()}
+	lead={m.the_treated_width_is_band_bands()}
 	onclose={() => (open = false)}
 >
 	<form
@@ -63,11 +64,11 @@
 			void keep();
 		}}
 	>
-		<Field label="Width of one band" bind:value={text.band} hint="No unit means {unit}." />
-		<Field label="Bands" inputmode="numeric" bind:value={text.bands} hint="All that spray, like 6." />
-		<Field label="Row spacing" bind:value={text.rowSpacing} hint="No unit means {unit}." />
-		<Field label="Rows" inputmode="numeric" bind:value={text.rows} hint="Rows in one pass, like 6." />
+		<Field label={m.width_of_one_band()} bind:value={text.band} hint={m.no_unit_means({ unit })} />
+		<Field label={m.bands()} inputmode="numeric" bind:value={text.bands} hint={m.all_that_spray_like_6()} />
+		<Field label={m.row_spacing()} bind:value={text.rowSpacing} hint={m.no_unit_means({ unit })} />
+		<Field label={m.rows()} inputmode="numeric" bind:value={text.rows} hint={m.rows_in_one_pass_like_6()} />
 		{#if problem}<p class="problem col-[1/3]" role="alert">✕ {problem}</p>{/if}
 	</form>
-	{#snippet foot()}<button class="btn go" form="bands">Use these bands</button>{/snippet}
+	{#snippet foot()}<button class="btn go" form="bands">{m.use_these_bands()}</button>{/snippet}
 </Sheet>

@@ -1,5 +1,6 @@
 <!-- @component CV against swath width, with the limit and the width that is taken. The chart is fetched when it is shown. -->
 <script lang="ts">
+	import { m } from '$words';
 	import type { SwathCandidate } from '$core';
 	import { showDecimals } from '$core';
 	import { chart } from '$lib/kit/chart';
@@ -23,7 +24,7 @@
 	);
 	const options = $derived({
 		chart: { type: 'line' as const, height: 132 },
-		series: [{ name: 'CV', data: points }],
+		series: [{ name: m.cv(), data: points }],
 		stroke: { width: 3, curve: 'straight' as const },
 		markers: {
 			size: 3,
@@ -41,20 +42,20 @@
 		},
 		xaxis: {
 			type: 'numeric' as const,
-			title: { text: `swath, ${unit}`, offsetY: -14 },
+			title: { text: m.swath_unit({ unit }), offsetY: -14 },
 			tickAmount: 7,
 			decimalsInFloat: 0,
 			labels: { rotate: 0, hideOverlappingLabels: true },
 			tooltip: { enabled: false }
 		},
-		yaxis: { title: { text: 'CV, %' }, min: 0, decimalsInFloat: 0 },
+		yaxis: { title: { text: m.cv_title() }, min: 0, decimalsInFloat: 0 },
 		annotations: {
 			yaxis: [
 				{
 					y: limit * 100,
 					borderColor: 'var(--moss)',
 					label: {
-						text: `even up to ${showDecimals(limit * 100, 0, decimalComma)} %`,
+						text: m.even_up_to({ figure: showDecimals(limit * 100, 0, decimalComma) }),
 						position: 'left',
 						textAnchor: 'start' as const
 					}
@@ -77,8 +78,14 @@
 <div
 	class="card min-h-34 py-0 px-2"
 	role="img"
-	aria-label="CV against swath width. {best
-		? `Taken: ${showDecimals(best.spacings * spacing, 1, decimalComma)} ${unit} at ${showDecimals(best.cv * 100, 1, decimalComma)} %.`
-		: 'No width is even enough.'}"
+	aria-label={m.cv_against_swath_width({
+		which: best
+			? m.taken_at({
+					figure: showDecimals(best.spacings * spacing, 1, decimalComma),
+					unit,
+					showDecimals2: showDecimals(best.cv * 100, 1, decimalComma)
+				})
+			: m.no_width_is_even_enough()
+	})}
 	{@attach chart(() => options)}
 ></div>

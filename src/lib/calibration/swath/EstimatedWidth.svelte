@@ -1,5 +1,6 @@
 <!-- @component Whether a wetted width was taped or guessed: a guess counts for less, and says so. -->
 <script lang="ts">
+	import { m } from '$words';
 	import type { RoundState } from '$lib/calibration/round.svelte';
 
 	let { round }: { round: RoundState } = $props();
@@ -16,6 +17,6 @@
 			onchange={({ currentTarget: { checked } }) =>
 				void round.add(() => (width ? { kind: 'wetted', width, estimated: checked } : null))}
 		/>
-		Estimated by eye, not taped (counts ± {Math.round(round.skill.estimatedWidth * 200)} %)
+		{m.estimated_by_eye_not_taped_counts({ figure: Math.round(round.skill.estimatedWidth * 200) })}
 	</label>
 {/if}

@@ -1,5 +1,6 @@
 <!-- @component The schools' answers for a swath side by side; the one that is picked is the one that counts. -->
 <script lang="ts">
+	import { m } from '$words';
 	import type { SwathSchool } from '$core';
 	import type { SchoolAnswer } from './pans.svelte';
 
@@ -18,7 +19,12 @@
 	let { answers, picked, length, unit, terse, disabled, onpick }: Props = $props();
 </script>
 
-<div class="grid grid-cols-6 gap-1.5 phone:grid-cols-[1fr_1fr]" class:terse role="radiogroup" aria-label="Whose swath">
+<div
+	class="grid grid-cols-6 gap-1.5 phone:grid-cols-[1fr_1fr]"
+	class:terse
+	role="radiogroup"
+	aria-label={m.whose_swath()}
+>
 	{#each answers as answer (answer.school)}
 		<button
 			type="button"

@@ -1,5 +1,6 @@
 <!-- @component Left, right or both: one side shut is a setting of its own. Nothing where the rig has one part only. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { twoSided } from '$core';
 	import type { RoundState } from '$lib/calibration/round.svelte';
 	import Segmented from '$lib/kit/Segmented.svelte';
@@ -12,11 +13,11 @@
 {#if twoSided(round.rig)}
 	<div class="grid justify-items-end gap-1 phone:justify-items-start">
 		<Segmented
-			label="Sides that spray"
+			label={m.sides_that_spray()}
 			options={[
-				{ value: 'left', label: 'Left only' },
-				{ value: 'both', label: 'Both sides' },
-				{ value: 'right', label: 'Right only' }
+				{ value: 'left', label: m.left_only() },
+				{ value: 'both', label: m.both_sides() },
+				{ value: 'right', label: m.right_only() }
 			]}
 			{value}
 			onchange={(v) => {
@@ -24,7 +25,7 @@
 			}}
 		/>
 		{#if value !== 'both'}<p class="text-amber-text text-[0.9rem] font-semibold text-right phone:text-left">
-				▲ With one side shut, pressure, throw and flow change: measure width and flow like this.
+				{m.with_one_side_shut_pressure_throw()}
 			</p>{/if}
 	</div>
 {/if}

@@ -1,5 +1,6 @@
 <!-- @component Alley of an airblast sprayer: row spacing, which alleys, which sides; and what the canopy asks for. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { show } from '$lib/show/show';
 	import {
 		fields,
@@ -97,19 +98,19 @@
 <div class="flex flex-col gap-3 flex-1 min-h-0">
 	<div class="grid grid-cols-[minmax(0,150px)_1fr] gap-4 items-start phone:grid-cols-[1fr] phone:gap-2">
 		<QuantityField
-			label="Row to row"
+			label={m.row_to_row()}
 			kept={keptText(spacing, unit, round.settings)}
 			{unit}
-			hint="Trunk to trunk, taped."
+			hint={m.trunk_to_trunk_taped()}
 			disabled={round.signedOff}
 			commit={(text) => round.add(() => ({ kind: 'rows', spacing: typed(text, unit, round.settings), alleys }))}
 		/>
 		<div class="flex flex-wrap gap-x-3 gap-y-2.5 pt-6 phone:pt-0">
 			<Segmented
-				label="Alleys driven"
+				label={m.alleys_driven()}
 				options={[
-					{ value: 'every', label: 'Every alley' },
-					{ value: 'second', label: 'Every second' }
+					{ value: 'every', label: m.every_alley() },
+					{ value: 'second', label: m.every_second() }
 				]}
 				value={alleys}
 				onchange={(v) => {
@@ -121,9 +122,9 @@
 	</div>
 	{#if sides !== 'both'}
 		<div class="other flex flex-wrap items-center gap-x-3.5 gap-y-2" class:open={otherSide === null}>
-			<b>The other side of each row</b>
+			<b>{m.the_other_side_of_each_row()}</b>
 			<Segmented
-				label="The other side of each row"
+				label={m.the_other_side_of_each_row()}
 				options={otherSides.map((value) => ({ value, label: otherSideWords[value] }))}
 				value={(otherSide ?? '') as 'not'}
 				onchange={(v) => {
@@ -134,22 +135,20 @@
 		</div>
 	{/if}
 	<p class="font-semibold" role="status">
-		{pass
-			? passWords(pass, comma)
-			: '▲ Say what becomes of the other side: the volume per area is twice or half by it.'}
+		{pass ? passWords(pass, comma) : m.say_what_becomes_of_the_other()}
 	</p>
 	<div class="board card grid items-center flex-1 min-h-0 py-3 px-4 phone:flex-none">
 		<Alley {alleys} {sides} spacing={spacing ? typedText(spacing) : '?'} {width} />
 	</div>
 	<details class="card py-0 px-4" open={canopy !== null || round.entered.canopyShares !== null}>
 		<summary class="flex justify-between items-center min-h-12 font-semibold cursor-pointer">
-			Check it against the canopy
+			{m.check_it_against_the_canopy()}
 			{#if asked !== null}<b class="num text-[1.5rem]">{rate(asked)}</b>{/if}
 		</summary>
 		<div class="grid grid-cols-4 gap-3.5 items-start pb-3 leading-[1.3] phone:grid-cols-[1fr_1fr]">
 			<QuantityField
 				small
-				label="Tree height"
+				label={m.tree_height()}
 				kept={canopy ? typedText(canopy.height.typed) : draft.height}
 				{unit}
 				disabled={round.signedOff}
@@ -157,7 +156,7 @@
 			/>
 			<QuantityField
 				small
-				label="Canopy across the row"
+				label={m.canopy_across_the_row()}
 				kept={canopy ? typedText(canopy.width.typed) : draft.width}
 				{unit}
 				disabled={round.signedOff}
@@ -165,14 +164,14 @@
 			/>
 			<QuantityField
 				small
-				label="L for each m³ of canopy"
+				label={m.l_for_each_m_of_canopy()}
 				kept={coefficientText || draft.coefficient}
 				disabled={round.signedOff}
 				commit={(text) => setCanopy({ coefficient: text })}
 			/>
 			<QuantityField
 				small
-				label="Leaf by thirds, bottom up, %"
+				label={m.leaf_by_thirds_bottom_up()}
 				kept={round.entered.canopyShares ? round.entered.canopyShares.map((s) => Math.round(s * 100)).join(', ') : ''}
 				disabled={round.signedOff}
 				commit={(text) => {
@@ -183,9 +182,14 @@
 			/>
 			<p class="col-span-full" aria-live="polite">
 				{#if asked !== null && gap !== null}
-					<b>Measured is {showDecimals(Math.abs(gap) * 100, 0, comma)} % {gap > 0 ? 'over' : 'under'} it.</b>
+					<b
+						>{m.measured_is_it({
+							figure: showDecimals(Math.abs(gap) * 100, 0, comma),
+							which: gap > 0 ? m.over() : m.under()
+						})}</b
+					>
 				{/if}
-				<span class="lab">height × width ÷ row spacing × your figure. The schools differ, so the figure is yours.</span>
+				<span class="lab">{m.height_width_row_spacing_your_figure()}</span>
 			</p>
 		</div>
 	</details>

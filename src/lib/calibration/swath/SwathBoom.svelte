@@ -1,5 +1,6 @@
 <!-- @component Swath of a boom: nozzles × spacing or bands, sections switched off by touching them, and its fans from behind. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { fanReach, showDecimals, si, factor, quantityOf } from '$core';
 	import type { Issue } from '$core';
 	import BoomBehind from '$lib/drawings/BoomBehind.svelte';
@@ -72,18 +73,18 @@
 		<div class="max-w-[26rem]">
 			<QuantityField
 				small
-				label="Width as taped"
+				label={m.width_as_taped()}
 				kept={keptText(round.entered.wetted?.typed, round.units.course, round.settings)}
 				unit={round.units.course}
-				hint="Over the nozzles that spray, half a spacing past the outer ones.{spacingShown === ''
-					? ''
-					: ` Empty: ${round.on.length} × ${spacingShown}.`}"
+				hint={m.over_the_nozzles_that_spray_half({
+					which: spacingShown === '' ? '' : m.empty({ count: round.on.length, spacingShown })
+				})}
 				disabled={round.signedOff}
 				commit={(text) => round.add({ kind: 'wetted', width: typed(text, round.units.course, round.settings) })}
 			/>
 		</div>
 		{#if round.rig.sections.length > 1}
-			<div class="switches flex flex-wrap gap-2" role="group" aria-label="Sections that spray">
+			<div class="switches flex flex-wrap gap-2" role="group" aria-label={m.sections_that_spray()}>
 				{#each round.rig.sections as size, i (i)}
 					{@const isOn = !round.entered.off.includes(i)}
 					<button
@@ -94,7 +95,7 @@
 						onclick={() => void toggle(i)}
 					>
 						<b>{round.names.section(i)}</b>
-						<span class="block">{isOn ? 'on' : 'off'} · {size} {size === 1 ? 'nozzle' : 'nozzles'}</span>
+						<span class="block">{m.nozzles({ which: isOn ? m.on_inline() : m.off(), size })}</span>
 					</button>
 				{/each}
 			</div>
@@ -114,21 +115,25 @@
 				<div class="grid gap-2 text-[0.95rem] leading-[1.3]">
 					<QuantityField
 						small
-						label="Nozzles above the target"
+						label={m.nozzles_above_the_target()}
 						kept={keptText(typedHeight, round.units.spacing, round.settings)}
 						unit={round.units.spacing}
 						disabled={round.signedOff}
 						commit={(text) => round.add({ kind: 'height', height: typed(text, round.units.spacing, round.settings) })}
 					/>
 					<p aria-live="polite">
-						{#if overlap <= 0}<b class="text-rust-text">✕ Gaps between the fans.</b> They do not meet at this height: raise
-							the boom.
+						{#if overlap <= 0}<b class="text-rust-text">{m.gaps_between_the_fans()}</b> {m.they_do_not_meet_at_this()}
 						{:else if faults.thin > 0.02 || faults.double > 0.02}<b class="look"
-								>▲ Strips: {Math.round(faults.thin * 100)} % thin, {Math.round(faults.double * 100)} % double.</b
+								>{m.strips_thin_double({
+									figure: Math.round(faults.thin * 100),
+									round2: Math.round(faults.double * 100)
+								})}</b
 							>
-							{overlap < 0.45 ? 'Raise the boom.' : 'Lower the boom.'}
-						{:else}<b>Even ground.</b>{/if}
-						<span class="lab">{round.rig.fan.angle}° fans, {Math.max(0, Math.round(overlap * 100))} % overlap.</span>
+							{overlap < 0.45 ? m.raise_the_boom() : m.lower_the_boom()}
+						{:else}<b>{m.even_ground()}</b>{/if}
+						<span class="lab"
+							>{m.fans_overlap({ angle: round.rig.fan.angle, max: Math.max(0, Math.round(overlap * 100)) })}</span
+						>
 					</p>
 				</div>
 			</div>
@@ -139,18 +144,15 @@
 		class="grid grid-cols-[auto_1fr] gap-6 items-center py-2.5 px-4 rounded-[6px] bg-paper-deep phone:grid-cols-[1fr] phone:gap-2"
 	>
 		<div>
-			<span class="lab">{band ? 'Treated width' : 'Swath'}</span><br />
+			<span class="lab">{band ? m.treated_width() : m.swath()}</span><br />
 			<span class="num text-[3.4rem] leading-[0.95]">{length(width).split(' ')[0]}</span> <b>{metric ? 'm' : 'ft'}</b>
 		</div>
 		<div class="flex justify-between items-center gap-4 phone:flex-wrap">
 			<p>
-				{#if band}<b>{band.bands} bands over {band.rows} rows</b>{:else}<b>{round.on.length} nozzles × {spacingShown}</b
+				{#if band}<b>{m.bands_over_rows({ bands: band.bands, rows: band.rows })}</b>{:else}<b
+						>{m.nozzles_count({ count: round.on.length, spacingShown })}</b
 					>{/if}<br />
-				<span class="lab"
-					>{band
-						? 'Both volumes are told: per treated area and per field area.'
-						: 'A section off makes this a calibration of its own: pressure and flow change.'}</span
-				>
+				<span class="lab">{band ? m.both_volumes_are_told_per_treated() : m.a_section_off_makes_this_a()}</span>
 			</p>
 			<BandFields {round} {band} />
 		</div>

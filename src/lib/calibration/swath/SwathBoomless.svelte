@@ -1,5 +1,6 @@
 <!-- @component Swath of a boomless sprayer: the schools' answers side by side, and pans entered on the drawing. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { untrack } from 'svelte';
 	import type { EntryBody, SwathSchool } from '$core';
 	import { readShare, showDecimals, showFigure, factor } from '$core';
@@ -65,7 +66,11 @@
 			problem = '';
 			focusPan();
 		} else
-			problem = `Pan ${n}: “${swath.drafts[n]}” is not a volume. Write it like ${asWritten('42 ml or 1.4 fl oz', comma)}.`;
+			problem = m.pan_is_not_a_volume_write({
+				n,
+				draft: swath.drafts[n] ?? '',
+				example: asWritten(m.n42_ml_or_1_4_fl(), comma)
+			});
 	}
 	function panKey(event: KeyboardEvent, n: number) {
 		if (event.key === 'Enter') void enterPan(n);
@@ -89,10 +94,10 @@
 <div class="flex flex-col gap-2.5 flex-1 min-h-0">
 	<div class="flex flex-wrap justify-between gap-2.5">
 		<Segmented
-			label="How the swath is measured"
+			label={m.how_the_swath_is_measured()}
 			options={[
-				{ value: 'schools', label: 'Wetted width' },
-				{ value: 'pans', label: 'Pans' }
+				{ value: 'schools', label: m.wetted_width() },
+				{ value: 'pans', label: m.pans() }
 			]}
 			value={tab}
 			onchange={(v) => {
@@ -111,8 +116,8 @@
 					swath={swath.shown}
 					laid={swath.laid}
 					words={swath.shown !== null && round.width !== null
-						? `${length(round.width)} ${unit}${swath.cv === null ? '' : `, CV ${showDecimals(swath.cv * 100, 1, comma)} %`}`
-						: 'type what each pan caught'}
+						? `${length(round.width)} ${unit}${swath.cv === null ? '' : m.cv_figure_after({ figure: showDecimals(swath.cv * 100, 1, comma) })}`
+						: m.type_what_each_pan_caught()}
 					onpick={(n) => {
 						swath.at = n;
 						document.getElementById(`pan-${n}`)?.focus();
@@ -130,7 +135,7 @@
 						type="text"
 						inputmode="decimal"
 						autocomplete="off"
-						aria-label="Pan {i + 1}, {shortUnit(swath.unit)}"
+						aria-label={m.pan({ i: i + 1, unit: shortUnit(swath.unit) })}
 						placeholder={i === 0 ? shortUnit(swath.unit) : ''}
 						disabled={round.signedOff}
 						value={panText(i + 1)}
@@ -157,7 +162,7 @@
 				<div class="settings grid grid-cols-4 gap-2.5 items-end phone:grid-cols-[1fr_1fr]">
 					<QuantityField
 						small
-						label="Pan to pan"
+						label={m.pan_to_pan()}
 						kept={keptText(pans?.spacing.typed, unit, round.settings)}
 						{unit}
 						disabled={round.signedOff}
@@ -165,28 +170,28 @@
 					/>
 					<QuantityField
 						small
-						label="Pans"
+						label={m.pans()}
 						kept={`${pans?.count ?? 12}`}
 						disabled={round.signedOff}
 						commit={(text) => setPans({ count: Number(text) })}
 					/>
 					<QuantityField
 						small
-						label="CV at most, %"
+						label={m.cv_at_most()}
 						kept={showFigure((pans?.maxCv ?? 0.15) * 100, 3, comma)}
 						disabled={round.signedOff}
 						commit={(text) => setPans({ maxCv: readShare(text) })}
 					/>
 					<label class="grid gap-1">
-						<span class="text-soft text-[0.85rem]">Driven</span>
+						<span class="text-soft text-[0.85rem]">{m.driven()}</span>
 						<select
 							class="field-input py-1 px-[0.4rem] text-[1rem]"
 							value={pans?.driving ?? 'back-and-forth'}
 							disabled={round.signedOff}
 							onchange={(e) => void setPans({ driving: e.currentTarget.value as 'one-way' })}
 						>
-							<option value="back-and-forth">back and forth</option>
-							<option value="one-way">one way</option>
+							<option value="back-and-forth">{m.back_and_forth()}</option>
+							<option value="one-way">{m.one_way()}</option>
 						</select>
 					</label>
 				</div>
@@ -206,38 +211,41 @@
 		<div class="card wet flex flex-col gap-2 py-2.5 px-3.5">
 			<div class="settings grid gap-2.5 grid-cols-3 items-start phone:grid-cols-[1fr_1fr]">
 				<QuantityField
-					label="Wetted width, edge to edge"
+					label={m.wetted_width_edge_to_edge()}
 					kept={keptText(round.entered.wetted?.typed, unit, round.settings)}
 					{unit}
-					hint="On dry hard ground, taped."
+					hint={m.on_dry_hard_ground_taped()}
 					disabled={round.signedOff}
 					commit={wetted}
 				/>
 				<QuantityField
-					label="Nozzles above the ground"
+					label={m.nozzles_above_the_ground()}
 					kept={keptText(round.entered.height?.typed, round.units.spacing, round.settings)}
 					unit={round.units.spacing}
 					hint={round.head.rig.makerHeights
-						? `Maker: ${typedText(round.head.rig.makerHeights.low)} to ${typedText(round.head.rig.makerHeights.high)}.`
-						: 'The maker’s swath goes with a height.'}
+						? m.maker_to({
+								low: typedText(round.head.rig.makerHeights.low),
+								high: typedText(round.head.rig.makerHeights.high)
+							})
+						: m.the_makers_swath_goes_with_a()}
 					disabled={round.signedOff}
 					commit={(text) => round.add({ kind: 'height', height: typed(text, round.units.spacing, round.settings) })}
 				/>
 				{#if swath.school === 'share'}
 					<QuantityField
-						label="Usable share, %"
+						label={m.usable_share()}
 						kept={showFigure((round.entered.school?.share ?? 0.85) * 100, 3, comma)}
-						hint="The edges thin out."
+						hint={m.the_edges_thin_out()}
 						disabled={round.signedOff}
 						commit={(text) => round.add({ kind: 'school', school: 'share', share: readShare(text) })}
 					/>
 				{:else if swath.school === 'edges' || swath.school === 'maker' || swath.school === 'asked'}
 					<QuantityField
 						label={swath.school === 'edges'
-							? 'Overlap at each edge'
+							? m.overlap_at_each_edge()
 							: swath.school === 'maker'
-								? 'Maker’s swath'
-								: 'Width that I drive'}
+								? m.makers_swath()
+								: m.width_that_i_drive()}
 						kept={typedLength}
 						{unit}
 						disabled={round.signedOff}
@@ -249,7 +257,7 @@
 			<div class="drawing wide">
 				<Thrown
 					used={swath.wetted !== null && round.width !== null ? round.width / swath.wetted : null}
-					wetted={swath.wetted === null ? 'wetted width' : `${length(swath.wetted)} ${unit} wetted`}
+					wetted={swath.wetted === null ? m.wetted_width_inline() : m.wetted({ wetted: length(swath.wetted), unit })}
 					swath="{length(round.width)} {unit}"
 					sides={round.entered.off.includes(0) ? 'right' : round.entered.off.includes(1) ? 'left' : 'both'}
 				/>
@@ -257,7 +265,7 @@
 		</div>
 	{/if}
 	{#if problem}<p class="problem" role="alert">✕ {problem}</p>{/if}
-	{#if swath.school === null && swath.wetted !== null}<p class="pick"><b>Pick how wide you drive:</b></p>{/if}
+	{#if swath.school === null && swath.wetted !== null}<p class="pick"><b>{m.pick_how_wide_you_drive()}</b></p>{/if}
 	<SchoolAnswers
 		answers={swath.answers}
 		picked={swath.school}

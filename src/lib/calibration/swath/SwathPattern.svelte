@@ -1,5 +1,6 @@
 <!-- @component Pattern width of a hand-carried rig at working height; for a swung wand the width of the sweep. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { showDecimals, factor } from '$core';
 	import { keptText } from '$lib/settings/typed-text';
 	import { typed } from '$lib/settings/field-units';
@@ -24,10 +25,10 @@
 <div class="flex flex-col gap-3 flex-1 min-h-0">
 	<div class="grid grid-cols-[minmax(0,260px)_1fr] gap-4.5 items-start phone:grid-cols-[1fr]">
 		<QuantityField
-			label={swung ? 'Width of the sweep' : 'Width of the wet strip'}
+			label={swung ? m.width_of_the_sweep() : m.width_of_the_wet_strip()}
 			kept={keptText(round.entered.wetted?.typed, round.units.course, round.settings)}
 			unit={round.units.course}
-			hint="On dry ground, at the height you spray from."
+			hint={m.on_dry_ground_at_the_height()}
 			disabled={round.signedOff}
 			commit={(text) =>
 				round.add(() => ({
@@ -44,7 +45,7 @@
 			class="w-full max-h-80"
 			viewBox="0 0 700 300"
 			role="img"
-			aria-label="A wand held over the ground wets a strip {shown} {round.units.course} wide"
+			aria-label={m.a_wand_held_over_the_ground({ shown, course: round.units.course })}
 		>
 			<rect x="0" y="252" width="700" height="30" fill="var(--straw-wash)" stroke="var(--straw-edge)" />
 			<rect
@@ -83,6 +84,6 @@
 	</div>
 	<div class="flex items-end gap-6 py-2.5 px-4 rounded-[6px] bg-paper-deep">
 		<p><span class="num text-[3.4rem] leading-[0.95]">{shown}</span> <b>{round.units.course}</b></p>
-		<p class="lab">Not needed for a plot or a refill: there the ground itself is measured.</p>
+		<p class="lab">{m.not_needed_for_a_plot_or()}</p>
 	</div>
 </div>

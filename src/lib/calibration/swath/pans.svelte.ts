@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { PanSwath, SwathSchool } from '$core';
 import {
 	fields,
@@ -92,35 +93,40 @@ export class BoomlessSwath {
 		return [
 			{
 				school: 'pans',
-				name: 'Pans',
+				name: m.pans(),
 				width: best && this.spacing !== null ? best.spacings * this.spacing : null,
 				note: best
-					? `widest with CV ≤ ${showFigure((round.pans?.maxCv ?? 0.15) * 100, 3, comma)} %: ${showDecimals(best.cv * 100, 1, comma)} %`
+					? m.widest_with_cv({
+							showFigure: showFigure((round.pans?.maxCv ?? 0.15) * 100, 3, comma),
+							figure: showDecimals(best.cv * 100, 1, comma)
+						})
 					: this.result
-						? 'no width is even enough'
-						: 'a row of equal pans across the swath'
+						? m.no_width_is_even_enough_inline()
+						: m.a_row_of_equal_pans_across()
 			},
 			{
 				school: 'share',
-				name: 'Usable share',
+				name: m.usable_share_title(),
 				width: w === null ? null : w * usable,
-				note: `${showFigure(usable * 100, 3, comma)} % of the wetted width`
+				note: m.of_the_wetted_width({ figure: showFigure(usable * 100, 3, comma) })
 			},
 			{
 				school: 'edges',
-				name: 'Edges off',
+				name: m.edges_off(),
 				width: w === null || edge === null || w <= 2 * edge ? null : w - 2 * edge,
 				note:
-					edge === null ? 'wetted less an overlap at each edge' : `wetted less ${typedText(length!.typed)} at each edge`
+					edge === null
+						? m.wetted_less_an_overlap_at_each()
+						: m.wetted_less_at_each_edge({ typed: typedText(length!.typed) })
 			},
-			{ school: 'full', name: 'Full width', width: w, note: 'all that is wetted' },
+			{ school: 'full', name: m.full_width(), width: w, note: m.all_that_is_wetted() },
 			{
 				school: 'maker',
-				name: 'Maker',
+				name: m.maker(),
 				width: typedLength('maker') ?? (quantityOf(rig.makerSwath) as number | null),
-				note: 'the sheet’s figure at its height'
+				note: m.the_sheets_figure_at_its_height()
 			},
-			{ school: 'asked', name: 'As I drive it', width: typedLength('asked'), note: 'a width that you set' }
+			{ school: 'asked', name: m.as_i_drive_it(), width: typedLength('asked'), note: m.a_width_that_you_set() }
 		];
 	});
 

@@ -1,5 +1,6 @@
 <!-- @component What the tank says: read before and after, or what brought it back to its mark; and how long it ran parked. -->
 <script lang="ts">
+	import { m } from '$words';
 	import Undo2 from '@lucide/svelte/icons/undo-2';
 	import { untrack } from 'svelte';
 	import type { TankReading } from '$core';
@@ -68,8 +69,8 @@
 			...u,
 			words:
 				'added' in u.reading
-					? `${typedText(u.reading.added.typed)} added`
-					: `${typedText(u.reading.start.typed)} to ${typedText(u.reading.left.typed)}`
+					? m.added({ typed: typedText(u.reading.added.typed) })
+					: m.to_typed({ typed: typedText(u.reading.start.typed), typed2: typedText(u.reading.left.typed) })
 		}))
 	);
 
@@ -77,14 +78,11 @@
 		const text = (t: string) => typed(t, unit, round.settings);
 		const empty = by === 'dip' ? start.trim() === '' || left.trim() === '' : added.trim() === '';
 		if (empty) {
-			problem =
-				by === 'dip'
-					? 'Both levels are needed: what was in, and what is left.'
-					: asWritten('Write what was added, like 12.4 L.', comma);
+			problem = by === 'dip' ? m.both_levels_are_needed_what_was() : asWritten(m.write_what_was_added_like_12(), comma);
 			return;
 		}
 		if (by === 'dip' && now.start !== null && now.left !== null && now.left >= now.start) {
-			problem = `“${left}” left is not under “${start}” at the start, so nothing was used.`;
+			problem = m.left_is_not_under_at_the({ left, start });
 			return;
 		}
 		const reading = by === 'dip' ? { start: text(start), left: text(left) } : { added: text(added) };
@@ -113,18 +111,18 @@
 		const { sheet } = round;
 		const times =
 			sheet.ok && sheet.value.method === 'refill' ? neededGround(sheet.value, c.rate, round.skill, 0.05) : null;
-		const now = `The ± is ${showFigure(c.relativeUncertainty95 * 100, 2, comma)} %, most of it from the tank.`;
-		const what = round.entered.plot?.by === 'row' ? 'such rows' : 'times this ground';
+		const now = m.the_is_most_of_it_from({ figure: showFigure(c.relativeUncertainty95 * 100, 2, comma) });
+		const what = round.entered.plot?.by === 'row' ? m.such_rows() : m.times_this_ground();
 		const more =
 			times === null
 				? ''
-				: ` ${by === 'mark' ? 'Or spray' : 'Spray'} ${times} ${what} before you read it: that makes it ± 5 %.`;
-		return `${now} ${by === 'mark' ? 'Bring it back with a metered hose.' : ''}${more}`.replace(/ {2,}/g, ' ');
+				: m.before_you_read_it_that_makes({ which: by === 'mark' ? m.or_spray() : m.spray(), times, what });
+		return `${now} ${by === 'mark' ? m.bring_it_back_with_a_metered() : ''}${more}`.replace(/ {2,}/g, ' ');
 	});
 	const hints: Record<TankReading, string> = {
-		dip: 'By dip stick, sight glass or scale before and after.',
-		mark: 'Filled to a mark, then brought back to it: the mark’s own error counts twice.',
-		meter: 'Filled, then brought back by a metered hose.'
+		dip: m.by_dip_stick_sight_glass_or(),
+		mark: m.filled_to_a_mark_then_brought(),
+		meter: m.filled_then_brought_back_by_a()
 	};
 </script>
 
@@ -147,11 +145,11 @@
 	>
 		<div class="flex flex-wrap items-center gap-x-4.5 gap-y-2.5">
 			<Segmented
-				label="How the tank is read"
+				label={m.how_the_tank_is_read()}
 				options={[
-					{ value: 'dip', label: 'Before and after' },
-					{ value: 'mark', label: 'Back to the mark' },
-					{ value: 'meter', label: 'Metered refill' }
+					{ value: 'dip', label: m.before_and_after() },
+					{ value: 'mark', label: m.back_to_the_mark() },
+					{ value: 'meter', label: m.metered_refill() }
 				]}
 				value={by}
 				onchange={(how) => {
@@ -174,14 +172,14 @@
 				}}
 			>
 				{#if by === 'dip'}
-					{@render reading('In the tank before', start, (t) => (start = t))}
-					{@render reading('Left in it after', left, (t) => (left = t))}
+					{@render reading(m.in_the_tank_before(), start, (t) => (start = t))}
+					{@render reading(m.left_in_it_after(), left, (t) => (left = t))}
 				{:else}
-					{@render reading('Added to come back to the mark', added, (t) => (added = t))}
+					{@render reading(m.added_to_come_back_to_the(), added, (t) => (added = t))}
 				{/if}
-				<button class="btn go" disabled={round.signedOff}>Save this reading</button>
+				<button class="btn go" disabled={round.signedOff}>{m.save_this_reading()}</button>
 				{#if problem}<p class="problem" role="alert">✕ {problem}</p>{/if}
-				<ol aria-label="Tank readings">
+				<ol aria-label={m.tank_readings()}>
 					{#each readings as reading, i (reading.id)}
 						<li
 							class="grid grid-cols-[24px_1fr_auto] items-center min-h-12 border-t border-dashed border-t-rule"
@@ -191,14 +189,14 @@
 							{#if !reading.struck && !round.signedOff}<button
 									class="w-12 h-12 text-soft text-[1.1rem] cursor-pointer"
 									type="button"
-									aria-label="Strike reading {i + 1}"
-									title="Strike it: it stays on record and no longer counts"
+									aria-label={m.strike_reading({ i: i + 1 })}
+									title={m.strike_it_it_stays_on_record()}
 									onclick={() => void round.add({ kind: 'strike', entry: reading.id })}>✕</button
-								>{:else if round.signedOff}<small>struck</small>{:else}<button
+								>{:else if round.signedOff}<small>{m.struck()}</small>{:else}<button
 									class="grid h-12 w-12 place-items-center text-dye-text cursor-pointer"
 									type="button"
-									aria-label="Restore reading {i + 1}"
-									title="Restore it: it counts again"
+									aria-label={m.restore_reading({ i: i + 1 })}
+									title={m.restore_it_it_counts_again()}
 									onclick={() => void round.restore(reading.id)}><Undo2 size={20} aria-hidden="true" /></button
 								>{/if}
 						</li>
@@ -206,7 +204,7 @@
 						<li
 							class="grid grid-cols-[24px_1fr_auto] items-center min-h-12 border-t border-dashed border-t-rule text-soft"
 						>
-							<span class="text-soft">1</span>not read yet
+							<span class="text-soft">1</span>{m.not_read_yet()}
 						</li>
 					{/each}
 				</ol>
@@ -215,28 +213,27 @@
 		{#if advice}<p class="look" role="status">▲ {advice}</p>{/if}
 		{#if round.method === 'refill' && !round.signedOff}
 			<div class="flex flex-wrap items-center gap-2.5">
-				<span class="lab">In the same calibration:</span>
-				<a class="btn plain" href="/rounds/{round.head.id}/speed">{round.speed ? 'Ground speed' : 'Time a run'}</a>
-				<a class="btn plain" href="/rounds/{round.head.id}/flow">Check the nozzles</a>
+				<span class="lab">{m.in_the_same_calibration()}</span>
+				<a class="btn plain" href="/rounds/{round.head.id}/speed">{round.speed ? m.ground_speed() : m.time_a_run()}</a>
+				<a class="btn plain" href="/rounds/{round.head.id}/flow">{m.check_the_nozzles()}</a>
 			</div>
 		{/if}
 		{#if parked}
 			<div class="grid grid-cols-[minmax(0,260px)_1fr] gap-4.5 items-center phone:grid-cols-[1fr] phone:gap-1">
 				<QuantityField
-					label={round.entered.parkedTime ? 'Ran parked for' : 'Ran parked as long as the course'}
+					label={round.entered.parkedTime ? m.ran_parked_for() : m.ran_parked_as_long_as_the()}
 					kept={round.entered.parkedTime
 						? keptText(round.entered.parkedTime.typed, 's', round.settings)
 						: courseTime === null
 							? ''
 							: showDecimals(courseTime, 1, comma)}
 					unit="s"
-					hint="Same rpm and pressure, brake set, nobody in the spray."
+					hint={m.same_rpm_and_pressure_brake_set()}
 					disabled={round.signedOff}
 					commit={(text) => round.add({ kind: 'parked-time', time: typed(text, 's', round.settings) })}
 				/>
 				<p class="lab">
-					Longer than the course is better: a level that falls a hand’s breadth is read more exactly than one that falls
-					a finger.
+					{m.longer_than_the_course_is_better()}
 				</p>
 			</div>
 		{/if}

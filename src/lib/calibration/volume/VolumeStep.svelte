@@ -1,5 +1,6 @@
 <!-- @component The answer: spray volume with its ±, where the ± comes from, the working, what is odd. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { dayText } from '$lib/settings/day-text';
 	import { relativeU } from '$core';
 	import type { MadeChange } from '$core';
@@ -33,11 +34,11 @@
 				budget={c.budget}
 			/>
 			<div>
-				<p class="lab">Where the ± comes from</p>
+				<p class="lab">{m.where_the_comes_from()}</p>
 				<BudgetBar budget={c.budget} advise />
 			</div>
 			{#if !round.signedOff}<a class="self-start py-1 font-semibold" href="/full-tank?round={round.head.id}"
-					>One full tank with this volume</a
+					>{m.one_full_tank_with_this_volume()}</a
 				>{/if}
 		</div>
 		{#if round.head.setting?.change}
@@ -45,7 +46,7 @@
 			<PredictionNote
 				predicted={change.predicted}
 				sure={change.sure}
-				since="when the sprayer was changed on {dayText(change.day)}"
+				since={m.when_the_sprayer_was_changed_on({ day: dayText(change.day) })}
 				rate={c.rate}
 				settings={round.settings}
 			/>
@@ -73,15 +74,15 @@
 			</div>
 		{/if}
 		{#if perWhat(c)}<p class="lab">
-				Told per treated area. Per field area it stands among the facts of the answer.
+				{m.told_per_treated_area_per_field()}
 			</p>{/if}
 	{:else if !round.result.ok}
 		<div class="card grid gap-2.5 p-5">
-			<h2>Not yet</h2>
+			<h2>{m.not_yet_title()}</h2>
 			<ul class="pl-[1.2rem]">
 				{#each round.result.issues as issue (issue.path + issue.code)}<li>{wordIssue(issue)}</li>{/each}
 			</ul>
-			<p class="lab">One reading of each is enough for a first answer; more narrow its ±.</p>
+			<p class="lab">{m.one_reading_of_each_is_enough()}</p>
 		</div>
 	{/if}
 </div>

@@ -1,5 +1,6 @@
 <!-- @component What each rule says of the weather: its figure, its state as a mark and a word, and what to do about it. -->
 <script lang="ts">
+	import { m } from '$words';
 	import type { RuleFinding, RuleState, WeatherLimits } from '$core';
 	import type { FarmSettings } from '$lib/settings/farm-settings';
 	import { ruleNames, wordRule } from '$lib/wording/weather';
@@ -11,7 +12,12 @@
 	}
 	let { findings, limits, settings }: Props = $props();
 	const marks: Readonly<Record<RuleState, string>> = { good: '✓', unknown: '?', look: '▲', stop: '✕' };
-	const says: Readonly<Record<RuleState, string>> = { good: 'holds', unknown: 'not known', look: 'look', stop: 'stop' };
+	const says: Readonly<Record<RuleState, string>> = {
+		good: m.holds(),
+		unknown: m.not_known(),
+		look: m.look(),
+		stop: m.stop_inline()
+	};
 </script>
 
 <ul>

@@ -1,5 +1,6 @@
 <!-- @component A job as it is planned or edited: ground, volume, products and time, and beside it what they come to. -->
 <script lang="ts">
+	import { m } from '$words';
 	import type { Snippet } from 'svelte';
 	import { v7 } from 'uuid';
 	import { enhance } from '$app/forms';
@@ -50,7 +51,7 @@
 	const stops = $derived(labelStops(plan.findings));
 </script>
 
-<svelte:head><title>{title} · Fallow</title></svelte:head>
+<svelte:head><title>{m.fallow_title({ title })}</title></svelte:head>
 
 <main class="grid grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)] min-h-[calc(100dvh_-_56px)] phone:grid-cols-1">
 	<form
@@ -66,57 +67,60 @@
 		<h1>{title}</h1>
 		{@render note?.()}
 		{#if plan.lost && plan.calibrationId === ''}<p class="look">
-				▲ The calibration that this came from is none that a job can rest on: it is not signed, was withdrawn, or has a
-				newer one beside it. Pick the one that counts now.
+				{m.the_calibration_that_this_came_from()}
 			</p>{/if}
 		<fieldset>
-			<legend>Ground</legend>
+			<legend>{m.ground()}</legend>
 			{#if area}<p class="lab">
-					The tank plan was for <b>{area}</b>. Pick the field that it is.
+					{m.the_tank_plan_was_for()} <b>{area}</b>{m.pick_the_field_that_it_is()}
 				</p>{/if}
 			{#if plan.source.blocks.length === 0}<p class="lab">
-					No ground is known yet. <a href="/ground/new">Add a block</a> first.
+					{m.no_ground_is_known_yet()} <a href="/ground/new">{m.add_a_block()}</a> first.
 				</p>{/if}
 			<JobGroundPicker {plan} />
 		</fieldset>
 		<fieldset>
-			<legend>How much mix goes on it</legend>
+			<legend>{m.how_much_mix_goes_on_it()}</legend>
 			<JobVolume {plan} />
 			<div class="grid grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)] gap-x-4 gap-y-2 items-start phone:grid-cols-1">
-				<Field label="Tank, {shortUnit(plan.units.tank)}" bind:value={plan.tank} problem={plan.problem('tank')} />
-				<Field label="On" type="date" bind:value={plan.day} />
+				<Field
+					label={m.tank_tank({ tank: shortUnit(plan.units.tank) })}
+					bind:value={plan.tank}
+					problem={plan.problem('tank')}
+				/>
+				<Field label={m.on_title()} type="date" bind:value={plan.day} />
 			</div>
 		</fieldset>
 		<fieldset>
-			<legend>Products</legend>
+			<legend>{m.products()}</legend>
 			{#each plan.unknown as dose, i (i)}
 				<p class="look">
-					▲ {dose.name}, {typedText(dose.dose)}: Fallow has no label of it yet.
-					<a href="/products/new">Add the product</a>, then plan the job with it.
+					{m.fallow_has_no_label_of_it({ name: dose.name, dose: typedText(dose.dose) })}
+					<a href="/products/new">{m.add_the_product()}</a>{m.then_plan_the_job_with_it()}
 				</p>
 			{/each}
 			{#each plan.lines as line, i (line.key)}
 				<div
 					class="product grid grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)] gap-x-4 gap-y-2 items-start phone:grid-cols-1"
 					role="group"
-					aria-label="Product {i + 1}"
+					aria-label={m.product({ i: i + 1 })}
 				>
 					<Field
-						label="Product"
+						label={m.product_title()}
 						type="search"
 						bind:value={() => line.id, (picked) => plan.pick(line, picked)}
 						options={[
-							{ value: '', label: 'none' },
+							{ value: '', label: m.none() },
 							...plan.source.products.map((p) => ({ value: p.id, label: p.label.name }))
 						]}
 					/>
-					<Field label="Dose" bind:value={line.dose} problem={plan.doseProblem(line)} />
+					<Field label={m.dose()} bind:value={line.dose} problem={plan.doseProblem(line)} />
 					{#if plan.asks(line).per}<div class="col-span-full">
 							<DoseAreaPicker value={line.per} onpick={(per) => (line.per = per)} />
 						</div>{/if}
 					{#if plan.asks(line).dilution}<div class="col-span-full">
 							<Segmented
-								label="100 L of the dose are"
+								label={m.n100_l_of_the_dose_are()}
 								options={dilutions.map((value) => ({ value, label: dilutionWords[value] }))}
 								value={line.dilution as 'mix'}
 								onchange={(dilution) => (line.dilution = dilution)}
@@ -124,56 +128,58 @@
 						</div>{/if}
 				</div>
 			{/each}
-			<button type="button" class="btn plain justify-self-start" onclick={() => plan.addLine()}>Add a product</button>
+			<button type="button" class="btn plain justify-self-start" onclick={() => plan.addLine()}
+				>{m.add_a_product()}</button
+			>
 			{#if plan.canopy}
 				<Field
-					label="Volume to run-off, {longUnit(settings.rateUnit)}"
+					label={m.volume_to_run_off({ rateUnit: longUnit(settings.rateUnit) })}
 					bind:value={plan.dilute}
 					problem={plan.problem('dilute')}
-					hint="Dilute spray that wets these trees until they drip. Asked where a dose is per 100 L of dilute spray."
+					hint={m.dilute_spray_that_wets_these_trees()}
 				/>
 			{/if}
 			{#if c}<Field
-					label="Drops of this setting"
+					label={m.drops_of_this_setting()}
 					type="choice"
 					bind:value={plan.drops}
 					options={[
-						{ value: '', label: 'not known' },
+						{ value: '', label: m.not_known() },
 						...dropletClasses.map((drops) => ({ value: drops, label: dropletWords[drops] }))
 					]}
 				/>{/if}
 		</fieldset>
 		<details>
-			<summary class="min-h-12 pt-2.5 font-semibold cursor-pointer">Time and harvest</summary>
+			<summary class="min-h-12 pt-2.5 font-semibold cursor-pointer">{m.time_and_harvest()}</summary>
 			<div class="grid grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)] gap-x-4 gap-y-2 items-start phone:grid-cols-1">
 				<TimedField
-					label="Fill and mix a load"
+					label={m.fill_and_mix_a_load()}
 					long
 					decimalComma={settings.decimalComma}
 					bind:value={plan.fill}
 					problem={plan.problem('pace.fill')}
 				/>
 				<TimedField
-					label="Drive to water and back"
+					label={m.drive_to_water_and_back()}
 					long
 					decimalComma={settings.decimalComma}
 					bind:value={plan.drive}
 					problem={plan.problem('pace.drive')}
 				/>
-				<Field label="Begins at" type="time" bind:value={plan.start} problem={plan.problem('pace.start')} />
-				<Field label="The day ends at" type="time" bind:value={plan.end} problem={plan.problem('pace.end')} />
+				<Field label={m.begins_at()} type="time" bind:value={plan.start} problem={plan.problem('pace.start')} />
+				<Field label={m.the_day_ends_at()} type="time" bind:value={plan.end} problem={plan.problem('pace.end')} />
 				<Field
-					label="Field efficiency, %"
+					label={m.field_efficiency()}
 					inputmode="decimal"
 					bind:value={plan.efficiency}
 					problem={plan.problem('pace.efficiency')}
-					hint="What turns and stops leave of speed × swath: 65 to 85 is usual."
+					hint={m.what_turns_and_stops_leave_of()}
 				/>
-				<Toggle label="Rows sprayed one way only (drives back dry)" bind:checked={plan.oneWay} />
-				<Field label="Harvest wanted on" type="date" bind:value={plan.harvest} hint="Held against the labels." />
+				<Toggle label={m.rows_sprayed_one_way_only_drives()} bind:checked={plan.oneWay} />
+				<Field label={m.harvest_wanted_on()} type="date" bind:value={plan.harvest} hint={m.held_against_the_labels()} />
 			</div>
 		</details>
-		<Field label="Notes" bind:value={plan.notes} />
+		<Field label={m.notes()} bind:value={plan.notes} />
 		<StopReasons
 			{stops}
 			reasonOf={(stop) => plan.reasons[stopKey(stop)] ?? ''}
@@ -182,28 +188,28 @@
 		{#if message}<p class="problem" role="alert">✕ {message}</p>{/if}
 		<div class="sticky bottom-(--under,0px) flex gap-3.5 py-2.5 px-0 bg-paper">
 			<button class="btn go big" disabled={!plan.ready}>{submit}</button>
-			<a class="btn plain justify-self-start" href={back}>Back</a>
+			<a class="btn plain justify-self-start" href={back}>{m.back_title()}</a>
 		</div>
 	</form>
 	<aside
 		class="grid grid-cols-1 gap-4 content-start py-5 px-6 border-l border-l-rule bg-paper-deep phone:border-0"
-		aria-label="What it comes to"
+		aria-label={m.what_it_comes_to()}
 	>
 		{#if plan.by === 'calibration' && rate && c}
-			<p class="lab">{c.sprayer} at <b>{rate.value} {rate.unit} ± {rate.interval}</b></p>
+			<p class="lab">{m.at_sprayer({ sprayer: c.sprayer })} <b>{rate.value} {rate.unit} ± {rate.interval}</b></p>
 			{#if rate.tooWide}<p><b>▲ {wideWords(c.relativeU95, settings.decimalComma)}</b></p>{/if}
 		{:else if plan.rate !== null}
-			<p class="lab">{plan.by === 'trial' ? 'Wet at' : 'Mix for it:'} <b>{plainRate(plan.rate, settings)}</b></p>
+			<p class="lab">{plan.by === 'trial' ? m.wet_at() : m.mix_for_it()} <b>{plainRate(plan.rate, settings)}</b></p>
 		{/if}
 		{#if plan.treated < 1}
 			<p class="py-2.5 px-3.5 border-l-6 border-l-dye bg-dye-wash">
-				Bands: <b>{share}</b> of the field is treated. Volume and mix are for the bands; time and passes for the whole field.
+				{m.bands_colon()} <b>{share}</b>
+				{m.of_the_field_is_treated_volume()}
 			</p>
 		{/if}
 		{#if thick !== null && Math.abs(thick - 1) > 0.005}
 			<p class="py-2.5 px-3.5 border-l-6 border-l-dye bg-dye-wash">
-				<b>{showFigure(thick, 3, settings.decimalComma)} × concentrate</b>: the volume to run-off, over the volume you
-				spray. Doses of dilute spray are mixed that much stronger.
+				<b>{m.concentrate({ thick: showFigure(thick, 3, settings.decimalComma) })}</b>{m.the_volume_to_run_off_over()}
 			</p>
 		{/if}
 		<LabelCards findings={plan.findings} {settings} />
@@ -230,16 +236,14 @@
 			{/if}
 		{:else}
 			<p class="lab">
-				{plan.by === 'calibration'
-					? 'Pick the ground and a calibration, and the loads stand here.'
-					: 'Pick the ground and say how much mix goes on it, and the loads stand here.'}
+				{plan.by === 'calibration' ? m.pick_the_ground_and_a_calibration() : m.pick_the_ground_and_say_how()}
 			</p>
 			{#each plan.issues.filter((i) => ['blocks', 'rate', 'dilute'].includes(i.path) || /\.(per|dilution)$/.test(i.path)) as issue (issue.path)}
 				<p class="lab">{plan.problem(issue.path)}</p>
 			{/each}
 		{/if}
 		<p class="lab">
-			<b>The label in your hand decides</b>, and local rules above it. Never mix in a dry tank, never product first.
+			<b>{m.the_label_in_your_hand_decides()}</b>{m.and_local_rules_above_it_never()}
 		</p>
 	</aside>
 </main>

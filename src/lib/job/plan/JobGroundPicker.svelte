@@ -1,5 +1,6 @@
 <!-- @component The ground of a job: blocks to tick, each whole or a part of it by a share, its rows, or strips. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { show } from '$lib/show/show';
 	import type { TypedPart } from '$core';
 	import { shortUnit } from '$lib/settings/field-units';
@@ -20,14 +21,14 @@
 	});
 	const area = (m2: number) => show('area', m2, source.settings).text;
 	const ways: readonly { readonly value: TypedPart['by']; readonly label: string }[] = [
-		{ value: 'share', label: 'A share of it' },
-		{ value: 'rows', label: 'Rows from – to' },
-		{ value: 'strips', label: 'Strips only' }
+		{ value: 'share', label: m.a_share_of_it() },
+		{ value: 'rows', label: m.rows_from_to() },
+		{ value: 'strips', label: m.strips_only() }
 	];
 </script>
 
 {#if source.blocks.length > few}
-	<Field label="Find a block" bind:value={wanted} placeholder="Type a part of its name" />
+	<Field label={m.find_a_block()} bind:value={wanted} placeholder={m.type_a_part_of_its_name()} />
 {/if}
 <div class="blocks grid grid-cols-[1fr_1fr] gap-2">
 	{#each shown as { id, block, area: m2 } (id)}
@@ -39,14 +40,14 @@
 			>
 			{#if picked}
 				<Field
-					label="Part of {block.name}"
+					label={m.part_of({ name: block.name })}
 					type="choice"
 					bind:value={() => picked.by, (by) => (picked.by = by as TypedPart['by'])}
 					options={ways.filter((way) => way.value !== 'rows' || ground.rowsOf(id) !== null)}
 				/>
 				{#if picked.by === 'share'}
 					<Field
-						label="Share, %"
+						label={m.share()}
 						inputmode="decimal"
 						bind:value={picked.share}
 						problem={plan.partProblem(id, 'share')}
@@ -54,22 +55,22 @@
 				{:else if picked.by === 'rows'}
 					<div class="grid grid-cols-[1fr_1fr] gap-2">
 						<Field
-							label="From row"
+							label={m.from_row()}
 							inputmode="numeric"
 							bind:value={picked.from}
 							problem={plan.partProblem(id, 'from')}
 						/>
-						<Field label="To row" inputmode="numeric" bind:value={picked.to} problem={plan.partProblem(id, 'to')} />
+						<Field label={m.to_row()} inputmode="numeric" bind:value={picked.to} problem={plan.partProblem(id, 'to')} />
 					</div>
 				{:else}
 					<div class="grid grid-cols-[1fr_1fr] gap-2">
 						<Field
-							label="Width, {shortUnit(units.side)}"
+							label={m.width_side({ side: shortUnit(units.side) })}
 							bind:value={picked.width}
 							problem={plan.partProblem(id, 'width')}
 						/>
 						<Field
-							label="All their length, {shortUnit(units.side)}"
+							label={m.all_their_length({ side: shortUnit(units.side) })}
 							bind:value={picked.length}
 							problem={plan.partProblem(id, 'length')}
 						/>

@@ -1,5 +1,6 @@
 <!-- @component What tells a job's volume: a calibrated sprayer, a patch sprayed until it is wet, or so much for a surface. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { dayText } from '$lib/settings/day-text';
 	import { showDecimals, teamSpread } from '$core';
 	import { longUnit, shortUnit } from '$lib/settings/field-units';
@@ -16,20 +17,20 @@
 	const settings = $derived(source.settings);
 	const c = $derived(plan.calibration);
 	const ways: readonly { readonly value: JobPlanState['by']; readonly label: string }[] = [
-		{ value: 'calibration', label: 'As calibrated' },
-		{ value: 'trial', label: 'Spot work' },
-		{ value: 'surface', label: 'A surface' }
+		{ value: 'calibration', label: m.as_calibrated() },
+		{ value: 'trial', label: m.spot_work() },
+		{ value: 'surface', label: m.a_surface() }
 	];
 	const choices = $derived([
 		...(plan.by !== 'calibration'
-			? [{ value: '', label: 'another, its tank is typed below' }]
+			? [{ value: '', label: m.another_its_tank_is_typed_below() }]
 			: plan.calibrationId === ''
-				? [{ value: '', label: 'Pick one' }]
+				? [{ value: '', label: m.pick_one() }]
 				: []),
 		...source.calibrations.map((one) => {
 			const r = shownRate(one.rate, one.relativeU95, settings.rateUnit, settings.decimalComma);
-			const doubt = one.doubt ? ' (in doubt)' : '';
-			const wide = r.tooWide ? ` (± ${r.interval}: too wide to tell 5 %)` : '';
+			const doubt = one.doubt ? m.in_doubt() : '';
+			const wide = r.tooWide ? m.too_wide_to_tell_5({ interval: r.interval }) : '';
 			const volume =
 				plan.by === 'calibration' ? `: ${r.value} ${r.unit}, ${dayText(one.signedDay)}${doubt}${wide}` : '';
 			return { value: one.id, label: `${one.sprayer}, ${one.setting}${volume}` };
@@ -37,12 +38,12 @@
 	]);
 </script>
 
-<Segmented label="What tells the volume" options={ways} value={plan.by} onchange={(by) => (plan.by = by)} />
+<Segmented label={m.what_tells_the_volume()} options={ways} value={plan.by} onchange={(by) => (plan.by = by)} />
 {#if source.calibrations.length === 0 && plan.by === 'calibration'}
-	<p class="lab">No sprayer is calibrated yet. <a href="/sprayers">Calibrate one</a> first.</p>
+	<p class="lab">{m.no_sprayer_is_calibrated_yet()} <a href="/sprayers">{m.calibrate_one()}</a> first.</p>
 {:else if source.calibrations.length > 0}
 	<Field
-		label={plan.by === 'calibration' ? 'Calibration' : 'Sprayer'}
+		label={plan.by === 'calibration' ? m.calibration() : m.sprayer()}
 		type="choice"
 		bind:value={() => plan.calibrationId, (id) => plan.pickCalibration(id)}
 		options={choices}
@@ -50,37 +51,33 @@
 {/if}
 {#if plan.by === 'calibration' && c?.team}
 	<p class="lab">
-		The mean of {c.team.length} people. They differ by {showDecimals(
-			teamSpread(c.team.map((m) => ({ ...m, goes: null }))).spread * 100,
-			0,
-			settings.decimalComma
-		)} % from the least to the most: each person’s ground gets as much more or less product.
-		<a href="/sprayers/{c.sprayerId}/team?setting={c.settingId}">See the team</a>.
+		{m.the_mean_of_people_they_differ({
+			count: c.team.length,
+			figure: showDecimals(teamSpread(c.team.map((m) => ({ ...m, goes: null }))).spread * 100, 0, settings.decimalComma)
+		})}
+		<a href="/sprayers/{c.sprayerId}/team?setting={c.settingId}">{m.see_the_team()}</a>.
 	</p>
 {/if}
 {#if plan.by === 'calibration' && c?.doubt}
 	<p class="look">
-		▲ In doubt since: {eventWords[c.doubt as 'nozzles'].name.toLowerCase()}. Calibrate again, or say why it is used all
-		the same.
+		{m.in_doubt_since_calibrate_again_or({ name: eventWords[c.doubt as 'nozzles'].name.toLowerCase() })}
 	</p>
 	<Field
-		label="Why it is used"
+		label={m.why_it_is_used()}
 		bind:value={plan.reason}
-		problem={plan.wantsReason ? 'Nothing is written here yet.' : undefined}
+		problem={plan.wantsReason ? m.nothing_is_written_here_yet() : undefined}
 	/>
 {/if}
 {#if plan.by === 'trial'}
 	<p class="lab">
-		Spray clean water on a measured patch until it is as wet as the work will be, and {plan.timed
-			? 'time it.'
-			: 'read what it took.'}
+		{m.spray_clean_water_on_a_measured({ which: plan.timed ? m.time_it() : m.read_what_it_took() })}
 	</p>
 	{#if c?.flow}
 		<Segmented
-			label="How the patch is measured"
+			label={m.how_the_patch_is_measured()}
 			options={[
-				{ value: 'tank', label: 'Read the tank' },
-				{ value: 'time', label: 'Flow × time' }
+				{ value: 'tank', label: m.read_the_tank() },
+				{ value: 'time', label: m.flow_time() }
 			]}
 			value={plan.timed ? 'time' : 'tank'}
 			onchange={(way) => (plan.timed = way === 'time')}
@@ -89,44 +86,44 @@
 	<div class="grid grid-cols-2 gap-x-4 gap-y-2 items-start phone:grid-cols-1">
 		{#if plan.timed && c?.flow}
 			<TimedField
-				label="Sprayed for"
+				label={m.sprayed_for()}
 				decimalComma={settings.decimalComma}
 				bind:value={plan.time}
 				problem={plan.problem('basis.time')}
-				hint="No unit means s. At {show('flow', c.flow, settings).text}, as caught on {dayText(c.signedDay)}."
+				hint={m.no_unit_means_s_at_as({ text: show('flow', c.flow, settings).text, signedDay: dayText(c.signedDay) })}
 				required
 			/>
 		{:else}
 			<Field
-				label="It took, {shortUnit(units.tank)}"
+				label={m.it_took({ tank: shortUnit(units.tank) })}
 				bind:value={plan.used}
 				problem={plan.problem('basis.used')}
 				required
 			/>
 		{/if}
 		<Field
-			label="The patch, {units.side === 'm' ? 'm²' : 'ft²'}"
+			label={m.the_patch({ which: units.side === 'm' ? 'm²' : 'ft²' })}
 			bind:value={plan.patch}
 			problem={plan.problem('basis.patch')}
-			hint="Or 4 m2, 40 ft2."
+			hint={m.or_4_m2_40_ft2()}
 			required
 		/>
 	</div>
 {:else if plan.by === 'surface'}
 	<Field
-		label="Mix for it, {longUnit(settings.rateUnit)}"
+		label={m.mix_for_it_rate_unit({ rateUnit: longUnit(settings.rateUnit) })}
 		bind:value={plan.surface}
 		problem={plan.problem('basis.volume')}
-		hint="As the label or a trial says, like 10 L/100 m2 or 2 gal/1000 ft2."
+		hint={m.as_the_label_or_a_trial()}
 		required
 	/>
 {/if}
 {#if plan.by !== 'surface'}
 	<Field
-		label="Share of the ground that is sprayed, %"
+		label={m.share_of_the_ground_that_is()}
 		inputmode="decimal"
 		bind:value={plan.sprayed}
 		problem={plan.problem('sprayed')}
-		hint="100 for all of it; less for spots and patches."
+		hint={m.n100_for_all_of_it_less()}
 	/>
 {/if}

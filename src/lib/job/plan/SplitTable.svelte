@@ -1,5 +1,6 @@
 <!-- @component A job by every split, side by side; the one that is picked counts. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { show } from '$lib/show/show';
 	import type { OneLoadLess, Pace, Split, SplitChoice } from '$core';
 	import { showFigure } from '$core';
@@ -25,7 +26,7 @@
 </script>
 
 <fieldset class="grid grid-cols-2 gap-2.5 min-w-0 phone:grid-cols-1">
-	<legend class="px-0 pt-0 pb-1.5 font-semibold">How the job is split into loads</legend>
+	<legend class="px-0 pt-0 pb-1.5 font-semibold">{m.how_the_job_is_split_into()}</legend>
 	{#each choices as choice (choice.split)}
 		<label class="card" class:on={picked === choice.split} class:no={!choice.plan}>
 			<span class="flex items-center gap-2.5 min-h-8"
@@ -39,19 +40,20 @@
 					onchange={() => onpick(choice.split)}
 				/>
 				<b>{splitWords[choice.split].name}</b>{#if offered === choice.split}<span
-						class="ml-auto py-px px-2 rounded-[4px] bg-moss-wash text-moss-text font-bold text-[0.9rem]">Suggested</span
+						class="ml-auto py-px px-2 rounded-[4px] bg-moss-wash text-moss-text font-bold text-[0.9rem]"
+						>{m.suggested()}</span
 					>{/if}</span
 			>
 			{#if choice.plan}
 				<span class="count"
 					><span class="num text-[2rem] leading-none">{choice.plan.loads.length}</span>
-					{choice.plan.loads.length === 1 ? 'load' : 'loads'}</span
+					{m.loads_3({ count: choice.plan.loads.length })}</span
 				>
 				<span class="facts"
 					>{[
-						choice.plan.loads.length > 1 && choice.least !== null && `least ${volume(choice.least)}`,
-						choice.plan.leftover > 0 && `${volume(choice.plan.leftover)} cannot be sprayed out`,
-						choice.packs > 0 && `${choice.packs} ${choice.packs === 1 ? 'container' : 'containers'} opened`
+						choice.plan.loads.length > 1 && choice.least !== null && m.least({ least: volume(choice.least) }),
+						choice.plan.leftover > 0 && m.cannot_be_sprayed_out({ leftover: volume(choice.plan.leftover) }),
+						choice.packs > 0 && m.containers_opened({ packs: choice.packs })
 					]
 						.filter(Boolean)
 						.join(' · ')}</span
@@ -59,15 +61,16 @@
 				{#if choice.time !== null && pace}
 					{@const ends = jobEnd(pace, choice.time)}
 					<span class="facts" class:look={!ends.fits}
-						>{ends.fits ? '' : '▲ '}about {shownSpan(choice.time)}, to {ends.at}{ends.fits
-							? ''
-							: `: ${shownSpan(-ends.spare)} past the day’s end`}</span
+						>{m.about_to({
+							which: ends.fits ? '' : '▲ ',
+							time: shownSpan(choice.time),
+							at: ends.at,
+							which2: ends.fits ? '' : m.past_the_days_end({ span: shownSpan(-ends.spare) })
+						})}</span
 					>
 				{/if}
-				{#if choice.cupful && !choice.underAgitation}<span class="look"
-						>▲ Its last load is a cupful: too little product to measure well.</span
-					>{/if}
-				{#if choice.underAgitation}<span class="look">▲ Its least load is under what the agitation can stir.</span>{/if}
+				{#if choice.cupful && !choice.underAgitation}<span class="look">{m.its_last_load_is_a_cupful()}</span>{/if}
+				{#if choice.underAgitation}<span class="look">{m.its_least_load_is_under_what()}</span>{/if}
 			{:else if choice.issue}<span class="facts">{wordIssue(choice.issue)}</span>{/if}
 			<span class="lab text-[0.9rem]">{splitWords[choice.split].why}</span>
 		</label>
@@ -75,9 +78,10 @@
 </fieldset>
 {#if less}
 	<p class="mx-0 mt-2.5 mb-0 py-2 px-3.5 border-l-6 border-l-amber bg-amber-wash">
-		▲ {less.loads === 1 ? 'One full tank is' : `${less.loads} full tanks are`}
-		{percent} short of this ground, less than the ± of the spray volume can tell. Spread over all of it, every area gets
-		{percent} less water and product, and no cupful is mixed. To plan it so, take so much off the area.
+		{m.short_of_this_ground_less_than({
+			which: less.loads === 1 ? m.one_full_tank_is() : m.full_tanks_are({ loads: less.loads }),
+			percent
+		})}
 	</p>
 {/if}
 

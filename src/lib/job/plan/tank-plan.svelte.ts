@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type {
 	DoseArea,
 	Issue,
@@ -86,7 +87,7 @@ export class TankPlanState {
 			tank: typed(this.tank, this.units.tank, s),
 			split: this.split,
 			products: this.#written.map((p, i): TypedProduct => ({
-				name: p.name.trim() || `Product ${i + 1}`,
+				name: p.name.trim() || m.product({ i: i + 1 }),
 				dose: typed(p.dose, p.state === 'dry' ? this.units.dryDose : this.units.dose, s),
 				...(p.state ? { state: p.state } : {}),
 				...(p.per && this.treated < 1 ? { per: p.per } : {})
@@ -109,7 +110,7 @@ export class TankPlanState {
 	/** Place of a product line's dose among those that are written. */
 	doseProblem(line: ProductLine): string | undefined {
 		const place = this.#written.indexOf(line);
-		return place < 0 ? undefined : this.problem(`products.${place}.dose`);
+		return place < 0 ? undefined : this.problem(m.products_dose({ place }));
 	}
 
 	leave(path: string): void {
@@ -118,7 +119,7 @@ export class TankPlanState {
 
 	leaveDose(line: ProductLine): void {
 		const place = this.#written.indexOf(line);
-		if (place >= 0) this.leave(`products.${place}.dose`);
+		if (place >= 0) this.leave(m.products_dose({ place }));
 	}
 
 	/** Shows everything that is wrong at once; answers whether nothing is. */

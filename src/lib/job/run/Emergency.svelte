@@ -1,5 +1,6 @@
 <!-- @component Who is called and what is done when something goes wrong at the tank: one tap away, from the device's own memory. -->
 <script lang="ts">
+	import { m } from '$words';
 	import type { TypedLabel } from '$core';
 	import type { FarmSettings } from '$lib/settings/farm-settings';
 
@@ -13,8 +14,8 @@
 	const id = $props.id();
 	let sheet = $state<HTMLDialogElement>();
 	const calls = $derived([
-		{ what: 'Emergency', number: settings.emergency },
-		{ what: 'Poison centre', number: settings.poison }
+		{ what: m.emergency(), number: settings.emergency },
+		{ what: m.poison_centre(), number: settings.poison }
 	]);
 	/** What a phone dials of a number as people write it. */
 	const dialled = (number: string) => number.replace(/[^\d+*#]/g, '');
@@ -23,9 +24,9 @@
 <button
 	type="button"
 	class="btn emergency"
-	aria-label="Emergency"
+	aria-label={m.emergency()}
 	aria-haspopup="dialog"
-	onclick={() => sheet?.showModal()}>✚{short ? '' : ' Emergency'}</button
+	onclick={() => sheet?.showModal()}>✚{short ? '' : m.emergency_spaced()}</button
 >
 <!-- The browser's own dialog: nothing has to be loaded for it on the day that it is needed. -->
 <dialog
@@ -33,32 +34,32 @@
 	class="fallow-dialog max-w-[min(520px,92vw)] max-h-[88dvh] m-auto border-0 overflow-auto"
 	aria-labelledby={id}
 >
-	<h2 {id} class="title text-[1.5rem]">If something goes wrong</h2>
+	<h2 {id} class="title text-[1.5rem]">{m.if_something_goes_wrong()}</h2>
 	<ul class="calls grid gap-2.5">
 		{#each calls as { what, number } (what)}
 			<li class="grid gap-1">
 				<span>{what}</span>
 				{#if number}<a class="btn go big" href="tel:{dialled(number)}">{number}</a>
-				{:else}<b>No number entered. Use the one on the label; enter yours in Farm settings.</b>{/if}
+				{:else}<b>{m.no_number_entered_use_the_one()}</b>{/if}
 			</li>
 		{/each}
 	</ul>
 	<p>
-		<b>Rinse at once</b> with much clean water, eyes for 15 minutes. Take wet clothes off. Keep the label at hand for whoever
-		helps. Leave nobody alone.
+		<b>{m.rinse_at_once()}</b>
+		{m.with_much_clean_water_eyes_for()}
 	</p>
 	<p>
-		<b>Water and eyewash:</b>
-		{settings.eyewash || 'not entered. Look where they stand before you open a container.'}
+		<b>{m.water_and_eyewash()}</b>
+		{settings.eyewash || m.not_entered_look_where_they_stand()}
 	</p>
-	<h3 class="text-[1.15rem]">First aid by the labels</h3>
+	<h3 class="text-[1.15rem]">{m.first_aid_by_the_labels()}</h3>
 	<dl class="grid gap-1">
 		{#each labels as label, i (i)}
-			<dt class="font-bold">{label.name}{label.notAlone ? ' · never handle it alone' : ''}</dt>
-			<dd class="mx-0 mt-0 mb-1.5">{label.firstAid || 'Not entered: read the label.'}</dd>
+			<dt class="font-bold">{label.name}{label.notAlone ? m.never_handle_it_alone() : ''}</dt>
+			<dd class="mx-0 mt-0 mb-1.5">{label.firstAid || m.not_entered_read_the_label()}</dd>
 		{/each}
 	</dl>
-	<button type="button" class="btn plain" onclick={() => sheet?.close()}>Close</button>
+	<button type="button" class="btn plain" onclick={() => sheet?.close()}>{m.close()}</button>
 </dialog>
 
 <style>

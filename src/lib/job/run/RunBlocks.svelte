@@ -1,5 +1,6 @@
 <!-- @component On which blocks a load goes, where a job has several: the intervals of each count from its own last load. -->
 <script lang="ts">
+	import { m } from '$words';
 	import type { JobRunState } from './job-run.svelte';
 
 	let { run }: { run: JobRunState } = $props();
@@ -9,9 +10,9 @@
 </script>
 
 <fieldset class="border-0">
-	<legend class="font-semibold">This load goes on</legend>
+	<legend class="font-semibold">{m.this_load_goes_on()}</legend>
 	<p class="lab">
-		{run.onBlocks.length === 0 ? 'All of them, until you pick.' : 'Each field opens again from its own last load.'}
+		{run.onBlocks.length === 0 ? m.all_of_them_until_you_pick() : m.each_field_opens_again_from_its()}
 	</p>
 	<div class="flex flex-wrap gap-2 mt-1.5">
 		{#each blocks as { id, name } (id)}

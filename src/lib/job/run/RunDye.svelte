@@ -1,5 +1,6 @@
 <!-- @component Asked once before the first water: whether a marker dye goes in, with a dose like any product's. -->
 <script lang="ts">
+	import { m } from '$words';
 	import UnitField from '$lib/kit/UnitField.svelte';
 	import Field from '$lib/kit/Field.svelte';
 	import { doseUnits, typedDose } from '$lib/settings/dose-units';
@@ -8,7 +9,7 @@
 
 	let { run }: { run: JobRunState } = $props();
 	let open = $state(false);
-	let name = $state('Marker dye');
+	let name = $state(m.marker_dye());
 	let dose = $state('');
 	let problem = $state<string | undefined>();
 	const units = $derived(doseUnits(run.settings));
@@ -20,10 +21,10 @@
 
 	async function add(event: SubmitEvent) {
 		event.preventDefault();
-		if (dose.trim() === '') return (problem = 'Type the dose from the label of the dye.');
+		if (dose.trim() === '') return (problem = m.type_the_dose_from_the_label());
 		const body = {
 			kind: 'dye' as const,
-			dye: { name: name.trim() || 'Marker dye', state: picked.state, dose: typedDose(dose, picked, run.settings) }
+			dye: { name: name.trim() || m.marker_dye(), state: picked.state, dose: typedDose(dose, picked, run.settings) }
 		};
 		const made = run.ifAdded(body);
 		problem = made.ok ? undefined : wordIssue(made.issues[0]!);
@@ -31,21 +32,23 @@
 	}
 </script>
 
-<section class="grid gap-2.5 mb-3 py-3 px-4 border-l-6 border-l-dye bg-dye-wash" aria-label="Marker dye">
+<section class="grid gap-2.5 mb-3 py-3 px-4 border-l-6 border-l-dye bg-dye-wash" aria-label={m.marker_dye()}>
 	{#if !open}
 		<div class="flex flex-wrap items-center justify-between gap-2.5">
-			<p><b>Marker dye in this job?</b> It shows skips and doubles.</p>
+			<p><b>{m.marker_dye_in_this_job()}</b> {m.it_shows_skips_and_doubles()}</p>
 			<div class="flex gap-2.5">
-				<button type="button" class="btn plain" onclick={() => void run.add({ kind: 'dye', dye: null })}>No dye</button>
-				<button type="button" class="btn" onclick={() => (open = true)}>Add dye</button>
+				<button type="button" class="btn plain" onclick={() => void run.add({ kind: 'dye', dye: null })}
+					>{m.no_dye()}</button
+				>
+				<button type="button" class="btn" onclick={() => (open = true)}>{m.add_dye()}</button>
 			</div>
 		</div>
 	{:else}
 		<form class="grid gap-2.5" novalidate onsubmit={(e) => void add(e)}>
 			<div class="grid grid-cols-2 gap-2.5 phone:grid-cols-1">
-				<Field label="Name" bind:value={name} />
+				<Field label={m.name()} bind:value={name} />
 				<UnitField
-					label="Dose"
+					label={m.dose()}
 					bind:value={dose}
 					bind:unit={() => picked.value, (v) => (unit = v)}
 					{units}
@@ -54,8 +57,8 @@
 				/>
 			</div>
 			<div class="flex gap-2.5">
-				<button type="button" class="btn plain" onclick={() => (open = false)}>Back</button>
-				<button class="btn go">Add dye to each load</button>
+				<button type="button" class="btn plain" onclick={() => (open = false)}>{m.back_title()}</button>
+				<button class="btn go">{m.add_dye_to_each_load()}</button>
 			</div>
 		</form>
 	{/if}

@@ -1,5 +1,6 @@
 <!-- @component A job at the tank and in the field: loads, the steps of mixing or how the spraying goes, and the one thing to do next. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { dayText } from '$lib/settings/day-text';
 	import { onMount } from 'svelte';
 	import { MediaQuery } from 'svelte/reactivity';
@@ -43,7 +44,7 @@
 			: shownRate(head.rate, head.relativeU95 ?? 0, run.settings.rateUnit, run.settings.decimalComma)
 	);
 	const wears = $derived(
-		`${[...new Set(head.job.products.map((p) => p.label.ppe).filter(Boolean))].join('; ') || 'what the labels ask for'}.`
+		`${[...new Set(head.job.products.map((p) => p.label.ppe).filter(Boolean))].join('; ') || m.what_the_labels_ask_for()}.`
 	);
 	const level = $derived.by(() => {
 		if (!load || load.next === 0 || load.state === 'out') return 0;
@@ -55,7 +56,7 @@
 	const marks = $derived(
 		run.lines
 			.filter((l) => l.poured === null)
-			.map((l) => ({ at: l.level, figure: `${l.figure} ${l.unit}`, note: l.level > 0.99 ? 'the line' : '' }))
+			.map((l) => ({ at: l.level, figure: `${l.figure} ${l.unit}`, note: l.level > 0.99 ? m.the_line() : '' }))
 	);
 	let wide = $state(false);
 	let editing = $state(false);
@@ -76,7 +77,7 @@
 </script>
 
 <svelte:window {onkeydown} />
-<a class="skip" href="#work">To the load</a>
+<a class="skip" href="#work">{m.to_the_load()}</a>
 
 {#snippet act()}
 	<div class="act flex gap-2.5 mt-auto">
@@ -84,28 +85,28 @@
 			type="button"
 			class="btn plain"
 			disabled={run.run?.last == null || run.sealed}
-			aria-label="Undo the last step"
-			onclick={() => void run.undo()}>Undo</button
+			aria-label={m.undo_the_last_step()}
+			onclick={() => void run.undo()}>{m.undo()}</button
 		>
 		{#if looking}
 			<button type="button" class="btn ink big" onclick={() => (run.looked = null)}
-				>Back to load {run.current?.n}</button
+				>{m.back_to_load({ n: run.current?.n ?? 1 })}</button
 			>
 		{:else if run.next.act === 'nothing'}
 			<a class="btn go big" href="/jobs/{head.id}/{run.run?.state === 'closed' ? '' : 'close'}"
-				>{run.run?.state === 'closed' ? 'Closed. To the job' : 'All loads are out. Close the job'}</a
+				>{run.run?.state === 'closed' ? m.closed_to_the_job() : m.all_loads_are_out_close_the()}</a
 			>
 		{:else if run.next.act === 'weather'}
 			<a class="btn go big" href="/jobs/{head.id}/day">{run.next.words}</a>
 		{:else if run.next.act === 'stopped'}
-			<button type="button" class="btn big" disabled>✕ {run.next.words}: write the reason</button>
+			<button type="button" class="btn big" disabled>{m.write_the_reason({ words: run.next.words })}</button>
 		{:else}
 			<button type="button" class="btn go big" onclick={() => void run.go()}>{run.next.words}</button>
 		{/if}
 		{#if run.current?.state === 'spraying' && !looking}<button
 				type="button"
 				class="btn plain order-1"
-				onclick={() => void run.pause()}>Pause</button
+				onclick={() => void run.pause()}>{m.pause()}</button
 			>{/if}
 	</div>
 {/snippet}
@@ -114,8 +115,8 @@
 	{@const before = run.run?.weather.before}
 	<a class="weather" class:none={!before} href="/jobs/{head.id}/day"
 		>{before
-			? `Weather at ${clockOf(before.at, run.settings)}${before.decision === 'wait' ? ': wait' : ''}`
-			: 'Look at the weather'}</a
+			? m.weather_at({ at: clockOf(before.at, run.settings), which: before.decision === 'wait' ? m.wait() : '' })
+			: m.look_at_the_weather()}</a
 	>
 {/snippet}
 
@@ -136,12 +137,12 @@
 			{level}
 			full={run.sheet ? load.load.mix / run.sheet.tank : 1}
 			{marks}
-			now={mixing && line?.poured ? `${line.figure} ${line.unit} now` : ''}
+			now={mixing && line?.poured ? m.now_figure({ figure: line.figure, unit: line.unit }) : ''}
 		/>{/if}
 {/snippet}
 
 {#snippet editRest()}<button type="button" class="btn plain" onclick={() => (editing = true)}
-		>Edit the remaining loads</button
+		>{m.edit_the_remaining_loads()}</button
 	>{/snippet}
 
 {#snippet shout()}
@@ -149,7 +150,7 @@
 			class="py-2.5 px-3.5 border-l-6 border-l-rust bg-rust-wash text-rust-text font-semibold"
 			role="alert"
 		>
-			This device could not keep that step ({run.storeError}). Free some room, then do it again.
+			{m.this_device_could_not_keep_that_step({ storeError: run.storeError })}
 		</p>{/if}
 	{#if !run.result.ok}<p
 			class="py-2.5 px-3.5 border-l-6 border-l-rust bg-rust-wash text-rust-text font-semibold"
@@ -168,7 +169,7 @@
 	<div class="phone flex flex-col h-[100dvh]">
 		<header class="bar flex items-center justify-between gap-2.5 min-h-15 py-0 px-4 bg-bar text-bar-text">
 			<button type="button" class="title" aria-expanded={wide} onclick={() => (wide = !wide)}>
-				<b>Load {load?.n ?? 1} of {count}</b><span>{names} ▾</span>
+				<b>{m.load_of({ n: load?.n ?? 1, count })}</b><span>{names} ▾</span>
 			</button>
 			<Emergency settings={run.settings} {labels} short />
 			<OutboxStatus {status} short />
@@ -178,7 +179,7 @@
 		<!-- It scrolls between the bar and the next action, so the keyboard has to reach it. -->
 		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 		<main class="flex-1 min-h-0 overflow-y-auto" id="work" tabindex="0">
-			<h1 class="sr-only">Load {load?.n ?? 1} of {count}</h1>
+			<h1 class="sr-only">{m.load_of({ n: load?.n ?? 1, count })}</h1>
 			{@render shout()}
 			{#if stopped}<RunStop {run} />{/if}
 			{#if wide}
@@ -187,11 +188,12 @@
 					{@render left()}
 					{@render weather()}
 					{#if mayEdit}{@render editRest()}{/if}
-					<a class="btn plain" href="/jobs/{head.id}">Leave, all is kept</a>
+					<a class="btn plain" href="/jobs/{head.id}">{m.leave_all_is_kept()}</a>
 				</div>
 			{:else if mixing}
 				{#if firstWater}<p class="look mx-4 mt-3" role="status">
-						▲ <a href="/jobs/{head.id}/day">Look at the weather</a> before the first water goes in.
+						▲ <a href="/jobs/{head.id}/day">{m.look_at_the_weather()}</a>
+						{m.before_the_first_water_goes_in()}
 					</p>{/if}
 				{#if run.asksDye && !looking}<div class="mx-4 mt-3"><RunDye {run} /></div>{/if}
 				<RunNow {run} {wears} />
@@ -202,7 +204,7 @@
 					{@render weather()}
 				</div>{/if}
 			{#if awake === false}<p class="lab py-2.5 px-4">
-					▲ This device lets its screen go dark; nothing is lost by it.
+					{m.this_device_lets_its_screen_go()}
 				</p>{/if}
 		</main>
 		{@render act()}
@@ -219,10 +221,10 @@
 			{@render shout()}
 			<div class="flex justify-between items-end gap-5">
 				<div>
-					<h1>Load {load?.n ?? 1} of {count}</h1>
+					<h1>{m.load_of({ n: load?.n ?? 1, count })}</h1>
 					<p class="lab">
 						<a href="/jobs/{head.id}">{names}</a>{head.sprayer ? ` · ${head.sprayer}` : ''}{rate
-							? `, calibrated ${dayText(head.signedDay)} at ${rate.value} ${rate.unit}`
+							? m.calibrated_at({ signedDay: dayText(head.signedDay), value: rate.value, unit: rate.unit })
 							: ''}
 					</p>
 				</div>
@@ -232,28 +234,28 @@
 			{#if mayEdit}<div>{@render editRest()}</div>{/if}
 			{#if stopped}<RunStop {run} />{/if}
 			{#if firstWater}<p class="look" role="status">
-					▲ <a href="/jobs/{head.id}/day">Look at the weather</a> before the first water goes in.
+					▲ <a href="/jobs/{head.id}/day">{m.look_at_the_weather()}</a>
+					{m.before_the_first_water_goes_in()}
 				</p>{/if}
 			{#if run.asksDye && !looking}<RunDye {run} />{/if}
 			{#if mixing}<RunSteps {run} />{:else}<RunSpray {run} />{/if}
 		</main>
 		<aside
 			class="flex flex-col gap-3 py-5.5 px-5 border-l border-l-rule bg-paper-deep overflow-auto"
-			aria-label="Wear and watch"
+			aria-label={m.wear_and_watch()}
 		>
 			<div class="page-head">
-				<h2>Wear and watch</h2>
+				<h2>{m.wear_and_watch()}</h2>
 				{#if !firstWater}{@render weather()}{/if}
 			</div>
 			<Emergency settings={run.settings} {labels} />
-			<p>{wears} Fill below shoulder height. Keep the hose end above the water line and stay with the tank.</p>
+			<p>{m.fill_below_shoulder_height_keep_the({ wears })}</p>
 			{#if line?.look}<p class="look py-2.5 px-3.5 border-l-6 border-l-amber bg-amber-wash">▲ {line.look}</p>{/if}
 			<p class="lab">
-				A label that gives another order stands above this one. Jar-test a new mix; triple-rinse containers into the
-				tank.
+				{m.a_label_that_gives_another_order()}
 			</p>
 			{@render tank()}
-			{#if awake === false}<p class="lab">▲ This device lets its screen go dark; nothing is lost by it.</p>{/if}
+			{#if awake === false}<p class="lab">{m.this_device_lets_its_screen_go()}</p>{/if}
 			{@render act()}
 		</aside>
 	</div>

@@ -1,5 +1,6 @@
 <!-- @component The loads of a job under way as tanks: dry, mixing, spraying, out. The one that is shown has the dye's edge. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { shownRunLoad } from './run-facts';
 	import type { JobRunState } from './job-run.svelte';
 
@@ -38,7 +39,7 @@
 					>
 					<span class="grid gap-0.75 content-start">
 						<span class="flex flex-wrap gap-x-2 gap-y-0.5 items-center"
-							><b>Load {s.n}</b> <span class="tag" data-state={load.state}>{s.state}</span></span
+							><b>{m.load_n({ n: s.n })}</b> <span class="tag" data-state={load.state}>{s.state}</span></span
 						>
 						<span><span class="num text-[1.45rem]">{s.mix}</span> {s.over}</span>
 						<span class="lab text-[0.88rem]">{s.products}</span>
@@ -48,18 +49,18 @@
 		{/each}
 	</ol>
 	{#if all.length > most}<p class="lab text-[0.88rem]">
-			Loads {from + 1} to {from + loads.length} of {all.length}.
+			{m.loads_to_of({ from: from + 1, from2: from + loads.length, count: all.length })}
 			<button
 				type="button"
 				class="link"
 				disabled={run.shown?.n === 1}
-				onclick={() => (run.looked = (run.shown?.n ?? 2) - 1)}>← the one before</button
+				onclick={() => (run.looked = (run.shown?.n ?? 2) - 1)}>{m.the_one_before()}</button
 			>
 			<button
 				type="button"
 				class="link"
 				disabled={run.shown?.n === all.length}
-				onclick={() => (run.looked = (run.shown?.n ?? 0) + 1)}>the next one →</button
+				onclick={() => (run.looked = (run.shown?.n ?? 0) + 1)}>{m.the_next_one()}</button
 			>
 		</p>{/if}
 {/if}

@@ -1,5 +1,6 @@
 <!-- @component Where another amount went in than the step asks for: it is kept as it was poured, and everything after goes by it. -->
 <script lang="ts">
+	import { m } from '$words';
 	import type { JobRunState } from './job-run.svelte';
 	import UnitField from '$lib/kit/UnitField.svelte';
 	import { saidIn } from '$lib/settings/said-in';
@@ -29,7 +30,7 @@
 </script>
 
 {#if !open}
-	<button type="button" class="btn plain other" onclick={() => (open = true)}>Another amount went in</button>
+	<button type="button" class="btn plain other" onclick={() => (open = true)}>{m.another_amount_went_in()}</button>
 {:else}
 	<form
 		class="grid gap-2.5"
@@ -40,16 +41,16 @@
 		}}
 	>
 		<UnitField
-			label="Poured in this step"
+			label={m.poured_in_this_step()}
 			bind:value={amount}
 			bind:unit={() => chosen, (to) => (picked = to)}
 			{units}
 			{problem}
-			hint="Doses, season and record go by it."
+			hint={m.doses_season_and_record_go_by()}
 		/>
 		<div class="foot grid grid-cols-[1fr_2fr] gap-2.5">
-			<button type="button" class="btn plain" onclick={() => (open = false)}>Back</button>
-			<button class="btn go">It went in</button>
+			<button type="button" class="btn plain" onclick={() => (open = false)}>{m.back_title()}</button>
+			<button class="btn go">{m.it_went_in()}</button>
 		</div>
 	</form>
 {/if}

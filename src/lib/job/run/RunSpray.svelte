@@ -1,5 +1,6 @@
 <!-- @component A load that is mixed, spraying, paused or out: what it should cover, how far it is, and what that means for the rest. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { show } from '$lib/show/show';
 	import { factor, showDecimals, showFigure } from '$core';
 	import { untrack } from 'svelte';
@@ -36,7 +37,7 @@
 	const step = (by: number) => (done = `${Math.max(1, (Number(done) || 0) + by)}`);
 	const volume = (v: number) => show('tank', v, run.settings).text;
 	const quarters = [
-		['Empty', 0],
+		[m.empty_title(), 0],
 		['¼', 0.25],
 		['½', 0.5],
 		['¾', 0.75]
@@ -53,10 +54,13 @@
 	<section class="card grid gap-3 py-4 px-4.5">
 		<p class="lab">
 			{load.state === 'out'
-				? `Out ${load.endedAt ? clockOf(load.endedAt, run.settings) : ''}`
+				? m.out_which({ which: load.endedAt ? clockOf(load.endedAt, run.settings) : '' })
 				: load.startedAt
-					? `${load.state === 'paused' ? 'Paused. ' : ''}Spraying since ${clockOf(load.startedAt, run.settings)}`
-					: 'Mixed, to the field with it'}
+					? m.spraying_since({
+							which: load.state === 'paused' ? 'Paused. ' : '',
+							startedAt: clockOf(load.startedAt, run.settings)
+						})
+					: m.mixed_to_the_field_with_it()}
 		</p>
 		<p class="text-[1.2rem]"><span class="num text-[3.4rem] leading-none">{shown.mix}</span> <b>{shown.over}</b></p>
 		{#if seen}
@@ -65,39 +69,43 @@
 				class:wrong={seen.volume.calibrateAgain}
 			>
 				<p>
-					So far <span class="num text-[1.8rem]">{plainRate(seen.volume.rate, run.settings)}</span>:
+					{m.so_far_title()} <span class="num text-[1.8rem]">{plainRate(seen.volume.rate, run.settings)}</span>:
 					<b
 						>{Math.abs(seen.volume.gap) < 0.0005
-							? 'just as planned'
-							: `${gap} ${seen.volume.gap > 0 ? 'over' : 'under'} what was planned`}</b
+							? m.just_as_planned()
+							: m.what_was_planned({ gap, which: seen.volume.gap > 0 ? m.over() : m.under() })}</b
 					>
 				</p>
 				{#if seen.volume.calibrateAgain}<p>
-						▲ Over 5 % off: calibrate again before the next load, and look for why (speed, pressure, a nozzle that
-						wore).
+						{m.over_5_off_calibrate_again_before()}
 					</p>{/if}
 				{#each run.overSoFar as { name, ratio }, i (i)}<p class="text-rust-text font-semibold">
-						✕ {name} went on at {showDecimals((ratio - 1) * 100, 1, comma)} % over its label’s most.
+						{m.went_on_at_over_its_labels({ name, figure: showDecimals((ratio - 1) * 100, 1, comma) })}
 					</p>{/each}
 				{#if seen.followed}
-					<p>The loads that are left follow it: {seen.loads.length} to mix.</p>
+					<p>{m.the_loads_that_are_left_follow({ count: seen.loads.length })}</p>
 				{:else if seen.spare > 0 && seen.loads.length === 0}
-					<p>No ground is left for {volume(seen.spare)} of what is in the tank.</p>
+					<p>{m.no_ground_is_left_for_of({ spare: volume(seen.spare) })}</p>
 				{:else}
 					<p>
-						The rest at that takes {seen.loads.length === 0
-							? 'no more than is in the tank'
-							: `${seen.loads.length} ${seen.loads.length === 1 ? 'load' : 'loads'} of ${volume(
-									seen.loads.reduce((sum, l) => sum + l.mix, 0)
-								)} in all`}, instead of {run.run!.loads.length - load.n} as planned.
+						{m.the_rest_at_that_takes_instead({
+							which:
+								seen.loads.length === 0
+									? m.no_more_than_is_in_the()
+									: m.loads_of_in_all({
+											count: seen.loads.length,
+											volume: volume(seen.loads.reduce((sum, l) => sum + l.mix, 0))
+										}),
+							count: run.run!.loads.length - load.n
+						})}
 					</p>
-					<button type="button" class="btn" onclick={() => void run.follow()}>Let the rest follow it</button>
+					<button type="button" class="btn" onclick={() => void run.follow()}>{m.let_the_rest_follow_it()}</button>
 				{/if}
 			</div>
 		{/if}
 		{#if mayAsk && run.head.job.blocks.length > 1}<RunBlocks {run} />{/if}
 		{#if mayAsk && !open}
-			<button type="button" class="btn plain ask" onclick={ask}>How far are we?</button>
+			<button type="button" class="btn plain ask" onclick={ask}>{m.how_far_are_we()}</button>
 		{:else if mayAsk}
 			<form
 				class="grid gap-3"
@@ -114,17 +122,17 @@
 			>
 				<div class="done grid grid-cols-1 gap-2.5 items-end">
 					{#if by === 'rows'}
-						<button type="button" class="btn plain" aria-label="One row less" onclick={() => step(-1)}>−</button>
+						<button type="button" class="btn plain" aria-label={m.one_row_less()} onclick={() => step(-1)}>−</button>
 						<Field
-							label={run.firstRow === null ? 'Rows done in all' : 'Last row done'}
+							label={run.firstRow === null ? m.rows_done_in_all() : m.last_row_done()}
 							inputmode="numeric"
 							bind:value={done}
 							problem={run.problems.done}
 						/>
-						<button type="button" class="btn plain" aria-label="One row more" onclick={() => step(1)}>+</button>
+						<button type="button" class="btn plain" aria-label={m.one_row_more()} onclick={() => step(1)}>+</button>
 					{:else}
 						<UnitField
-							label="Done in all"
+							label={m.done_in_all()}
 							bind:value={done}
 							bind:unit={areaUnit}
 							units={unitsLike(run.units.area)}
@@ -133,7 +141,7 @@
 					{/if}
 				</div>
 				<UnitField
-					label="Left in the tank"
+					label={m.left_in_the_tank()}
 					bind:value={left}
 					bind:unit={tankUnit}
 					units={unitsLike(run.units.tank)}
@@ -146,12 +154,12 @@
 							onclick={() => {
 								tankUnit = run.units.tank;
 								left = share === 0 ? '0' : tankOf(share);
-							}}>{words}<span class="sr-only">{share === 0 ? '' : ' of a tank'}</span></button
+							}}>{words}<span class="sr-only">{share === 0 ? '' : m.of_a_tank()}</span></button
 						>{/each}
 				</div>
 				<div class="foot grid grid-cols-[1fr_2fr] gap-2.5">
-					<button type="button" class="btn plain" onclick={() => (open = false)}>Back</button>
-					<button class="btn go">See what it means</button>
+					<button type="button" class="btn plain" onclick={() => (open = false)}>{m.back_title()}</button>
+					<button class="btn go">{m.see_what_it_means()}</button>
 				</div>
 			</form>
 		{/if}

@@ -1,5 +1,6 @@
 <!-- @component The steps of mixing one load, large, with what is done and when; the one at work is lit. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { typedText } from '$lib/settings/typed-text';
 	import { clockOf } from './run-facts';
 	import RunPour from './RunPour.svelte';
@@ -23,10 +24,10 @@
 				<span class="what">
 					<b class="text-[1.1rem]">{line.text}</b>
 					<small class="block text-soft text-[0.92rem]"
-						>{line.why}{done ? ` · done ${clockOf(done.at, run.settings)}` : ''}</small
+						>{line.why}{done ? m.done_at({ at: clockOf(done.at, run.settings) }) : ''}</small
 					>
 					{#if done?.poured && line.poured && typedText(done.poured.typed) !== typedText(line.poured)}<small
-							class="look block text-soft text-[0.92rem]">▲ {typedText(done.poured.typed)} went in</small
+							class="look block text-soft text-[0.92rem]">{m.went_in({ typed: typedText(done.poured.typed) })}</small
 						>{/if}
 					{#if line.poured && i === load.next && load.n === run.current?.n}<RunPour
 							{run}
@@ -39,7 +40,7 @@
 					><span class="num text-[2.3rem] leading-none">{line.figure}</span> {line.unit}</span
 				>
 				<span class="grid text-[0.88rem] leading-[1.25]">
-					{#if line.how.length === 0}<span>sight gauge</span>{/if}
+					{#if line.how.length === 0}<span>{m.sight_gauge()}</span>{/if}
 					{#each line.how as how (how)}<span>{how}</span>{/each}
 				</span>
 			</li>

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type {
 	JobRun,
 	PlanSheet,
@@ -166,14 +167,15 @@ export class JobRunState {
 	next: NextAct = $derived.by((): NextAct => {
 		const load = this.current;
 		if (!load || this.run?.state === 'sprayed' || this.run?.state === 'closed')
-			return { act: 'nothing', words: 'All loads are out' };
+			return { act: 'nothing', words: m.all_loads_are_out() };
 		if (this.open.length > 0 && load.state !== 'spraying' && load.state !== 'paused')
-			return { act: 'stopped', words: 'Stopped' };
-		if (load.state === 'spraying') return { act: 'spray', load: load.n, what: 'end', words: `Load ${load.n} is out` };
-		if (load.state === 'paused') return { act: 'spray', load: load.n, what: 'go-on', words: 'Continue spraying' };
-		if (load.next === null && this.wantsWeather) return { act: 'weather', words: 'Look at the weather first' };
+			return { act: 'stopped', words: m.stopped() };
+		if (load.state === 'spraying')
+			return { act: 'spray', load: load.n, what: 'end', words: m.load_is_out({ n: load.n }) };
+		if (load.state === 'paused') return { act: 'spray', load: load.n, what: 'go-on', words: m.continue_spraying() };
+		if (load.next === null && this.wantsWeather) return { act: 'weather', words: m.look_at_the_weather_first() };
 		if (load.next === null)
-			return { act: 'spray', load: load.n, what: 'start', words: `Begin spraying load ${load.n}` };
+			return { act: 'spray', load: load.n, what: 'start', words: m.begin_spraying_load({ n: load.n }) };
 		const line = this.linesOf(load)[load.next];
 		return { act: 'tick', load: load.n, step: load.next, words: line?.done ?? '' };
 	});
@@ -327,7 +329,7 @@ export class JobRunState {
 		const tank = readField(fields.tankReading, body.left, 'left');
 		const mixed = this.run!.loads.slice(0, current.n).reduce((sum, l) => sum + l.load.mix, 0);
 		if (Object.keys(this.problems).length === 0 && tank.ok && tank.value.value >= mixed)
-			this.problems = { left: 'That is all that was mixed, so nothing is sprayed yet. Read the tank again.' };
+			this.problems = { left: m.that_is_all_that_was_mixed() };
 		if (Object.keys(this.problems).length > 0) return false;
 		return this.add(body);
 	}

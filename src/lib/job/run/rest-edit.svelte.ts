@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { Issue, JobRun, RunEntryBody, Typed } from '$core';
 import { typed } from '$lib/settings/field-units';
 import { keptText } from '$lib/settings/typed-text';
@@ -75,7 +76,7 @@ export class RestEditState {
 		const of = (at: string) => (places.includes(at) ? at : (/^products\.(\d+)/.exec(at)?.[1] ?? ''));
 		const issue = this.#issues.find((i) => of(i.path) === `${path}`);
 		if (path === 'ground' && this.byRows && this.ground.trim() !== '' && !/^[1-9]\d*$/.test(this.ground.trim()))
-			return 'Type a whole number of rows, such as 12.';
+			return m.type_a_whole_number_of_rows();
 		return issue && wordIssue(issue);
 	}
 

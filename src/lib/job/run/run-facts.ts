@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { RunLoad } from '../../../core/index';
 import type { FarmSettings } from '../../settings/farm-settings';
 import { clockAt } from '../../settings/farm-time';
@@ -22,14 +23,14 @@ export function leftFacts(state: JobRunState): RunFact[] {
 	const time = pace?.workRate ? area / pace.workRate + loads * pace.each : null;
 	return [
 		{
-			what: 'left to spray',
+			what: m.left_to_spray(),
 			...show('area', area, settings)
 		},
 		{
-			what: 'spray mix left',
+			what: m.spray_mix_left(),
 			...show('tank', run.left, settings)
 		},
-		...(time !== null && time > 0 ? [{ what: 'at its pace, about', figure: shownSpan(time), unit: '' }] : [])
+		...(time !== null && time > 0 ? [{ what: m.at_its_pace_about(), figure: shownSpan(time), unit: '' }] : [])
 	];
 }
 
@@ -62,12 +63,12 @@ export function shownRunLoad(state: JobRunState, load: RunLoad): ShownRunLoad {
 		mix: show('tank', mix, settings).text,
 		over:
 			rows === null
-				? `over ${show('area', area, settings).text}`
+				? m.over_text({ text: show('area', area, settings).text })
 				: firstRow === null
-					? `${rows} ${rows === 1 ? 'row' : 'rows'}`
+					? m.rows_rows({ rows })
 					: rows === 1
-						? `row ${before}`
-						: `rows ${before} to ${before + rows - 1}`,
+						? m.row_before({ before })
+						: m.rows_to({ before, before2: before + rows - 1 }),
 		products: load.load.products
 			.flatMap((p, i) => {
 				if (p.amount === 0) return [];
@@ -75,7 +76,10 @@ export function shownRunLoad(state: JobRunState, load: RunLoad): ShownRunLoad {
 				return [`${sheet?.products[i]?.name ?? ''} ${text}`];
 			})
 			.join(' · '),
-		state: load.state === 'out' && load.endedAt ? `out ${clockOf(load.endedAt, settings)}` : runActWords[load.state],
+		state:
+			load.state === 'out' && load.endedAt
+				? m.out_ended_at({ endedAt: clockOf(load.endedAt, settings) })
+				: runActWords[load.state],
 		level: (of * mix) / tank,
 		full: mix / tank
 	};

@@ -1,5 +1,6 @@
 <!-- @component One dose of a tank: a product of the farm or any name, the dose from the label, and the unit that it is in. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { Plus, Trash2 } from '@lucide/svelte';
 	import { isBareNumber } from '$core';
 	import { say } from '$lib/kit/say';
@@ -25,7 +26,7 @@
 	function remove() {
 		const { key, name } = line;
 		const back = tank.remove(key);
-		say(`${name || 'Dose'} deleted.`, { label: 'Undo', run: back });
+		say(`${name || m.dose()} deleted.`, { label: m.undo(), run: back });
 	}
 	function onsubmit(event: SubmitEvent) {
 		event.preventDefault();
@@ -33,14 +34,14 @@
 	}
 </script>
 
-<form class="grid gap-2" {onsubmit} aria-label={known ? `Dose of ${line.name}` : 'Add a dose'}>
+<form class="grid gap-2" {onsubmit} aria-label={known ? m.dose_of({ name: line.name }) : m.add_a_dose()}>
 	<div
 		class="grid grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)_auto_auto] gap-2 phone:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_auto]"
 	>
 		<input
 			class="field-input phone:col-span-full"
-			aria-label="Product"
-			placeholder="Product"
+			aria-label={m.product_title()}
+			placeholder={m.product_title()}
 			list="products-{id}"
 			autocomplete="off"
 			maxlength="80"
@@ -52,30 +53,30 @@
 		</datalist>
 		<input
 			class="field-input"
-			aria-label="Dose"
+			aria-label={m.dose()}
 			aria-invalid={problem !== undefined}
 			aria-describedby={problem ? `said-${id}` : undefined}
-			placeholder="Dose"
+			placeholder={m.dose()}
 			inputmode="decimal"
 			autocomplete="off"
 			bind:value={line.dose}
 		/>
 		<select
 			class="field-input"
-			aria-label={bare ? 'Unit of the dose' : 'Form'}
+			aria-label={bare ? m.unit_of_the_dose() : m.form()}
 			bind:value={
 				() => (units.some((u) => u.value === line.unit) ? line.unit : units[0]!.value), (v) => (line.unit = v)
 			}
 		>
 			{#each units as u (u.value)}<option value={u.value}>{u.label}</option>{/each}
 		</select>
-		<button class="btn go" aria-label={known ? 'Save the dose' : 'Add the dose'}
-			>{#if known}Save{:else}<Plus aria-hidden="true" />{/if}</button
+		<button class="btn go" aria-label={known ? m.save_the_dose() : m.add_the_dose()}
+			>{#if known}{m.save()}{:else}<Plus aria-hidden="true" />{/if}</button
 		>
 	</div>
 	{#if tank.asksPer}<DoseAreaPicker value={line.per} onpick={(per) => (line.per = per)} />{/if}
 	{#if problem}<p class="problem" id="said-{id}" role="alert">✕ {problem}</p>{/if}
 	{#if known}<button type="button" class="btn plain justify-self-start text-rust-text" onclick={remove}
-			><Trash2 size="18" aria-hidden="true" /> Delete this dose</button
+			><Trash2 size="18" aria-hidden="true" /> {m.delete_this_dose()}</button
 		>{/if}
 </form>

@@ -1,5 +1,6 @@
 <!-- @component Saves the doses of a tank as a tank mix with a name, or deletes the one that they came from. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { v7 } from 'uuid';
 	import { enhance } from '$app/forms';
 	import AskTwice from '$lib/kit/AskTwice.svelte';
@@ -18,13 +19,7 @@
 	const form = $props.id();
 </script>
 
-<Sheet
-	{open}
-	title="Save as a tank mix"
-	lead="The doses stay under this name, for this tank and for jobs. A mix of the same name is replaced."
-	back="Cancel"
-	{onclose}
->
+<Sheet {open} title={m.save_as_a_tank_mix()} lead={m.the_doses_stay_under_this_name()} back={m.cancel()} {onclose}>
 	<form
 		id={form}
 		method="post"
@@ -54,10 +49,10 @@
 			};
 		}}
 	>
-		<Field label="Name" bind:value={tank.mixName} {problem} />
+		<Field label={m.name()} bind:value={tank.mixName} {problem} />
 	</form>
 	{#snippet foot()}
-		{#if tank.mixId}<AskTwice ask="Delete" words="Delete this mix" {form} formaction="?/delete" />{/if}
-		<button class="btn go" {form}>Save</button>
+		{#if tank.mixId}<AskTwice ask={m.delete_word()} words={m.delete_this_mix()} {form} formaction="?/delete" />{/if}
+		<button class="btn go" {form}>{m.save()}</button>
 	{/snippet}
 </Sheet>

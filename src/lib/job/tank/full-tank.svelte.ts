@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type {
 	DoseArea,
 	Issue,
@@ -151,7 +152,7 @@ export class FullTankState {
 	#productOfLine(line: DoseLine, i: number): TypedProduct {
 		const unit = this.doseUnits.find((u) => u.value === line.unit) ?? this.doseUnits[0]!;
 		return {
-			name: line.name.trim() || `Product ${i + 1}`,
+			name: line.name.trim() || m.product({ i: i + 1 }),
 			dose: typedDose(line.dose, unit, this.source.settings),
 			state: this.productOf(line.name)?.label.state ?? unit.state,
 			...(line.per && this.treated < 1 ? { per: line.per } : {})

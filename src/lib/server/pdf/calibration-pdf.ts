@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { dayText } from '../../settings/day-text';
 import { show } from '../../show/show';
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
@@ -35,7 +36,23 @@ export const ruled = {
 	paddingRight: () => 6
 };
 
-const schoolNames = { units: 'By units', '5940': 'Gallons', '600': 'Litres', hour: 'Per hour', reading: 'The reading' };
+const schoolNames = {
+	get units() {
+		return m.by_units();
+	},
+	get '5940'() {
+		return m.gallons();
+	},
+	get '600'() {
+		return m.litres();
+	},
+	get hour() {
+		return m.per_hour();
+	},
+	get reading() {
+		return m.the_reading();
+	}
+};
 
 /** A calibration on one page: answer, ±, budget, readings as taken, findings, and the working in each school. */
 export function calibrationPdf(
@@ -55,23 +72,23 @@ export function calibrationPdf(
 		.join('   ');
 	const pressure =
 		c.pressure === null
-			? 'pressure not measured'
+			? m.pressure_not_measured_inline()
 			: show('pressure', c.pressure, settings, { typed: read?.round.gauge?.typed }).text;
 	const nozzles = read ? nozzleLines(rig, read, settings) : [];
 	const names = namesOf(rig);
 	const signed = [
-		c.person && `carried by ${c.person}`,
-		`signed off by ${c.signedBy} on ${dayText(c.signedDay)}`,
+		c.person && m.carried_by_person({ person: c.person }),
+		m.signed_off_by_on_signed_by({ signedBy: c.signedBy, signedDay: dayText(c.signedDay) }),
 		pressure,
-		c.gear ? `gear ${c.gear}` : !isCarried(rig) && 'gear not entered',
-		c.rpm && `${c.rpm} rpm`
+		c.gear ? m.gear({ gear: c.gear }) : !isCarried(rig) && m.gear_not_entered(),
+		c.rpm && m.rpm({ rpm: c.rpm })
 	];
 	return {
 		pageSize: paper,
 		pageMargins: [36, 32, 36, 30],
-		info: { title: `${rig.name}, calibrated ${dayText(c.signedDay)}`, creator: 'Fallow' },
+		info: { title: m.calibrated_name({ name: rig.name, signedDay: dayText(c.signedDay) }), creator: 'Fallow' },
 		footer: {
-			text: `${farm.name}. The label is the law; local rules and licences stand above this sheet.`,
+			text: m.the_label_is_the_law_local({ name: farm.name }),
 			color: soft,
 			fontSize: 7.5,
 			margin: [36, 0, 36, 0]
@@ -92,7 +109,7 @@ export function calibrationPdf(
 				? [{ text: wideWords(c.relativeU95, comma, read?.calibration.budget), bold: true } as Content]
 				: []),
 			...(c.doubt
-				? [{ text: `In doubt since: ${eventWords[c.doubt].name.toLowerCase()}.`, bold: true } as Content]
+				? [{ text: m.in_doubt_since({ name: eventWords[c.doubt].name.toLowerCase() }), bold: true } as Content]
 				: []),
 			{
 				columns: [
@@ -111,9 +128,11 @@ export function calibrationPdf(
 							label(others),
 							label(
 								read
-									? `The ± comes from: ${budgetShares(read.calibration.budget)
-											.map((s) => `${s.name.toLowerCase()} ${Math.round(s.share * 100)} %`)
-											.join(', ')}`
+									? m.the_comes_from({
+											list: budgetShares(read.calibration.budget)
+												.map((s) => `${s.name.toLowerCase()} ${Math.round(s.share * 100)} %`)
+												.join(', ')
+										})
 									: ''
 							)
 						]
@@ -123,7 +142,7 @@ export function calibrationPdf(
 			...(c.remarks ? [{ text: c.remarks, margin: [0, 4, 0, 0] } as Content] : []),
 			...(read
 				? [
-						heading('Readings as taken'),
+						heading(m.readings_as_taken()),
 						{
 							text: readingLines(read, names, comma).flatMap((line, i): Content[] => [
 								{ text: `${i > 0 ? '   ' : ''}${line.name} `, color: soft },
@@ -133,7 +152,7 @@ export function calibrationPdf(
 					]
 				: []),
 			...(nozzles.length > 0 ? [nozzleTable(nozzles)] : []),
-			heading(c.findings.length === 0 ? 'No warnings' : 'Findings'),
+			heading(c.findings.length === 0 ? m.no_warnings() : m.findings()),
 			...c.findings.map((finding): Content => {
 				const words = wordFinding(finding, names, settings);
 				return {
@@ -144,7 +163,7 @@ export function calibrationPdf(
 			}),
 			...(read
 				? [
-						heading('The working'),
+						heading(m.the_working()),
 						...schools.map((school): Content => ({
 							margin: [0, 0, 0, 2],
 							fontSize: 8,
@@ -166,7 +185,7 @@ function nozzleTable(nozzles: ReturnType<typeof nozzleLines>): Content {
 	const columns = Math.max(1, Math.min(4, Math.ceil(nozzles.length / 8)));
 	const rows = Math.ceil(nozzles.length / columns);
 	const cell = (line: (typeof nozzles)[number]): Content[] => [
-		{ text: line.name.replace('Nozzle ', '') },
+		{ text: line.name.replace(m.nozzle(), '') },
 		{
 			text:
 				line.takes.length > 0

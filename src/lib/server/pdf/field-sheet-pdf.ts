@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { Content, Margins, TDocumentDefinitions } from 'pdfmake/interfaces';
 import type { Rig, RoundMethod } from '../../../core';
 import { methodsFor } from '../../../core';
@@ -53,30 +54,26 @@ export function fieldSheetPdf(
 	const widthBlanks = {
 		boom: [],
 		boomless: [
-			blank('Wetted width', units.course),
-			blank('Nozzle height', s(units.spacing)),
-			blank('Pan to pan', units.course)
+			blank(m.wetted_width(), units.course),
+			blank(m.nozzle_height(), s(units.spacing)),
+			blank(m.pan_to_pan(), units.course)
 		],
-		airblast: [
-			blank('Row spacing', units.course),
-			blank('Alleys: every / second'),
-			blank('Sides: both / left / right')
-		],
-		knapsack: [blank('Pattern width', units.course)]
+		airblast: [blank(m.row_spacing(), units.course), blank(m.alleys_every_second()), blank(m.sides_both_left_right())],
+		knapsack: [blank(m.pattern_width(), units.course)]
 	}[rig.kind];
 	const across = on.length > 24 ? 6 : 4;
 	return {
 		pageSize: paper,
 		pageMargins: [36, 30, 36, 30],
-		info: { title: `Field sheet, ${rig.name}`, creator: 'Fallow' },
+		info: { title: m.field_sheet({ name: rig.name }), creator: 'Fallow' },
 		footer: {
-			text: 'Clean water only, and gloves, eye cover and boots all the same: the sprayer has held pesticide. Stop the engine before hands go near.',
+			text: m.clean_water_only_and_gloves_eye(),
 			color: soft,
 			fontSize: 7.5,
 			margin: [36, 0, 36, 0]
 		},
 		content: [
-			{ text: `Field sheet: ${rig.name}`, font: 'Figures', bold: true, fontSize: 18 },
+			{ text: m.field_sheet_name({ name: rig.name }), font: 'Figures', bold: true, fontSize: 18 },
 			{
 				text: [
 					describeRig(rig),
@@ -90,14 +87,14 @@ export function fieldSheetPdf(
 			},
 			...rows(
 				[
-					blank(rig.kind === 'knapsack' ? 'Carried by' : 'Calibrated by'),
-					blank('Day'),
-					blank('Gauge', units.pressure),
-					rig.kind === 'knapsack' ? blank('Orifice, strokes') : blank('Gear and rpm')
+					blank(rig.kind === 'knapsack' ? m.carried_by() : m.calibrated_by()),
+					blank(m.day()),
+					blank(m.gauge(), units.pressure),
+					rig.kind === 'knapsack' ? blank(m.orifice_strokes()) : blank(m.gear_and_rpm())
 				],
 				4
 			),
-			heading('Check the sprayer'),
+			heading(m.check_the_sprayer()),
 			{
 				columns: [0, 1].map((half) => ({
 					stack: checkList(rig, farm.settings)
@@ -113,36 +110,50 @@ export function fieldSheetPdf(
 			},
 			...(speed
 				? [
-						heading('Ground speed'),
-						...rows([blank('Course', units.course), blank('Run 1', 's'), blank('Run 2', 's'), blank('Run 3', 's')], 4),
-						...rows([blank('Dial said', units.speed), ...widthBlanks], 4)
-					]
-				: [
-						heading(method === 'plot-catch' ? 'Plot' : 'Ground'),
+						heading(m.ground_speed()),
 						...rows(
 							[
-								blank('One side', units.side),
-								blank('Other side', units.side),
-								...(method === 'plot-catch' ? [blank('Go 1', 's'), blank('Go 2', 's'), blank('Go 3', 's')] : [])
+								blank(m.course_title(), units.course),
+								blank(m.run_number({ i: 1 }), 's'),
+								blank(m.run_number({ i: 2 }), 's'),
+								blank(m.run_number({ i: 3 }), 's')
+							],
+							4
+						),
+						...rows([blank(m.dial_said_title(), units.speed), ...widthBlanks], 4)
+					]
+				: [
+						heading(method === 'plot-catch' ? m.plot_title() : m.ground()),
+						...rows(
+							[
+								blank(m.one_side(), units.side),
+								blank(m.other_side(), units.side),
+								...(method === 'plot-catch'
+									? [
+											blank(m.go_number({ i: 1 }), 's'),
+											blank(m.go_number({ i: 2 }), 's'),
+											blank(m.go_number({ i: 3 }), 's')
+										]
+									: [])
 							],
 							4
 						)
 					]),
 			...(tank
 				? [
-						heading('Tank'),
+						heading(m.tank()),
 						...rows(
 							[
-								blank('Before', s(units.tank)),
-								blank('Left', s(units.tank)),
-								blank('Or added', s(units.tank)),
-								blank('Ran parked', 's')
+								blank(m.before(), s(units.tank)),
+								blank(m.left_title(), s(units.tank)),
+								blank(m.or_added(), s(units.tank)),
+								blank(m.ran_parked(), 's')
 							],
 							4
 						)
 					]
 				: [
-						heading(`Catches, each held for ____ s, jug marked every ____ ${s(units.catch)}`),
+						heading(m.catches_each_held_for_s_jug({ value: s(units.catch) })),
 						{
 							fontSize: 9,
 							columnGap: 10,
@@ -155,7 +166,7 @@ export function fieldSheetPdf(
 									table: {
 										widths: ['auto', '*'],
 										body: (part.length > 0 ? part : [0]).map((n) => [
-											{ text: n === 0 ? '' : names.nozzle(n).replace('Nozzle ', ''), margin: [0, 9, 0, 3] as Margins },
+											{ text: n === 0 ? '' : names.nozzle(n).replace(m.nozzle(), ''), margin: [0, 9, 0, 3] as Margins },
 											{ text: '', margin: [0, 9, 0, 3] as Margins }
 										])
 									}
@@ -164,10 +175,12 @@ export function fieldSheetPdf(
 						} as Content
 					]),
 			{
-				text: `Another way: ${methodsFor(rig)
-					.filter((m) => m !== method)
-					.map((m) => `${methodName(m, rig.kind)} (${methodWords[m].asks})`)
-					.join('; ')}. Type it in afterwards: each field takes any unit.`,
+				text: m.another_way_type_it_in_afterwards({
+					list: methodsFor(rig)
+						.filter((m) => m !== method)
+						.map((m) => `${methodName(m, rig.kind)} (${methodWords[m].asks})`)
+						.join('; ')
+				}),
 				color: soft,
 				fontSize: 8,
 				margin: [0, 10, 0, 0]

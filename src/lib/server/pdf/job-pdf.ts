@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { dayText } from '../../settings/day-text';
 import { show, showAmount } from '../../show/show';
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
@@ -82,12 +83,12 @@ export function jobPdf(
 					{
 						text: [
 							dayText(job.day),
-							page.sprayer || 'by hand',
+							page.sprayer || m.by_hand(),
 							`${plainRate(sheet.rate, settings)}${
 								basis.by === 'calibration'
-									? `, calibrated ${dayText(page.signedDay)}`
+									? m.calibrated_signed_day_after({ signedDay: dayText(page.signedDay) })
 									: isSpot(basis)
-										? ', by a trial'
+										? m.by_a_trial()
 										: ''
 							}`,
 							splitWords[job.split].name.toLowerCase()
@@ -100,8 +101,8 @@ export function jobPdf(
 							{ text: area(plan.area * (sheet.sprayedShare ?? 1)), font: 'Figures', bold: true, fontSize: 15 },
 							'   ',
 							{ text: volume(plan.mix), font: 'Figures', bold: true, fontSize: 15 },
-							`  in ${plan.loads.length} ${plan.loads.length === 1 ? 'load' : 'loads'}`,
-							plan.leftover > 0 ? `, ${volume(plan.leftover)} cannot be sprayed out` : ''
+							m.in_loads({ count: plan.loads.length }),
+							plan.leftover > 0 ? m.cannot_be_sprayed_out_leftover_after({ leftover: volume(plan.leftover) }) : ''
 						]
 					}
 				],
@@ -110,7 +111,7 @@ export function jobPdf(
 			{
 				stack: [
 					{ qr: page.link, fit: small ? 72 : 92 },
-					{ text: 'opens it on a phone', fontSize: 7, color: soft }
+					{ text: m.opens_it_on_a_phone(), fontSize: 7, color: soft }
 				],
 				width: 'auto'
 			}
@@ -122,7 +123,11 @@ export function jobPdf(
 		table: {
 			widths: ['*', 'auto', 'auto', 'auto'],
 			body: [
-				['Product', 'Dose', 'In all', 'Re-entry, pre-harvest'].map((text) => ({ text, color: soft, fontSize: 8 })),
+				[m.product_title(), m.dose(), m.in_all_title(), m.re_entry_pre_harvest()].map((text) => ({
+					text,
+					color: soft,
+					fontSize: 8
+				})),
 				...job.products.map(({ label, dose, dye }, i) => {
 					const total = showAmount(plan.totals[i]!, settings, dose).text;
 					return [
@@ -130,10 +135,10 @@ export function jobPdf(
 						doseTold({ dose, laterDoses: laterDoses(run.loads, i, dose) }),
 						total,
 						dye
-							? 'marker dye'
+							? m.marker_dye_inline()
 							: [
-									label.entryHours === null ? 'not entered' : `${label.entryHours} h`,
-									label.harvestDays === null ? 'not entered' : `${label.harvestDays} days`
+									label.entryHours === null ? m.not_entered() : `${label.entryHours} h`,
+									label.harvestDays === null ? m.not_entered() : m.days({ harvestDays: label.harvestDays })
 								].join(', ')
 					];
 				})
@@ -152,13 +157,17 @@ export function jobPdf(
 						{
 							text:
 								from === to
-									? `Load ${from} of ${run.loads.length}`
-									: `Loads ${from} to ${to} of ${run.loads.length}, each`,
+									? m.load_of_from({ from, count: run.loads.length })
+									: m.loads_to_of_each({ from, to, count: run.loads.length }),
 							font: 'Figures',
 							bold: true,
 							fontSize: 13
 						},
-						`   ${volume(load.load.mix)} over ${area(load.load.area)}${load.load.rows === null ? '' : `, ${load.load.rows} rows`}`
+						m.over_mix({
+							mix: volume(load.load.mix),
+							area: area(load.load.area),
+							which: load.load.rows === null ? '' : m.rows_rows_after({ rows: load.load.rows })
+						})
 					],
 					margin: [0, i === 0 ? 6 : 12, 0, 2]
 				},
@@ -190,10 +199,10 @@ export function jobPdf(
 				},
 				{
 					columns: [
-						blank('Mixed at'),
-						blank('Spraying from'),
-						blank('Out at'),
-						...(small ? [] : [blank('Done, left over')])
+						blank(m.mixed_at()),
+						blank(m.spraying_from()),
+						blank(m.out_at()),
+						...(small ? [] : [blank(m.done_left_over())])
 					],
 					margin: [0, 6, 0, 0]
 				}
@@ -205,9 +214,9 @@ export function jobPdf(
 	return {
 		pageSize: small ? (metric ? half.metric : half.other) : paper,
 		pageMargins: small ? [24, 22, 24, 34] : [36, 32, 36, 42],
-		info: { title: `Job, ${title}, ${dayText(job.day)}`, creator: 'Fallow' },
+		info: { title: m.job({ title, day: dayText(job.day) }), creator: 'Fallow' },
 		footer: {
-			text: 'The label in your hand decides, and local rules above it. Never dry tank, never product first. Fill below shoulder height, stay with the tank, triple-rinse containers into it.',
+			text: m.the_label_in_your_hand_decides_and(),
 			color: soft,
 			fontSize: 7.5,
 			margin: [small ? 24 : 36, 4, small ? 24 : 36, 0]
@@ -219,7 +228,10 @@ export function jobPdf(
 				return { text: [{ text: `${words.title}. `, bold: true }, words.body], margin: [0, 6, 0, 0] };
 			}),
 			doses,
-			{ text: [{ text: 'Wear: ', bold: true }, wears || 'what the labels ask for', '.'], margin: [0, 2, 0, 0] },
+			{
+				text: [{ text: m.wear_spaced(), bold: true }, wears || m.what_the_labels_ask_for(), '.'],
+				margin: [0, 2, 0, 0]
+			},
 			...(job.notes ? [{ text: job.notes, margin: [0, 4, 0, 0] as [number, number, number, number] }] : []),
 			...cards
 		]

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { dayText } from '../../settings/day-text';
 import type { TDocumentDefinitions } from 'pdfmake/interfaces';
 import type { Amendment, SprayRecord } from '../../../core';
@@ -27,9 +28,9 @@ export function recordPdf(
 	return {
 		pageSize: paper,
 		pageMargins: [40, 36, 40, 46],
-		info: { title: `Record, ${title}, ${dayText(record.day)}`, creator: 'Fallow' },
+		info: { title: m.record({ title, day: dayText(record.day) }), creator: 'Fallow' },
 		footer: {
-			text: `Entry ${kept.place} of the log, sealed ${time(kept.sealedAt)}: ${kept.hash}`,
+			text: m.entry_of_the_log_sealed({ place: kept.place, sealedAt: time(kept.sealedAt), hash: kept.hash }),
 			color: soft,
 			fontSize: 7,
 			margin: [40, 6, 40, 0]
@@ -48,7 +49,7 @@ export function recordPdf(
 				layout: ruled
 			},
 			...kept.amendments.map((a) => ({
-				stack: [{ text: `Added ${time(a.at)} by ${a.by}`, color: soft, fontSize: 8 }, { text: a.text }],
+				stack: [{ text: m.added_by({ at: time(a.at), by: a.by }), color: soft, fontSize: 8 }, { text: a.text }],
 				margin: [0, 10, 0, 0] as [number, number, number, number]
 			}))
 		]

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { dayText } from '../../settings/day-text';
 import { amountOf, show, showAmount } from '../../show/show';
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
@@ -43,31 +44,34 @@ export function seasonPdf(
 				const total = showAmount(amountOf(p.kind, p.total), settings, p.dose).text;
 				return [
 					`${p.name}: ${doseTold(p)}`,
-					`${total} in all`,
+					m.in_all_total({ total }),
 					p.registration && `reg. ${p.registration}`,
-					p.group && `group ${p.group}`
+					p.group && m.group({ group: p.group })
 				]
 					.filter(Boolean)
 					.join(', ');
 			})
 		),
 		lines(
-			r.trueVolume === null ? 'nothing sprayed' : plainRate(r.trueVolume, settings),
+			r.trueVolume === null ? m.nothing_sprayed() : plainRate(r.trueVolume, settings),
 			!!r.rig?.pressure && show('pressure', r.rig.pressure, settings, { typed: r.rig.typedPressure }).text,
 			r.rig?.nozzles,
-			r.waterSource && `water: ${r.waterSource}`
+			r.waterSource && m.water_water_source({ waterSource: r.waterSource })
 		),
-		lines(r.target, r.buffer && `buffer ${r.buffer}`),
-		lines(r.operator, r.licence && `licence ${r.licence}`, r.sprayer, r.rig?.setting),
-		lines(r.weather.before && weatherLine(r.weather.before), r.weather.end && `end: ${weatherLine(r.weather.end)}`),
+		lines(r.target, r.buffer && m.buffer({ buffer: r.buffer })),
+		lines(r.operator, r.licence && m.licence({ licence: r.licence }), r.sprayer, r.rig?.setting),
+		lines(
+			r.weather.before && weatherLine(r.weather.before),
+			r.weather.end && m.end({ end: weatherLine(r.weather.end) })
+		),
 		{
 			text: lines(
 				`no. ${place}`,
 				hash.slice(0, 12),
-				r.takenIn && 'from a file',
+				r.takenIn && m.from_a_file(),
 				r.remarks,
 				...(r.passed ?? []).map((stop) => `${stopTitle(stop)}: ${stop.reason}`),
-				...amendments.map((a) => `Added ${clock(a.at)} by ${a.by}: ${a.text}`)
+				...amendments.map((a) => m.added_by_at({ at: clock(a.at), by: a.by, text: a.text }))
 			),
 			color: soft
 		}
@@ -76,11 +80,11 @@ export function seasonPdf(
 		pageSize: paper,
 		pageOrientation: 'landscape',
 		pageMargins: [30, 34, 30, 40],
-		info: { title: `Season ${year}, ${farm.name}`, creator: 'Fallow' },
+		info: { title: m.season({ year, name: farm.name }), creator: 'Fallow' },
 		footer: (page, pages) => ({
 			columns: [
-				last ? `Entries up to ${last.place} of the log; seal of that entry: ${last.hash}` : 'No record in this season.',
-				{ text: `Page ${page} of ${pages}`, alignment: 'right', width: 90 }
+				last ? m.entries_up_to_of_the_log({ place: last.place, hash: last.hash }) : m.no_record_in_this_season(),
+				{ text: m.page_of({ page, pages }), alignment: 'right', width: 90 }
 			],
 			color: soft,
 			fontSize: 7,
@@ -88,9 +92,13 @@ export function seasonPdf(
 		}),
 		content: [
 			{ text: farm.name, color: soft },
-			{ text: `What was sprayed in ${year}`, font: 'Figures', bold: true, fontSize: 20, margin: [0, 2, 0, 2] },
+			{ text: m.what_was_sprayed_in({ year }), font: 'Figures', bold: true, fontSize: 20, margin: [0, 2, 0, 2] },
 			{
-				text: `${records.length} ${records.length === 1 ? 'record' : 'records'}, times of ${timeZone}, printed ${timeAt(timeZone, now)}. Each was sealed as it was written: its place in the log and the beginning of its seal stand beside it.`,
+				text: m.records_times_of_printed_each_was({
+					count: records.length,
+					timeZone,
+					timeZone2: timeAt(timeZone, now)
+				}),
 				color: soft,
 				margin: [0, 0, 0, 10]
 			},
@@ -104,14 +112,14 @@ export function seasonPdf(
 								widths: [52, 84, '*', 68, 68, 74, 110, 84],
 								body: [
 									head(
-										'Day',
-										'Ground, crop',
-										'Products',
-										'Volume',
-										'For',
-										'By, with',
-										'Weather',
-										'Entry, seal, remarks'
+										m.day(),
+										m.ground_crop(),
+										m.products(),
+										m.volume(),
+										m.for_word(),
+										m.by_with(),
+										m.weather(),
+										m.entry_seal_remarks()
 									),
 									...records.map(row)
 								]
@@ -120,7 +128,7 @@ export function seasonPdf(
 							fontSize: 7.5
 						},
 						{
-							text: 'What each block had in all',
+							text: m.what_each_block_had_in_all(),
 							font: 'Figures',
 							bold: true,
 							fontSize: 14,
@@ -131,13 +139,15 @@ export function seasonPdf(
 								headerRows: 1,
 								widths: ['*', '*', 'auto', 'auto', 'auto'],
 								body: [
-									head('Block', 'Product', `In the season`, 'Times', 'Of its label’s most'),
+									head('Block', m.product_title(), m.in_the_season(), m.times(), m.of_its_labels_most()),
 									...uses.map((u) => [
 										u.block,
 										u.product,
 										shownUse(u, settings),
 										`${u.times}`,
-										u.ofMost === null ? '–' : `${u.ofMost > 1 ? 'OVER: ' : ''}${showFigure(u.ofMost * 100, 3, comma)} %`
+										u.ofMost === null
+											? '–'
+											: `${u.ofMost > 1 ? m.over_colon() : ''}${showFigure(u.ofMost * 100, 3, comma)} %`
 									])
 								]
 							},

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { m } from '$words';
 	import FileDrop from '$lib/kit/FileDrop.svelte';
 	import { untrack } from 'svelte';
 	import { invalidateAll } from '$app/navigation';
@@ -28,55 +29,54 @@
 		block: 'blocks',
 		product: 'products',
 		job: 'jobs',
-		record: 'records and what was added to them',
+		record: m.records_and_what_was_added_to(),
 		nozzle: 'nozzles'
 	};
 </script>
 
-<svelte:head><title>All of the farm · Fallow</title></svelte:head>
+<svelte:head><title>{m.all_of_the_farm_fallow()}</title></svelte:head>
 
 <main class="plain-page">
 	<div>
-		<h1>All of the farm in one file</h1>
+		<h1>{m.all_of_the_farm_in_one()}</h1>
 		<p class="lab">
-			Sprayers, calibrations with every reading, ground, products, jobs, the sealed log: zipped lines of JSON that any
-			program can read. To keep at another place, or to take into a Fallow on another machine.
+			{m.sprayers_calibrations_with_every_reading_ground()}
 		</p>
 	</div>
 	<div class="grid grid-cols-[1fr_1fr] gap-4.5 items-start phone:grid-cols-1">
 		<section class="card grid gap-3 py-4.5 px-5">
-			<h2>Out</h2>
-			<p>All that was entered in {data.farm.name}, as it is now.</p>
+			<h2>{m.out_title()}</h2>
+			<p>{m.all_that_was_entered_in_as({ name: data.farm.name })}</p>
 			<a class="btn go big justify-self-start whitespace-normal" href="/api/farm/file" data-sveltekit-reload
-				>Save the file</a
+				>{m.save_the_file()}</a
 			>
 		</section>
 		<section class="card grid gap-3 py-4.5 px-5">
-			<h2>In</h2>
+			<h2>{m.in_title()}</h2>
 			{#if take.answer?.ok}
 				<p class="py-2.5 px-3.5 border-l-6 border-l-moss bg-moss-wash" role="status">
-					<b>✓ {take.answer.name} is here.</b>
-					{Object.entries(names)
-						.flatMap(([table, words]) =>
-							take.answer?.ok && take.answer.counts[table] ? [`${take.answer.counts[table]} ${words}`] : []
-						)
-						.join(', ')}. Every seal holds.
+					<b>{m.is_here({ name: take.answer.name })}</b>
+					{m.every_seal_holds({
+						list: Object.entries(names)
+							.flatMap(([table, words]) =>
+								take.answer?.ok && take.answer.counts[table] ? [`${take.answer.counts[table]} ${words}`] : []
+							)
+							.join(', ')
+					})}
 				</p>
-				<a class="btn justify-self-start whitespace-normal" href="/">To Today</a>
+				<a class="btn justify-self-start whitespace-normal" href="/">{m.to_today()}</a>
 			{:else}
 				<p>
-					{take.empty
-						? 'Nothing was entered here yet: the file comes in as it is.'
-						: `What is here goes, and what the file holds takes its place. Keep a file of ${data.farm.name} first.`}
+					{take.empty ? m.nothing_was_entered_here_yet_the() : m.what_is_here_goes_and_what({ name: data.farm.name })}
 				</p>
 				<FileDrop
-					label={take.file ? take.file.name : 'Pick the file'}
+					label={take.file ? take.file.name : m.pick_the_file()}
 					accept=".zip,application/zip"
 					ontake={(file) => take.pick(file)}
 				/>
 				{#if take.problem}<p class="problem" role="alert">✕ {take.problem}</p>{/if}
 				{#if !take.empty}<Field
-						label="To replace it all, type {data.farm.name}"
+						label={m.to_replace_it_all_type({ name: data.farm.name })}
 						bind:value={take.typed}
 						autocomplete="off"
 					/>{/if}
@@ -87,10 +87,10 @@
 					class:go={take.empty}
 					disabled={!take.ready}
 					onclick={() => void take.take()}
-					>{take.busy ? 'It comes in …' : take.empty ? 'Take it in' : 'Replace all that is here'}</button
+					>{take.busy ? m.it_comes_in() : take.empty ? m.take_it_in() : m.replace_all_that_is_here()}</button
 				>
 			{/if}
 		</section>
 	</div>
-	<p><a href="/farm">The farm, and how it measures</a></p>
+	<p><a href="/farm">{m.the_farm_and_how_it_measures()}</a></p>
 </main>

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { fail } from '@sveltejs/kit';
 import { message, superValidate } from 'sveltekit-superforms';
 import { zod4 } from 'sveltekit-superforms/adapters';
@@ -61,6 +62,6 @@ export const actions: Actions = {
 			...weather.limits,
 			...safety.safety
 		});
-		return message(form, 'Saved. New calibrations and every page use it from now on.');
+		return message(form, m.saved_new_calibrations_and_every_page());
 	}
 };

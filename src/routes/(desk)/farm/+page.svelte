@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { m } from '$words';
 	import Toggle from '$lib/kit/Toggle.svelte';
 	import { onMount, untrack } from 'svelte';
 	import { asWritten } from '$lib/wording/as-written';
@@ -29,17 +30,17 @@
 	let ownChecks = $state(untrack(() => data.checks.own));
 	let safety = $state(untrack(() => ({ ...data.safety })));
 	const dueLines = [
-		{ name: 'dueSeason', label: 'When the season starts', hint: 'Month and day, like 03-01.' },
-		{ name: 'dueDays', label: 'After days', inputmode: 'numeric' },
-		{ name: 'dueHours', label: 'After hours of spraying', inputmode: 'decimal' },
-		{ name: 'dueArea', label: 'After ground sprayed', hint: 'Like 200 ha or 500 ac.' },
-		{ name: 'dueAbrasive', label: 'After hours with abrasive products', inputmode: 'decimal' }
+		{ name: 'dueSeason', label: m.when_the_season_starts(), hint: m.month_and_day_like_03_01() },
+		{ name: 'dueDays', label: m.after_days(), inputmode: 'numeric' },
+		{ name: 'dueHours', label: m.after_hours_of_spraying(), inputmode: 'decimal' },
+		{ name: 'dueArea', label: m.after_ground_sprayed(), hint: m.like_200_ha_or_500_ac() },
+		{ name: 'dueAbrasive', label: m.after_hours_with_abrasive_products(), inputmode: 'decimal' }
 	] as const;
 	const weatherLines = [
-		{ name: 'windLow', label: 'Wind from' },
-		{ name: 'windHigh', label: 'Wind to' },
-		{ name: 'deltaLow', label: 'Delta-T from, °C', inputmode: 'decimal' },
-		{ name: 'deltaHigh', label: 'Delta-T to, °C', inputmode: 'decimal' }
+		{ name: 'windLow', label: m.wind_from_title() },
+		{ name: 'windHigh', label: m.wind_to() },
+		{ name: 'deltaLow', label: m.delta_t_from_c(), inputmode: 'decimal' },
+		{ name: 'deltaHigh', label: m.delta_t_to_c(), inputmode: 'decimal' }
 	] as const;
 	let nextKey = untrack(() => data.measures.length);
 	let jugs = $state(untrack(() => data.measures.map((m, key) => ({ ...m, key }))));
@@ -57,64 +58,64 @@
 	const choices = $derived([
 		{
 			name: 'rateUnit' as const,
-			title: 'Answers in',
-			why: 'The unit of every spray volume, and the measures of the fields around it.',
+			title: m.answers_in(),
+			why: m.the_unit_of_every_spray_volume(),
 			options: rateUnits.map((u) => ({ value: u as string, label: longUnit(u) }))
 		},
 		{
 			name: 'gallon' as const,
-			title: 'A bare gallon is',
-			why: 'And so pint, quart and fluid ounce. US or Imp before a unit always wins.',
+			title: m.a_bare_gallon_is(),
+			why: m.and_so_pint_quart_and_fluid(),
 			options: [
-				{ value: 'US', label: asWritten('US (3.785 L)', $form.decimalComma) },
-				{ value: 'Imperial', label: asWritten('Imperial (4.546 L)', $form.decimalComma) }
+				{ value: 'US', label: asWritten(m.us_3_785_l(), $form.decimalComma) },
+				{ value: 'Imperial', label: asWritten(m.imperial_4_546_l(), $form.decimalComma) }
 			]
 		},
 		{
 			name: 'school' as const,
-			title: 'The working is shown',
-			why: 'All of them give the same answer.',
+			title: m.the_working_is_shown(),
+			why: m.all_of_them_give_the_same(),
 			options: [
-				{ value: 'units', label: 'By units' },
-				{ value: '5940', label: 'With 5940' },
-				{ value: '600', label: 'With 600' },
-				{ value: 'hour', label: 'Per hour' },
-				{ value: 'reading', label: 'The reading is the answer' }
+				{ value: 'units', label: m.by_units() },
+				{ value: '5940', label: m.with_5940() },
+				{ value: '600', label: m.with_600() },
+				{ value: 'hour', label: m.per_hour() },
+				{ value: 'reading', label: m.the_reading_is_the_answer() }
 			]
 		},
 		{
 			name: 'evenRule' as const,
-			title: 'A nozzle is even within',
-			why: 'Both figures are shown; this one gives the verdict.',
+			title: m.a_nozzle_is_even_within(),
+			why: m.both_figures_are_shown_this_one(),
 			options: [
-				{ value: 'average', label: '5 % of the others' },
-				{ value: 'rated', label: '10 % of rated' }
+				{ value: 'average', label: m.n5_of_the_others() },
+				{ value: 'rated', label: m.n10_of_rated() }
 			]
 		},
 		{
 			name: 'adjustFirst' as const,
-			title: 'To change a volume, reach first for',
-			why: 'Up to 10 % by pressure, up to 25 % by speed, beyond that by other nozzles.',
+			title: m.to_change_a_volume_reach_first(),
+			why: m.up_to_10_by_pressure_up(),
 			options: [
-				{ value: 'pressure', label: 'The pressure' },
-				{ value: 'speed', label: 'The speed' }
+				{ value: 'pressure', label: m.the_pressure() },
+				{ value: 'speed', label: m.the_speed_title() }
 			]
 		}
 	]);
 </script>
 
-<svelte:head><title>Farm · Fallow</title></svelte:head>
+<svelte:head><title>{m.farm_fallow()}</title></svelte:head>
 
 <main class="grid gap-4 max-w-215 py-5.5 px-6 phone:p-4">
 	<div class="page-head">
-		<h1>The farm, and how it measures</h1>
+		<h1>{m.the_farm_and_how_it_measures()}</h1>
 		<div class="flex flex-wrap gap-2.5">
-			<a class="btn plain" href="/calendar" data-sveltekit-reload>Calendar of what is due</a>
-			<a class="btn" href="/farm-file">All of it in a file</a>
+			<a class="btn plain" href="/calendar" data-sveltekit-reload>{m.calendar_of_what_is_due()}</a>
+			<a class="btn" href="/farm-file">{m.all_of_it_in_a_file()}</a>
 		</div>
 	</div>
 	<form method="post" use:enhance novalidate class="card grid gap-4.5 p-5">
-		<Field name="name" label="Name of the farm" bind:value={$form.name} problem={$errors.name?.[0]} required />
+		<Field name="name" label={m.name_of_the_farm()} bind:value={$form.name} problem={$errors.name?.[0]} required />
 		{#each choices as choice (choice.name)}
 			<fieldset>
 				<legend class="font-semibold">{choice.title}</legend>
@@ -136,25 +137,24 @@
 			</fieldset>
 		{/each}
 		<fieldset>
-			<legend class="font-semibold">Decimal sign</legend>
-			<Toggle name="decimalComma" label="Write and show a decimal comma (12,5)" bind:checked={$form.decimalComma} />
+			<legend class="font-semibold">{m.decimal_sign()}</legend>
+			<Toggle name="decimalComma" label={m.write_and_show_a_decimal_comma()} bind:checked={$form.decimalComma} />
 		</fieldset>
 		<div id="zone" class="max-w-105">
 			<Field
 				name="timeZone"
-				label="Time zone"
+				label={m.time_zone()}
 				type="search"
 				bind:value={$form.timeZone}
 				options={zones.map((zone) => ({ value: zone, label: zone.replaceAll('_', ' ') }))}
 				problem={$errors.timeZone?.[0]}
-				hint="The farm’s days begin there, whatever clock a phone has."
+				hint={m.the_farms_days_begin_there_whatever()}
 			/>
 		</div>
 		<fieldset>
-			<legend class="font-semibold">A sprayer is calibrated again</legend>
+			<legend class="font-semibold">{m.a_sprayer_is_calibrated_again()}</legend>
 			<p class="lab">
-				After a part was changed, a job’s volume was over 5 % off, or somebody else carries it: always. And by what you
-				write here; empty is not at all. Hours and area are counted from the jobs.
+				{m.after_a_part_was_changed_a()}
 			</p>
 			<div class="grid grid-cols-[repeat(auto-fill,minmax(230px,1fr))] gap-3.5 mt-2.5">
 				{#each dueLines as line (line.name)}
@@ -163,41 +163,41 @@
 			</div>
 		</fieldset>
 		<fieldset>
-			<legend class="font-semibold">Jugs and scales for products</legend>
-			<p class="lab">Each amount is told for the one that shows it best. Leave the name empty to take one off.</p>
+			<legend class="font-semibold">{m.jugs_and_scales_for_products()}</legend>
+			<p class="lab">{m.each_amount_is_told_for_the()}</p>
 			<div class="grid gap-2.5 my-2 mx-0">
 				{#each jugs as jug, i (jug.key)}
 					<div
 						class="grid grid-cols-[1.4fr_1fr_1fr] gap-2.5 phone:grid-cols-[1fr_1fr]"
 						role="group"
-						aria-label="Jug or scale {i + 1}"
+						aria-label={m.jug_or_scale({ i: i + 1 })}
 					>
-						<Field name="measure-name" label="Called" bind:value={jug.name} problem={jugProblems[`${i}.name`]} />
+						<Field name="measure-name" label={m.called()} bind:value={jug.name} problem={jugProblems[`${i}.name`]} />
 						<Field
 							name="measure-mark"
-							label="One mark is"
+							label={m.one_mark_is()}
 							bind:value={jug.mark}
 							problem={jugProblems[`${i}.mark`]}
-							hint={i === 0 ? 'Like 50 ml, 5 g or 1 fl oz.' : ''}
+							hint={i === 0 ? m.like_50_ml_5_g_or() : ''}
 						/>
 						<Field
 							name="measure-holds"
-							label="It holds"
+							label={m.it_holds()}
 							bind:value={jug.holds}
 							problem={jugProblems[`${i}.holds`]}
-							hint={i === 0 ? 'Like 5 L, 2 kg, 1 qt or 5 lb.' : ''}
+							hint={i === 0 ? m.like_5_l_2_kg_1() : ''}
 						/>
 					</div>
 				{/each}
 			</div>
 			{#if jugs.length < mostMeasures}<button type="button" class="btn plain" onclick={addJug}
-					>Add a jug or a scale</button
+					>{m.add_a_jug_or_a_scale()}</button
 				>{/if}
 		</fieldset>
 		<fieldset>
-			<legend class="font-semibold">Weather that this farm sprays in</legend>
+			<legend class="font-semibold">{m.weather_that_this_farm_sprays_in()}</legend>
 			<p class="lab">
-				Empty is as usual: wind 3 to 15 km/h, Delta-T 2 to 8 °C. A label that allows less wind stands above it.
+				{m.empty_is_as_usual_wind_3()}
 			</p>
 			<div class="grid grid-cols-[repeat(auto-fill,minmax(230px,1fr))] gap-3.5 mt-2.5">
 				{#each weatherLines as line (line.name)}
@@ -207,8 +207,8 @@
 		</fieldset>
 		<FarmSafety bind:texts={safety} {problems} comma={data.farm.settings.decimalComma} />
 		<fieldset>
-			<legend class="font-semibold">A record has to have</legend>
-			<p class="lab">The operator always; tick what your rules ask for besides.</p>
+			<legend class="font-semibold">{m.a_record_has_to_have()}</legend>
+			<p class="lab">{m.the_operator_always_tick_what_your()}</p>
 			<div class="flex flex-wrap gap-2 mt-1.5">
 				{#each requirable as name (name)}
 					{#if name !== 'operator' && name !== 'remarks'}
@@ -221,8 +221,8 @@
 			</div>
 		</fieldset>
 		<details open={problems['own-checks'] !== undefined}>
-			<summary class="min-h-12 pt-2.5 font-semibold cursor-pointer">Check list before a calibration</summary>
-			<p class="lab">Untick what this farm does not check. Each kind of sprayer shows only what it has.</p>
+			<summary class="min-h-12 pt-2.5 font-semibold cursor-pointer">{m.check_list_before_a_calibration()}</summary>
+			<p class="lab">{m.untick_what_this_farm_does_not()}</p>
 			<div class="grid grid-cols-[repeat(auto-fill,minmax(260px,1fr))] gap-2 my-2">
 				{#each rigChecks as check (check)}
 					<label class="option"
@@ -232,7 +232,7 @@
 				{/each}
 			</div>
 			<Field
-				label="Checks of your own, one a line"
+				label={m.checks_of_your_own_one_a()}
 				type="lines"
 				name="own-checks"
 				bind:value={ownChecks}
@@ -240,10 +240,9 @@
 			/>
 		</details>
 		<details open={wrong || Object.values(data.skill).some((text) => text !== '')}>
-			<summary class="min-h-12 pt-2.5 font-semibold cursor-pointer">How well this farm measures</summary>
+			<summary class="min-h-12 pt-2.5 font-semibold cursor-pointer">{m.how_well_this_farm_measures()}</summary>
 			<p class="lab">
-				What each ± rests on, one standard deviation. Leave empty what is as usual. Calibrations that are signed keep
-				what held on their day.
+				{m.what_each_rests_on_one_standard()}
 			</p>
 			<div class="grid grid-cols-[repeat(auto-fill,minmax(230px,1fr))] gap-3.5 mt-2.5">
 				{#each skillFields as field (field.name)}
@@ -259,7 +258,7 @@
 			</div>
 		</details>
 		<div class="do">
-			<button class="btn go big">Save</button>
+			<button class="btn go big">{m.save()}</button>
 			{#if $message}<p role="status"><b>{$message}</b></p>{/if}
 		</div>
 	</form>

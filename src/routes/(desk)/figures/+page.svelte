@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { m } from '$words';
 	import { untrack } from 'svelte';
 	import { Tabs } from '@skeletonlabs/skeleton-svelte';
 	import { page } from '$app/state';
@@ -59,17 +60,17 @@
 	const askedTab = page.url.searchParams.get('tab');
 	let tab = $state(untrack(() => (askedTab === 'block' ? 'block' : askedTab === 'what-if' && c ? 'what-if' : 'four')));
 	const sources = $derived([
-		{ value: '', label: 'none, all is typed' },
+		{ value: '', label: m.none_all_is_typed() },
 		...data.calibrations.map((one) => ({ value: one.id, label: [one.sprayer, one.setting].filter(Boolean).join(', ') }))
 	]);
 </script>
 
-<svelte:head><title>Quick figures · Fallow</title></svelte:head>
+<svelte:head><title>{m.quick_figures_fallow()}</title></svelte:head>
 
 <main class="plain-page max-w-[820px]!">
-	<h1>Quick figures</h1>
+	<h1>{m.quick_figures()}</h1>
 	<Field
-		label="Sprayer"
+		label={m.sprayer()}
 		type="choice"
 		bind:value={
 			() => id,
@@ -83,14 +84,14 @@
 	/>
 	<Tabs value={tab} onValueChange={(d) => (tab = d.value as typeof tab)}>
 		<Tabs.List class="tab-list">
-			<Tabs.Trigger class="tab" value="four">Three of four</Tabs.Trigger>
-			<Tabs.Trigger class="tab" value="what-if">What if</Tabs.Trigger>
-			<Tabs.Trigger class="tab" value="block">By the block</Tabs.Trigger>
+			<Tabs.Trigger class="tab" value="four">{m.three_of_four()}</Tabs.Trigger>
+			<Tabs.Trigger class="tab" value="what-if">{m.what_if()}</Tabs.Trigger>
+			<Tabs.Trigger class="tab" value="block">{m.by_the_block()}</Tabs.Trigger>
 		</Tabs.List>
 		<Tabs.Content value="four"><FourBoard {four} /></Tabs.Content>
 		<Tabs.Content value="what-if">
 			{#if now && c}<TryBoard state={trial} {now} {table} {sections} section={namesOf(c.rig).section} />
-			{:else}<p class="lab">Pick a calibrated sprayer: what changes is worked out from what was measured.</p>{/if}
+			{:else}<p class="lab">{m.pick_a_calibrated_sprayer_what_changes()}</p>{/if}
 		</Tabs.Content>
 		<Tabs.Content value="block"><BlockBoard {blocks} /></Tabs.Content>
 	</Tabs>

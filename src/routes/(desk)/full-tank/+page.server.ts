@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { fail } from '@sveltejs/kit';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
@@ -32,11 +33,11 @@ export const load: PageServerLoad = async ({ locals: { farm }, url }) => {
 
 const saved = z.strictObject({ id: z.uuidv7(), mix: tankMixInputSchema });
 const deleted = z.strictObject({ id: z.uuid() });
-const lost = 'The tank mix did not arrive whole. Press the button again.';
+const lost = () => m.the_tank_mix_did_not_arrive();
 
 export const actions: Actions = {
 	save: async ({ request, locals }) => {
-		const read = await postedJson(request, 'mix', saved, lost);
+		const read = await postedJson(request, 'mix', saved, lost());
 		if (!read.ok) return fail(422, { message: read.message });
 		let id = read.value.id;
 		const refused = await refusal(
@@ -47,7 +48,7 @@ export const actions: Actions = {
 		return refused ?? { saved: id };
 	},
 	delete: async ({ request, locals }) => {
-		const read = await postedJson(request, 'mix', deleted, lost);
+		const read = await postedJson(request, 'mix', deleted, lost());
 		if (!read.ok) return fail(422, { message: read.message });
 		return (await refusal(locals.farm.tankMixes.archive(read.value.id))) ?? { deleted: read.value.id };
 	}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { m } from '$words';
 	import { dayText } from '$lib/settings/day-text';
 	import { untrack } from 'svelte';
 	import { page } from '$app/state';
@@ -49,50 +50,55 @@
 			: null
 	);
 	const whole = $derived(tank.issues.find((i) => i.code === 'products-fill-tank'));
-	const fillWords = { full: 'Full', half: 'Half', typed: 'Another amount' } as const;
+	const fillWords = { full: m.full(), half: m.half(), typed: m.another_amount() } as const;
 	const sources = $derived([
 		...data.calibrations.map((one) => ({
 			value: one.id,
 			label: [one.sprayer, one.setting].filter(Boolean).join(', ')
 		})),
-		{ value: '', label: 'A spray volume that I type' }
+		{ value: '', label: m.a_spray_volume_that_i_type() }
 	]);
 </script>
 
-<svelte:head><title>One full tank · Fallow</title></svelte:head>
+<svelte:head><title>{m.one_full_tank_fallow()}</title></svelte:head>
 
 <main class="tank-page">
-	<section class="grid gap-2.5 content-start" aria-label="What one tank covers">
-		<h1>One full tank</h1>
-		<Field label="Sprayer" type="choice" bind:value={tank.calibrationId} options={sources} />
+	<section class="grid gap-2.5 content-start" aria-label={m.what_one_tank_covers()}>
+		<h1>{m.one_full_tank()}</h1>
+		<Field label={m.sprayer()} type="choice" bind:value={tank.calibrationId} options={sources} />
 		{#if tank.lost && !c}<p class="look">
-				▲ That calibration was withdrawn, or it is not known here. Pick another one, or type the spray volume.
+				{m.that_calibration_was_withdrawn_or_it()}
 			</p>{/if}
 		{#if !c}
 			<div class="grid grid-cols-2 gap-3">
 				<Field
-					label="Spray volume, {longUnit(settings.rateUnit)}"
+					label={m.spray_volume_rate_unit({ rateUnit: longUnit(settings.rateUnit) })}
 					bind:value={tank.volume}
 					problem={tank.problem('volume')}
 				/>
-				<Field label="Tank, {shortUnit(tank.units.tank)}" bind:value={tank.tank} problem={tank.problem('mix')} />
+				<Field
+					label={m.tank_tank({ tank: shortUnit(tank.units.tank) })}
+					bind:value={tank.tank}
+					problem={tank.problem('mix')}
+				/>
 			</div>
 		{:else if c.id === data.unsigned}<p class="look">
-				▲ This calibration is not signed yet. Its readings can still change.
-				<a href="/rounds/{c.id}/volume">Back to it</a>
+				{m.this_calibration_is_not_signed_yet()}
+				<a href="/rounds/{c.id}/volume">{m.back_to_it()}</a>
 			</p>
 		{:else if c.id === data.older}<p class="look">
-				▲ There is a newer calibration of this setting. This is the one of {dayText(c.signedDay)}.
+				{m.there_is_a_newer_calibration_of({ signedDay: dayText(c.signedDay) })}
 			</p>
-		{:else if c.doubt}<p class="look">▲ This calibration is in doubt. Calibrate again, or use it with care.</p>{/if}
+		{:else if c.doubt}<p class="look">{m.this_calibration_is_in_doubt_calibrate()}</p>{/if}
 		{#if said}
 			<div class="grid grid-cols-[minmax(0,1fr)_118px] gap-4 items-end" aria-live="polite">
 				<div>
 					<p>
-						{#if rate}at <b>{rate.value}</b> {rate.unit} ± {rate.interval}{:else}at a volume as typed, not measured{/if}
+						{#if rate}{m.at_inline()} <b>{rate.value}</b>
+							{rate.unit} ± {rate.interval}{:else}{m.at_a_volume_as_typed_not()}{/if}
 					</p>
 					<p class="num hero" data-testid="covers">{said.area.figure}<small>{said.area.unit}</small></p>
-					{#if said.range}<p><b>{said.range}</b>{tank.treated < 1 ? ' of treated ground' : ''}</p>{/if}
+					{#if said.range}<p><b>{said.range}</b>{tank.treated < 1 ? m.of_treated_ground() : ''}</p>{/if}
 					<p class="lab">{said.working}</p>
 				</div>
 				<TankMarks full={tank.fill === 'half' ? 0.5 : 1} mix={said.mix.figure} unit={said.mix.unit} />
@@ -100,30 +106,30 @@
 			{#if rate?.tooWide}<p class="look">▲ {wideWords(tank.relativeU95, settings.decimalComma)}</p>{/if}
 			<TankReach {...said.reach} unit={said.area.unit} write={(v) => tidyFigure(v, 3, settings.decimalComma)} />
 		{:else if whole}<p class="problem" role="alert">✕ {wordIssue(whole)}</p>
-		{:else}<p class="lab">Type the spray volume and what the tank holds.</p>{/if}
+		{:else}<p class="lab">{m.type_the_spray_volume_and_what()}</p>{/if}
 		<Segmented
-			label="How full"
+			label={m.how_full()}
 			options={fills.map((value) => ({ value, label: fillWords[value] }))}
 			value={tank.fill}
 			onchange={(fill) => (tank.fill = fill)}
 		/>
 		{#if tank.fill === 'typed'}<Field
-				label="In the tank, {shortUnit(tank.units.tank)}"
+				label={m.in_the_tank_tank({ tank: shortUnit(tank.units.tank) })}
 				bind:value={tank.amount}
 				problem={tank.problem('mix')}
 			/>{/if}
 	</section>
 
-	<section class="grid gap-2 content-start" aria-label="What goes in">
+	<section class="grid gap-2 content-start" aria-label={m.what_goes_in()}>
 		<div class="flex flex-wrap items-end justify-between gap-3">
-			<h2>What goes in</h2>
+			<h2>{m.what_goes_in()}</h2>
 			{#if data.mixes.length > 0}
 				<div class="w-56">
 					<Field
-						label="Tank mix"
+						label={m.tank_mix()}
 						type="choice"
 						bind:value={() => tank.mixId, (id) => tank.useMix(id)}
-						options={[{ value: '', label: 'none' }, ...data.mixes.map((m) => ({ value: m.id, label: m.mix.name }))]}
+						options={[{ value: '', label: m.none() }, ...data.mixes.map((m) => ({ value: m.id, label: m.mix.name }))]}
 					/>
 				</div>
 			{/if}
@@ -139,13 +145,18 @@
 							<p class="num text-[2.3rem] leading-none text-right" data-testid="amount">
 								{p.amount.figure} <small>{p.amount.unit}</small>
 							</p>
-							<button type="button" class="dose" aria-label="Edit {p.name}, {p.dose}" onclick={() => tank.write(line)}
-								>{p.dose}</button
+							<button
+								type="button"
+								class="dose"
+								aria-label={m.edit_name({ name: p.name, dose: p.dose })}
+								onclick={() => tank.write(line)}>{p.dose}</button
 							>
 							<p class="text-right"><b>{p.perMix}</b></p>
-							{#if p.mark}<p class="col-span-full text-right lab">at the mark <b>{p.mark}</b></p>
-							{:else if p.coarse}<p class="col-span-full look">▲ No jug or scale of the farm shows this well.</p>{/if}
-							{#if p.onGround}<p class="col-span-full lab">± {rate?.interval} makes it {p.onGround}</p>{/if}
+							{#if p.mark}<p class="col-span-full text-right lab">{m.at_the_mark_inline()} <b>{p.mark}</b></p>
+							{:else if p.coarse}<p class="col-span-full look">{m.no_jug_or_scale_of_the()}</p>{/if}
+							{#if p.onGround}<p class="col-span-full lab">
+									{m.makes_it({ interval: rate?.interval ?? '', onGround: p.onGround })}
+								</p>{/if}
 						</div>
 					{/if}
 				</li>
@@ -153,8 +164,8 @@
 			{#if said}
 				<li class="grid grid-cols-[minmax(0,1fr)_auto] items-baseline py-2.5">
 					<div>
-						<h3>Water</h3>
-						<p class="lab">up to {said.mix.text}</p>
+						<h3>{m.water()}</h3>
+						<p class="lab">{m.up_to_text({ text: said.mix.text })}</p>
 					</div>
 					<p class="num text-[2rem] leading-none" data-testid="water">
 						{said.water.figure} <small>{said.water.unit}</small>
@@ -163,16 +174,16 @@
 			{/if}
 		</ul>
 		{#if tank.writing && !tank.lines.some((l) => l.key === tank.writing?.key)}<DoseEditor {tank} />{/if}
-		<p class="lab">The label in your hand decides, and local rules stand above it. Water first, never product first.</p>
+		<p class="lab">{m.the_label_in_your_hand_decides_and_local()}</p>
 		{#if sums.length > 0}<CheckSum sources={sums} {settings} />{/if}
 		<button
 			type="button"
 			class="btn plain justify-self-start"
 			disabled={tank.lines.length === 0}
-			onclick={() => (saving = true)}>Save as tank mix</button
+			onclick={() => (saving = true)}>{m.save_as_tank_mix()}</button
 		>
 		<div class="foot">
-			<a class="btn go big flex-auto" href={jobStartHref(tank.job)}>Plan a job from this</a>
+			<a class="btn go big flex-auto" href={jobStartHref(tank.job)}>{m.plan_a_job_from_this()}</a>
 		</div>
 	</section>
 </main>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { m } from '$words';
 	import Actions from '$lib/kit/Actions.svelte';
 	import { show } from '$lib/show/show';
 	import type { PageData } from './$types';
@@ -12,32 +13,33 @@
 	const total = $derived(data.blocks.reduce((sum, b) => sum + b.area, 0));
 </script>
 
-<svelte:head><title>Fields · Fallow</title></svelte:head>
+<svelte:head><title>{m.fields_fallow()}</title></svelte:head>
 
 <main class="plain-page">
 	<div class="page-head">
 		<div>
-			<h1>{data.away ? 'Fields not in use' : 'Fields'}</h1>
+			<h1>{data.away ? m.fields_not_in_use() : m.fields()}</h1>
 			<p class="lab">
-				{data.blocks.length}
-				{data.blocks.length === 1 ? 'block' : 'blocks'}{data.blocks.length > 0 ? `, ${area(total)} in all` : ''}
+				{m.blocks_count({
+					count: data.blocks.length,
+					which: data.blocks.length > 0 ? m.in_all_total_after({ total: area(total) }) : ''
+				})}
 			</p>
 		</div>
 		<span class="do">
-			<a class="btn go" href="/ground/new">Add a block</a>
+			<a class="btn go" href="/ground/new">{m.add_a_block()}</a>
 			<Actions
-				label="Import, export"
+				label={m.import_export()}
 				actions={[
-					{ label: 'Import boundaries', href: '/ground/import' },
-					{ label: 'Export as GeoJSON', href: '/ground/geojson', file: true }
+					{ label: m.import_boundaries(), href: '/ground/import' },
+					{ label: m.export_as_geojson(), href: '/ground/geojson', file: true }
 				]}
 			/>
 		</span>
 	</div>
 	{#if data.blocks.length === 0 && !data.away}
 		<p class="card p-4.5">
-			Fields, orchard blocks, beds, strips and walls belong here, each with its area: as you know it, from its rows or
-			trees, or from a boundary. Add the first one.
+			{m.fields_orchard_blocks_beds_strips_and()}
 		</p>
 	{/if}
 	<ul class="grid grid-cols-[repeat(auto-fill,minmax(min(380px,100%),1fr))] gap-3.5">
@@ -56,13 +58,17 @@
 					{/if}
 					{#each block.neighbours as n, i (i)}
 						<p class="look text-[0.95rem]">
-							▲ {neighbourWords[n.what]} to the {compassWords[n.side]}{n.note ? `: ${n.note}` : ''}
+							{m.to_the({
+								neighbourWords: neighbourWords[n.what],
+								compassWords: compassWords[n.side],
+								which: n.note ? `: ${n.note}` : ''
+							})}
 						</p>
 					{/each}
 				</div>
 			</li>
 		{/each}
 	</ul>
-	{#if data.away}<p><a href="/ground">Fields in use ({data.others})</a></p>
-	{:else if data.others > 0}<p><a href="/ground?away=yes">Archived ({data.others})</a></p>{/if}
+	{#if data.away}<p><a href="/ground">{m.fields_in_use({ others: data.others })}</a></p>
+	{:else if data.others > 0}<p><a href="/ground?away=yes">{m.archived({ others: data.others })}</a></p>{/if}
 </main>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { m } from '$words';
 	import { dayText } from '$lib/settings/day-text';
 	import { show } from '$lib/show/show';
 	import type { PageData } from './$types';
@@ -8,17 +9,16 @@
 	const settings = $derived(data.farm.settings);
 </script>
 
-<svelte:head><title>Jobs · Fallow</title></svelte:head>
+<svelte:head><title>{m.jobs_fallow()}</title></svelte:head>
 
 <main class="plain-page">
 	<div class="page-head">
-		<h1>Jobs</h1>
-		<a class="btn go" href="/jobs/new">Plan a job</a>
+		<h1>{m.jobs()}</h1>
+		<a class="btn go" href="/jobs/new">{m.plan_a_job()}</a>
 	</div>
 	{#if data.jobs.length === 0}
 		<p class="card p-4.5">
-			A job brings ground, a calibrated sprayer and products together and says what goes in each tank. Plan the first
-			one.
+			{m.a_job_brings_ground_a_calibrated()}
 		</p>
 	{/if}
 	<ul class="grid gap-2.5">
@@ -35,14 +35,19 @@
 				</p>
 				<p>
 					<span class="num text-[1.5rem]">{job.loads}</span>
-					{job.loads === 1 ? 'load' : 'loads'}{job.state === 'under-way' ? `, ${job.loadsOut} out` : ''}
+					{m.loads_which({
+						which: job.state === 'under-way' ? m.out_loads_out_after({ loadsOut: job.loadsOut }) : '',
+						loads: job.loads
+					})}
 				</p>
 				<p class="state"><b>{jobStates[job.state]}</b></p>
 				<a
 					class="btn"
 					class:go={job.state === 'under-way'}
 					href="/jobs/{job.id}{{ planned: '/run', 'under-way': '/run', sprayed: '/close', closed: '' }[job.state]}"
-					>{{ planned: 'Mix', 'under-way': 'Continue', sprayed: 'Close', closed: 'Look' }[job.state]}</a
+					>{{ planned: m.mix(), 'under-way': m.continue_word(), sprayed: m.close(), closed: m.look_title() }[
+						job.state
+					]}</a
 				>
 			</li>
 		{/each}

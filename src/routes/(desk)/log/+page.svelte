@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { m } from '$words';
 	import { dayText } from '$lib/settings/day-text';
 	import { show } from '$lib/show/show';
 	import { enhance } from '$app/forms';
@@ -15,9 +16,9 @@
 	const filtered = $derived(Object.entries(filter).some(([name, value]) => name !== 'after' && value !== ''));
 	const choices = $derived([
 		{ name: 'block', label: 'Block', names: data.names.blocks },
-		{ name: 'product', label: 'Product', names: data.names.products },
-		{ name: 'operator', label: 'Operator', names: data.names.operators },
-		{ name: 'sprayer', label: 'Sprayer', names: data.names.sprayers }
+		{ name: 'product', label: m.product_title(), names: data.names.products },
+		{ name: 'operator', label: m.operator(), names: data.names.operators },
+		{ name: 'sprayer', label: m.sprayer(), names: data.names.sprayers }
 	] as const);
 	const query = (change: Record<string, string>) => {
 		const all = { ...filter, ...change };
@@ -36,25 +37,25 @@
 	);
 	let seals = $state<HTMLFormElement>();
 	const actions = $derived([
-		{ label: 'Import records', href: '/log/import' },
-		{ label: 'Export as CSV', href: `/log/csv?${query({ after: '' })}`, file: true },
-		{ label: 'Export as JSON', href: `/log/json?${query({ after: '' })}`, file: true },
-		{ label: 'Export as GeoJSON', href: `/log/geojson?${query({ after: '' })}`, file: true },
-		{ label: 'Check the seals', run: () => seals?.requestSubmit() }
+		{ label: m.import_records(), href: '/log/import' },
+		{ label: m.export_as_csv(), href: `/log/csv?${query({ after: '' })}`, file: true },
+		{ label: m.export_as_json(), href: `/log/json?${query({ after: '' })}`, file: true },
+		{ label: m.export_as_geojson(), href: `/log/geojson?${query({ after: '' })}`, file: true },
+		{ label: m.check_the_seals(), run: () => seals?.requestSubmit() }
 	]);
 </script>
 
 {#snippet day(row: Row)}<a class="num inline-block py-2" href="/log/{row.id}">{dayText(row.day)}</a>{/snippet}
 {#snippet ground(row: Row)}<b>{row.blocks.join(', ')}</b>{/snippet}
 
-<svelte:head><title>Records · Fallow</title></svelte:head>
+<svelte:head><title>{m.records_fallow()}</title></svelte:head>
 
 <main class="plain-page">
 	<div class="page-head">
-		<h1>Records</h1>
+		<h1>{m.records()}</h1>
 		<div class="do">
-			<a class="btn" href="/log/season">The season</a>
-			<Actions label="Import, export" {actions} />
+			<a class="btn" href="/log/season">{m.the_season()}</a>
+			<Actions label={m.import_export()} {actions} />
 			<form class="hidden" method="post" action="?/check" use:enhance bind:this={seals}></form>
 		</div>
 	</div>
@@ -65,10 +66,10 @@
 	{/if}
 	<div class="hidden flex-wrap gap-2 phone:flex">
 		<button type="button" class="btn plain" aria-expanded={filtering} onclick={() => (filtering = !filtering)}
-			>Filter</button
+			>{m.filter_title()}</button
 		>
 		{#each on as { name, words } (name)}<a class="btn plain" href="/log?{query({ [name]: '', after: '' })}"
-				>{words} <span aria-hidden="true">✕</span><span class="sr-only">, take it off</span></a
+				>{words} <span aria-hidden="true">✕</span><span class="sr-only">{m.take_it_off()}</span></a
 			>{/each}
 	</div>
 	<form
@@ -85,49 +86,47 @@
 				options={[{ value: '', label: 'all' }, ...names.map((one) => ({ value: one, label: one }))]}
 			/>
 		{/each}
-		<Field name="group" label="Group" value={filter.group} />
-		<Field name="target" label="Pest or reason" value={filter.target} />
-		<Field name="from" type="date" label="From" value={filter.from} />
-		<Field name="to" type="date" label="To" value={filter.to} />
+		<Field name="group" label={m.group_title()} value={filter.group} />
+		<Field name="target" label={m.pest_or_reason()} value={filter.target} />
+		<Field name="from" type="date" label={m.from_title()} value={filter.from} />
+		<Field name="to" type="date" label={m.to_title()} value={filter.to} />
 		<Field
 			name="oldest"
 			type="choice"
-			label="Order"
+			label={m.order()}
 			value={filter.oldest}
 			options={[
-				{ value: '', label: 'newest first' },
-				{ value: '1', label: 'oldest first' }
+				{ value: '', label: m.newest_first() },
+				{ value: '1', label: m.oldest_first() }
 			]}
 		/>
-		<button class="btn go">Show</button>
-		{#if filtered}<a class="btn plain" href="/log">All</a>{/if}
+		<button class="btn go">{m.show()}</button>
+		{#if filtered}<a class="btn plain" href="/log">{m.all()}</a>{/if}
 	</form>
 	{#if data.page.rows.length === 0}
 		<p class="card p-4.5">
-			{filtered || filter.after
-				? 'No record is like that. Take a filter off.'
-				: 'A job that is closed becomes a record here, sealed and kept. Close the first one from Jobs.'}
+			{filtered || filter.after ? m.no_record_is_like_that_take() : m.a_job_that_is_closed_becomes()}
 		</p>
 	{:else}
 		<DataTable
-			label="Records"
+			label={m.records()}
 			rows={data.page.rows}
 			key={(row) => row.id}
 			inOrder
 			columns={[
-				{ id: 'day', header: 'Day', value: (row) => row.day, cell: day },
-				{ id: 'ground', header: 'Ground', value: (row) => row.blocks.join(', '), cell: ground },
-				{ id: 'products', header: 'Products', value: (row) => row.products.join(', ') },
-				{ id: 'group', header: 'Group', value: (row) => [...new Set(row.groups)].join(', ') },
-				{ id: 'target', header: 'For', value: (row) => row.target },
-				{ id: 'operator', header: 'By', value: (row) => row.operator },
-				{ id: 'sprayer', header: 'With', value: (row) => row.sprayer },
-				{ id: 'area', header: 'Area', value: (row) => show('area', row.area, settings).text, num: true }
+				{ id: 'day', header: m.day(), value: (row) => row.day, cell: day },
+				{ id: 'ground', header: m.ground(), value: (row) => row.blocks.join(', '), cell: ground },
+				{ id: 'products', header: m.products(), value: (row) => row.products.join(', ') },
+				{ id: 'group', header: m.group_title(), value: (row) => [...new Set(row.groups)].join(', ') },
+				{ id: 'target', header: m.for_word(), value: (row) => row.target },
+				{ id: 'operator', header: m.by(), value: (row) => row.operator },
+				{ id: 'sprayer', header: m.with_title(), value: (row) => row.sprayer },
+				{ id: 'area', header: m.area(), value: (row) => show('area', row.area, settings).text, num: true }
 			]}
 		/>
 		<div class="flex gap-2.5">
-			{#if filter.after}<a class="btn plain" href="/log?{query({ after: '' })}">← To the first page</a>{/if}
-			{#if data.page.next}<a class="btn" href="/log?{query({ after: data.page.next })}">The next 50 →</a>{/if}
+			{#if filter.after}<a class="btn plain" href="/log?{query({ after: '' })}">{m.to_the_first_page()}</a>{/if}
+			{#if data.page.next}<a class="btn" href="/log?{query({ after: data.page.next })}">{m.the_next_50()}</a>{/if}
 		</div>
 	{/if}
 </main>

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { fail } from '@sveltejs/kit';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
@@ -11,7 +12,7 @@ export const actions: Actions = {
 	/** Says whether a nozzle lies in the shed. */
 	shed: async ({ request, locals }) => {
 		const form = shedForm.safeParse(Object.fromEntries(await request.formData()));
-		if (!form.success) return fail(422, { message: 'That is no nozzle of this table.' });
+		if (!form.success) return fail(422, { message: m.that_is_no_nozzle_of_this() });
 		return (await refusal(locals.farm.nozzles.shed(form.data.key, form.data.there === 'yes'))) ?? { message: '' };
 	}
 };

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { m } from '$words';
 	import Actions from '$lib/kit/Actions.svelte';
 	import { enhance } from '$app/forms';
 	import type { Nozzle } from '$core';
@@ -57,7 +58,7 @@
 {#snippet pressures(n: Nozzle)}
 	<span
 		><span class="num">{f.pressure(n.low)}–{f.pressure(n.high)}</span>{#if n.typical}<small class="ml-1 text-soft">
-				typical</small
+				{m.typical()}</small
 			>{/if}</span
 	>
 {/snippet}
@@ -75,42 +76,41 @@
 			name="there"
 			value={n.shed ? 'no' : 'yes'}
 			aria-pressed={n.shed}
-			aria-label="{nozzleName(n)} in the shed">{n.shed ? '✓ here' : 'mark'}</button
+			aria-label={m.in_the_shed_n({ n: nozzleName(n) })}>{n.shed ? m.here_marked() : m.mark()}</button
 		>
 	</form>
 {/snippet}
 
-<svelte:head><title>Nozzle catalogue · Fallow</title></svelte:head>
+<svelte:head><title>{m.nozzle_catalogue_fallow()}</title></svelte:head>
 
 <main class="plain-page">
 	<div class="page-head">
 		<div>
-			<h1>Nozzle catalogue</h1>
+			<h1>{m.nozzle_catalogue()}</h1>
 			<p class="lab">
-				What the chooser picks from, and what lies in the shed first. The generic sizes are those of ISO 10625 with the
-				standard’s colours; their pressures are typical: <b>check the maker’s sheet</b>.
+				{m.what_the_chooser_picks_from_and()} <b>{m.check_the_makers_sheet()}</b>.
 			</p>
 		</div>
 		<span class="do flex-none">
-			<a class="btn go" href="/nozzles/new">Add a nozzle</a>
+			<a class="btn go" href="/nozzles/new">{m.add_a_nozzle()}</a>
 			<Actions
-				label="Import, export"
+				label={m.import_export()}
 				actions={[
-					{ label: 'Import nozzles', href: '/nozzles/import' },
-					{ label: 'Export as CSV', href: '/nozzles/csv', file: true }
+					{ label: m.import_nozzles(), href: '/nozzles/import' },
+					{ label: m.export_as_csv(), href: '/nozzles/csv', file: true }
 				]}
 			/>
 		</span>
 	</div>
 	{#if form?.message}<p class="problem" role="alert">✕ {form.message}</p>{/if}
 	<div class="grid grid-cols-[auto_minmax(200px,1fr)_auto] gap-x-3.5 gap-y-1.5 items-center phone:grid-cols-1">
-		<label class="font-semibold" for="filter">Only those with</label>
+		<label class="font-semibold" for="filter">{m.only_those_with()}</label>
 		<input
 			id="filter"
 			class="field-input"
 			type="search"
 			autocomplete="off"
-			placeholder="air-induction 03 shed <3 bar"
+			placeholder={m.air_induction_03_shed_3_bar()}
 			bind:value={text}
 			aria-invalid={!filter.ok}
 			aria-describedby="filter-said"
@@ -122,35 +122,45 @@
 					class="btn"
 					aria-pressed={text === word}
 					onclick={() => (text = text === word ? '' : word)}
-					>{word === 'shed' ? 'In the shed' : nozzleKindWords[word as 'flat-fan']}</button
+					>{word === 'shed' ? m.in_the_shed_title() : nozzleKindWords[word as 'flat-fan']}</button
 				>
 			{/each}
 		</span>
 		<p class="col-[2/-1] phone:col-1" id="filter-said" role="status" class:problem={!filter.ok}>
-			{filter.ok ? `${shown.length} of ${table.length}` : `✕ ${wordIssue(filter.issues[0]!)}`}
+			{filter.ok ? m.of_count({ count: shown.length, length2: table.length }) : `✕ ${wordIssue(filter.issues[0]!)}`}
 		</p>
 	</div>
 	<DataTable
-		label="Nozzles"
+		label={m.nozzles_title()}
 		rows={shown.slice(0, most)}
 		key={(n) => n.key}
 		columns={[
-			{ id: 'name', header: 'Nozzle', value: nozzleName, cell: name },
-			{ id: 'size', header: 'Size', value: (n) => n.size, cell: size },
-			{ id: 'angle', header: 'Fan', value: (n) => n.angle ?? 0, cell: angle, num: true },
+			{ id: 'name', header: m.nozzle_title(), value: nozzleName, cell: name },
+			{ id: 'size', header: m.size_title(), value: (n) => n.size, cell: size },
+			{ id: 'angle', header: m.fan(), value: (n) => n.angle ?? 0, cell: angle, num: true },
 			{
 				id: 'flow',
-				header: `${f.flowUnit} at ${f.pressure(reference)} ${f.pressureUnit}`,
+				header: m.at_flow_unit({
+					flowUnit: f.flowUnit,
+					reference: f.pressure(reference),
+					pressureUnit: f.pressureUnit
+				}),
 				value: (n) => flowAt(n.points, reference),
 				cell: flow,
 				num: true
 			},
-			{ id: 'pressures', header: `Pressures, ${f.pressureUnit}`, value: (n) => n.low, cell: pressures, num: true },
-			{ id: 'drops', header: 'Drops', value: dropsOf },
-			{ id: 'shed', header: 'Shed', value: (n) => (n.shed ? 0 : 1), cell: shed }
+			{
+				id: 'pressures',
+				header: m.pressures({ pressureUnit: f.pressureUnit }),
+				value: (n) => n.low,
+				cell: pressures,
+				num: true
+			},
+			{ id: 'drops', header: m.drops_title(), value: dropsOf },
+			{ id: 'shed', header: m.shed(), value: (n) => (n.shed ? 0 : 1), cell: shed }
 		]}
 	/>
-	{#if shown.length > most}<p class="lab">The first {most} are shown. Narrow the filter to see the others.</p>{/if}
+	{#if shown.length > most}<p class="lab">{m.the_first_are_shown_narrow_the({ most })}</p>{/if}
 </main>
 
 <style>

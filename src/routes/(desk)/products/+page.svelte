@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { m } from '$words';
 	import Actions from '$lib/kit/Actions.svelte';
 	import type { PageData } from './$types';
 	import { doseText, productFacts } from '$lib/show/product-facts';
@@ -18,34 +19,34 @@
 	);
 </script>
 
-<svelte:head><title>Products · Fallow</title></svelte:head>
+<svelte:head><title>{m.products_fallow()}</title></svelte:head>
 
 <main class="plain-page">
 	<div class="page-head">
 		<div>
-			<h1>{data.away ? 'Archived products' : 'Products'}</h1>
-			<p class="lab">Notes of what their labels say. <b>The label in your hand decides.</b></p>
+			<h1>{data.away ? m.archived_products() : m.products()}</h1>
+			<p class="lab">{m.notes_of_what_their_labels_say()} <b>{m.the_label_in_your_hand_decides_sentence()}</b></p>
 		</div>
 		<span class="do">
-			<a class="btn go" href="/products/new">Add a product</a>
+			<a class="btn go" href="/products/new">{m.add_a_product()}</a>
 			<Actions
-				label="Import, export"
+				label={m.import_export()}
 				actions={[
-					{ label: 'Import products', href: '/products/import' },
-					{ label: 'Export as CSV', href: '/products/csv', file: true },
-					{ label: 'Export as JSON', href: '/products/json', file: true }
+					{ label: m.import_products(), href: '/products/import' },
+					{ label: m.export_as_csv(), href: '/products/csv', file: true },
+					{ label: m.export_as_json(), href: '/products/json', file: true }
 				]}
 			/>
 		</span>
 	</div>
 	{#if data.products.length === 0 && !data.away}
 		<p class="card p-4.5">
-			Products belong here, each with the doses and limits that its label gives. Add the first one from the label in
-			your hand.
+			{m.products_belong_here_each_with_the()}
 		</p>
 	{:else}
 		<label class="flex items-center gap-3.5 max-w-115 font-semibold"
-			>Only those with <input class="field-input flex-1" type="search" autocomplete="off" bind:value={filter} /></label
+			>{m.only_those_with()}
+			<input class="field-input flex-1" type="search" autocomplete="off" bind:value={filter} /></label
 		>
 	{/if}
 	<ul class="grid grid-cols-[repeat(auto-fill,minmax(min(380px,100%),1fr))] gap-3.5">
@@ -54,7 +55,7 @@
 				<div class="name">
 					<h2 class="text-[1.35rem]"><a href="/products/{id}">{label.name}</a></h2>
 					<p class="lab">
-						{[label.formulation, mixingWords[label.mixes], label.group && `group ${label.group}`]
+						{[label.formulation, mixingWords[label.mixes], label.group && m.group({ group: label.group })]
 							.filter(Boolean)
 							.join(' · ')}
 					</p>
@@ -71,6 +72,6 @@
 			</li>
 		{/each}
 	</ul>
-	{#if data.away}<p><a href="/products">Products in use ({data.others})</a></p>
-	{:else if data.others > 0}<p><a href="/products?away=yes">Archived ({data.others})</a></p>{/if}
+	{#if data.away}<p><a href="/products">{m.products_in_use({ others: data.others })}</a></p>
+	{:else if data.others > 0}<p><a href="/products?away=yes">{m.archived({ others: data.others })}</a></p>{/if}
 </main>

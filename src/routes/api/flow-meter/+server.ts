@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { z } from 'zod';
 import { env } from '$env/dynamic/private';
 import type { RequestHandler } from './$types';
@@ -11,6 +12,6 @@ export const GET: RequestHandler = (event) =>
 	endpoint(event, async () => {
 		const nozzle = parse(z.coerce.number().int().min(1).max(144), event.url.searchParams.get('nozzle'));
 		const address = addressOf(env.FALLOW_FLOW_METER);
-		if (!address) throw new Failure(404, 'no-meter', '', 'No flow meter is set up on this farm (FALLOW_FLOW_METER).');
+		if (!address) throw new Failure(404, 'no-meter', '', m.no_flow_meter_is_set_up());
 		return { nozzle, litresPerMinute: await askFlowMeter(address, nozzle) };
 	});

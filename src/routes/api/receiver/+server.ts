@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { env } from '$env/dynamic/private';
 import type { RequestHandler } from './$types';
 import { failureResponse } from '$lib/server/api';
@@ -9,10 +10,7 @@ import { receiverStream } from '$lib/server/instruments/receiver';
 export const GET: RequestHandler = ({ locals }) => {
 	const address = addressOf(env.FALLOW_RECEIVER);
 	if (!address)
-		return failureResponse(
-			new Failure(404, 'no-receiver', '', 'No receiver is set up on this farm (FALLOW_RECEIVER).'),
-			locals.requestId
-		);
+		return failureResponse(new Failure(404, 'no-receiver', '', m.no_receiver_is_set_up_on()), locals.requestId);
 	return new Response(receiverStream(address), {
 		headers: { 'content-type': 'text/event-stream', 'cache-control': 'no-store' }
 	});

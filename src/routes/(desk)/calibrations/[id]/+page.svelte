@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { m } from '$words';
 	import { dayText } from '$lib/settings/day-text';
 	import { show } from '$lib/show/show';
 	import { isCarried, sumOfSheet } from '$core';
@@ -59,26 +60,30 @@
 	}
 	const signed = $derived(
 		[
-			`Signed off by ${c.signedBy}`,
+			m.signed_off_by({ signedBy: c.signedBy }),
 			c.pressure === null
-				? 'pressure not measured'
-				: `at ${show('pressure', c.pressure, settings, { typed: read?.round.gauge?.typed }).text}`,
-			c.gear ? `gear ${c.gear}` : !isCarried(data.rig) && 'gear not entered',
-			c.rpm && `${c.rpm} rpm`
+				? m.pressure_not_measured_inline()
+				: m.at_text({ text: show('pressure', c.pressure, settings, { typed: read?.round.gauge?.typed }).text }),
+			c.gear ? m.gear({ gear: c.gear }) : !isCarried(data.rig) && m.gear_not_entered(),
+			c.rpm && m.rpm({ rpm: c.rpm })
 		]
 			.filter(Boolean)
 			.join(', ')
 	);
 </script>
 
-<svelte:head><title>Calibration {dayText(c.signedDay)} · {data.rig.name} · Fallow</title></svelte:head>
+<svelte:head
+	><title>{m.calibration_fallow({ signedDay: dayText(c.signedDay), name: data.rig.name })}</title></svelte:head
+>
 
 <div class="page">
 	<main class="grid gap-4 content-start py-5 px-6 phone:p-4">
 		<div class="min-w-0">
 			<h1>
-				<a class="text-inherit" href="/sprayers/{c.sprayerId}">{data.rig.name}</a>{c.person ? ` with ${c.person}` : ''},
-				calibrated {dayText(c.signedDay)}
+				<a class="text-inherit" href="/sprayers/{c.sprayerId}">{data.rig.name}</a>{m.calibrated_which({
+					which: c.person ? m.with_person({ person: c.person }) : '',
+					signedDay: dayText(c.signedDay)
+				})}
 			</h1>
 			<p class="lab">
 				{data.settingName ? `${data.settingName}. ` : ''}{read
@@ -86,16 +91,18 @@
 					: ''}{signed}. {c.remarks}
 			</p>
 			{#if read?.round.carried}<p class="lab">
-					Some readings were carried over from the <a href="/calibrations/{read.round.carried.from}"
-						>calibration of {dayText(read.round.carried.day)}</a
-					>; changed since: {read.round.carried.changed.map((t) => changedWords[t]).join(', ')}.
+					{m.some_readings_were_carried_over_from()}
+					<a href="/calibrations/{read.round.carried.from}"
+						>{m.calibration_of({ day: dayText(read.round.carried.day) })}</a
+					>{m.changed_since({ list: read.round.carried.changed.map((t) => changedWords[t]).join(', ') })}
 				</p>{/if}
 			{#if c.withdrawn}<p class="look" role="status">
-					<b>✕ Withdrawn {dayText(c.withdrawn.day)} by {c.withdrawn.by}: {c.withdrawn.reason}.</b> It stays on record. Nothing
-					new rests on it.
+					<b>{m.withdrawn_by({ day: dayText(c.withdrawn.day), by: c.withdrawn.by, reason: c.withdrawn.reason })}</b>
+					{m.it_stays_on_record_nothing_new()}
 				</p>{/if}
 			{#if c.doubt}<p class="look">
-					<b>▲ In doubt since: {eventWords[c.doubt].name.toLowerCase()}.</b> Calibrate again before you dose from it.
+					<b>{m.in_doubt_since_name({ name: eventWords[c.doubt].name.toLowerCase() })}</b>
+					{m.calibrate_again_before_you_dose_from()}
 				</p>{/if}
 		</div>
 		<div class="card top min-w-0">
@@ -107,7 +114,7 @@
 				{...read ? { budget: read.calibration.budget } : {}}
 			/>
 			{#if read}<div>
-					<p class="lab">Where the ± comes from</p>
+					<p class="lab">{m.where_the_comes_from()}</p>
 					<BudgetBar budget={read.calibration.budget} />
 				</div>{/if}
 		</div>
@@ -126,7 +133,7 @@
 				<PredictionNote
 					predicted={change.predicted}
 					sure={change.sure}
-					since="when the sprayer was changed on {dayText(change.day)}"
+					since={m.when_the_sprayer_was_changed_on({ day: dayText(change.day) })}
 					rate={read.calibration.rate}
 					{settings}
 				/>
@@ -145,7 +152,7 @@
 				rate={read.calibration.rate}
 			/>
 			<div class="card min-w-0">
-				<h2>Readings as taken</h2>
+				<h2>{m.readings_as_taken()}</h2>
 				<dl class="readings">
 					{#each readingLines(read, names, data.farm.settings.decimalComma) as line, i (i)}
 						<div
@@ -153,14 +160,13 @@
 							class:struck={line.struck}
 						>
 							<dt class="text-soft">{line.name}</dt>
-							<dd class="font-semibold text-right">{line.text}{line.struck ? ' (struck)' : ''}</dd>
+							<dd class="font-semibold text-right">{line.text}{line.struck ? m.struck_spaced() : ''}</dd>
 						</div>
 					{/each}
 				</dl>
 				{#if !read.round.sheet}<p class="lab">
-						{read.round.ticks.size}
-						{read.round.ticks.size === 1 ? 'check' : 'checks'} of the sprayer ticked.
-					</p>{:else}<p class="lab">Read in from a sheet file.</p>{/if}
+						{m.checks_of_the_sprayer_ticked({ size: read.round.ticks.size })}
+					</p>{:else}<p class="lab">{m.read_in_from_a_sheet_file()}</p>{/if}
 				{#if board && flow && flow.nozzles.length > 1}
 					{#if data.rig.kind === 'airblast'}
 						<div class="arc">
@@ -170,19 +176,20 @@
 				{/if}
 				{#if lines.length > 0}
 					<!-- svelte-ignore a11y_no_noninteractive_tabindex (a table that scrolls sideways has to take the focus) -->
-					<div class="ledger-scroll" role="region" aria-label="Nozzles" tabindex="0">
+					<div class="ledger-scroll" role="region" aria-label={m.nozzles_title()} tabindex="0">
 						<table class="ledger">
 							<thead
 								><tr
-									><th scope="col">Nozzle</th>{#if grouped}<th scope="col">Size</th>{/if}<th scope="col">Caught</th><th
-										scope="col">Against the others</th
-									>{#if rated}<th scope="col">Against rated</th>{/if}<th scope="col">Verdict</th></tr
+									><th scope="col">{m.nozzle_title()}</th>{#if grouped}<th scope="col">{m.size_title()}</th>{/if}<th
+										scope="col">{m.caught_title()}</th
+									><th scope="col">{m.against_the_others_title()}</th>{#if rated}<th scope="col">{m.against_rated()}</th
+										>{/if}<th scope="col">{m.verdict()}</th></tr
 								></thead
 							>
 							<tbody>
 								{#each lines as line (line.n)}
 									<tr class={line.tone}>
-										<td>{line.name.replace('Nozzle ', '')}</td>
+										<td>{line.name.replace(m.nozzle(), '')}</td>
 										{#if grouped}<td>{line.group}</td>{/if}
 										<td>
 											{#each line.takes as take, i (i)}{i > 0 ? ', ' : ''}<span class:struck={!take.counts}
@@ -203,17 +210,17 @@
 	</main>
 	<aside class="grid gap-3.5 content-start p-5 border-l border-l-rule bg-paper-deep phone:border-0">
 		{#if !c.withdrawn}
-			<a class="btn go big" href="/full-tank?calibration={c.id}">One full tank</a>
-			<a class="btn" href="/calibrations/{c.id}/tank">Loads for an area</a>
+			<a class="btn go big" href="/full-tank?calibration={c.id}">{m.one_full_tank()}</a>
+			<a class="btn" href="/calibrations/{c.id}/tank">{m.loads_for_an_area()}</a>
 		{/if}
 		<a class="btn" href="/rounds/new?sprayer={c.sprayerId}&after={c.id}" data-sveltekit-preload-data="off"
-			>Again after a change</a
+			>{m.again_after_a_change()}</a
 		>
-		{#if !c.withdrawn}<a class="btn big" href="/calibrations/{c.id}/adjust">Adjust to a target</a>{/if}
+		{#if !c.withdrawn}<a class="btn big" href="/calibrations/{c.id}/adjust">{m.adjust_to_a_target()}</a>{/if}
 		{#if read}<CheckSum
 				sources={[
 					{
-						name: 'Spray volume',
+						name: m.spray_volume(),
 						sum: sumOfSheet(read.sheet, read.calibration, sumUnits(settings)),
 						unit: settings.rateUnit
 					}
@@ -222,55 +229,57 @@
 			/>{/if}
 		<h2>
 			{c.findings.length === 0
-				? 'No warnings'
+				? m.no_warnings()
 				: c.findings.length === 1
-					? 'One warning'
-					: `${c.findings.length} warnings`}
+					? m.one_warning()
+					: m.warnings_count({ count: c.findings.length })}
 		</h2>
 		{#each c.findings as finding (findingKey(finding))}<FindingCard {finding} {names} {settings} />{/each}
 		{#if data.plans.length > 0}
-			<h2>Tank plans from it</h2>
+			<h2>{m.tank_plans_from_it()}</h2>
 			<ul class="grid gap-2">
 				{#each data.plans as plan (plan.id)}
 					<li class="grid">
 						<a class="py-1.5 px-0 font-semibold" href="/tank-plans/{plan.id}"
-							>{show('area', plan.area, settings).text}, {plan.loads}
-							{plan.loads === 1 ? 'load' : 'loads'}</a
+							>{m.loads_text({ text: show('area', plan.area, settings).text, loads: plan.loads })}</a
 						>
 						<span class="lab"
-							>{show('tank', plan.mix, settings).text} of mix{plan.products.length
-								? `, ${plan.products.join(', ')}`
-								: ''}</span
+							>{m.of_mix({
+								text: show('tank', plan.mix, settings).text,
+								which: plan.products.length ? `, ${plan.products.join(', ')}` : ''
+							})}</span
 						>
 					</li>
 				{/each}
 			</ul>
 		{/if}
-		<h2>On paper and in files</h2>
+		<h2>{m.on_paper_and_in_files()}</h2>
 		<ul class="files grid gap-2">
 			<li class="grid">
-				<a class="py-1.5 px-0 font-semibold" href="/calibrations/{c.id}/print?paper=A4" data-sveltekit-reload>PDF, A4</a
+				<a class="py-1.5 px-0 font-semibold" href="/calibrations/{c.id}/print?paper=A4" data-sveltekit-reload
+					>{m.pdf_a4()}</a
 				>
 			</li>
 			<li class="grid">
 				<a class="py-1.5 px-0 font-semibold" href="/calibrations/{c.id}/print?paper=LETTER" data-sveltekit-reload
-					>PDF, Letter</a
+					>{m.pdf_letter()}</a
 				>
 			</li>
 			<li class="grid">
-				<a class="py-1.5 px-0 font-semibold" href="/calibrations/{c.id}/csv" data-sveltekit-reload>Readings, CSV</a>
+				<a class="py-1.5 px-0 font-semibold" href="/calibrations/{c.id}/csv" data-sveltekit-reload>{m.readings_csv()}</a
+				>
 			</li>
 			<li class="grid">
-				<a class="py-1.5 px-0 font-semibold" href="/calibrations/{c.id}/sheet" data-sveltekit-reload>Sheet, JSON</a>
+				<a class="py-1.5 px-0 font-semibold" href="/calibrations/{c.id}/sheet" data-sveltekit-reload>{m.sheet_json()}</a
+				>
 			</li>
 		</ul>
 		<p class="lab">
-			Calibrate again when nozzles, pump, gauge or tyres change, at the start of the season, or when a tank runs out
-			more than 5 % off.
+			{m.calibrate_again_when_nozzles_pump_gauge()}
 		</p>
 		{#if !c.withdrawn}
 			<button type="button" class="btn plain justify-self-start text-rust-text" onclick={() => void withdraw()}
-				>Withdraw this calibration</button
+				>{m.withdraw_this_calibration_title()}</button
 			>
 			{#if Withdraw}<Withdraw form={data.withdraw} open={withdrawing} onclose={() => (withdrawing = false)} />{/if}
 		{/if}

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { redirect } from '@sveltejs/kit';
 import { superValidate } from 'sveltekit-superforms';
 import { zod4 } from 'sveltekit-superforms/adapters';
@@ -38,7 +39,7 @@ export const actions: Actions = {
 		try {
 			drawn = drawnSchema.parse(JSON.parse(json));
 		} catch {
-			return refuseWords(form, { drawn: 'The boundary did not arrive whole. Draw it again, or type its corners.' });
+			return refuseWords(form, { drawn: m.the_boundary_did_not_arrive_whole() });
 		}
 		const read = readBlockForm(text, drawn, locals.farm.settings);
 		if (!read.ok) return refuse(form, read.issues, field);

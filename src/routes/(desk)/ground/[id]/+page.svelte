@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { m } from '$words';
 	import { untrack } from 'svelte';
 	import { page } from '$app/state';
 	import { blockKinds, compass, inUnit, neighbourKinds, readBlock, showFigure } from '$core';
@@ -57,62 +58,87 @@
 	}
 </script>
 
-<svelte:head><title>{data.isNew ? 'A block' : name} · Fallow</title></svelte:head>
+<svelte:head><title>{m.fallow_which({ which: data.isNew ? m.a_block() : name })}</title></svelte:head>
 
-<EditPage title={data.isNew ? 'Add a block' : name} {form} action="?/keep" submit="Save" back="/ground">
+<EditPage title={data.isNew ? m.add_a_block() : name} {form} action="?/keep" submit={m.save()} back="/ground">
 	<div class="grid grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)] items-start gap-3.5 phone:grid-cols-1">
 		<section class="card">
 			<div class="grid grid-cols-[1fr_1fr] gap-x-4.5 gap-y-3 items-start phone:grid-cols-1">
-				<Field name="name" label="Name" bind:value={$text.name} problem={problems.name} required />
+				<Field name="name" label={m.name()} bind:value={$text.name} problem={problems.name} required />
 				<Field
 					type="choice"
 					name="kind"
-					label="Kind"
+					label={m.kind()}
 					bind:value={$text.kind}
 					options={blockKinds.map((kind) => ({ value: kind, label: blockKindWords[kind] }))}
 				/>
-				<Field name="crop" label="Crop" bind:value={$text.crop} />
-				<Field name="stage" label="Stage" bind:value={$text.stage} />
+				<Field name="crop" label={m.crop()} bind:value={$text.crop} />
+				<Field name="stage" label={m.stage()} bind:value={$text.stage} />
 				<Field
 					name="harvested"
-					label="Last harvest ended on"
+					label={m.last_harvest_ended_on()}
 					type="date"
 					bind:value={$text.harvested}
 					problem={problems.harvested}
-					hint="A label’s season maximum counts from then."
+					hint={m.a_labels_season_maximum_counts_from()}
 				/>
 				<Field
 					name="altitude"
-					label="Above the sea, {units.side}"
+					label={m.above_the_sea({ side: units.side })}
 					bind:value={$text.altitude}
 					problem={problems.altitude}
-					hint="For Delta-T. Empty: as at the sea."
+					hint={m.for_delta_t_empty_as_at()}
 				/>
 			</div>
-			<h2 class="text-[1.15rem]">Area</h2>
+			<h2 class="text-[1.15rem]">{m.area()}</h2>
 			<Segmented
-				label="Area by"
+				label={m.area_by()}
 				options={extents.map((value) => ({ value, label: extentWords[value] }))}
 				value={$text.by as (typeof extents)[number]}
 				onchange={(by) => ($text.by = by)}
 			/>
 			<div class="grid gap-x-4.5 gap-y-3 items-start grid-cols-3 phone:grid-cols-1">
 				{#if $text.by === 'area'}
-					<Field name="area" label="Area, {units.area}" bind:value={$text.area} problem={problems.area} />
+					<Field
+						name="area"
+						label={m.area_area({ area: units.area })}
+						bind:value={$text.area}
+						problem={problems.area}
+					/>
 				{:else if $text.by === 'sides'}
-					<Field name="length" label="Length, {units.side}" bind:value={$text.length} problem={problems.length} />
-					<Field name="width" label="Width, {units.side}" bind:value={$text.width} problem={problems.width} />
+					<Field
+						name="length"
+						label={m.length_side({ side: units.side })}
+						bind:value={$text.length}
+						problem={problems.length}
+					/>
+					<Field
+						name="width"
+						label={m.width_side({ side: units.side })}
+						bind:value={$text.width}
+						problem={problems.width}
+					/>
 				{:else if $text.by === 'rows'}
-					<Field name="rows" label="Rows" bind:value={$text.rows} problem={problems.rows} inputmode="numeric" />
-					<Field name="length" label="Row length, {units.side}" bind:value={$text.length} problem={problems.length} />
+					<Field name="rows" label={m.rows()} bind:value={$text.rows} problem={problems.rows} inputmode="numeric" />
+					<Field
+						name="length"
+						label={m.row_length({ side: units.side })}
+						bind:value={$text.length}
+						problem={problems.length}
+					/>
 				{:else if $text.by === 'trees'}
-					<Field name="trees" label="Trees" bind:value={$text.trees} problem={problems.trees} inputmode="numeric" />
-					<Field name="inRow" label="Tree to tree, {units.side}" bind:value={$text.inRow} problem={problems.inRow} />
-				{:else}<p class="lab">What the boundary below encloses, less its holes.</p>{/if}
+					<Field name="trees" label={m.trees()} bind:value={$text.trees} problem={problems.trees} inputmode="numeric" />
+					<Field
+						name="inRow"
+						label={m.tree_to_tree({ side: units.side })}
+						bind:value={$text.inRow}
+						problem={problems.inRow}
+					/>
+				{:else}<p class="lab">{m.what_the_boundary_below_encloses_less()}</p>{/if}
 				{#if $text.by === 'rows' || $text.by === 'trees' || $text.kind === 'orchard'}
 					<Field
 						name="spacing"
-						label="Row to row, {units.side}"
+						label={m.row_to_row_side({ side: units.side })}
 						bind:value={$text.spacing}
 						problem={problems.spacing}
 					/>
@@ -122,63 +148,64 @@
 				<span class="num text-[3rem] leading-none">{area ?? '–'}</span>
 				{units.area}
 			</p>
-			<Field name="notes" label="Notes" bind:value={$text.notes} />
+			<Field name="notes" label={m.notes()} bind:value={$text.notes} />
 		</section>
 		<section class="card">
-			<h2 class="text-[1.15rem]">Beside it</h2>
-			<p class="lab">What must not be sprayed onto, and on which side it lies. The wind is held against it.</p>
+			<h2 class="text-[1.15rem]">{m.beside_it()}</h2>
+			<p class="lab">{m.what_must_not_be_sprayed_onto()}</p>
 			{#each neighbours as n, i (i)}
 				<div class="grid grid-cols-[1fr_1fr] gap-x-3.5 gap-y-2 items-end pb-3 border-b border-b-hair">
 					<Field
 						type="choice"
-						label="What"
+						label={m.what()}
 						bind:value={() => n.what, (what) => (neighbours[i] = { ...n, what: what as Neighbour['what'] })}
 						options={neighbourKinds.map((what) => ({ value: what, label: neighbourWords[what] }))}
 					/>
 					<Field
 						type="choice"
-						label="Side"
+						label={m.side_title()}
 						bind:value={() => n.side, (side) => (neighbours[i] = { ...n, side: side as Neighbour['side'] })}
 						options={compass.map((side) => ({ value: side, label: compassWords[side] }))}
 					/>
-					<Field label="Note" bind:value={() => n.note, (note) => (neighbours[i] = { ...n, note })} />
+					<Field label={m.note()} bind:value={() => n.note, (note) => (neighbours[i] = { ...n, note })} />
 					<button type="button" class="btn plain" onclick={() => neighbours.splice(i, 1)}
-						>Take off<span class="sr-only">: {neighbourWords[n.what]}</span></button
+						>{m.take_off()}<span class="sr-only">: {neighbourWords[n.what]}</span></button
 					>
 				</div>
 			{/each}
 			<button
 				type="button"
 				class="btn plain justify-self-start"
-				onclick={() => neighbours.push({ what: 'water', side: 'N', note: '' })}>Add what lies beside it</button
+				onclick={() => neighbours.push({ what: 'water', side: 'N', note: '' })}>{m.add_what_lies_beside_it()}</button
 			>
 		</section>
 		<section class="card col-span-full">
-			<h2 class="text-[1.15rem]">Boundary</h2>
+			<h2 class="text-[1.15rem]">{m.boundary()}</h2>
 			{#if problems.drawn}<p class="problem" role="alert">✕ {problems.drawn}</p>{/if}
 			<BoundaryMap {boundary} others={data.others} {settings} onchange={drawn} />
 			{#if simple}
 				<details open={cornersProblem !== ''}>
-					<summary class="min-h-11 pt-2 font-semibold cursor-pointer">Its corners, typed</summary>
+					<summary class="min-h-11 pt-2 font-semibold cursor-pointer">{m.its_corners_typed()}</summary>
 					<Field
 						type="lines"
-						label="Latitude, longitude: a corner a line"
+						label={m.latitude_longitude_a_corner_a_line()}
 						rows={6}
 						bind:value={corners}
 						onchange={typedCorners}
 						problem={cornersProblem || undefined}
-						hint="Like 47.10512, 8.50321. It closes by itself."
+						hint={m.like_47_10512_8_50321_it()}
 					/>
 				</details>
 			{/if}
 		</section>
 	</div>
 	{#snippet more()}
-		{#if !data.isNew && !data.away}<a class="btn plain" href="/jobs/new?block={page.params.id}">Plan a job on it</a
+		{#if !data.isNew && !data.away}<a class="btn plain" href="/jobs/new?block={page.params.id}"
+				>{m.plan_a_job_on_it()}</a
 			>{/if}
 		{#if !data.isNew}
 			<button class="btn plain ml-auto" formaction="?/away" name="away" value={data.away ? 'no' : 'yes'}
-				>{data.away ? 'Restore' : 'Archive'}</button
+				>{data.away ? m.restore() : m.archive()}</button
 			>
 		{/if}
 	{/snippet}

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { fail, redirect } from '@sveltejs/kit';
 import { v7 } from 'uuid';
 import type { Actions } from './$types';
@@ -5,15 +6,15 @@ import { pickedGroundSchema } from '$lib/forms/block';
 import { mostBlocks } from '$lib/server/db/blocks';
 import { postedJson, refusal } from '$lib/server/forms';
 
-const nothing = 'Nothing that could be taken in arrived. Pick at least one boundary that is whole.';
+const nothing = () => m.nothing_that_could_be_taken_in();
 
 export const actions: Actions = {
 	/** Boundaries that were picked from a file become blocks, all of them or none. */
 	default: async ({ request, locals }) => {
-		const picked = await postedJson(request, 'picked', pickedGroundSchema, nothing);
-		if (!picked.ok) return fail(422, { message: nothing });
+		const picked = await postedJson(request, 'picked', pickedGroundSchema, nothing());
+		if (!picked.ok) return fail(422, { message: nothing() });
 		if ((await locals.farm.blocks.all()).length + picked.value.length > mostBlocks)
-			return fail(422, { message: `A farm keeps ${mostBlocks} blocks; that would be more.` });
+			return fail(422, { message: m.a_farm_keeps_blocks_that_would({ mostBlocks }) });
 		const refused = await refusal(
 			locals.farm.blocks.takeIn(
 				picked.value.map(({ name, kind, boundary }) => ({

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { m } from '$words';
 	import FileDrop from '$lib/kit/FileDrop.svelte';
 	import { enhance } from '$app/forms';
 	import { blockKinds, inUnit, showFigure } from '$core';
@@ -42,18 +43,17 @@
 		`${showFigure(inUnit('area', boundaryArea(ground.boundary), units.area), 4, settings.decimalComma)} ${units.area}`;
 </script>
 
-<svelte:head><title>Boundaries from a file · Fallow</title></svelte:head>
+<svelte:head><title>{m.boundaries_from_a_file_fallow()}</title></svelte:head>
 
 <main class="plain-page">
 	<div>
-		<h1>Boundaries from a file</h1>
+		<h1>{m.boundaries_from_a_file()}</h1>
 		<p class="lab">
-			<b>GeoJSON</b>, <b>KML</b>, or a <b>zipped shapefile</b>, up to 10 MB. Areas are worked out on the ellipsoid (WGS
-			84).
+			<b>GeoJSON</b>, <b>KML</b>{m.or_a()} <b>{m.zipped_shapefile()}</b>{m.up_to_10_mb_areas_are()}
 		</p>
 	</div>
-	<FileDrop label="Open a file" accept=".geojson,.json,.kml,.zip,.shp,.dbf" ontake={(file) => void take(file)} />
-	{#if busy}<p role="status">Reading the file …</p>{/if}
+	<FileDrop label={m.open_a_file()} accept=".geojson,.json,.kml,.zip,.shp,.dbf" ontake={(file) => void take(file)} />
+	{#if busy}<p role="status">{m.reading_the_file()}</p>{/if}
 	{#if problem || form?.message}<p class="problem" role="alert">✕ {problem || form?.message}</p>{/if}
 	{#if rows.length > 0}
 		<form
@@ -68,7 +68,7 @@
 			}}
 		>
 			{#if others > 0}<p class="lab">
-					{others} points, lines or empty shapes of the file are no ground and stay out.
+					{m.points_lines_or_empty_shapes_of({ others })}
 				</p>{/if}
 			<ul class="grid grid-cols-[repeat(auto-fill,minmax(min(380px,100%),1fr))] gap-3">
 				{#each rows as row, i (i)}
@@ -97,8 +97,8 @@
 								<label class="check min-h-11"
 									><input type="checkbox" bind:checked={row.pick} /> <b>{area(row.ground)}</b></label
 								>
-								<input class="field-input" aria-label="Name of {row.ground.name}" bind:value={row.name} />
-								<select class="field-input" aria-label="Kind of {row.ground.name}" bind:value={row.kind}>
+								<input class="field-input" aria-label={m.name_of({ name: row.ground.name })} bind:value={row.name} />
+								<select class="field-input" aria-label={m.kind_of({ name: row.ground.name })} bind:value={row.kind}>
 									{#each blockKinds as kind (kind)}<option value={kind}>{blockKindWords[kind]}</option>{/each}
 								</select>
 							{/if}
@@ -107,11 +107,13 @@
 				{/each}
 			</ul>
 			<div class="flex justify-between">
-				<a class="btn plain" href="/ground">Back</a>
-				<button class="btn go big" disabled={picked.length === 0}>Take in {picked.length || ''}</button>
+				<a class="btn plain" href="/ground">{m.back_title()}</a>
+				<button class="btn go big" disabled={picked.length === 0}
+					>{m.take_in_count({ count: picked.length || '' })}</button
+				>
 			</div>
 		</form>
-	{:else}<a class="btn plain back justify-self-start" href="/ground">Back</a>{/if}
+	{:else}<a class="btn plain back justify-self-start" href="/ground">{m.back_title()}</a>{/if}
 </main>
 
 <style>

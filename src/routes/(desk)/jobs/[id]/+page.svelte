@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { m } from '$words';
 	import { dayText } from '$lib/settings/day-text';
 	import { enhance } from '$app/forms';
 	import { goto } from '$app/navigation';
@@ -51,7 +52,7 @@
 		if (basis.by !== 'calibration') return read ? plainRate(read.sheet.rate, settings) : '';
 		if (data.rate === null) return '';
 		const rate = shownRate(data.rate, data.relativeU95 ?? 0, settings.rateUnit, settings.decimalComma);
-		return `${rate.value} ${rate.unit} ± ${rate.interval}${rate.tooWide ? ' (too wide to tell 5 %)' : ''}`;
+		return `${rate.value} ${rate.unit} ± ${rate.interval}${rate.tooWide ? m.too_wide_to_tell_5_spaced() : ''}`;
 	});
 	const ends = $derived.by(() => {
 		const pace = read?.pace ?? null;
@@ -63,14 +64,14 @@
 	const clock = (at: string) => clockAt(settings.timeZone, Date.parse(at));
 	const begun = $derived(data.entries.length > 0);
 	const offPlan = (gap: number) =>
-		`${showDecimals(Math.abs(gap) * 100, 1, settings.decimalComma)} % ${gap < 0 ? 'under' : 'over'}`;
+		`${showDecimals(Math.abs(gap) * 100, 1, settings.decimalComma)} % ${gap < 0 ? m.under() : m.over()}`;
 	/** Nothing of it is lost: said in passing, with the way back. */
 	const deleted: SubmitFunction = () => {
 		const { id } = data;
 		return async ({ result, update }) => {
 			await update();
 			if (result.type !== 'redirect') return;
-			say('Job deleted.', { label: 'Undo', run: () => void undo(id) });
+			say(m.job_deleted(), { label: m.undo(), run: () => void undo(id) });
 		};
 	};
 	async function undo(id: string) {
@@ -80,60 +81,73 @@
 	/** The one thing to do next with this job. */
 	const next = $derived.by(() => {
 		const to = (path: string, words: string) => ({ href: `/jobs/${data.id}/${path}`, words });
-		if (data.sealed) return { href: `/log/${data.id}`, words: 'See its record' };
+		if (data.sealed) return { href: `/log/${data.id}`, words: m.see_its_record() };
 		return {
-			planned: to('run', 'Mix the first load'),
-			'under-way': to('run', 'Continue'),
-			sprayed: to('close', 'Close the job'),
-			closed: to('record', 'Write the record')
+			planned: to('run', m.mix_the_first_load()),
+			'under-way': to('run', m.continue_word()),
+			sprayed: to('close', m.close_the_job()),
+			closed: to('record', m.write_the_record())
 		}[data.state];
 	});
 </script>
 
-<svelte:head><title>{job.blocks.map((b) => b.name).join(', ')} · Fallow</title></svelte:head>
+<svelte:head><title>{m.fallow_list({ list: job.blocks.map((b) => b.name).join(', ') })}</title></svelte:head>
 
 <main class="plain-page">
 	<div class="page-head">
 		<div>
 			<h1>{job.blocks.map(partWords).join(', ')}</h1>
 			<p class="lab">
-				{dayText(job.day)} · {#if data.sprayerId}<a href="/sprayers/{data.sprayerId}">{data.sprayer}</a>{:else}by hand{/if}
-				{#if job.team && basis.by === 'calibration'}at <b>{told}</b>, the mean of {job.team
-						.map((m) => m.person)
-						.join(', ')}{:else if basis.by === 'calibration'}at
-					<a href="/calibrations/{data.calibrationId}"><b>{told}</b></a>, calibrated {dayText(data.signedDay)}{:else}at
+				{dayText(job.day)} · {#if data.sprayerId}<a href="/sprayers/{data.sprayerId}">{data.sprayer}</a
+					>{:else}{m.by_hand()}{/if}
+				{#if job.team && basis.by === 'calibration'}{m.at_inline()} <b>{told}</b>{m.the_mean_of({
+						list: job.team.map((m) => m.person).join(', ')
+					})}{:else if basis.by === 'calibration'}{m.at_inline()}
+					<a href="/calibrations/{data.calibrationId}"><b>{told}</b></a>{m.calibrated_signed_day_after({
+						signedDay: dayText(data.signedDay)
+					})}{:else}{m.at_inline()}
 					<b>{told}</b>{basisTold(basis, settings)}{/if}{(job.sprayed ?? 1) < 1
-					? `, on ${Math.round((job.sprayed ?? 1) * 100)} % of the ground`
+					? m.on_of_the_ground({ figure: Math.round((job.sprayed ?? 1) * 100) })
 					: ''}{(job.treated ?? 1) < 1
-					? `, in bands on ${showFigure((job.treated ?? 1) * 100, 3, settings.decimalComma)} % of the field`
+					? m.in_bands_on_of_the_field({ figure: showFigure((job.treated ?? 1) * 100, 3, settings.decimalComma) })
 					: ''}{thick === null
 					? ''
-					: `, ${showFigure(thick, 3, settings.decimalComma)} × concentrate (${job.dilute ? typedText(job.dilute) : ''} to run-off)`}
+					: m.concentrate_to_run_off({
+							thick: showFigure(thick, 3, settings.decimalComma),
+							which: job.dilute ? typedText(job.dilute) : ''
+						})}
 				· {splitWords[job.split].name.toLowerCase()}. {job.notes}
 			</p>
 			{#if ends}<p class:look={!ends.fits} class:lab={ends.fits}>
-					{ends.fits ? '' : '▲ '}About {shownSpan(ends.total)}, {shownSpan(ends.spraying)} of it spraying: from {job
-						.pace?.start} to {ends.at}{ends.fits
-						? ''
-						: `, ${shownSpan(-ends.spare)} past the day’s end at ${job.pace?.end}`}.
+					{m.about_of_it_spraying_from_to({
+						which: ends.fits ? '' : '▲ ',
+						total: shownSpan(ends.total),
+						spraying: shownSpan(ends.spraying),
+						start: job.pace?.start ?? '',
+						at: ends.at,
+						which2: ends.fits ? '' : m.past_the_days_end_at({ span: shownSpan(-ends.spare), end: job.pace?.end ?? '' })
+					})}
 				</p>{/if}
 			{#if data.doubt && basis.by === 'calibration'}<p class="look">
-					▲ The calibration is in doubt since: {eventWords[data.doubt].name.toLowerCase()}.{job.reason
-						? ` Used all the same: ${job.reason}`
-						: ' Calibrate again before you dose from it.'}
+					{m.the_calibration_is_in_doubt_since({
+						name: eventWords[data.doubt].name.toLowerCase(),
+						which: job.reason
+							? m.used_all_the_same({ reason: job.reason })
+							: m.calibrate_again_before_you_dose_from_it()
+					})}
 				</p>{/if}
 		</div>
 		<div class="do justify-end phone:w-full">
 			{#if !data.off}<a class="btn go big whitespace-nowrap phone:w-full" href={next.href}>{next.words}</a>{/if}
 			<details class="paper relative">
-				<summary class="btn plain whitespace-nowrap">Print</summary>
+				<summary class="btn plain whitespace-nowrap">{m.print()}</summary>
 				<ul class="card">
-					{#each [['A4', 'A4'], ['LETTER', 'Letter'], ['HALF', 'Half sheet for the cab']] as [paper, name] (paper)}
+					{#each [['A4', 'A4'], ['LETTER', m.letter()], ['HALF', m.half_sheet_for_the_cab()]] as [paper, name] (paper)}
 						<li>
 							<a
 								class="flex items-center min-h-12"
 								href="/jobs/{data.id}/print?paper={paper}"
-								target="_blank"
+								target={m.blank()}
 								rel="noreferrer">{name}</a
 							>
 						</li>
@@ -141,34 +155,34 @@
 				</ul>
 			</details>
 			{#if !begun && !data.off}
-				<a class="btn plain whitespace-nowrap" href="/jobs/{data.id}/edit">Edit</a>
+				<a class="btn plain whitespace-nowrap" href="/jobs/{data.id}/edit">{m.edit()}</a>
 				<form method="post" action="?/remove" use:enhance={deleted}>
-					<button class="btn plain whitespace-nowrap">Delete</button>
+					<button class="btn plain whitespace-nowrap">{m.delete_word()}</button>
 				</form>{/if}
 		</div>
 	</div>
 	{#if form?.message}<p class="look" role="alert">✕ {form.message}</p>{/if}
 	{#if data.replacedBy}
 		<p class="look" role="status">
-			▲ This job was edited. <a href="/jobs/{data.replacedBy}">Open the job as it is now</a>.
+			{m.this_job_was_edited()} <a href="/jobs/{data.replacedBy}">{m.open_the_job_as_it_is()}</a>.
 		</p>
 	{:else if data.off}
 		<form class="look flex flex-wrap items-center gap-3" method="post" action="?/restore" use:enhance>
-			<p role="status">▲ This job is deleted.</p>
-			<button class="btn">Restore</button>
+			<p role="status">{m.this_job_is_deleted()}</p>
+			<button class="btn">{m.restore()}</button>
 		</form>
 	{/if}
 	{#if data.withdrawn && basis.by === 'calibration' && !data.off}
 		<p class="look" role="alert">
-			✕ Its calibration was withdrawn: {data.withdrawn}.
-			{#if begun}Calibrate again before the next load is mixed.{:else}<a href="/jobs/{data.id}/edit">Edit the job</a> and
-				pick another one.{/if}
+			{m.its_calibration_was_withdrawn({ withdrawn: data.withdrawn })}
+			{#if begun}{m.calibrate_again_before_the_next_load()}{:else}<a href="/jobs/{data.id}/edit">{m.edit_the_job()}</a>
+				{m.and_pick_another_one()}{/if}
 		</p>
 	{/if}
 	<LabelCards {findings} {settings} />
 	{#if (job.passed ?? []).length > 0}
-		<section class="passed" aria-label="Stops that were passed">
-			<h2>Continued with a reason</h2>
+		<section class="passed" aria-label={m.stops_that_were_passed()}>
+			<h2>{m.continued_with_a_reason()}</h2>
 			<ul class="pl-[1.2rem]">
 				{#each job.passed ?? [] as stop (stop.code + stop.about)}<li>
 						<b>{stopTitle(stop)}</b>: {stop.reason}
@@ -177,36 +191,40 @@
 		</section>
 	{/if}
 	{#if run && begun}
-		<section class="card grid gap-2 py-3.5 px-4.5" aria-label="How it went so far">
+		<section class="card grid gap-2 py-3.5 px-4.5" aria-label={m.how_it_went_so_far()}>
 			<div class="page-head">
 				<h2>{jobStates[data.state]}</h2>
-				<a href="/jobs/{data.id}/day">The weather</a>
+				<a href="/jobs/{data.id}/day">{m.the_weather()}</a>
 			</div>
 			<ol class="flex flex-wrap gap-x-5.5 gap-y-2">
 				{#each run.loads as load (load.n)}
 					<li>
-						<b>Load {load.n}</b>
+						<b>{m.load_n({ n: load.n })}</b>
 						<span
 							class="tag my-0 mx-1 py-px px-2 rounded-[3px] bg-straw-wash text-straw-text font-semibold"
 							data-state={load.state}
-							>{load.state === 'out' && load.endedAt ? `out at ${clock(load.endedAt)}` : runActWords[load.state]}</span
+							>{load.state === 'out' && load.endedAt
+								? m.out_at_ended_at({ endedAt: clock(load.endedAt) })
+								: runActWords[load.state]}</span
 						>
-						{#if load.startedAt}<span class="lab">begun at {clock(load.startedAt)}</span>{/if}
+						{#if load.startedAt}<span class="lab">{m.begun_at({ startedAt: clock(load.startedAt) })}</span>{/if}
 					</li>
 				{/each}
 			</ol>
 			{#if run.closed?.volume}
 				<p>
-					True volume over all of it <b>{plainRate(run.closed.volume.rate, settings)}</b>, {offPlan(
-						run.closed.volume.gap
-					)} what was planned.
+					{m.true_volume_over_all_of_it()}
+					<b>{plainRate(run.closed.volume.rate, settings)}</b>{m.what_was_planned_gap_after({
+						gap: offPlan(run.closed.volume.gap)
+					})}
 				</p>
 			{:else if run.seen}
 				<p>
-					True volume so far <b>{plainRate(run.seen.volume.rate, settings)}</b>, {offPlan(run.seen.volume.gap)} what was planned.{run
-						.seen.volume.calibrateAgain
-						? ' Calibrate again before it is used for another job.'
-						: ''}
+					{m.true_volume_so_far()}
+					<b>{plainRate(run.seen.volume.rate, settings)}</b>{m.what_was_planned_gap_which_after({
+						gap: offPlan(run.seen.volume.gap),
+						which: run.seen.volume.calibrateAgain ? m.calibrate_again_before_it_is_used() : ''
+					})}
 				</p>
 			{/if}
 		</section>
@@ -216,18 +234,18 @@
 		{#if basis.by !== 'calibration' && job.products.length > 0}<DilutionTable sheet={read.sheet} {settings} />{/if}
 	{/if}
 	<section>
-		<h2>Doses</h2>
+		<h2>{m.doses()}</h2>
 		<ul class="pl-[1.2rem]">
 			{#each job.products as p, i (p.id)}<li>
 					{#if p.dye}{p.label.name}{:else}<a href="/products/{p.id}">{p.label.name}</a>{/if}:
 					<b>{doseTold({ dose: p.dose, laterDoses: laterDoses(run?.loads ?? [], i, p.dose) })}</b>{p.per
 						? ` ${doseAreaWords[p.per]}`
 						: ''}{p.dilution ? ` ${dilutionWords[p.dilution]}` : ''}; {p.dye
-						? 'marker dye, no label noted'
+						? m.marker_dye_no_label_noted()
 						: intervalWords(p.label).join('; ')}.
 				</li>{/each}
 		</ul>
-		<p class="lab"><b>The label in your hand decides</b>, and local rules above it.</p>
+		<p class="lab"><b>{m.the_label_in_your_hand_decides()}</b>{m.and_local_rules_above_it()}</p>
 	</section>
 </main>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { m } from '$words';
 	import { untrack } from 'svelte';
 	import { page } from '$app/state';
 	import type { ActionData, PageData } from './$types';
@@ -14,8 +15,8 @@
 
 <JobForm
 	{plan}
-	title="Plan a job"
-	submit="Save this job"
+	title={m.plan_a_job()}
+	submit={m.save_this_job()}
 	back="/jobs"
 	area={data.start?.area}
 	message={form?.message}

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { now } from '$lib/server/clock';
 import { superValidate } from 'sveltekit-superforms';
 import { zod4 } from 'sveltekit-superforms/adapters';
@@ -26,7 +27,7 @@ export const actions: Actions = {
 		const { id, by, text } = form.data;
 		for (const name of ['by', 'text'] as const)
 			if (form.data[name].length > longest[name])
-				return refuseWords(form, { [name]: `That is over ${longest[name]} letters long.` });
+				return refuseWords(form, { [name]: m.that_is_over_letters_long_longest({ longest: longest[name] }) });
 		const amendment = idParam(id, 'record');
 		const added = locals.farm.records.amend(idParam(params.id, 'record'), amendment, by, text, now().toISOString());
 		return (await refusedBy(form, added)) ?? { form: await superValidate({ id: v7() }, schema) };

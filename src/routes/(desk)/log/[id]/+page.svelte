@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { m } from '$words';
 	import { dayText } from '$lib/settings/day-text';
 	import { untrack } from 'svelte';
 	import type { PageData } from './$types';
@@ -21,31 +22,36 @@
 	const when = (at: string) => timeAt(data.farm.settings.timeZone, Date.parse(at));
 </script>
 
-<svelte:head><title>{dayText(record.day)}, {record.blocks.map((b) => b.name).join(', ')} · Fallow</title></svelte:head>
+<svelte:head
+	><title>{m.fallow_day({ day: dayText(record.day), list: record.blocks.map((b) => b.name).join(', ') })}</title
+	></svelte:head
+>
 
 <main class="plain-page">
 	<div class="page-head">
 		<div>
 			<h1>{record.blocks.map((b) => b.name).join(', ')}</h1>
 			<p class="lab">
-				{dayText(record.day)} · sealed {when(data.sealedAt)}, entry {data.place} of the log ·
-				{#if record.takenIn}taken in from a file{:else}<a href="/jobs/{data.id}">the job</a>{/if}
+				{m.sealed_entry_of_the_log({ day: dayText(record.day), sealedAt: when(data.sealedAt), place: data.place })}
+				{#if record.takenIn}{m.taken_in_from_a_file()}{:else}<a href="/jobs/{data.id}">{m.the_job()}</a>{/if}
 			</p>
 		</div>
 		<div class="do">
-			<a class="btn plain" href="/log/{data.id}/print?paper=A4" target="_blank" rel="noreferrer">Print, A4</a>
-			<a class="btn plain" href="/log/{data.id}/print?paper=LETTER" target="_blank" rel="noreferrer">Print, Letter</a>
+			<a class="btn plain" href="/log/{data.id}/print?paper=A4" target={m.blank()} rel="noreferrer">{m.print_a4()}</a>
+			<a class="btn plain" href="/log/{data.id}/print?paper=LETTER" target={m.blank()} rel="noreferrer"
+				>{m.print_letter()}</a
+			>
 		</div>
 	</div>
 	{#each data.amendments as a, i (i)}
 		<div class="card added">
-			<p class="lab">Added {when(a.at)} by {a.by}</p>
+			<p class="lab">{m.added_by({ at: when(a.at), by: a.by })}</p>
 			<p>{a.text}</p>
 		</div>
 	{/each}
 	<div class="grid grid-cols-[minmax(0,1fr)_auto] gap-4.5 items-start phone:grid-cols-1">
 		<RecordFacts {record} settings={data.farm.settings} />
-		<ul class="grid gap-3" aria-label="The ground">
+		<ul class="grid gap-3" aria-label={m.the_ground()}>
 			{#each data.ground as { id, block } (id)}
 				<li class="card grid gap-1.5 justify-items-center py-3 px-4">
 					<BlockMini {block} /><a href="/ground/{id}">{block.name}</a>
@@ -54,24 +60,24 @@
 		</ul>
 	</div>
 	<details bind:open={adding}>
-		<summary class="min-h-12 pt-2.5 font-semibold cursor-pointer">Add to this record</summary>
+		<summary class="min-h-12 pt-2.5 font-semibold cursor-pointer">{m.add_to_this_record()}</summary>
 		<form class="card grid gap-3 max-w-160 py-4 px-4.5" method="post" action="?/amend" novalidate use:enhance>
 			<input type="hidden" name="id" value={$form.id} />
-			<p class="lab">The record itself stays as it is; what you add stands beside it, with your name and the time.</p>
-			<Field name="by" label="Who adds it" bind:value={$form.by} problem={problems.by} required />
+			<p class="lab">{m.the_record_itself_stays_as_it()}</p>
+			<Field name="by" label={m.who_adds_it()} bind:value={$form.by} problem={problems.by} required />
 			<Field
 				type="lines"
 				name="text"
-				label="What is to be added"
+				label={m.what_is_to_be_added()}
 				rows={3}
 				bind:value={$form.text}
 				problem={problems.text}
 			/>
 			{#if problems.all}<p class="problem" role="alert">✕ {problems.all}</p>{/if}
-			<button class="btn go" disabled={$submitting}>Add it</button>
+			<button class="btn go" disabled={$submitting}>{m.add_it()}</button>
 		</form>
 	</details>
-	<p class="lab seal">Seal {data.hash}</p>
+	<p class="lab seal">{m.seal({ hash: data.hash })}</p>
 </main>
 
 <style>

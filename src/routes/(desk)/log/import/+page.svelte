@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { m } from '$words';
 	import { dayText } from '$lib/settings/day-text';
 	import { amountOf, showAmount } from '$lib/show/show';
 	import type { ActionData, PageData } from './$types';
@@ -8,24 +9,23 @@
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
 	const settings = $derived(data.farm.settings);
-	const example = `day,started,ended,blocks,area,product,dose,total,volume,operator,target\n2025-04-02,07:30,09:10,Long meadow,3.2 ha,Sample Umber,1.5 L/ha,4.8 L,150 L/ha,A. Sample,Thistles`;
+	const example = m.day_started_ended_blocks_area_product();
 </script>
 
-<svelte:head><title>Records from a file · Fallow</title></svelte:head>
+<svelte:head><title>{m.records_from_a_file_fallow()}</title></svelte:head>
 
 <main class="plain-page">
 	<div>
-		<h1>Records from a file</h1>
+		<h1>{m.records_from_a_file()}</h1>
 		<p class="lab">
-			CSV, a line a product: day, blocks and operator are needed, and an area; lines with the same text under <b
-				>record</b
-			>
-			are one record. Or a <b>fallow-log/1</b> JSON file. What is taken in is sealed as it stands and marked as from a file.
+			{m.csv_a_line_a_product_day()} <b>{m.record_inline()}</b>
+			{m.are_one_record_or_a()} <b>fallow-log/1</b>
+			{m.json_file_what_is_taken_in()}
 		</p>
 	</div>
 	<CsvImport
-		one="record"
-		many="records"
+		one={m.record_inline()}
+		many={m.records_inline()}
 		home="/log"
 		{example}
 		accept=".csv,text/csv,.json,application/json"
@@ -38,7 +38,7 @@
 				}),
 				record.trueVolume === null ? '' : plainRate(record.trueVolume, settings),
 				record.operator,
-				record.blocks.some((b) => b.id === '') ? '▲ ground that is not among yours' : ''
+				record.blocks.some((b) => b.id === '') ? m.ground_that_is_not_among_yours() : ''
 			]
 				.filter(Boolean)
 				.join(' · ')}

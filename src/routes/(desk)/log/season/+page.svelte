@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { m } from '$words';
 	import DataTable from '$lib/kit/DataTable.svelte';
 	import { showFigure, factor } from '$core';
 	import type { PageData } from './$types';
@@ -18,8 +19,8 @@
 	const charts = $derived(
 		(
 			[
-				['volume', 'Liquids used, by year', measures === 'metric' ? 'L' : measures === 'US' ? 'US gal' : 'Imp gal'],
-				['mass', 'Dry products used, by year', measures === 'metric' ? 'kg' : 'lb']
+				['volume', m.liquids_used_by_year(), measures === 'metric' ? 'L' : measures === 'US' ? 'US gal' : 'Imp gal'],
+				['mass', m.dry_products_used_by_year(), measures === 'metric' ? 'kg' : 'lb']
 			] as const
 		)
 			.map(([kind, title, unit]) => ({
@@ -39,39 +40,38 @@
 {#snippet used(u: Active)}{shownUse({ kind: 'mass', perGround: u.perGround }, settings)}{/snippet}
 {#snippet share(u: Active)}
 	<span class:problem={u.ofMost !== null && u.ofMost > 1}
-		>{u.ofMost === null ? 'not entered' : `${u.ofMost > 1 ? '✕ ' : ''}${percent(u.ofMost)}`}</span
+		>{u.ofMost === null ? m.not_entered() : `${u.ofMost > 1 ? '✕ ' : ''}${percent(u.ofMost)}`}</span
 	>
 {/snippet}
 
-<svelte:head><title>Season {data.year} · Fallow</title></svelte:head>
+<svelte:head><title>{m.season_fallow({ year: data.year })}</title></svelte:head>
 
 <main class="plain-page">
 	<div class="page-head">
 		<div>
-			<h1>Season {data.year}</h1>
+			<h1>{m.season_year({ year: data.year })}</h1>
 			<p class="lab">
-				What each block had of each product, by its records, against the season maximum of its label. {data.from} to {data.to}.
+				{m.what_each_block_had_of_each({ from: data.from, to: data.to })}
 			</p>
 		</div>
 		<div class="do">
 			<a class="btn plain" href="/log/season?year={data.year - 1}">← {data.year - 1}</a>
 			<a class="btn plain" href="/log/season?year={data.year + 1}">{data.year + 1} →</a>
-			<a class="btn" href="/log/season/print?year={data.year}" data-sveltekit-reload>PDF, A4</a>
-			<a class="btn plain" href="/log/season/print?year={data.year}&paper=LETTER" data-sveltekit-reload>Letter</a>
-			<a class="btn plain" href="/log">The log</a>
+			<a class="btn" href="/log/season/print?year={data.year}" data-sveltekit-reload>{m.pdf_a4()}</a>
+			<a class="btn plain" href="/log/season/print?year={data.year}&paper=LETTER" data-sveltekit-reload>{m.letter()}</a>
+			<a class="btn plain" href="/log">{m.the_log()}</a>
 		</div>
 	</div>
 	{#each data.runs as run, i (i)}
 		<p class="look py-2.5 px-3.5 border-l-6 border-l-amber bg-amber-wash">
-			▲ {run.block}: group {run.group}, {run.times} times in a row. Resistance grows where a group follows itself; take another
-			one next, as the label says.
+			{m.group_times_in_a_row_resistance({ block: run.block, group: run.group, times: run.times })}
 		</p>
 	{/each}
 	{#if data.uses.length === 0}
-		<p class="card p-4.5">No record of {data.year} yet. What is sealed in the log stands here.</p>
+		<p class="card p-4.5">{m.no_record_of_yet_what_is({ year: data.year })}</p>
 	{:else}
 		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-		<div class="card ledger-scroll py-0 px-4" role="region" aria-label="Blocks by products" tabindex="0">
+		<div class="card ledger-scroll py-0 px-4" role="region" aria-label={m.blocks_by_products()} tabindex="0">
 			<table class="ledger">
 				<thead>
 					<tr>
@@ -97,7 +97,8 @@
 													style="width:{Math.min(100, u.ofMost * 100)}%"
 												></i></span
 											>
-											<span class:stop={u.ofMost > 1}>{u.ofMost > 1 ? '✕ ' : ''}{percent(u.ofMost)} of its maximum</span
+											<span class:stop={u.ofMost > 1}
+												>{m.of_its_maximum({ which: u.ofMost > 1 ? '✕ ' : '', ofMost: percent(u.ofMost) })}</span
 											>
 										{/if}
 									{/if}
@@ -111,18 +112,18 @@
 	{/if}
 	{#if data.actives.length > 0}
 		<section class="grid gap-2" aria-labelledby="actives">
-			<h2 id="actives">By active ingredient</h2>
-			<p class="lab">Over all products that hold it, against the strictest of their season maximums.</p>
+			<h2 id="actives">{m.by_active_ingredient()}</h2>
+			<p class="lab">{m.over_all_products_that_hold_it()}</p>
 			<DataTable
-				label="Blocks by active ingredients"
+				label={m.blocks_by_active_ingredients()}
 				rows={data.actives}
 				key={(u) => u.block + u.active}
 				columns={[
 					{ id: 'block', header: 'Block', value: (u) => u.block },
-					{ id: 'active', header: 'Active ingredient', value: (u) => u.active },
-					{ id: 'used', header: 'In this season', value: (u) => u.perGround, cell: used, num: true },
-					{ id: 'share', header: 'Of the season maximum', value: (u) => u.ofMost ?? -1, cell: share, num: true },
-					{ id: 'from', header: 'From', value: (u) => u.products.join(', ') }
+					{ id: 'active', header: m.active_ingredient(), value: (u) => u.active },
+					{ id: 'used', header: m.in_this_season(), value: (u) => u.perGround, cell: used, num: true },
+					{ id: 'share', header: m.of_the_season_maximum(), value: (u) => u.ofMost ?? -1, cell: share, num: true },
+					{ id: 'from', header: m.from_title(), value: (u) => u.products.join(', ') }
 				]}
 			/>
 		</section>

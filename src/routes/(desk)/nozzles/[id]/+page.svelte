@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { m } from '$words';
 	import Toggle from '$lib/kit/Toggle.svelte';
 	import { untrack } from 'svelte';
 	import { isoSizes, misfits, nozzleKinds, readNozzle } from '$core';
@@ -29,36 +30,42 @@
 		const read = typed.ok ? readNozzle('', typed.value, false) : null;
 		if (!read?.ok) return [];
 		const { points } = read.value;
-		return misfits(points).map(
-			({ at, share }) =>
-				`${f.flow(points[at]!.flow)} ${f.flowUnit} at ${f.pressure(points[at]!.pressure)} ${f.pressureUnit} is ${f.percent(share)} ${share > 0 ? 'over' : 'under'} what the other points say by the square law`
+		return misfits(points).map(({ at, share }) =>
+			m.at_is_what_the_other_points({
+				flow: f.flow(points[at]!.flow),
+				flowUnit: f.flowUnit,
+				pressure: f.pressure(points[at]!.pressure),
+				pressureUnit: f.pressureUnit,
+				share: f.percent(share),
+				which: share > 0 ? m.over() : m.under()
+			})
 		);
 	});
 </script>
 
-<svelte:head><title>{data.isNew ? 'A nozzle' : name} · Fallow</title></svelte:head>
+<svelte:head><title>{m.fallow_which({ which: data.isNew ? m.a_nozzle() : name })}</title></svelte:head>
 
 <EditPage
-	title={data.isNew ? 'Add a nozzle' : name}
-	lead="Copied from the maker’s sheet. Between its points the flow follows the square root of the pressure."
+	title={data.isNew ? m.add_a_nozzle() : name}
+	lead={m.copied_from_the_makers_sheet_between()}
 	{form}
 	action="?/keep"
-	submit="Save"
+	submit={m.save()}
 	back="/nozzles"
 >
 	<div class="card grid grid-cols-3 items-start gap-x-5 gap-y-4 p-5 phone:grid-cols-1">
 		<Field
 			name="name"
-			label="Name"
+			label={m.name()}
 			bind:value={$text.name}
 			problem={problems.name}
-			hint="As you call it, or as it is stamped."
+			hint={m.as_you_call_it_or_as()}
 			required
 		/>
 		<Field
 			type="choice"
 			name="kind"
-			label="Kind"
+			label={m.kind()}
 			bind:value={$text.kind}
 			problem={problems.kind}
 			options={nozzleKinds.map((kind) => ({ value: kind, label: nozzleKindWords[kind] }))}
@@ -66,57 +73,63 @@
 		<Field
 			type="choice"
 			name="size"
-			label="ISO 10625 size"
+			label={m.iso_10625_size_title()}
 			bind:value={$text.size}
 			options={[
-				{ value: '', label: 'none' },
+				{ value: '', label: m.none() },
 				...isoSizes.map(({ code, colour }) => ({ value: code, label: colour ? `${code}, ${colour}` : code }))
 			]}
 		/>
 		<Field
 			name="angle"
-			label="Fan angle, degrees"
+			label={m.fan_angle_degrees()}
 			bind:value={$text.angle}
 			problem={problems.angle}
 			inputmode="decimal"
-			hint="Empty where it has none."
+			hint={m.empty_where_it_has_none()}
 		/>
 		<Field
 			name="low"
-			label="Least pressure, {f.pressureUnit}"
+			label={m.least_pressure({ pressureUnit: f.pressureUnit })}
 			bind:value={$text.low}
 			problem={problems.low}
-			hint="Empty: the usual one of its kind."
+			hint={m.empty_the_usual_one_of_its()}
 		/>
-		<Field name="high" label="Most pressure, {f.pressureUnit}" bind:value={$text.high} problem={problems.high} />
+		<Field
+			name="high"
+			label={m.most_pressure({ pressureUnit: f.pressureUnit })}
+			bind:value={$text.high}
+			problem={problems.high}
+		/>
 		<div class="field">
 			<Field
 				type="lines"
 				name="points"
-				label="Pressure = flow, a line each"
+				label={m.pressure_flow_a_line_each()}
 				rows={5}
 				bind:value={$text.points}
 				problem={problems.points}
-				hint="{asWritten(
-					'Like 2 bar = 0.98 L/min.',
-					settings.decimalComma
-				)} No unit means {f.pressureUnit} and {f.flowUnit}."
+				hint={m.no_unit_means_and({
+					example: asWritten(m.like_2_bar_0_98_l(), settings.decimalComma),
+					pressureUnit: f.pressureUnit,
+					flowUnit: f.flowUnit
+				})}
 				required
 			/>
-			{#each odd as line (line)}<p class="look" role="status">▲ {line}. Check it on the sheet; it may stay.</p>{/each}
+			{#each odd as line (line)}<p class="look" role="status">{m.check_it_on_the_sheet_it({ line })}</p>{/each}
 		</div>
 		<Field
 			type="lines"
 			name="classes"
-			label="Pressure = drop size, where the sheet gives it"
+			label={m.pressure_drop_size_where_the_sheet()}
 			rows={5}
 			bind:value={$text.classes}
 			problem={problems.classes}
-			hint="Like 2 bar = coarse. Very fine, fine, medium, coarse, very, extremely or ultra coarse."
+			hint={m.like_2_bar_coarse_very_fine()}
 		/>
-		<Toggle name="shed" label="It lies in the shed" bind:checked={$text.shed} />
+		<Toggle name="shed" label={m.it_lies_in_the_shed()} bind:checked={$text.shed} />
 	</div>
 	{#snippet more()}
-		{#if !data.isNew}<AskTwice ask="Delete" words="Delete this nozzle" formaction="?/remove" />{/if}
+		{#if !data.isNew}<AskTwice ask={m.delete_word()} words={m.delete_this_nozzle()} formaction="?/remove" />{/if}
 	{/snippet}
 </EditPage>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { m } from '$words';
 	import { untrack } from 'svelte';
 	import { dilutions, doseAreas, labelFills, mixesByState, mixingClasses } from '$core';
 	import type { PageData } from './$types';
@@ -24,7 +25,7 @@
 	const units = $derived(fieldUnits(settings));
 	const bare = $derived(
 		$text.state === ''
-			? 'say first whether it is liquid or dry'
+			? m.say_first_whether_it_is_liquid()
 			: shortUnit($text.state === 'dry' ? units.dryDose : units.dose)
 	);
 	/** What is dry mixes otherwise than what is liquid: a way that no longer fits is asked for again. */
@@ -34,40 +35,43 @@
 	}
 </script>
 
-<svelte:head><title>{data.isNew ? 'A product' : name} · Fallow</title></svelte:head>
+<svelte:head><title>{m.fallow_which({ which: data.isNew ? m.a_product() : name })}</title></svelte:head>
 
 <EditPage
-	title={data.isNew ? 'Add a product' : name}
-	lead="Copied from the label in your hand, which decides. What it does not say stays empty."
+	title={data.isNew ? m.add_a_product() : name}
+	lead={m.copied_from_the_label_in_your()}
 	{form}
 	action="?/keep"
-	submit="Save"
+	submit={m.save()}
 	back="/products"
 >
-	<FormSection title="The product">
-		<Field name="name" label="Name" bind:value={$text.name} problem={problems.name} required />
-		<Field name="registration" label="Registration number" bind:value={$text.registration} />
-		<Field name="group" label="Group (mode of action)" bind:value={$text.group} hint="A premix has several: 3 + 11." />
+	<FormSection title={m.the_product()}>
+		<Field name="name" label={m.name()} bind:value={$text.name} problem={problems.name} required />
+		<Field name="registration" label={m.registration_number()} bind:value={$text.registration} />
+		<Field
+			name="group"
+			label={m.group_mode_of_action()}
+			bind:value={$text.group}
+			hint={m.a_premix_has_several_3_11()}
+		/>
 		<Field
 			type="lines"
 			name="actives"
-			label="Active ingredients, name = content"
+			label={m.active_ingredients_name_content()}
 			rows={2}
 			bind:value={$text.actives}
 			problem={problems.actives}
-			hint={$text.state === 'dry'
-				? 'Like ochrazole = 250 g/kg, a line each.'
-				: 'Like ochrazole = 250 g/L, a line each.'}
+			hint={$text.state === 'dry' ? m.like_ochrazole_250_g_kg_a() : m.like_ochrazole_250_g_l_a()}
 		/>
 		{#if $text.state === 'liquid'}<Field
 				name="density"
-				label="Density"
+				label={m.density()}
 				bind:value={$text.density}
 				problem={problems.density}
-				hint="{asWritten('Like 1.12 kg/L.', settings.decimalComma)} Needed where a dose is a weight."
+				hint={m.needed_where_a_dose_is_a({ example: asWritten(m.like_1_12_kg_l(), settings.decimalComma) })}
 			/>{/if}
 		<div class="field">
-			<span id="state" class="font-semibold">Liquid or dry <span aria-hidden="true">*</span></span>
+			<span id="state" class="font-semibold">{m.liquid_or_dry_title()} <span aria-hidden="true">*</span></span>
 			<div class="flex gap-5.5 min-h-12" role="radiogroup" aria-labelledby="state">
 				<label class="flex items-center gap-2 font-normal"
 					><input
@@ -77,7 +81,8 @@
 						value="liquid"
 						bind:group={$text.state}
 						onchange={keepMixing}
-					/> Liquid</label
+					/>
+					{m.liquid()}</label
 				>
 				<label class="flex items-center gap-2 font-normal"
 					><input
@@ -87,20 +92,21 @@
 						value="dry"
 						bind:group={$text.state}
 						onchange={keepMixing}
-					/> Dry</label
+					/>
+					{m.dry()}</label
 				>
 			</div>
 			{#if problems.state}<p class="problem" role="alert">{problems.state}</p>{/if}
 		</div>
-		<Field name="formulation" label="Formulation" bind:value={$text.formulation} hint="As the label has it." />
+		<Field name="formulation" label={m.formulation()} bind:value={$text.formulation} hint={m.as_the_label_has_it()} />
 		<Field
 			type="choice"
 			name="mixes"
-			label="Mixes as"
+			label={m.mixes_as()}
 			bind:value={$text.mixes}
 			problem={problems.mixes}
 			options={[
-				{ value: '', label: 'pick one' },
+				{ value: '', label: m.pick_one_inline() },
 				...($text.state ? mixesByState[$text.state as 'liquid' | 'dry'] : mixingClasses).map((mixes) => ({
 					value: mixes,
 					label: mixingWords[mixes]
@@ -110,110 +116,107 @@
 		<Field
 			type="choice"
 			name="fill"
-			label="Filling, by its label"
+			label={m.filling_by_its_label()}
 			bind:value={$text.fill}
 			problem={problems.fill}
 			options={[
-				{ value: '', label: 'Half of the water first, as usual' },
+				{ value: '', label: m.half_of_the_water_first_as() },
 				...labelFills.map((fill) => ({ value: fill, label: fillWords[fill] }))
 			]}
 		/>
 		<Field
 			type="choice"
 			name="abrasive"
-			label="Wears nozzles"
+			label={m.wears_nozzles()}
 			bind:value={$text.abrasive}
 			problem={problems.abrasive}
 			options={[
-				{ value: '', label: 'as usual' },
-				{ value: 'yes', label: 'fast: it is abrasive' }
+				{ value: '', label: m.as_usual() },
+				{ value: 'yes', label: m.fast_it_is_abrasive() }
 			]}
 		/>
 	</FormSection>
-	<FormSection title="Dose">
+	<FormSection title={m.dose()}>
 		<Field
 			name="dose"
-			label="Dose, or the least"
+			label={m.dose_or_the_least()}
 			bind:value={$text.dose}
 			problem={problems.dose}
-			hint="{asWritten(
-				'2 L/ha, 14 oz/ac, 0.1 %, 0.25 % v/v, 100 ml/100 L, 1:50, 240 g a.i./ha, 2 packets/ac, 30 ml/100 m row.',
-				settings.decimalComma
-			)} Bare: {bare}."
+			hint={m.bare_example({ example: asWritten(m.n2_l_ha_14_oz_ac_sentence(), settings.decimalComma), bare })}
 			required
 		/>
-		<Field name="doseHigh" label="The most of its range" bind:value={$text.doseHigh} problem={problems.doseHigh} />
+		<Field name="doseHigh" label={m.the_most_of_its_range()} bind:value={$text.doseHigh} problem={problems.doseHigh} />
 		<Field
 			type="choice"
 			name="per"
-			label="On bands the doses are"
+			label={m.on_bands_the_doses_are()}
 			bind:value={$text.per}
 			problem={problems.per}
 			options={[
-				{ value: '', label: 'not said: asked on each job' },
+				{ value: '', label: m.not_said_asked_on_each_job() },
 				...doseAreas.map((per) => ({ value: per, label: doseAreaWords[per] }))
 			]}
 		/>
 		<Field
 			type="choice"
 			name="dilution"
-			label="A dose per 100 L in trees is"
+			label={m.a_dose_per_100_l_in()}
 			bind:value={$text.dilution}
 			problem={problems.dilution}
 			options={[
-				{ value: '', label: 'not said: asked on each job' },
+				{ value: '', label: m.not_said_asked_on_each_job() },
 				...dilutions.map((dilution) => ({ value: dilution, label: dilutionWords[dilution] }))
 			]}
 		/>
 		<Field
 			type="choice"
 			name="concentrate"
-			label="Concentrate spraying"
+			label={m.concentrate_spraying()}
 			bind:value={$text.concentrate}
 			problem={problems.concentrate}
 			options={[
-				{ value: '', label: 'not entered' },
-				{ value: 'yes', label: 'the label allows it' },
-				{ value: 'no', label: 'the label does not allow it' }
+				{ value: '', label: m.not_entered() },
+				{ value: 'yes', label: m.the_label_allows_it() },
+				{ value: 'no', label: m.the_label_does_not_allow_it() }
 			]}
 		/>
 		<Field
 			name="packet"
-			label="One packet holds"
+			label={m.one_packet_holds()}
 			bind:value={$text.packet}
 			problem={problems.packet}
-			hint="Where doses are in packets."
+			hint={m.where_doses_are_in_packets()}
 		/>
-		<Field name="max" label="Label maximum, per area at once" bind:value={$text.max} problem={problems.max} />
+		<Field name="max" label={m.label_maximum_per_area_at_once()} bind:value={$text.max} problem={problems.max} />
 		<Field
 			name="seasonMax"
-			label="Season maximum, per area"
+			label={m.season_maximum_per_area()}
 			bind:value={$text.seasonMax}
 			problem={problems.seasonMax}
 		/>
 		<div></div>
 		<Field
 			name="volumeLow"
-			label="Spray volume from, {longUnit(settings.rateUnit)}"
+			label={m.spray_volume_from({ rateUnit: longUnit(settings.rateUnit) })}
 			bind:value={$text.volumeLow}
 			problem={problems.volumeLow}
 		/>
-		<Field name="volumeHigh" label="to" bind:value={$text.volumeHigh} problem={problems.volumeHigh} />
+		<Field name="volumeHigh" label={m.to()} bind:value={$text.volumeHigh} problem={problems.volumeHigh} />
 		<Field
 			type="lines"
 			name="packs"
-			label="Containers, a line each"
+			label={m.containers_a_line_each()}
 			rows={3}
 			bind:value={$text.packs}
 			problem={problems.packs}
-			hint={$text.state === 'dry' ? 'Like 5 kg or 10 lb.' : asWritten('Like 5 L or 2.5 gal.', settings.decimalComma)}
+			hint={$text.state === 'dry' ? m.like_5_kg_or_10_lb() : asWritten(m.like_5_l_or_2_5(), settings.decimalComma)}
 		/>
 	</FormSection>
 	<ProductLimits bind:text={$text} {problems} {settings} />
 	{#snippet more()}
 		{#if !data.isNew}
 			<button class="btn plain ml-auto" formaction="?/away" name="away" value={data.away ? 'no' : 'yes'}
-				>{data.away ? 'Restore' : 'Archive'}</button
+				>{data.away ? m.restore() : m.archive()}</button
 			>
 		{/if}
 	{/snippet}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { m } from '$words';
 	import type { ActionData, PageData } from './$types';
 	import CsvImport from '$lib/kit/CsvImport.svelte';
 	import { readProductFile } from '$lib/files/product-files';
@@ -6,22 +7,23 @@
 	import { doseText, productFacts } from '$lib/show/product-facts';
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
-	const example = `name,state,dose,max,packs\nSample Ochre,liquid,2 L/ha,2.5 L/ha,5 L; 10 L`;
+	const example = m.name_state_dose_max_packs_sample();
 </script>
 
-<svelte:head><title>Products from a file · Fallow</title></svelte:head>
+<svelte:head><title>{m.products_from_a_file_fallow()}</title></svelte:head>
 
 <main class="plain-page">
 	<div>
-		<h1>Products from a file</h1>
+		<h1>{m.products_from_a_file()}</h1>
 		<p class="lab">
-			CSV with the columns {productTexts.join(', ')}; name, state and dose are needed. Or a
-			<b>fallow-products/1</b> JSON file. One of a known name is brought up to date.
+			{m.csv_with_the_columns_name_state({ list: productTexts.join(', ') })}
+			<b>fallow-products/1</b>
+			{m.json_file_one_of_a_known()}
 		</p>
 	</div>
 	<CsvImport
-		one="product"
-		many="products"
+		one={m.product_inline()}
+		many={m.products_inline()}
 		home="/products"
 		{example}
 		accept=".csv,text/csv,.json,application/json"

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { fail, redirect } from '@sveltejs/kit';
 import { superValidate } from 'sveltekit-superforms';
 import { zod4 } from 'sveltekit-superforms/adapters';
@@ -10,9 +11,13 @@ import { sprayerEventKinds } from '$lib/wording/events';
 
 const eventForm = zod4(
 	z.object({
-		day: z.iso.date('That is not a day. Write it like 14 Mar 2026.').default(''),
+		get day() {
+			return z.iso.date(m.that_is_not_a_day_write()).default('');
+		},
 		what: z.enum(sprayerEventKinds).default('nozzles'),
-		note: z.string().trim().max(400, 'That note is over 400 letters long.').default('')
+		get note() {
+			return z.string().trim().max(400, m.that_note_is_over_400_letters()).default('');
+		}
 	})
 );
 
@@ -66,7 +71,7 @@ export const actions: Actions = {
 	copy: async ({ params, locals }) => {
 		const sprayer = await orError(locals.farm.sprayers.get(idParam(params.id, 'sprayer')));
 		const id = v7();
-		await locals.farm.sprayers.copy(sprayer.id, id, `${sprayer.rig.name.slice(0, 72)}, copy`);
+		await locals.farm.sprayers.copy(sprayer.id, id, m.copy({ slice: sprayer.rig.name.slice(0, 72) }));
 		redirect(303, `/sprayers/${id}/edit`);
 	}
 };

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { m } from '$words';
 	import { dayText } from '$lib/settings/day-text';
 	import { show } from '$lib/show/show';
 	import { enhance } from '$app/forms';
@@ -28,8 +29,8 @@
 	const rate = (c: { rate: number; relativeU95: number }) =>
 		shownRate(c.rate, c.relativeU95, settings.rateUnit, settings.decimalComma);
 	const figure = (v: number, digits = 3) => showFigure(v, digits, settings.decimalComma);
-	const speed = (v: number | null) => (v === null ? 'not measured' : show('speed', v, settings).text);
-	const pressure = (v: number | null) => (v === null ? 'not measured' : show('pressure', v, settings).text);
+	const speed = (v: number | null) => (v === null ? m.not_measured() : show('speed', v, settings).text);
+	const pressure = (v: number | null) => (v === null ? m.not_measured() : show('pressure', v, settings).text);
 	const width = $derived(
 		latest?.width ? `${figure(inUnit('length', si(latest.width), units.course), 4)} ${units.course}` : ''
 	);
@@ -43,11 +44,11 @@
 	const lines = $derived(
 		[
 			describeRig(rig),
-			rig.rated && `rated ${typedText(rig.rated.flow)} at ${typedText(rig.rated.at)}`,
-			`${typedText(rig.tank)} tank`,
-			rig.agitation && `stirs from ${typedText(rig.agitation)}`,
+			rig.rated && m.rated_at({ flow: typedText(rig.rated.flow), at: typedText(rig.rated.at) }),
+			m.tank_5({ tank: typedText(rig.tank) }),
+			rig.agitation && m.stirs_from({ agitation: typedText(rig.agitation) }),
 			rig.drive && driveWords[rig.drive],
-			rig.pressures && `${typedText(rig.pressures.low)} to ${typedText(rig.pressures.high)}`
+			rig.pressures && m.to_low({ low: typedText(rig.pressures.low), high: typedText(rig.pressures.high) })
 		]
 			.filter(Boolean)
 			.join(' · ')
@@ -58,15 +59,15 @@
 			otherSide === undefined
 				? ''
 				: otherSide === 'sprayed'
-					? ', the other side by another pass'
-					: ', the other side not';
+					? m.the_other_side_by_another_pass()
+					: m.the_other_side_not();
 		return off.length === 0
-			? 'all on'
+			? m.all_on()
 			: rig.sections.length === 2
 				? off.includes(0)
-					? `right only${other}`
-					: `left only${other}`
-				: `section ${off.map((s) => s + 1).join(', ')} off`;
+					? m.right_only_other({ other })
+					: m.left_only_other({ other })
+				: m.section_off({ list: off.map((s) => s + 1).join(', ') });
 	};
 </script>
 
@@ -82,16 +83,16 @@
 {#snippet found(c: Calibration)}
 	<span class:look={c.findings > 0 || c.doubt !== null || c.withdrawn}
 		>{c.withdrawn
-			? '✕ withdrawn'
+			? m.withdrawn()
 			: c.doubt
-				? `▲ in doubt: ${eventWords[c.doubt].short}`
+				? m.in_doubt_3({ short: eventWords[c.doubt].short })
 				: c.findings > 0
 					? `▲ ${c.findings}`
-					: 'none'}</span
+					: m.none()}</span
 	>
 {/snippet}
 
-<svelte:head><title>{rig.name} · Fallow</title></svelte:head>
+<svelte:head><title>{m.fallow_name({ name: rig.name })}</title></svelte:head>
 
 <div class="grid grid-cols-[minmax(0,1fr)_340px] min-h-[calc(100dvh_-_56px)] phone:grid-cols-1">
 	<main class="grid gap-5 content-start py-5.5 px-6 phone:p-4">
@@ -101,31 +102,32 @@
 				<p class="lab">{lines}</p>
 			</div>
 			<div class="flex flex-wrap justify-between items-start gap-x-3 gap-y-2.5">
-				<a class="btn plain" href="/sprayers/{data.sprayer.id}/edit">Edit</a>
-				<form method="post" action="?/copy" use:enhance><button class="btn plain">Copy</button></form>
+				<a class="btn plain" href="/sprayers/{data.sprayer.id}/edit">{m.edit()}</a>
+				<form method="post" action="?/copy" use:enhance><button class="btn plain">{m.copy_title()}</button></form>
 				<form method="post" action="?/archive" use:enhance>
 					<input type="hidden" name="away" value={data.sprayer.archived ? 'no' : 'yes'} />
-					<button class="btn plain">{data.sprayer.archived ? 'Restore' : 'Archive'}</button>
+					<button class="btn plain">{data.sprayer.archived ? m.restore() : m.archive()}</button>
 				</form>
 			</div>
 		</div>
 		{#if data.sprayer.archived}<p class="min-w-0 text-amber-text">
-				▲ Archived. Nothing of it is lost; it is left out of Today.
+				{m.archived_nothing_of_it_is_lost()}
 			</p>{/if}
 		<div class="min-w-0 grid grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)] gap-5 items-start phone:grid-cols-1">
 			<div class="card drawing py-2.5 px-4 h-62.5">
 				{#if rig.uncounted}
 					<p class="lab py-6">
-						Its nozzles are not counted yet, so it is measured at the tank.
-						<a href="/sprayers/{data.sprayer.id}/edit">Enter its nozzles</a> to catch them one by one.
+						{m.its_nozzles_are_not_counted_yet()}
+						<a href="/sprayers/{data.sprayer.id}/edit">{m.enter_its_nozzles()}</a>
+						{m.to_catch_them_one_by_one()}
 					</p>
 				{:else}<RigDrawing
 						{rig}
 						width={width || (rig.spacing ? `${rig.nozzles / (rig.stacked ?? 1)} × ${typedText(rig.spacing)}` : '')}
 					/>{/if}
 			</div>
-			<section aria-label="Settings">
-				<h2>Settings <a class="add" href="/sprayers/{data.sprayer.id}/settings/new">Add one</a></h2>
+			<section aria-label={m.settings()}>
+				<h2>{m.settings()} <a class="add" href="/sprayers/{data.sprayer.id}/settings/new">{m.add_one()}</a></h2>
 				<ul class="settings mx-0 mt-2 mb-2.5">
 					{#each data.sprayer.settings as setting (setting.id)}
 						<li class="flex justify-between items-center gap-2.5 py-1.5 px-0 border-b border-b-rule">
@@ -134,8 +136,8 @@
 								<span class="lab text-[0.88rem]"
 									>{[
 										carried ? '' : sectionsOf(setting),
-										setting.gear && `gear ${setting.gear}`,
-										setting.rpm && `${setting.rpm} rpm`,
+										setting.gear && m.gear({ gear: setting.gear }),
+										setting.rpm && m.rpm({ rpm: setting.rpm }),
 										setting.pressure && typedText(setting.pressure),
 										setting.note
 									]
@@ -144,13 +146,16 @@
 								>
 								{#if setting.change}
 									<span class="pl-2 border-l-5 border-l-dye"
-										>Changed {dayText(setting.change.day)}: {changeLines(setting.change, settings.decimalComma)
-											.map((line) => `${line.name.toLowerCase()} ${line.text}`)
-											.join(', ')}. <b>A new calibration has to check it.</b></span
+										>{m.changed({
+											day: dayText(setting.change.day),
+											list: changeLines(setting.change, settings.decimalComma)
+												.map((line) => `${line.name.toLowerCase()} ${line.text}`)
+												.join(', ')
+										})} <b>{m.a_new_calibration_has_to_check()}</b></span
 									>
 									<form method="post" action="?/unchanged" use:enhance>
 										<input type="hidden" name="setting" value={setting.id} />
-										<AskTwice ask="It was not done" words="Forget the change" />
+										<AskTwice ask={m.it_was_not_done()} words={m.forget_the_change()} />
 									</form>
 								{/if}
 							</div>
@@ -158,56 +163,57 @@
 								class="paper"
 								href="/sprayers/{data.sprayer.id}/field-sheet?setting={setting.id}"
 								data-sveltekit-reload
-								aria-label="Blank field sheet of {setting.name}, PDF">Sheet</a
+								aria-label={m.blank_field_sheet_of_pdf({ name: setting.name })}>{m.sheet()}</a
 							>
-							<a class="btn" href={start(setting.id)} data-sveltekit-preload-data="off">Calibrate</a>
+							<a class="btn" href={start(setting.id)} data-sveltekit-preload-data="off">{m.calibrate_title()}</a>
 						</li>
 					{/each}
 				</ul>
-				{#if carried}<a class="btn plain" href="/sprayers/{data.sprayer.id}/team">Compare the team</a>{/if}
+				{#if carried}<a class="btn plain" href="/sprayers/{data.sprayer.id}/team">{m.compare_the_team()}</a>{/if}
 			</section>
 		</div>
 
 		<section class="min-w-0">
 			<h2>
-				Calibrations {#if data.calibrations.total > 0}<span class="lab"
-						>{data.calibrations.total} in all, newest first</span
+				{m.calibrations()}
+				{#if data.calibrations.total > 0}<span class="lab"
+						>{m.in_all_newest_first({ total: data.calibrations.total })}</span
 					>{/if}
 			</h2>
 			{#if data.calibrations.rows.length === 0}
 				<p class="lab">
-					None yet. A calibration measures what the sprayer puts on the ground; signed off, it doses the tank.
+					{m.none_yet_a_calibration_measures_what()}
 				</p>
 			{:else}
 				<DataTable
-					label="Calibrations"
+					label={m.calibrations()}
 					rows={data.calibrations.rows}
 					key={(c) => c.id}
 					inOrder
 					columns={[
-						{ id: 'day', header: 'Signed', value: (c) => c.signedDay, cell: signed },
+						{ id: 'day', header: m.signed(), value: (c) => c.signedDay, cell: signed },
 						{
 							id: 'setting',
-							header: 'Setting',
+							header: m.setting(),
 							value: (c) => `${settingName(c)}${c.person ? `, ${c.person}` : ''}`
 						},
-						{ id: 'rate', header: 'Spray volume', value: (c) => c.rate, cell: volume },
-						{ id: 'speed', header: 'Speed', value: (c) => speed(c.speed), num: true },
-						{ id: 'pressure', header: 'Pressure', value: (c) => pressure(c.pressure), num: true },
-						{ id: 'by', header: 'By', value: (c) => c.signedBy },
-						{ id: 'findings', header: 'Warnings', value: (c) => c.findings, cell: found }
+						{ id: 'rate', header: m.spray_volume(), value: (c) => c.rate, cell: volume },
+						{ id: 'speed', header: m.speed_title(), value: (c) => speed(c.speed), num: true },
+						{ id: 'pressure', header: m.pressure(), value: (c) => pressure(c.pressure), num: true },
+						{ id: 'by', header: m.by(), value: (c) => c.signedBy },
+						{ id: 'findings', header: m.warnings_title(), value: (c) => c.findings, cell: found }
 					]}
 				/>
-				<nav class="flex flex-wrap gap-3 mt-3" aria-label="Pages of calibrations">
-					{#if !data.first}<a class="btn plain" href="/sprayers/{data.sprayer.id}">Newest</a>{/if}
+				<nav class="flex flex-wrap gap-3 mt-3" aria-label={m.pages_of_calibrations()}>
+					{#if !data.first}<a class="btn plain" href="/sprayers/{data.sprayer.id}">{m.newest()}</a>{/if}
 					{#if data.calibrations.next}<a class="btn plain" href="?after={encodeURIComponent(data.calibrations.next)}"
-							>Older</a
+							>{m.older()}</a
 						>{/if}
-					<a class="btn plain" href="/sprayers/{data.sprayer.id}/import">Import a sheet</a>
+					<a class="btn plain" href="/sprayers/{data.sprayer.id}/import">{m.import_a_sheet()}</a>
 				</nav>
 			{/if}
 			{#if data.calibrations.rows.length === 0}<a class="btn plain mt-2.5" href="/sprayers/{data.sprayer.id}/import"
-					>Import a sheet</a
+					>{m.import_a_sheet()}</a
 				>{/if}
 		</section>
 		{#if data.calibrations.total > 0}
@@ -221,59 +227,64 @@
 		{#if latest}
 			{@const r = rate(latest)}
 			<p class="lab">
-				Spray volume, measured {dayText(latest.signedDay)}{latest.person ? `, ${latest.person}` : ''}
+				{m.spray_volume_measured({
+					signedDay: dayText(latest.signedDay),
+					which: latest.person ? `, ${latest.person}` : ''
+				})}
 			</p>
 			<p class="big"><span class="num text-[4.6rem] tracking-[-0.03em]">{r.value}</span> <b>{r.unit}</b></p>
 			<p>
-				± {r.interval} (95 %){r.tooWide ? ', too wide to tell 5 %' : ''}{[
-					latest.speed === null ? '' : ` at ${speed(latest.speed)}`,
-					latest.pressure === null ? 'pressure not measured' : pressure(latest.pressure),
-					latest.gear && `gear ${latest.gear}`,
+				± {r.interval} (95 %){r.tooWide ? m.too_wide_to_tell_5_after() : ''}{[
+					latest.speed === null ? '' : m.at_11({ speed: speed(latest.speed) }),
+					latest.pressure === null ? m.pressure_not_measured_inline() : pressure(latest.pressure),
+					latest.gear && m.gear({ gear: latest.gear }),
 					settingName(latest)
 				]
 					.filter(Boolean)
 					.join(', ')}
 			</p>
 			{#if latest.findings > 0}<p class="look">
-					<b>▲ Signed with {latest.findings} {latest.findings === 1 ? 'warning' : 'warnings'}.</b>
-					<a href="/calibrations/{latest.id}">Read {latest.findings === 1 ? 'it' : 'them'}</a>
+					<b>{m.signed_with_warnings({ findings: latest.findings })}</b>
+					<a href="/calibrations/{latest.id}">{m.read_them({ findings: latest.findings })}</a>
 				</p>{/if}
 			<dl>
 				{#if latest.flow !== null}<div class="grid grid-cols-[1fr_auto] py-1 px-0 border-b border-dashed border-b-rule">
-						<dt>Flow of all nozzles</dt>
+						<dt>{m.flow_of_all_nozzles()}</dt>
 						<dd class="num text-[1.15rem]">
 							{figure(inUnit('flow', si(latest.flow), units.flow))}
 							{shortUnit(units.flow)}
 						</dd>
 					</div>{/if}
 				{#if width}<div class="grid grid-cols-[1fr_auto] py-1 px-0 border-b border-dashed border-b-rule">
-						<dt>Swath</dt>
+						<dt>{m.swath()}</dt>
 						<dd class="num text-[1.15rem]">{width}</dd>
 					</div>{/if}
 			</dl>
 			{#if data.due}<DueNote due={data.due} {settings} />{/if}
-			<a class="btn go big" href="/full-tank?calibration={latest.id}">One full tank</a>
-			<a class="btn" href="/calibrations/{latest.id}/tank">Loads for an area</a>
+			<a class="btn go big" href="/full-tank?calibration={latest.id}">{m.one_full_tank()}</a>
+			<a class="btn" href="/calibrations/{latest.id}/tank">{m.loads_for_an_area()}</a>
 			<a class="btn" href="/rounds/new?sprayer={data.sprayer.id}&after={latest.id}" data-sveltekit-preload-data="off"
-				>Again after a change</a
+				>{m.again_after_a_change()}</a
 			>
-			<a class="btn plain" href="/figures?calibration={latest.id}">Quick figures</a>
+			<a class="btn plain" href="/figures?calibration={latest.id}">{m.quick_figures()}</a>
 		{:else if data.first}
-			<p class="lab">Spray volume</p>
+			<p class="lab">{m.spray_volume()}</p>
 			<p class="big">
 				<span class="num text-straw-edge text-[4.6rem] tracking-[-0.03em]">–</span> <b>{longUnit(settings.rateUnit)}</b>
 			</p>
-			<p>Not calibrated yet. Forty minutes with a jug, a tape and a stopwatch.</p>
+			<p>{m.not_calibrated_yet_forty_minutes_with()}</p>
 		{/if}
-		{#if data.openRound}<a class="btn big" href="/rounds/{data.openRound}">Continue the calibration</a>
+		{#if data.openRound}<a class="btn big" href="/rounds/{data.openRound}">{m.continue_the_calibration()}</a>
 		{:else}<a
 				class="btn big"
 				class:go={!latest}
 				href="/rounds/new?sprayer={data.sprayer.id}"
-				data-sveltekit-preload-data="off">Start a calibration</a
+				data-sveltekit-preload-data="off">{m.start_a_calibration()}</a
 			>{/if}
-		<a class="btn plain" href="/sprayers/{data.sprayer.id}/field-sheet" data-sveltekit-reload>Blank field sheet, PDF</a>
-		<p class="lab">Clean water only, and gloves, eye cover and boots all the same: the sprayer has held pesticide.</p>
+		<a class="btn plain" href="/sprayers/{data.sprayer.id}/field-sheet" data-sveltekit-reload
+			>{m.blank_field_sheet_pdf()}</a
+		>
+		<p class="lab">{m.clean_water_only_and_gloves_eye_cover()}</p>
 	</aside>
 </div>
 

@@ -1,10 +1,11 @@
+import { m } from '$words';
 import type { PageServerLoad } from './$types';
 import { dayAt } from '$lib/settings/farm-time';
 import { treatedShare } from '$lib/server/db/tank-plans';
 import { idParam, orError } from '$lib/server/page';
 
 export const load: PageServerLoad = async ({ params, locals }) => {
-	const plan = await orError(locals.farm.tankPlans.get(idParam(params.id, 'tank plan')));
+	const plan = await orError(locals.farm.tankPlans.get(idParam(params.id, m.tank_plan())));
 	const calibration = await orError(locals.farm.calibrations.get(plan.calibration_id));
 	const { rig } = (await orError(locals.farm.rounds.get(plan.calibration_id))).round;
 	return {

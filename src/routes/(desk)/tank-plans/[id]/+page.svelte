@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { m } from '$words';
 	import { dayText } from '$lib/settings/day-text';
 	import { planLoads, readTankPlan } from '$core';
 	import type { VolumePerArea } from '$core';
@@ -31,25 +32,31 @@
 	);
 </script>
 
-<svelte:head><title>Tank plan · {data.rig.name} · Fallow</title></svelte:head>
+<svelte:head><title>{m.tank_plan_fallow({ name: data.rig.name })}</title></svelte:head>
 
 <main class="plain-page">
 	<div class="flex flex-wrap justify-between items-start gap-4">
 		<div class="flex-[1_1_300px]">
-			<h1>Tank plan for {ground}</h1>
+			<h1>{m.tank_plan_for({ ground })}</h1>
 			<p class="lab">
-				<a href="/sprayers/{c.sprayerId}">{data.rig.name}</a> at {rate.value}
-				{rate.unit} ± {rate.interval}{c.treated < 1 ? ' on the bands' : ''},
-				<a href="/calibrations/{c.id}">measured {dayText(c.signedDay)}</a>. Planned {dayText(data.plan.day)}, {typedText(
-					data.plan.input.tank
-				)} tank,
-				{data.plan.input.split === 'equal' ? 'equal loads' : 'full loads and a part load'}.
+				<a href="/sprayers/{c.sprayerId}">{data.rig.name}</a>
+				{m.at_value({
+					value: rate.value,
+					unit: rate.unit,
+					interval: rate.interval,
+					which: c.treated < 1 ? m.on_the_bands() : ''
+				})}
+				<a href="/calibrations/{c.id}">{m.measured_signed_day({ signedDay: dayText(c.signedDay) })}</a>{m.planned_tank({
+					day: dayText(data.plan.day),
+					tank: typedText(data.plan.input.tank),
+					which: data.plan.input.split === 'equal' ? m.equal_loads_inline() : m.full_loads_and_a_part_load()
+				})}
 				{#each data.plan.input.products as p, i (i)}{i > 0 ? ', ' : ''}{p.name} {typedText(p.dose)}{/each}
 			</p>
 		</div>
 		<div class="flex flex-wrap gap-2.5">
-			<a class="btn go" href={job}>Plan a job from this</a>
-			<a class="btn plain" href="/calibrations/{c.id}/tank">Another plan</a>
+			<a class="btn go" href={job}>{m.plan_a_job_from_this()}</a>
+			<a class="btn plain" href="/calibrations/{c.id}/tank">{m.another_plan()}</a>
 		</div>
 	</div>
 	{#if plan?.ok && sheet.ok}<LoadCards
@@ -62,10 +69,9 @@
 			✕ {wordIssue(sheet.issues[0]!)}
 		</p>{/if}
 	<div class="py-2.5 px-3.5 border-l-5 border-l-amber bg-amber-wash text-[0.95rem]">
-		<b>Wear and watch</b>
+		<b>{m.wear_and_watch()}</b>
 		<p>
-			The label is the law, and local rules and licences stand above this page. Gloves, face shield, apron and boots as
-			the label asks; water first; triple-rinse containers into the tank.
+			{m.the_label_is_the_law_and()}
 		</p>
 	</div>
 </main>

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { error } from '@sveltejs/kit';
 import type { LayoutLoad } from './$types';
 import type { RunEntry } from '$core';
@@ -11,14 +12,13 @@ export const load: LayoutLoad = async ({ params, fetch }) => {
 	let kept = await device.runs.open(params.id);
 	if (!kept) {
 		kept = await getJson<KeptLog<JobHead, RunEntry>>(`/api/jobs/${params.id}`, fetch, longWait);
-		if (!kept)
-			error(404, { message: 'This job is not on this device, and the farm cannot be asked or does not know it.' });
+		if (!kept) error(404, { message: m.this_job_is_not_on_this() });
 		await device.runs.merge(kept);
 	}
 	const farm = (await device.store.farm()) ?? (await device.farm(fetch, longWait));
 	if (!farm)
 		error(503, {
-			message: 'This device does not know the farm yet. Open Fallow once while the server can be reached.'
+			message: m.this_device_does_not_know_the()
 		});
 	return { kept, farm };
 };

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { m } from '$words';
 	import type { Snippet } from 'svelte';
 	import { untrack } from 'svelte';
 	import { page } from '$app/state';
@@ -46,7 +47,9 @@
 	const step: StepName = $derived(isStepName(page.params.step ?? '') ? (page.params.step as StepName) : 'ready');
 </script>
 
-<svelte:head><title>{stepTitle(step, round.rig.kind)} · {round.head.rig.name} · Fallow</title></svelte:head>
+<svelte:head
+	><title>{m.fallow_step({ step: stepTitle(step, round.rig.kind), name: round.head.rig.name })}</title></svelte:head
+>
 
 <RoundFrame {round} {step} {now} status={device.status} path={page.url.pathname}>
 	{@render children()}

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { error } from '@sveltejs/kit';
 import type { LayoutLoad } from './$types';
 import type { KeptRound } from '$lib/entries/round-store';
@@ -16,7 +17,7 @@ export const load: LayoutLoad = async ({ params, fetch }) => {
 		const stored = await getJson<StoredRound>(`/api/rounds/${params.id}`, fetch, longWait);
 		if (!stored)
 			error(404, {
-				message: 'This calibration is not on this device, and the farm cannot be asked or does not know it.'
+				message: m.this_calibration_is_not_on_this()
 			});
 		kept = { head: stored.round, entries: stored.entries };
 		await device.store.merge(kept);
@@ -24,7 +25,7 @@ export const load: LayoutLoad = async ({ params, fetch }) => {
 	const farm = (await device.store.farm()) ?? (await device.farm(fetch, longWait));
 	if (!farm)
 		error(503, {
-			message: 'This device does not know the farm yet. Open Fallow once while the server can be reached.'
+			message: m.this_device_does_not_know_the()
 		});
 	return { kept, farm };
 };

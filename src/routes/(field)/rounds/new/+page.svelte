@@ -1,5 +1,6 @@
 <!-- Begins a round: gives it an id, keeps its head on the device, and goes to its first step. -->
 <script lang="ts">
+	import { m } from '$words';
 	import { afterNavigate, goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import type { ChangedThing, Entry, Rig } from '$core';
@@ -54,14 +55,13 @@
 		const known = answer ?? kept;
 		const rig = known?.rig;
 		if (!rig) {
-			problem =
-				'This sprayer is not known here. Open it once while the farm can be reached, then start the calibration.';
+			problem = m.this_sprayer_is_not_known_here();
 			return;
 		}
 		const id = device.newId();
 		const carried = after === '' ? null : await carriedFrom(device, rig);
 		if (after !== '' && !carried) {
-			problem = 'The calibration before is not known here. Open it once while the farm can be reached, then try again.';
+			problem = m.the_calibration_before_is_not_known();
 			return;
 		}
 		const wanted = carried?.setting ?? page.url.searchParams.get('setting');
@@ -104,19 +104,19 @@
 	}
 </script>
 
-<svelte:head><title>New calibration · Fallow</title></svelte:head>
+<svelte:head><title>{m.new_calibration_fallow()}</title></svelte:head>
 <AppBar path="/rounds" />
 <main class="grid gap-4 justify-items-start py-8 px-6">
 	{#if problem}
 		<p role="alert">{problem}</p>
-		<button type="button" class="btn go" onclick={() => void begin()}>Try again</button>
-		<a class="btn" href="/sprayers">To the sprayers</a>
+		<button type="button" class="btn go" onclick={() => void begin()}>{m.try_again()}</button>
+		<a class="btn" href="/sprayers">{m.to_the_sprayers()}</a>
 	{:else if asks && after !== ''}
-		<h1>Calibrate again{name ? `: ${name}` : ''}</h1>
+		<h1>{m.calibrate_again_which({ which: name ? `: ${name}` : '' })}</h1>
 		<p class="max-w-[60ch]">
-			What was changed since? It is measured anew. The rest is carried over with its day, and counts as it did.
+			{m.what_was_changed_since_it_is()}
 		</p>
-		<div class="flex flex-wrap gap-2.5" role="group" aria-label="Changed since">
+		<div class="flex flex-wrap gap-2.5" role="group" aria-label={m.changed_since_title()}>
 			{#each things as thing (thing)}
 				<button
 					type="button"
@@ -127,14 +127,14 @@
 			{/each}
 		</div>
 		<button type="button" class="btn go big" disabled={changed.length === 0} onclick={() => void begin()}
-			>Start the calibration</button
+			>{m.start_the_calibration()}</button
 		>
-		<a class="btn plain" href="/calibrations/{after}">Back</a>
+		<a class="btn plain" href="/calibrations/{after}">{m.back_title()}</a>
 	{:else if asks}
-		<h1>New calibration{name ? ` of ${name}` : ''}</h1>
-		<button type="button" class="btn go big" onclick={() => void begin()}>Start a calibration</button>
-		<a class="btn plain" href="/sprayers">To the sprayers</a>
+		<h1>{m.new_calibration({ which: name ? m.of_name({ name }) : '' })}</h1>
+		<button type="button" class="btn go big" onclick={() => void begin()}>{m.start_a_calibration()}</button>
+		<a class="btn plain" href="/sprayers">{m.to_the_sprayers()}</a>
 	{:else}
-		<p class="lab">Starting the calibration …</p>
+		<p class="lab">{m.starting_the_calibration()}</p>
 	{/if}
 </main>

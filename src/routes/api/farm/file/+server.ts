@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { RequestHandler } from './$types';
 import { endpoint } from '$lib/server/api';
 import { Failure } from '$lib/server/failure';
@@ -20,7 +21,7 @@ export const PUT: RequestHandler = (event) =>
 	endpoint(event, async () => {
 		const { body, headers } = event.request;
 		if (!body || !/^application\/zip\b/i.test(headers.get('content-type') ?? ''))
-			throw new Failure(415, 'not-zip', 'file', 'Send the zip file of a farm, with the content type application/zip.');
+			throw new Failure(415, 'not-zip', 'file', m.send_the_zip_file_of_a());
 		const replace = event.url.searchParams.get('replace') === 'yes';
 		return spooled(body, (bytes) => event.locals.farm.takeIn(zippedLines(bytes), replace));
 	});

@@ -1,9 +1,14 @@
+import { m } from '$words';
 import { z } from 'zod';
 import type { RequestHandler } from './$types';
 import { endpoint, parse } from '$lib/server/api';
 import { isZone } from '$lib/settings/farm-time';
 
-const asked = z.strictObject({ timeZone: z.string().max(80).refine(isZone, 'No time zone has that name.') });
+const asked = z.strictObject({
+	get timeZone() {
+		return z.string().max(80).refine(isZone, m.no_time_zone_has_that_name_sentence());
+	}
+});
 
 /** The zone of the first browser that opens a farm which has none of its own yet. One that was told stays. */
 export const PUT: RequestHandler = (event) =>

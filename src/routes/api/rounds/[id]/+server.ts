@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { z } from 'zod';
 import type { RequestHandler } from './$types';
 import { roundMessageSchema } from '$lib/wire/round-message';
@@ -13,6 +14,6 @@ export const PUT: RequestHandler = (event) =>
 	endpoint(event, async () => {
 		const message = parse(roundMessageSchema, await readJson(event.request));
 		if (message.round.id !== event.params.id)
-			throw new Failure(400, 'invalid', 'round.id', 'The round in the message is not the one in the address.');
+			throw new Failure(400, 'invalid', 'round.id', m.the_round_in_the_message_is());
 		return event.locals.farm.rounds.put(message);
 	});

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { m } from '$words';
 	import { dayText } from '$lib/settings/day-text';
 	import { onMount, untrack } from 'svelte';
 	import { goto } from '$app/navigation';
@@ -28,7 +29,7 @@
 			if (answer.ok) return '';
 			return ((await answer.json()) as { error: { message: string } }).error.message;
 		} catch {
-			return 'The farm cannot be reached, so nothing was written down. Try again when there is a connection.';
+			return m.the_farm_cannot_be_reached_so();
 		}
 	}
 
@@ -61,25 +62,26 @@
 		if (!adjust || !(await adjust.keep())) return;
 		await goto(adjust.change ? `/sprayers/${c.sprayerId}` : `/calibrations/${c.id}/tank`, { invalidateAll: true });
 	}
-	const words = $derived(adjust?.change ? 'Make this change' : adjust?.aim?.keep ? 'No change: to the tank' : '');
+	const words = $derived(adjust?.change ? m.make_this_change() : adjust?.aim?.keep ? m.no_change_to_the_tank() : '');
 </script>
 
-<svelte:head><title>Adjust · {data.rig.name} · Fallow</title></svelte:head>
+<svelte:head><title>{m.adjust_fallow({ name: data.rig.name })}</title></svelte:head>
 
 <main class="plain-page">
 	<div>
-		<h1>Adjust <a href="/sprayers/{c.sprayerId}">{data.rig.name}</a></h1>
+		<h1>{m.adjust()} <a href="/sprayers/{c.sprayerId}">{data.rig.name}</a></h1>
 		<p class="lab">
-			From the calibration of <a href="/calibrations/{c.id}">{dayText(c.signedDay)}</a>{data.setting
-				? `, ${data.setting.name}`
-				: ''}. Is it what you want? If not, what to change, and what that will bring.
+			{m.from_the_calibration_of()}
+			<a href="/calibrations/{c.id}">{dayText(c.signedDay)}</a>{m.is_it_what_you_want_if_not({
+				which: data.setting ? `, ${data.setting.name}` : ''
+			})}
 		</p>
 	</div>
 	{#if adjust}<div onfocusout={keepAim}><AdjustPanel {adjust} /></div>{/if}
 	{#if words}
 		<div class="foot">
 			{#if adjust?.change}<p class="lab">
-					It is written down on the setting; the next calibration opens with what is predicted.
+					{m.it_is_written_down_on_the()}
 				</p>{/if}
 			<button type="button" class="btn ink big" onclick={() => void onward()}>{words} →</button>
 		</div>

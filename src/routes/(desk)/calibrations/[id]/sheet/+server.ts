@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { error } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 import { writeCalibrationSheet } from '$lib/files/write-sheet';
@@ -8,7 +9,7 @@ import { idParam, orError } from '$lib/server/page';
 export const GET: RequestHandler = async ({ params, locals }) => {
 	const page = await orError(calibrationPage(locals.farm, idParam(params.id, 'calibration')));
 	const read = readPage(page);
-	if (!read) error(409, { message: 'This calibration does not compute any more, so there is no sheet of it.' });
+	if (!read) error(409, { message: m.this_calibration_does_not_compute_any() });
 	const text = JSON.stringify(writeCalibrationSheet(read.sheet), null, '\t');
 	return fileResponse(text, 'application/json', `${fileName(page.rig.name, page.calibration.signedDay)}.json`);
 };

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { fail, redirect } from '@sveltejs/kit';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
@@ -29,7 +30,7 @@ export const actions: Actions = {
 	/** Keeps the plan as it was typed; the server works it out again. */
 	default: async ({ request, params, locals }) => {
 		const calibrationId = idParam(params.id, 'calibration');
-		const plan = await postedJson(request, 'plan', posted, 'The plan did not arrive whole. Press the button again.');
+		const plan = await postedJson(request, 'plan', posted, m.the_plan_did_not_arrive_whole());
 		if (!plan.ok) return fail(400, { message: plan.message });
 		const { id, input } = plan.value;
 		const refused = await refusal(locals.farm.tankPlans.put(id, calibrationId, input));

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { m } from '$words';
 	import { dayText } from '$lib/settings/day-text';
 	import { untrack } from 'svelte';
 	import { v7 } from 'uuid';
@@ -36,7 +37,7 @@
 	const whole = $derived(plan.issues.find((i) => i.code === 'products-fill-tank' || i.code === 'too-many-loads'));
 </script>
 
-<svelte:head><title>Loads for an area · {data.rig.name} · Fallow</title></svelte:head>
+<svelte:head><title>{m.loads_for_an_area_fallow({ name: data.rig.name })}</title></svelte:head>
 
 <div class="grid grid-cols-[440px_minmax(0,1fr)] h-[calc(100dvh_-_56px)] phone:grid-cols-1 phone:h-auto">
 	<form
@@ -49,22 +50,24 @@
 		}}
 	>
 		<div>
-			<h1>Loads for an area</h1>
+			<h1>{m.loads_for_an_area()}</h1>
 			<p class="lab">
-				{data.rig.name} at <b>{rate.value} {rate.unit} ± {rate.interval}</b>, measured {dayText(c.signedDay)}.
+				{m.at_name({ name: data.rig.name })}
+				<b>{rate.value} {rate.unit} ± {rate.interval}</b>{m.measured_signed_day_after({
+					signedDay: dayText(c.signedDay)
+				})}
 				{#if rate.tooWide}<b>▲ {wideWords(c.relativeU95, settings.decimalComma)}</b>{/if}
-				{#if c.findings > 0}<a href="/calibrations/{c.id}">▲ {c.findings} {c.findings === 1 ? 'finding' : 'findings'}</a
-					>{/if}
+				{#if c.findings > 0}<a href="/calibrations/{c.id}">{m.findings_findings({ findings: c.findings })}</a>{/if}
 			</p>
 		</div>
 
 		<fieldset>
-			<legend>Area to spray</legend>
+			<legend>{m.area_to_spray()}</legend>
 			<Segmented
-				label="Area by"
+				label={m.area_by()}
 				options={[
-					{ value: 'area', label: 'Area' },
-					{ value: 'sides', label: 'Length × width' }
+					{ value: 'area', label: m.area() },
+					{ value: 'sides', label: m.length_width() }
 				]}
 				value={plan.areaBy}
 				onchange={(v) => (plan.areaBy = v)}
@@ -72,31 +75,31 @@
 			{#if plan.areaBy === 'area'}
 				<div onfocusout={() => plan.area && plan.leave('area')}>
 					<Field
-						label="Area"
+						label={m.area()}
 						bind:value={plan.area}
 						problem={plan.problem('area')}
-						hint="No unit means {plan.units.area}. {asWritten(
-							'6.3 ha, 15.5 ac and 1000 ft2',
-							settings.decimalComma
-						)} all work."
+						hint={m.no_unit_means_all_work({
+							area: plan.units.area,
+							example: asWritten(m.n6_3_ha_15_5_ac_and(), settings.decimalComma)
+						})}
 					/>
 				</div>
 			{:else}
 				<div class="grid grid-cols-[1fr_1fr] gap-3">
 					<div onfocusout={() => plan.length && plan.leave('length')}>
 						<Field
-							label="Length"
+							label={m.length()}
 							bind:value={plan.length}
 							problem={plan.problem('length')}
-							hint="Bare: {plan.units.side}."
+							hint={m.bare({ side: plan.units.side })}
 						/>
 					</div>
 					<div onfocusout={() => plan.width && plan.leave('width')}>
 						<Field
-							label="Width"
+							label={m.width()}
 							bind:value={plan.width}
 							problem={plan.problem('width')}
-							hint="Bare: {plan.units.side}."
+							hint={m.bare({ side: plan.units.side })}
 						/>
 					</div>
 				</div>
@@ -104,28 +107,36 @@
 		</fieldset>
 
 		<fieldset>
-			<legend>Products, from the label in your hand</legend>
+			<legend>{m.products_from_the_label_in_your()}</legend>
 			{#each plan.products as line, i (line.key)}
 				<div
 					class="grid grid-cols-[1fr_1.1fr] gap-x-3 gap-y-2 pb-2.5 border-b border-dashed border-b-rule"
 					role="group"
-					aria-label="Product {i + 1}"
+					aria-label={m.product({ i: i + 1 })}
 				>
-					<Field label="Product" bind:value={line.name} />
+					<Field label={m.product_title()} bind:value={line.name} />
 					<div onfocusout={() => line.dose && plan.leaveDose(line)}>
 						<Field
-							label="Dose"
+							label={m.dose()}
 							bind:value={line.dose}
 							problem={plan.doseProblem(line)}
-							hint={`Per area or %: ${asWritten('2 L/ha, 14 oz/ac, 0.1 %', settings.decimalComma)}. ${line.state === '' ? 'Say whether it is liquid or dry.' : `Bare: ${shortUnit(line.state === 'dry' ? plan.units.dryDose : plan.units.dose)}.`}`}
+							hint={m.per_area_or({
+								example: asWritten('2 L/ha, 14 oz/ac, 0.1 %', settings.decimalComma),
+								which:
+									line.state === ''
+										? m.say_whether_it_is_liquid_or()
+										: m.bare_short_unit({
+												shortUnit: shortUnit(line.state === 'dry' ? plan.units.dryDose : plan.units.dose)
+											})
+							})}
 						/>
 					</div>
 					<div class="col-[1/3] flex justify-between">
 						<Segmented
-							label="Product {i + 1} is"
+							label={m.product_is({ i: i + 1 })}
 							options={[
-								{ value: 'liquid', label: 'Liquid' },
-								{ value: 'dry', label: 'Dry' }
+								{ value: 'liquid', label: m.liquid() },
+								{ value: 'dry', label: m.dry() }
 							]}
 							value={line.state}
 							onchange={(v) => (line.state = v)}
@@ -134,30 +145,30 @@
 						{#if plan.products.length > 1}<button
 								type="button"
 								class="min-h-12 text-rust-text underline cursor-pointer"
-								onclick={() => say('Product deleted.', { label: 'Undo', run: plan.removeProduct(line.key) })}
-								>Delete</button
+								onclick={() => say(m.product_deleted(), { label: m.undo(), run: plan.removeProduct(line.key) })}
+								>{m.delete_word()}</button
 							>{/if}
 					</div>
 				</div>
 			{/each}
-			<button type="button" class="btn plain" onclick={() => plan.addProduct()}>Add a product</button>
+			<button type="button" class="btn plain" onclick={() => plan.addProduct()}>{m.add_a_product()}</button>
 		</fieldset>
 
 		<fieldset>
-			<legend>Tank</legend>
+			<legend>{m.tank()}</legend>
 			<div onfocusout={() => plan.leave('tank')}>
 				<Field
-					label="Fill at the most"
+					label={m.fill_at_the_most()}
 					bind:value={plan.tank}
 					problem={plan.problem('tank')}
-					hint="No unit means {shortUnit(plan.units.tank)}."
+					hint={m.no_unit_means_tank({ tank: shortUnit(plan.units.tank) })}
 				/>
 			</div>
 			<Segmented
-				label="Split"
+				label={m.split()}
 				options={[
-					{ value: 'full-then-part', label: 'Full, then a part load' },
-					{ value: 'equal', label: 'Equal loads' }
+					{ value: 'full-then-part', label: m.full_then_a_part_load() },
+					{ value: 'equal', label: m.equal_loads() }
 				]}
 				value={plan.split}
 				onchange={(v) => (plan.split = v)}
@@ -166,7 +177,7 @@
 
 		<div class="sticky bottom-(--under,0px) px-0 pt-2.5 pb-3.5 bg-paper">
 			{#if form?.message}<p class="problem" role="alert">{form.message}</p>{/if}
-			<button class="btn go big w-full">Save this plan</button>
+			<button class="btn go big w-full">{m.save_this_plan()}</button>
 		</div>
 	</form>
 
@@ -174,25 +185,22 @@
 		{#if plan.plan && plan.sheet.ok}
 			<LoadCards plan={plan.plan} sheet={plan.sheet.value} {products} {settings} />
 			<p class="lab">
-				Worked out from the unrounded spray volume and area; nothing is rounded before what you see. The label in your
-				hand decides.
+				{m.worked_out_from_the_unrounded_spray()}
 			</p>
 		{:else if whole}
 			<p class="problem" role="alert">{wordIssue(whole)}</p>
 		{:else}
 			<div class="grid gap-2 py-10 px-6 border-2 border-dashed border-straw-edge rounded-[8px] bg-straw-wash">
-				<h2>The loads stand here</h2>
+				<h2>{m.the_loads_stand_here()}</h2>
 				<p class="lab">
-					Say how much ground, and which products at which dose. Each load then shows its water, its product and the
-					area it covers.
+					{m.say_how_much_ground_and_which()}
 				</p>
 			</div>
 		{/if}
 		<div class="mt-auto py-2.5 px-3.5 border-l-5 border-l-amber bg-amber-wash text-[0.95rem]">
-			<b>Wear and watch</b>
+			<b>{m.wear_and_watch()}</b>
 			<p>
-				Gloves, face shield, apron and boots as the label asks. Water first, never product into a dry tank. Pour below
-				shoulder height, hose end above the water, and stay with the filling tank.
+				{m.gloves_face_shield_apron_and_boots()}
 			</p>
 		</div>
 	</main>

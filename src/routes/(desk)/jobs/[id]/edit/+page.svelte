@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { m } from '$words';
 	import { dayText } from '$lib/settings/day-text';
 	import { untrack } from 'svelte';
 	import type { ActionData, PageData } from './$types';
@@ -20,11 +21,16 @@
 	);
 </script>
 
-<JobForm {plan} title="Edit the job" submit="Save the job" back="/jobs/{data.edited.id}" message={form?.message}>
+<JobForm
+	{plan}
+	title={m.edit_the_job()}
+	submit={m.save_the_job()}
+	back="/jobs/{data.edited.id}"
+	message={form?.message}
+>
 	{#snippet note()}
 		{#if stale}<p class="look">
-				▲ The job was planned with a calibration of {dayText(data.signedDay)}. It is not the newest of its setting any
-				more, or it was withdrawn. Pick the one that counts now.
+				{m.the_job_was_planned_with_a({ signedDay: dayText(data.signedDay) })}
 			</p>{/if}
 	{/snippet}
 </JobForm>

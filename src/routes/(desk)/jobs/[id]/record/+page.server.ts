@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { redirect } from '@sveltejs/kit';
 import { superValidate } from 'sveltekit-superforms';
 import { zod4 } from 'sveltekit-superforms/adapters';
@@ -44,14 +45,14 @@ export const actions: Actions = {
 		const data = await request.formData();
 		const form = await superValidate(data, schema);
 		const passed = readPassed(data.getAll('passed-stop').map(String), data.getAll('passed').map(String));
-		if (!passed) return refuseWords(form, { all: 'The reasons did not arrive whole. Try again.' });
+		if (!passed) return refuseWords(form, { all: m.the_reasons_did_not_arrive_whole() });
 		const read = askedRecordSchema.safeParse(form.data);
-		if (!read.success) return refuseWords(form, { [read.error.issues[0]!.path.join('.')]: 'That is too long.' });
+		if (!read.success) return refuseWords(form, { [read.error.issues[0]!.path.join('.')]: m.that_is_too_long() });
 		const empty = lacking(read.data, farm.settings.recordFields);
 		if (empty.length > 0)
 			return refuseWords(
 				form,
-				Object.fromEntries(empty.map((name) => [name, `${recordFieldWords[name]} is still empty.`]))
+				Object.fromEntries(empty.map((name) => [name, m.is_still_empty({ recordFieldWords: recordFieldWords[name] })]))
 			);
 		const refused = await refusedBy(form, farm.records.seal(id, read.data, farm.settings.recordFields, passed));
 		if (refused) return refused;

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { m } from '$words';
 	import { untrack } from 'svelte';
 	import { page } from '$app/state';
 	import { askedFields, shortestReason } from '$core';
@@ -18,8 +19,8 @@
 	const problems = $derived(firstErrors($errors));
 	/** What a record usually has and this one would not: told before it is sealed, for nobody can change it then. */
 	const empty = $derived([
-		...(data.draft.record.weather.before === null ? ['the weather before'] : []),
-		...(data.draft.record.weather.end === null ? ['the weather at the end'] : []),
+		...(data.draft.record.weather.before === null ? [m.the_weather_before()] : []),
+		...(data.draft.record.weather.end === null ? [m.the_weather_at_the_end()] : []),
 		...(['crop', 'stage', 'target', 'buffer', 'licence'] as const)
 			.filter((name) => $asked[name].trim() === '')
 			.map((name) => recordFieldWords[name].toLowerCase())
@@ -28,14 +29,14 @@
 	const known = $derived({ ...data.draft.record, ...Object.fromEntries(askedFields.map((name) => [name, ''])) });
 </script>
 
-<svelte:head><title>The record · Fallow</title></svelte:head>
+<svelte:head><title>{m.the_record_fallow()}</title></svelte:head>
 
 <main class="plain-page">
 	<div>
-		<h1>The record of this job</h1>
+		<h1>{m.the_record_of_this_job()}</h1>
 		<p class="lab">
-			Look it through. Once it is sealed it is not changed any more, only added to, and both stand.
-			<a href="/jobs/{page.params.id}">Back to the job</a>
+			{m.look_it_through_once_it_is()}
+			<a href="/jobs/{page.params.id}">{m.back_to_the_job()}</a>
 		</p>
 	</div>
 	<div class="grid grid-cols-[minmax(0,1fr)_minmax(0,1.2fr)] gap-4.5 items-start phone:grid-cols-1">
@@ -56,11 +57,10 @@
 				name="passed"
 			/>
 			{#if empty.length > 0}<p class="py-2 px-3.5 border-l-6 border-l-amber bg-amber-wash">
-					▲ Sealed as it stands, these stay empty: {empty.join(', ')}. What was not written down cannot be added to the
-					day later.
+					{m.sealed_as_it_stands_these_stay({ list: empty.join(', ') })}
 				</p>{/if}
 			{#if problems.all}<p class="problem" role="alert">✕ {problems.all}</p>{/if}
-			<button class="btn go big" disabled={open || $submitting}>Seal the record</button>
+			<button class="btn go big" disabled={open || $submitting}>{m.seal_the_record()}</button>
 		</form>
 		<RecordFacts record={known} settings={data.farm.settings} />
 	</div>

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { error } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 import { logFilterSchema } from '$lib/wire/record';
@@ -19,10 +20,10 @@ export const GET: RequestHandler = async ({ url, locals: { farm } }) => {
 		records.push(record);
 		if (records.length > most)
 			error(422, {
-				message: `${year} has over ${most} records, too many for one paper. Take them as CSV or JSON from the log, which have no end.`
+				message: m.has_over_records_too_many_for({ year, most })
 			});
 	}
 	const { uses } = await seasonSums(farm, year);
 	const pdf = await makePdf(seasonPdf({ year, records, uses }, farm, paperOf(url.searchParams.get('paper')), now));
-	return fileResponse(pdf, 'application/pdf', `${fileName(farm.name, `season ${year}`)}.pdf`, true);
+	return fileResponse(pdf, 'application/pdf', `${fileName(farm.name, m.season_3({ year }))}.pdf`, true);
 };

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
 import { idParam, orError } from '$lib/server/page';
@@ -7,7 +8,7 @@ export const load: PageServerLoad = async ({ params, url, locals }) => {
 	const settings = await locals.farm.sprayerSettings.of(sprayer.id);
 	const one = async (name: string) => {
 		const row = await orError(locals.farm.calibrations.get(idParam(url.searchParams.get(name) ?? '', 'calibration')));
-		if (row.sprayer_id !== sprayer.id) error(404, { message: 'That calibration is of another sprayer.' });
+		if (row.sprayer_id !== sprayer.id) error(404, { message: m.that_calibration_is_of_another_sprayer() });
 		return {
 			id: row.id,
 			day: row.signed_day,

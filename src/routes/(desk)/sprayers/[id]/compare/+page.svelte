@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { m } from '$words';
 	import { dayText } from '$lib/settings/day-text';
 	import { show } from '$lib/show/show';
 	import { showDecimals } from '$core';
@@ -19,29 +20,29 @@
 		a === null || b === null || a === 0 ? '' : percent(b / a - 1);
 	const rows = $derived([
 		{
-			name: `Speed, ${units.speed}`,
+			name: m.speed_speed({ speed: units.speed }),
 			values: both.map((c) => c.speed),
 			show: (v: number) => show('speed', v, settings).figure
 		},
 		{
-			name: `Swath, ${units.course}`,
+			name: m.swath_course({ course: units.course }),
 			values: both.map((c) => c.width),
 			show: (v: number) => show('length', v, settings).figure
 		},
 		{
-			name: `Flow, ${shortUnit(units.flow)}`,
+			name: m.flow_flow({ flow: shortUnit(units.flow) }),
 			values: both.map((c) => c.flow),
 			show: (v: number) => show('flow', v, settings).figure
 		},
 		{
-			name: `Pressure, ${units.pressure}`,
+			name: m.pressure_pressure({ pressure: units.pressure }),
 			values: both.map((c) => c.pressure),
 			show: (v: number) => show('pressure', v, settings).figure
 		}
 	]);
 	const shares = $derived([
-		{ name: 'Wear over new', values: both.map((c) => c.wear) },
-		{ name: 'Unevenness (CV)', values: both.map((c) => c.unevenness) }
+		{ name: m.wear_over_new(), values: both.map((c) => c.wear) },
+		{ name: m.unevenness_cv_title(), values: both.map((c) => c.unevenness) }
 	]);
 	const gap = $derived(data.two.rate / data.one.rate - 1);
 	const joint = $derived(Math.hypot(data.one.relativeU95, data.two.relativeU95 * (data.two.rate / data.one.rate)));
@@ -53,44 +54,49 @@
 	);
 </script>
 
-<svelte:head><title>Two calibrations · {data.sprayer.rig.name} · Fallow</title></svelte:head>
+<svelte:head><title>{m.two_calibrations_fallow({ name: data.sprayer.rig.name })}</title></svelte:head>
 
 <main class="plain-page">
-	<h1>Two calibrations of <a href="/sprayers/{data.sprayer.id}">{data.sprayer.rig.name}</a></h1>
+	<h1>{m.two_calibrations_of()} <a href="/sprayers/{data.sprayer.id}">{data.sprayer.rig.name}</a></h1>
 	<div class="grid grid-cols-[1fr_1fr] gap-4 max-[700px]:grid-cols-[1fr]">
 		{#each both as c (c === data.one ? 'one' : 'two')}
 			{@const r = shownRate(c.rate, c.relativeU95, settings.rateUnit, comma)}
 			<article class="card grid gap-1.5 py-3.5 px-4.5">
 				<p class="lab">
-					<a class="py-1.5 px-0" href="/calibrations/{c.id}">{dayText(c.day)}</a>, {c.setting}{c.person
-						? `, ${c.person}`
-						: ''}, signed by {c.by}
+					<a class="py-1.5 px-0" href="/calibrations/{c.id}">{dayText(c.day)}</a>{m.signed_by({
+						setting: c.setting,
+						which: c.person ? `, ${c.person}` : '',
+						by: c.by
+					})}
 				</p>
 				<p>
 					<span class="num text-[3.4rem] leading-none">{r.value}</span> <b>{longUnit(settings.rateUnit)}</b> ± {r.interval}
 				</p>
 				<p class="lab">
 					{methodWords[c.method as AnySheet['method']].name}, {c.findings === 0
-						? 'no warnings'
-						: `${c.findings} ${c.findings === 1 ? 'warning' : 'warnings'}`}
+						? m.no_warnings_inline()
+						: m.warnings_findings({ findings: c.findings })}
 				</p>
 			</article>
 		{/each}
 	</div>
 	<p class:look={Math.abs(gap) > joint}>
-		<b class="num text-[1.6rem]">{percent(gap)}</b> from the first to the second.
-		{Math.abs(gap) > joint
-			? `▲ That is more than the two ± explain (${showDecimals(joint * 100, 1, comma)} %): something changed.`
-			: `The two ± explain up to ${showDecimals(joint * 100, 1, comma)} %, so nothing has to have changed.`}
+		<b class="num text-[1.6rem]">{percent(gap)}</b>
+		{m.from_the_first_to_the_second({
+			which:
+				Math.abs(gap) > joint
+					? m.that_is_more_than_the_two({ figure: showDecimals(joint * 100, 1, comma) })
+					: m.the_two_explain_up_to_so({ figure: showDecimals(joint * 100, 1, comma) })
+		})}
 	</p>
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex (a table that scrolls sideways has to take the focus) -->
-	<div class="ledger-scroll" role="region" aria-label="The two in figures" tabindex="0">
+	<div class="ledger-scroll" role="region" aria-label={m.the_two_in_figures()} tabindex="0">
 		<table class="ledger">
 			<thead
 				><tr
-					><th scope="col"><span class="sr-only">What</span></th><th scope="col">{dayText(data.one.day)}</th><th
+					><th scope="col"><span class="sr-only">{m.what()}</span></th><th scope="col">{dayText(data.one.day)}</th><th
 						scope="col">{dayText(data.two.day)}</th
-					><th scope="col">Change</th></tr
+					><th scope="col">{m.change_title()}</th></tr
 				></thead
 			>
 			<tbody>

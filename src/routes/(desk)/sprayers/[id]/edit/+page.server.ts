@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { fail, redirect } from '@sveltejs/kit';
 import { setError, superValidate } from 'sveltekit-superforms';
 import { zod4 } from 'sveltekit-superforms/adapters';
@@ -24,7 +25,7 @@ export const actions: Actions = {
 		if (!rig || (await nameTaken(form, locals.farm.sprayers, id))) return fail(422, { form });
 		// Its calibrations belong to its kind: another kind is another sprayer.
 		if (rig.kind !== before.kind)
-			return setError(form, 'name', `This is a ${before.kind} sprayer and stays one. Add another for a ${rig.kind}.`);
+			return setError(form, 'name', m.this_is_a_sprayer_and_stays({ kind: before.kind, kind2: rig.kind }));
 		await locals.farm.sprayers.put(id, rig);
 		redirect(303, backTo(url) ?? `/sprayers/${id}`);
 	}

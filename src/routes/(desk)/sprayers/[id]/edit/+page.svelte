@@ -1,24 +1,24 @@
 <script lang="ts">
+	import { m } from '$words';
 	import type { PageData } from './$types';
 	import SprayerForm from '$lib/sprayer/SprayerForm.svelte';
 
 	let { data }: { data: PageData } = $props();
 </script>
 
-<svelte:head><title>Edit {data.sprayer.rig.name} · Fallow</title></svelte:head>
+<svelte:head><title>{m.edit_fallow({ name: data.sprayer.rig.name })}</title></svelte:head>
 
 <main class="plain-page">
 	<div>
-		<h1>Edit {data.sprayer.rig.name}</h1>
+		<h1>{m.edit_3({ name: data.sprayer.rig.name })}</h1>
 		<p class="lab">
-			A calibration in progress asks whether it goes by what you correct. One that is signed stays as it is; new nozzles
-			want a new one.
+			{m.a_calibration_in_progress_asks_whether()}
 		</p>
 	</div>
 	<SprayerForm
 		form={data.form}
 		settings={data.farm.settings}
-		submit="Save the sprayer"
+		submit={m.save_the_sprayer()}
 		cancel={data.back ?? `/sprayers/${data.sprayer.id}`}
 		fixed
 	/>

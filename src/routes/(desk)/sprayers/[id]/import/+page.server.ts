@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { now } from '$lib/server/clock';
 import { fail, redirect } from '@sveltejs/kit';
 import { superValidate } from 'sveltekit-superforms';
@@ -13,15 +14,18 @@ import { idParam, orError } from '$lib/server/page';
 
 const schema = zod4(
 	z.object({
-		sheet: z.string().max(400_000, 'That sheet is over 400 kB.').default(''),
-		setting: z.uuid('Pick a setting.').default(''),
-		person: z
-			.string()
-			.trim()
-			.min(1, 'Nobody has signed yet. Write who calibrated, like A. Sample.')
-			.max(80)
-			.default(''),
-		day: z.iso.date('That is not a day. Write it like 14 Mar 2026.').default(''),
+		get sheet() {
+			return z.string().max(400_000, m.that_sheet_is_over_400_kb()).default('');
+		},
+		get setting() {
+			return z.uuid(m.pick_a_setting()).default('');
+		},
+		get person() {
+			return z.string().trim().min(1, m.nobody_has_signed_yet_write_who()).max(80).default('');
+		},
+		get day() {
+			return z.iso.date(m.that_is_not_a_day_write()).default('');
+		},
 		carriedBy: z.string().trim().max(80).default(''),
 		remarks: z.string().trim().max(1000).default('')
 	})
@@ -45,7 +49,7 @@ export const actions: Actions = {
 		if (!form.valid) return fail(422, { form });
 		const { sheet: text, setting, ...sign } = form.data;
 		if (isCarried(sprayer.rig) && sign.carriedBy === '')
-			return refuseWords(form, { carriedBy: 'Another person is another calibration: write who carries it.' });
+			return refuseWords(form, { carriedBy: m.another_person_is_another_calibration_write() });
 		const sheet = readSheetText(text);
 		if (!sheet.ok) return refuseWords(form, { sheet: sheet.problem });
 		const id = v7();

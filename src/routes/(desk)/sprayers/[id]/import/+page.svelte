@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { m } from '$words';
 	import FileDrop from '$lib/kit/FileDrop.svelte';
 	import { untrack } from 'svelte';
 	import { calibrateSheet, isCarried, relativeU } from '$core';
@@ -31,12 +32,12 @@
 		return {
 			problem: '',
 			value: r,
-			words: `${methodWords[c.method].name}, ${c.findings.length === 0 ? 'no warnings' : `${c.findings.length} ${c.findings.length === 1 ? 'warning' : 'warnings'}`}`
+			words: `${methodWords[c.method].name}, ${c.findings.length === 0 ? m.no_warnings_inline() : m.warnings_5({ count: c.findings.length })}`
 		};
 	});
 	async function take(file: File | undefined) {
 		if (!file) return;
-		if (file.size > 400_000) problem = `“${file.name}” is over 400 kB: no sheet is.`;
+		if (file.size > 400_000) problem = m.is_over_400_kb_no_sheet({ name: file.name });
 		else {
 			problem = '';
 			$form.sheet = await file.text();
@@ -44,13 +45,14 @@
 	}
 </script>
 
-<svelte:head><title>Import a sheet · {data.sprayer.rig.name} · Fallow</title></svelte:head>
+<svelte:head><title>{m.import_a_sheet_fallow({ name: data.sprayer.rig.name })}</title></svelte:head>
 
 <main class="plain-page">
 	<div>
-		<h1>Import a sheet for <a href="/sprayers/{data.sprayer.id}">{data.sprayer.rig.name}</a></h1>
+		<h1>{m.import_a_sheet_for()} <a href="/sprayers/{data.sprayer.id}">{data.sprayer.rig.name}</a></h1>
 		<p class="lab">
-			A <b>fallow-sheet/1</b> file: exported from a calibration here or elsewhere, or typed after a day with the field sheet.
+			A <b>fallow-sheet/1</b>
+			{m.file_exported_from_a_calibration_here()}
 		</p>
 	</div>
 	<form
@@ -59,13 +61,20 @@
 		use:enhance
 	>
 		<div class="card left grid gap-3.5 p-4">
-			<FileDrop label="Open a file" accept=".json,application/json" ontake={(file) => void take(file)} />
-			<Field type="lines" name="sheet" label="The sheet" rows={14} bind:value={$form.sheet} problem={problems.sheet} />
+			<FileDrop label={m.open_a_file()} accept=".json,application/json" ontake={(file) => void take(file)} />
+			<Field
+				type="lines"
+				name="sheet"
+				label={m.the_sheet()}
+				rows={14}
+				bind:value={$form.sheet}
+				problem={problems.sheet}
+			/>
 			{#if problem}<p class="problem" role="alert">✕ {problem}</p>{/if}
 		</div>
 		<div class="grid gap-3.5">
 			<div class="card answer min-h-30 py-3.5 px-4.5" aria-live="polite">
-				{#if !preview}<p class="lab">What it comes to is shown here before it is kept.</p>
+				{#if !preview}<p class="lab">{m.what_it_comes_to_is_shown()}</p>
 				{:else if preview.problem}<p class="problem">✕ {preview.problem}</p>
 				{:else if preview.value}
 					<p>
@@ -78,14 +87,14 @@
 			<Field
 				type="choice"
 				name="setting"
-				label="Setting"
+				label={m.setting()}
 				bind:value={$form.setting}
 				problem={problems.setting}
 				options={data.settings.map(({ id, name }) => ({ value: id, label: name }))}
 			/>
 			<Field
 				name="person"
-				label="Calibrated by"
+				label={m.calibrated_by()}
 				bind:value={$form.person}
 				problem={problems.person}
 				autocomplete="name"
@@ -93,17 +102,17 @@
 			/>
 			{#if carried}<Field
 					name="carriedBy"
-					label="Carried by"
+					label={m.carried_by()}
 					bind:value={$form.carriedBy}
 					problem={problems.carriedBy}
 					required
 				/>{/if}
-			<Field name="day" type="date" label="On" bind:value={$form.day} problem={problems.day} required />
-			<Field name="remarks" label="Remarks" bind:value={$form.remarks} problem={problems.remarks} />
+			<Field name="day" type="date" label={m.on_title()} bind:value={$form.day} problem={problems.day} required />
+			<Field name="remarks" label={m.remarks()} bind:value={$form.remarks} problem={problems.remarks} />
 			{#if problems.all}<p class="problem" role="alert">✕ {problems.all}</p>{/if}
 			<div class="flex justify-between items-center">
-				<a class="btn plain" href="/sprayers/{data.sprayer.id}">Back</a>
-				<button class="btn go big" disabled={$submitting}>Save as a calibration</button>
+				<a class="btn plain" href="/sprayers/{data.sprayer.id}">{m.back_title()}</a>
+				<button class="btn go big" disabled={$submitting}>{m.save_as_a_calibration()}</button>
 			</div>
 		</div>
 	</form>

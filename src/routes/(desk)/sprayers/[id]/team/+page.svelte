@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { m } from '$words';
 	import { dayText } from '$lib/settings/day-text';
 	import { show } from '$lib/show/show';
 	import { showDecimals, teamSpread } from '$core';
@@ -16,40 +17,40 @@
 	const out = $derived(team?.members.filter((m) => m.verdict === 'out') ?? []);
 </script>
 
-<svelte:head><title>The team · {data.sprayer.rig.name} · Fallow</title></svelte:head>
+<svelte:head><title>{m.the_team_fallow({ name: data.sprayer.rig.name })}</title></svelte:head>
 
 <main class="plain-page">
 	<div class="flex flex-wrap justify-between gap-3.5">
 		<div>
-			<h1>The team with <a href="/sprayers/{data.sprayer.id}">{data.sprayer.rig.name}</a></h1>
+			<h1>{m.the_team_with()} <a href="/sprayers/{data.sprayer.id}">{data.sprayer.rig.name}</a></h1>
 			<p class="lab">
-				Each person’s newest calibration in one setting. One tank mix doses right only where all put on the same volume.
+				{m.each_persons_newest_calibration_in_one()}
 			</p>
 		</div>
 		{#if data.settings.length > 1}
 			<form>
 				<label class="grid gap-1 font-semibold"
-					>Setting <select class="field-input" name="setting" onchange={(e) => e.currentTarget.form?.requestSubmit()}>
+					>{m.setting()}
+					<select class="field-input" name="setting" onchange={(e) => e.currentTarget.form?.requestSubmit()}>
 						{#each data.settings as setting (setting.id)}<option
 								value={setting.id}
 								selected={setting.id === data.setting.id}>{setting.name}</option
 							>{/each}
 					</select></label
 				>
-				<noscript><button class="btn">Show</button></noscript>
+				<noscript><button class="btn">{m.show()}</button></noscript>
 			</form>
 		{/if}
 	</div>
 	{#if !team}
 		<div class="card grid gap-3.5 justify-items-start p-6">
 			<p>
-				Nobody has calibrated in this setting yet. Each person takes a calibration of their own, named on its first
-				step.
+				{m.nobody_has_calibrated_in_this_setting()}
 			</p>
 			<a
 				class="btn go"
 				href="/rounds/new?sprayer={data.sprayer.id}&setting={data.setting.id}"
-				data-sveltekit-preload-data="off">Start the first calibration</a
+				data-sveltekit-preload-data="off">{m.start_the_first_calibration()}</a
 			>
 		</div>
 	{:else}
@@ -83,47 +84,41 @@
 							>{member.verdict === 'out' ? (member.off > 0 ? '▲ ' : '▼ ') : ''}{percent(member.off)}</b
 						>
 						{#if member.verdict === 'one-go'}<small class="block whitespace-normal"
-								>one go: do another, then it can be judged</small
+								>{m.one_go_do_another_then_it()}</small
 							>
 						{:else if member.verdict === 'cannot-tell'}<small class="block whitespace-normal"
-								>cannot tell yet: the ± is too wide</small
+								>{m.cannot_tell_yet_the_is_too()}</small
 							>{/if}
 					</p>
 				</div>
 			{/each}
 			<p class="lab">
-				<i class="inline-block w-0.5 h-4 mr-1.5 bg-ink align-middle" aria-hidden="true"></i> mean of the team, {rate(
-					team.mean
-				)}
-				{longUnit(settings.rateUnit)}
+				<i class="inline-block w-0.5 h-4 mr-1.5 bg-ink align-middle" aria-hidden="true"></i>
+				{m.mean_of_the_team({ mean: rate(team.mean), rateUnit: longUnit(settings.rateUnit) })}
 			</p>
 		</div>
 		<div class="grid gap-2 max-w-190" aria-live="polite">
 			{#if team.members.length > 1}
 				<p>
 					<b class="num mr-2 text-[2rem]">{showDecimals(team.spread * 100, 0, comma)} %</b>
-					<span
-						>lies between the least and the most. Mixed for the mean, each person’s ground gets as much more or less
-						product as their figure says.</span
-					>
+					<span>{m.lies_between_the_least_and_the()}</span>
 				</p>
 			{/if}
 			{#if out.length > 0}
 				<p class="look">
-					<b
-						>▲ {out.map((m) => m.person).join(', ')}: more than 5 % from the team’s mean, and more than the ± explains.</b
-					>
-					Look at pace, wand height and nozzle first, then calibrate again; or mix for that person alone.
+					<b>{m.more_than_5_from_the_teams({ list: out.map((m) => m.person).join(', ') })}</b>
+					{m.look_at_pace_wand_height_and()}
 				</p>
 			{:else if team.members.length > 1}<p>
-					{#if team.members.every((m) => m.verdict === 'within')}<b>Everybody is within 5 %</b> of the team’s mean.
-					{:else}<b>Nobody can be called off yet.</b> A second go of each person tells most.{/if}
+					{#if team.members.every((m) => m.verdict === 'within')}<b>{m.everybody_is_within_5()}</b>
+						{m.of_the_teams_mean()}
+					{:else}<b>{m.nobody_can_be_called_off_yet()}</b> {m.a_second_go_of_each_person()}{/if}
 				</p>{/if}
 		</div>
 		<a
 			class="btn justify-self-start"
 			href="/rounds/new?sprayer={data.sprayer.id}&after={data.team[0]?.id}&changed=person"
-			data-sveltekit-preload-data="off">Calibrate another person</a
+			data-sveltekit-preload-data="off">{m.calibrate_another_person()}</a
 		>
 	{/if}
 </main>

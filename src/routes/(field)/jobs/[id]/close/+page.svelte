@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { m } from '$words';
 	import { amountOf, show, showAmount } from '$lib/show/show';
 	import { untrack } from 'svelte';
 	import { page } from '$app/state';
@@ -62,66 +63,69 @@
 	const ended = $derived(run.run?.loads.findLast((l) => l.endedAt)?.endedAt ?? null);
 </script>
 
-<svelte:head><title>Close · {names} · Fallow</title></svelte:head>
+<svelte:head><title>{m.close_fallow({ names })}</title></svelte:head>
 
 <FieldPage
-	title={closed ? 'The job is closed' : 'Close the job'}
+	title={closed ? m.the_job_is_closed() : m.close_the_job()}
 	back="/jobs/{run.head.id}{closed ? '' : '/run'}"
-	backWords={closed ? 'To the job' : names}
+	backWords={closed ? m.to_the_job() : names}
 	status={device.status}
 	path={page.url.pathname}
 >
 	<p class="lab">
-		{names}{began ? `, sprayed from ${clockOf(began, run.settings)}` : ''}{ended
-			? ` to ${clockOf(ended, run.settings)}`
+		{names}{began ? m.sprayed_from({ began: clockOf(began, run.settings) }) : ''}{ended
+			? m.to_ended({ ended: clockOf(ended, run.settings) })
 			: ''}
 	</p>
 	{#if closed}
 		<section class="card answer grid grid-cols-1 gap-3.5 max-w-160 p-4.5">
 			{#if volume}
-				<p class="lab">true volume</p>
+				<p class="lab">{m.true_volume()}</p>
 				<p><span class="num text-[3.4rem] leading-none">{plainRate(volume.rate, run.settings)}</span></p>
 				<p class:look={volume.calibrateAgain}>
 					{Math.abs(volume.gap) < 0.0005
-						? 'Just what was planned.'
-						: `${volume.calibrateAgain ? '▲ ' : ''}${showDecimals(Math.abs(volume.gap) * 100, 1, comma)} % ${volume.gap > 0 ? 'over' : 'under'} what was planned.`}
-					{volume.calibrateAgain
-						? 'That is over 5 %: the calibration is in doubt from now on. Calibrate again before it is used.'
-						: ''}
+						? m.just_what_was_planned()
+						: m.what_was_planned_which({
+								which: volume.calibrateAgain ? '▲ ' : '',
+								figure: showDecimals(Math.abs(volume.gap) * 100, 1, comma),
+								which2: volume.gap > 0 ? m.over() : m.under()
+							})}
+					{volume.calibrateAgain ? m.that_is_over_5_the_calibration() : ''}
 				</p>
-			{:else}<p>Nothing was sprayed.</p>{/if}
+			{:else}<p>{m.nothing_was_sprayed()}</p>{/if}
 			<dl class="flex flex-wrap gap-x-7 gap-y-2.5">
 				<div>
-					<dt class="text-soft text-[0.9rem]">done</dt>
+					<dt class="text-soft text-[0.9rem]">{m.done_inline()}</dt>
 					<dd class="num text-[1.6rem]">
 						{shownArea.figure} <small>{shownArea.unit}</small>
 					</dd>
 				</div>
 				<div>
-					<dt class="text-soft text-[0.9rem]">over in the tank</dt>
+					<dt class="text-soft text-[0.9rem]">{m.over_in_the_tank()}</dt>
 					<dd class="num text-[1.6rem]">
 						{shownLeft.figure} <small>{shownLeft.unit}</small>
 					</dd>
 				</div>
 				{#each used as u, i (i)}<div>
-						<dt class="text-soft text-[0.9rem]">{u.name} on the ground</dt>
+						<dt class="text-soft text-[0.9rem]">{m.on_the_ground({ name: u.name })}</dt>
 						<dd class="num text-[1.6rem]">{u.figure} <small>{u.unit}</small></dd>
 					</div>{/each}
 			</dl>
 			<div class="flex flex-wrap gap-3">
-				{#if !run.sealed}<button type="button" class="btn plain" onclick={() => void run.undo()}>Open it again</button
+				{#if !run.sealed}<button type="button" class="btn plain" onclick={() => void run.undo()}
+						>{m.open_it_again()}</button
 					>{/if}
-				<a class="btn go" href="/jobs/{run.head.id}/record">{run.sealed ? 'See its record' : 'Write the record'}</a>
+				<a class="btn go" href="/jobs/{run.head.id}/record">{run.sealed ? m.see_its_record() : m.write_the_record()}</a>
 			</div>
 		</section>
 	{:else if run.sheet}
 		{#if run.run?.state !== 'sprayed'}<p class="look">
-				▲ Not all loads are out. Closing now keeps what is done; the rest of the loads stay unmixed.
+				{m.not_all_loads_are_out_closing()}
 			</p>{/if}
 		{#if run.run?.weather.end}<p class="lab">
-				Weather at the end kept at {clockOf(run.run.weather.end.at, run.settings)}.
+				{m.weather_at_the_end_kept_at({ at: clockOf(run.run.weather.end.at, run.settings) })}
 			</p>
-		{:else}<p><a class="btn" href="/jobs/{run.head.id}/day">The weather at the end, once</a></p>{/if}
+		{:else}<p><a class="btn" href="/jobs/{run.head.id}/day">{m.the_weather_at_the_end_once()}</a></p>{/if}
 		<form
 			class="card grid grid-cols-1 gap-3.5 max-w-160 p-4.5"
 			novalidate
@@ -138,14 +142,14 @@
 		>
 			{#if rows}
 				<Field
-					label={run.firstRow === null ? 'Rows done in all' : 'Last row done'}
+					label={run.firstRow === null ? m.rows_done_in_all() : m.last_row_done()}
 					inputmode="numeric"
 					bind:value={done}
 					problem={run.problems.done}
 				/>
 			{:else}
 				<UnitField
-					label="Done in all"
+					label={m.done_in_all()}
 					bind:value={done}
 					bind:unit={areaUnit}
 					units={unitsLike(run.units.area)}
@@ -153,24 +157,24 @@
 				/>
 			{/if}
 			<UnitField
-				label="Over in the tank"
+				label={m.over_in_the_tank_title()}
 				bind:value={left}
 				bind:unit={tankUnit}
 				units={unitsLike(run.units.tank)}
 				problem={run.problems.left}
-				hint="0 where it ran out. Spray what is over on ground that may have it, as the label says; never pour it away."
+				hint={m.n0_where_it_ran_out_spray()}
 			/>
 			{#if run.unended.length > 0}
-				<div class="grid grid-cols-2 gap-x-3.5 gap-y-2" role="group" aria-label="When the last load was out">
+				<div class="grid grid-cols-2 gap-x-3.5 gap-y-2" role="group" aria-label={m.when_the_last_load_was_out()}>
 					<p class="col-span-full">
-						Nobody noted when load {run.unended.join(', ')} was out. Re-entry and pre-harvest intervals count from then.
+						{m.nobody_noted_when_load_was_out({ list: run.unended.join(', ') })}
 					</p>
-					<Field label="Last load out on" type="date" bind:value={endDay} />
-					<Field label="at" type="time" bind:value={endClock} problem={run.problems.ended} />
+					<Field label={m.last_load_out_on()} type="date" bind:value={endDay} />
+					<Field label={m.at_inline()} type="time" bind:value={endClock} problem={run.problems.ended} />
 				</div>
 			{/if}
-			<Field label="Remarks" bind:value={remarks} />
-			<button class="btn go big">Close the job</button>
+			<Field label={m.remarks()} bind:value={remarks} />
+			<button class="btn go big">{m.close_the_job()}</button>
 		</form>
 	{/if}
 </FieldPage>

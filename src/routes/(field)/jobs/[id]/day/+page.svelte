@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { m } from '$words';
 	import { onMount, untrack } from 'svelte';
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
@@ -32,12 +33,12 @@
 	const decided = $derived(run.run?.weather[day.when] ?? null);
 	const unitOfT = $derived(run.units.speed === 'mph' ? '°F' : '°C');
 	const lines = $derived([
-		{ name: 'from', label: 'Wind from', hint: 'Like SW, or 225.' },
-		{ name: 'wind', label: `Wind, ${run.units.speed}`, inputmode: 'decimal' },
-		{ name: 'gust', label: `Gusts, ${run.units.speed}`, inputmode: 'decimal' },
-		{ name: 'temperature', label: `Air, ${unitOfT}` },
-		{ name: 'humidity', label: 'Humidity, %', inputmode: 'decimal' },
-		{ name: 'lastRain', label: 'Last rain, hours ago', inputmode: 'decimal' }
+		{ name: 'from', label: m.wind_from_title(), hint: m.like_sw_or_225() },
+		{ name: 'wind', label: m.wind_speed({ speed: run.units.speed }), inputmode: 'decimal' },
+		{ name: 'gust', label: m.gusts_speed({ speed: run.units.speed }), inputmode: 'decimal' },
+		{ name: 'temperature', label: m.air_unit_of_t({ unitOfT }) },
+		{ name: 'humidity', label: m.humidity_3(), inputmode: 'decimal' },
+		{ name: 'lastRain', label: m.last_rain_hours_ago(), inputmode: 'decimal' }
 	] as const);
 	const zone = $derived(run.settings.timeZone);
 	const span = (w: { from: number; to: number }) => spanAt(zone, w.from * 1000, w.to * 1000);
@@ -46,10 +47,10 @@
 	const next = $derived(day.windows[0]);
 	const hoursWords = $derived.by(() => {
 		const work = shownSpan(day.lasts);
-		if (todays.length > 0) return `${work} of work: start today from ${todays.map(span).join(', or from ')}`;
+		if (todays.length > 0) return m.of_work_start_today_from({ work, list: todays.map(span).join(m.or_from()) });
 		return next
-			? `${work} of work: no start fits today any more. The next: ${dayOf(next)}, from ${span(next)}`
-			: `${work} of work: no start of the forecast fits`;
+			? m.of_work_no_start_fits_today({ work, next: dayOf(next), next2: span(next) })
+			: m.of_work_no_start_of_the({ work });
 	});
 	const decide = async (decision: 'spray' | 'wait' | null) => {
 		if (!(await day.decide(decision))) return;
@@ -58,54 +59,54 @@
 	};
 </script>
 
-<svelte:head><title>The weather · {names} · Fallow</title></svelte:head>
+<svelte:head><title>{m.the_weather_fallow({ names })}</title></svelte:head>
 
 <FieldPage
-	title={day.when === 'before' ? 'The weather now' : 'The weather at the end'}
+	title={day.when === 'before' ? m.the_weather_now() : m.the_weather_at_the_end_title()}
 	back="/jobs/{run.head.id}/run"
 	backWords={names}
 	status={device.status}
 	path={page.url.pathname}
 >
 	<div class="grid">
-		<section class="card read" aria-label="What it is">
+		<section class="card read" aria-label={m.what_it_is()}>
 			{#if day.answer?.problem}<p class="look">▲ {day.answer.problem}</p>{/if}
-			{#if asked && day.answer?.station}<p class="lab">From the station. Type over what you see and feel otherwise.</p>
-			{:else if asked}<p class="lab">What you see and feel; leave out what you do not know.</p>{/if}
+			{#if asked && day.answer?.station}<p class="lab">{m.from_the_station_type_over_what()}</p>
+			{:else if asked}<p class="lab">{m.what_you_see_and_feel_leave()}</p>{/if}
 			<div class="fields">
 				{#each lines as line (line.name)}
 					<Field {...line} bind:value={day[line.name]} problem={day.problem(line.name)} />
 				{/each}
 			</div>
 			<Segmented
-				label="Sky"
+				label={m.sky()}
 				options={skies.map((value) => ({ value, label: skyWords[value] }))}
 				value={day.sky}
 				onchange={(sky) => (day.sky = sky)}
 			/>
 			<Segmented
-				label="Dew on the leaves"
+				label={m.dew_on_the_leaves()}
 				options={[
-					{ value: 'no' as const, label: 'No dew' },
-					{ value: 'yes' as const, label: 'Leaves wet' }
+					{ value: 'no' as const, label: m.no_dew_title() },
+					{ value: 'yes' as const, label: m.leaves_wet() }
 				]}
 				value={day.dew}
 				onchange={(dew) => (day.dew = dew)}
 			/>
 			<Segmented
-				label="Smoke, or fine dust let go"
+				label={m.smoke_or_fine_dust_let_go()}
 				options={smokeTests.map((value) => ({ value, label: smokeWords[value] }))}
 				value={day.smoke}
 				onchange={(smoke) => (day.smoke = smoke)}
 			/>
 		</section>
-		<section class="rules" aria-label="What the rules say">
+		<section class="rules" aria-label={m.what_the_rules_say()}>
 			{#if day.weather}<DayRules findings={day.findings} limits={day.limits} settings={run.settings} />
-			{:else}<p class="card p-4.5">What each rule says stands here once the weather is told.</p>{/if}
+			{:else}<p class="card p-4.5">{m.what_each_rule_says_stands_here()}</p>{/if}
 		</section>
 		<div class="side">
 			{#if day.neighbours.length > 0 && day.weather}
-				<section class="card wind" aria-label="Where the wind goes">
+				<section class="card wind" aria-label={m.where_the_wind_goes()}>
 					<WindOnBlock
 						{boundary}
 						from={day.weather.from}
@@ -117,32 +118,33 @@
 			{/if}
 			<section class="decide">
 				{#if decided}<p class="lab">
-						Kept at {clockAt(zone, Date.parse(decided.at))}{decided.decision
-							? `: ${decided.decision === 'spray' ? 'sprayed' : 'waited'}`
-							: ''}{decided.reason ? `, since ${decided.reason}` : ''}.
+						{m.kept_at({
+							zone: clockAt(zone, Date.parse(decided.at)),
+							which: decided.decision ? `: ${decided.decision === 'spray' ? m.sprayed_inline() : m.waited()}` : '',
+							which2: decided.reason ? m.since({ reason: decided.reason }) : ''
+						})}
 					</p>{/if}
 				{#if day.when === 'before'}
 					<Field
-						label={day.empty || day.worst === 'stop' ? 'Why you spray all the same' : 'Why, if you like'}
+						label={day.empty || day.worst === 'stop' ? m.why_you_spray_all_the_same() : m.why_if_you_like()}
 						bind:value={day.reason}
-						problem={day.weather && day.wantsReason
-							? 'A rule says stop. Spraying all the same needs its reason, and the record keeps it. Waiting needs none.'
-							: undefined}
-						hint={day.empty ? 'Nobody has read the weather yet. To spray without it, write why.' : ''}
+						problem={day.weather && day.wantsReason ? m.a_rule_says_stop_spraying_all() : undefined}
+						hint={day.empty ? m.nobody_has_read_the_weather_yet() : ''}
 					/>
 					<div class="do flex gap-3">
 						<button type="button" class="btn plain big" disabled={!day.weather} onclick={() => void decide('wait')}
-							>Wait</button
+							>{m.wait_title()}</button
 						>
 						<button
 							type="button"
 							class="btn go big flex-1 min-w-0 whitespace-normal"
 							disabled={!day.read.ok || day.wantsReason}
-							onclick={() => void decide('spray')}>{day.empty ? 'Spray without it' : 'Spray, keep the weather'}</button
+							onclick={() => void decide('spray')}
+							>{day.empty ? m.spray_without_it() : m.spray_keep_the_weather()}</button
 						>
 					</div>
 					<p class="lab">
-						Fallow states; you decide. The label in your hand and local rules stand above every figure here.
+						{m.fallow_states_you_decide_the_label()}
 					</p>
 				{:else}
 					<div class="do flex gap-3">
@@ -150,7 +152,7 @@
 							type="button"
 							class="btn go big flex-1 min-w-0 whitespace-normal"
 							disabled={!day.weather}
-							onclick={() => void decide(null)}>Continue to the close</button
+							onclick={() => void decide(null)}>{m.continue_to_the_close()}</button
 						>
 					</div>
 				{/if}
@@ -164,7 +166,7 @@
 			</h2>
 			<DayHours strips={day.strips} windows={day.windows} now={device.now()} {zone} />
 			<p class="lab">
-				Plain: all rules hold. ▲ look. ✕ stop. ? not known. The blue line: the work begun then would end before a stop.
+				{m.plain_all_rules_hold_look_stop()}
 			</p>
 		</section>
 	{/if}

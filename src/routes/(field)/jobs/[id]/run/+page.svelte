@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { m } from '$words';
 	import { onMount } from 'svelte';
 	import { page } from '$app/state';
 	import RunFrame from '$lib/job/run/RunFrame.svelte';
@@ -24,6 +25,6 @@
 	const names = $derived(run.head.job.blocks.map((b) => b.name).join(', '));
 </script>
 
-<svelte:head><title>Load {run.current?.n ?? 1} · {names} · Fallow</title></svelte:head>
+<svelte:head><title>{m.load_fallow({ n: run.current?.n ?? 1, names })}</title></svelte:head>
 
 <RunFrame {run} {awake} status={device.status} path={page.url.pathname} />

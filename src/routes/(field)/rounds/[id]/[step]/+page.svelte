@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { m } from '$words';
 	import { untrack } from 'svelte';
 	import { onMount } from 'svelte';
 	import { MediaQuery } from 'svelte/reactivity';
@@ -57,8 +58,10 @@
 		after === null
 			? ''
 			: after === 'adjust'
-				? 'To what is wanted'
-				: `To the ${after === 'sign-off' ? 'signature' : stepTitle(after, round.rig.kind).toLowerCase()}`
+				? m.to_what_is_wanted()
+				: m.to_the_which({
+						which: after === 'sign-off' ? m.signature() : stepTitle(after, round.rig.kind).toLowerCase()
+					})
 	);
 	const go = () => {
 		if (after) void goto(`/rounds/${round.head.id}/${after}`);
@@ -88,7 +91,7 @@
 		{/await}
 	</StepShell>
 {:else if step === 'flow'}
-	<StepShell {title} {lead} next="Use these catches" onnext={go} bare={phone.current} ownFoot>
+	<StepShell {title} {lead} next={m.use_these_catches_title()} onnext={go} bare={phone.current} ownFoot>
 		{#await later.flow() then { default: FlowStep }}
 			<FlowStep state={round} {device} phone={phone.current} ondone={go} />
 		{/await}
@@ -120,7 +123,7 @@
 	<StepShell
 		{title}
 		lead={round.signedOff ? '' : lead}
-		next={round.signedOff ? '' : 'Sign off'}
+		next={round.signedOff ? '' : m.sign_off()}
 		onnext={async () => (await form?.sign()) && (await carryChange(device.store, round))}
 	>
 		{#await later.signOff() then { default: SignOffStep }}

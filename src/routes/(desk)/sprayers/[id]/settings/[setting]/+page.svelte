@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { m } from '$words';
 	import { untrack } from 'svelte';
 	import { page } from '$app/state';
 	import { isCarried, otherSides, twoSided } from '$core';
@@ -25,28 +26,30 @@
 	const parts = $derived(rig.sections.map((_, i) => namesOf(rig).section(i)));
 </script>
 
-<svelte:head><title>{data.isNew ? 'New setting' : name} · {rig.name} · Fallow</title></svelte:head>
+<svelte:head
+	><title>{m.fallow_which_name({ which: data.isNew ? m.new_setting() : name, name: rig.name })}</title></svelte:head
+>
 
 <EditPage
-	title="{data.isNew ? 'A setting' : name} of {rig.name}"
-	lead="What is on, and what it is set to. Each setting is calibrated by itself: with a part shut, pressure, throw and flow change."
+	title={m.of_which({ which: data.isNew ? m.a_setting() : name, name: rig.name })}
+	lead={m.what_is_on_and_what_it()}
 	{form}
-	submit="Save"
+	submit={m.save()}
 	back="/sprayers/{page.params.id}"
 >
 	<div class="grid grid-cols-2 items-start gap-4.5 phone:grid-cols-1">
 		<div class="card grid gap-3.5 content-start py-4.5 px-5">
 			<Field
 				name="name"
-				label="What you call it"
+				label={m.what_you_call_it_title()}
 				bind:value={$text.name}
 				problem={problems.name}
-				hint={twoSided(rig) ? 'Left only, both sides.' : carried ? 'Orifice 3, lever.' : 'Second gear, 3 bar.'}
+				hint={twoSided(rig) ? m.left_only_both_sides() : carried ? m.orifice_3_lever() : m.second_gear_3_bar()}
 				required
 			/>
 			{#if rig.sections.length > 1 && !carried}
 				<fieldset class="flex flex-wrap gap-2">
-					<legend class="mb-1 font-semibold">What sprays</legend>
+					<legend class="mb-1 font-semibold">{m.what_sprays()}</legend>
 					{#each parts as part, i (i)}
 						<label class:on={$text.on.includes(i)}>
 							<input class="w-5.5 h-5.5 accent-dye" type="checkbox" name="on" value={i} bind:group={$text.on} />
@@ -60,17 +63,17 @@
 				<Field
 					name="tip"
 					type="choice"
-					label="Tip that is turned down"
+					label={m.tip_that_is_turned_down()}
 					bind:value={$text.tip}
 					options={[
-						...($text.tip === '' ? [{ value: '', label: 'not said' }] : []),
+						...($text.tip === '' ? [{ value: '', label: m.not_said() }] : []),
 						...rig.tips.map((t) => ({ value: t.name, label: t.name }))
 					]}
 				/>
 			{/if}
 			{#if asksOtherSide(rig, off)}
 				<fieldset class="flex flex-wrap gap-2">
-					<legend class="mb-1 font-semibold">The other side of each row</legend>
+					<legend class="mb-1 font-semibold">{m.the_other_side_of_each_row()}</legend>
 					{#each otherSides as side (side)}
 						<label class:on={$text.otherSide === side}>
 							<input
@@ -87,21 +90,27 @@
 				</fieldset>
 			{/if}
 			{#if !carried}
-				<Field name="gear" label="Gear" bind:value={$text.gear} hint="As you call it, like B2." />
-				<Field name="rpm" label="Engine or PTO rpm" inputmode="numeric" bind:value={$text.rpm} problem={problems.rpm} />
+				<Field name="gear" label={m.gear_title()} bind:value={$text.gear} hint={m.as_you_call_it_like_b2()} />
+				<Field
+					name="rpm"
+					label={m.engine_or_pto_rpm()}
+					inputmode="numeric"
+					bind:value={$text.rpm}
+					problem={problems.rpm}
+				/>
 			{/if}
 			<Field
 				name="pressure"
-				label="Pressure at the gauge"
+				label={m.pressure_at_the_gauge()}
 				bind:value={$text.pressure}
 				problem={problems.pressure}
-				hint="No unit means {units.pressure}."
+				hint={m.no_unit_means_pressure({ pressure: units.pressure })}
 			/>
 			<Field
 				name="note"
-				label={carried ? 'Orifice, dial or strokes' : 'Note'}
+				label={carried ? m.orifice_dial_or_strokes() : m.note()}
 				bind:value={$text.note}
-				hint={carried ? 'Orifice 3, 20 strokes a minute.' : ''}
+				hint={carried ? m.orifice_3_20_strokes_a_minute() : ''}
 			/>
 		</div>
 		<div class="card h-80 p-4 phone:h-55"><RigDrawing {rig} {off} width="" /></div>
