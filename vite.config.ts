@@ -23,7 +23,10 @@ interface Resolver {
 export default defineConfig({
 	plugins: [wordByWord, tailwindcss(), sveltekit()],
 	build: {
-		rollupOptions: { treeshake: { moduleSideEffects: (id: string) => !ofTheCore.test(id) } }
+		rolldownOptions: {
+			treeshake: { moduleSideEffects: (id: string) => !ofTheCore.test(id) },
+			output: { codeSplitting: { groups: [{ name: 'words', test: /\/\.words\//, minShareCount: 8 }] } }
+		}
 	},
 	optimizeDeps: { include: ['idb', 'uuid', 'apexcharts', 'comlink', 'nmea-simple', '@tmcw/togeojson'] }
 });

@@ -3,5 +3,5 @@ import { ensurePackages } from './lib/packages.mjs';
 
 await ensurePackages({ quiet: true });
 const { register } = await import('tsx/esm/api');
-register();
+register({ tsconfig: new URL('../tsconfig.walls.json', import.meta.url).pathname });
 await import('./calc-main.ts');

@@ -3,5 +3,5 @@ import { ensurePackages } from './lib/packages.mjs';
 
 await ensurePackages();
 const { register } = await import('tsx/esm/api');
-register();
+register({ tsconfig: new URL('../tsconfig.walls.json', import.meta.url).pathname });
 await import('./schema-main.ts');

@@ -7,9 +7,11 @@ import { database, startApp, stopApp } from '$lib/server/app';
 import { farmHandle } from '$lib/server/db/farm';
 import { Failure } from '$lib/server/failure';
 import { checkBodySize, checkSameOrigin } from '$lib/server/guards';
+import { inLanguage, languageCookie, languageFor, speakPerRequest } from '$lib/server/language';
 import { log } from '$lib/server/log';
 
 export const init: ServerInit = async () => {
+	speakPerRequest();
 	await startApp();
 	process.once('fallow:stop', () => void stopApp());
 };
@@ -24,7 +26,22 @@ const headers = {
 /** A round's pages are made on the device: they are served even while the database is down. */
 const needsFarm = (route: string | null) => route !== null && route !== '/healthz' && !route.startsWith('/(field)');
 
-export const handle: Handle = async ({ event, resolve }) => {
+export const handle: Handle = ({ event, resolve }) => {
+	const language = languageFor(
+		event.url,
+		event.cookies.get(languageCookie),
+		event.request.headers.get('accept-language')
+	);
+	return inLanguage(language, () =>
+		answer({
+			event,
+			resolve: (e, options) =>
+				resolve(e, { ...options, transformPageChunk: ({ html }) => html.replace('%fallow.language%', language) })
+		})
+	);
+};
+
+const answer: Handle = async ({ event, resolve }) => {
 	const began = performance.now();
 	event.locals.requestId = v7();
 	const isApi = event.url.pathname.startsWith('/api/');

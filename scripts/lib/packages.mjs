@@ -1,4 +1,4 @@
-// Brings the locked npm packages in when they are missing or another lock file installed them.
+// Brings the locked npm packages in when they are missing or another lock file installed them, and compiles the words.
 import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
@@ -15,7 +15,13 @@ const lockHash = () =>
 
 export async function ensurePackages({ quiet = false } = {}) {
 	const wanted = lockHash();
-	if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
+	if (!existsSync(stamp) || readFileSync(stamp, 'utf8') !== wanted) install(wanted, quiet);
+	// What stands in the catalogues is code like any other from here on.
+	const { ensureWords } = await import('./words.mjs');
+	await ensureWords();
+}
+
+function install(wanted, quiet) {
 	if (!quiet) say('Installing the locked npm packages (about a minute) …');
 	const done = spawnSync('npm', ['ci', '--no-audit', '--no-fund'], {
 		cwd: root,

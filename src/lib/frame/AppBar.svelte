@@ -8,6 +8,7 @@
 	import { AppBar } from '@skeletonlabs/skeleton-svelte';
 	import Sun from '@lucide/svelte/icons/sun';
 
+	import LanguagePicker from './LanguagePicker.svelte';
 	import { rooms } from './rooms';
 
 	interface Props {
@@ -58,6 +59,7 @@
 		<AppBar.Trail class="ml-auto flex items-center gap-[0.9rem]">
 			{#snippet element(attributes)}<div {...attributes as HTMLAttributes<HTMLDivElement>}>
 					{@render right?.()}
+					<LanguagePicker inBar />
 					<button
 						type="button"
 						class="grid place-items-center w-12 h-12 rounded-[6px] bg-transparent text-bar-soft cursor-pointer"

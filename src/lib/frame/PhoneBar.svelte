@@ -8,11 +8,17 @@
 	import Milk from '@lucide/svelte/icons/milk';
 	import SprayCan from '@lucide/svelte/icons/spray-can';
 	import Sunrise from '@lucide/svelte/icons/sunrise';
+	import LanguagePicker from './LanguagePicker.svelte';
 	import { moreRooms, nearRooms } from './rooms';
 
 	/** Address of the page shown, for marking its room. */
 	let { path }: { path: string } = $props();
-	const icons = { Today: Sunrise, Jobs: Milk, Sprayers: SprayCan, Records: ClipboardList };
+	const icons: Readonly<Record<string, typeof Menu>> = {
+		'/': Sunrise,
+		'/jobs': Milk,
+		'/sprayers': SprayCan,
+		'/log': ClipboardList
+	};
 	const marked = $derived(nearRooms.find((room) => room.holds(path))?.href);
 	let open = $state(false);
 	// What lies behind More is loaded when it is asked for.
@@ -26,7 +32,7 @@
 <Navigation layout="bar" class="phone-bar">
 	<nav aria-label={m.rooms()} class="grid grid-cols-5">
 		{#each nearRooms as room (room.href)}
-			{@const Icon = icons[room.name as keyof typeof icons]}
+			{@const Icon = icons[room.href]}
 			<Navigation.TriggerAnchor href={room.href} aria-current={marked === room.href ? 'page' : undefined}>
 				<Icon size={26} aria-hidden="true" /><Navigation.TriggerText>{room.name}</Navigation.TriggerText>
 			</Navigation.TriggerAnchor>
@@ -56,5 +62,6 @@
 				</li>
 			{/each}
 		</ul>
+		<div class="mt-4"><LanguagePicker /></div>
 	</Sheet>
 {/if}

@@ -5,6 +5,8 @@ export interface Room {
 	readonly href: string;
 	/** Whether a page lies in it. */
 	readonly holds: (path: string) => boolean;
+	/** What is found there: for the list behind More. */
+	readonly what?: string;
 }
 
 const under =
@@ -38,6 +40,9 @@ const fields: Room = {
 		return m.fields();
 	},
 	href: '/ground',
+	get what() {
+		return m.fields_and_blocks_their_rows_and();
+	},
 	holds: under('/ground')
 };
 const products: Room = {
@@ -45,6 +50,9 @@ const products: Room = {
 		return m.products();
 	},
 	href: '/products',
+	get what() {
+		return m.labels_as_you_typed_them();
+	},
 	holds: under('/products')
 };
 const records: Room = {
@@ -59,40 +67,25 @@ const farm: Room = {
 		return m.farm_settings();
 	},
 	href: '/farm',
+	get what() {
+		return m.units_jugs_rules_safety();
+	},
 	holds: under('/farm', '/farm-file')
+};
+
+const nozzles: Room = {
+	get name() {
+		return m.nozzles_title();
+	},
+	href: '/nozzles',
+	get what() {
+		return m.sizes_and_those_in_your_shed();
+	},
+	holds: under('/nozzles')
 };
 
 /** All of them, for a desk. */
 export const rooms: readonly Room[] = [today, jobs, sprayers, fields, products, records, farm];
 /** The four that a thumb reaches on a phone, and those behind More. */
 export const nearRooms = [today, jobs, sprayers, records] as const;
-export const moreRooms: readonly (Room & { readonly what: string })[] = [
-	{
-		...fields,
-		get what() {
-			return m.fields_and_blocks_their_rows_and();
-		}
-	},
-	{
-		...products,
-		get what() {
-			return m.labels_as_you_typed_them();
-		}
-	},
-	{
-		get name() {
-			return m.nozzles_title();
-		},
-		href: '/nozzles',
-		holds: under('/nozzles'),
-		get what() {
-			return m.sizes_and_those_in_your_shed();
-		}
-	},
-	{
-		...farm,
-		get what() {
-			return m.units_jugs_rules_safety();
-		}
-	}
-];
+export const moreRooms = [fields, products, nozzles, farm] as const;

@@ -1,0 +1,18 @@
+import type { Language } from '$lib/language/language';
+import { languageCookie } from '$lib/language/language';
+
+const year = 365 * 24 * 3600;
+
+/** Sets the language of this device, and shows the page again in it. What was kept for a day without signal is in the other: it goes. */
+export async function speak(language: Language): Promise<void> {
+	document.cookie = `${languageCookie}=${language}; path=/; max-age=${year}; samesite=lax`;
+	try {
+		for (const name of await caches.keys()) {
+			if (name === 'fallow-pages') await caches.delete(name);
+			else if (name.startsWith('fallow-app-')) await (await caches.open(name)).add('/rounds/shell');
+		}
+	} catch {
+		// Without a signal, or where nothing is kept, there is nothing to make anew.
+	}
+	location.reload();
+}
