@@ -150,7 +150,7 @@ on it, where the rig is now, and the handle that slides along the line. Outside 
 	onpointercancel={() => (dragging = false)}
 >
 	<defs>
-		<pattern id="no-go" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform={m.rotate_45()}>
+		<pattern id="no-go" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
 			<line x1="0" y1="0" x2="0" y2="8" class="hatch" />
 		</pattern>
 		<clipPath id="inside"><rect x={area.x} y={area.y} width={area.w} height={area.h} /></clipPath>

@@ -28,7 +28,7 @@
 
 <svg viewBox="-2 0 364 52" role="img" aria-label={m.the_tank_runs_dry_after_about({ area: write(area), unit })}>
 	<defs>
-		<pattern id="dry-{id}" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform={m.rotate_45()}>
+		<pattern id="dry-{id}" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
 			<rect width="7" height="7" fill="var(--card)" />
 			<rect width="4" height="7" fill="var(--dye)" />
 		</pattern>

@@ -1,6 +1,7 @@
 <!-- @component A month to pick a day from; its year and month by their names. -->
 <script lang="ts">
 	import { m } from '$words';
+	import { getLocale } from '$words/runtime.js';
 	import { isDay } from '$core';
 	import { parseDate } from '@internationalized/date';
 	import { DatePicker } from '@skeletonlabs/skeleton-svelte';
@@ -18,8 +19,8 @@
 	inline
 	value={picked}
 	startOfWeek={1}
-	locale={m.en_gb()}
-	timeZone={m.utc()}
+	locale={getLocale() === 'en' ? 'en-GB' : getLocale()}
+	timeZone="UTC"
 	onValueChange={({ value: [day] }) => day && onpick(day.toString())}
 >
 	<DatePicker.Content class="calendar">

@@ -314,7 +314,7 @@ export class JobPlanState {
 	/** What is wrong with the part of a block, at one of its fields. */
 	partProblem(id: string, field: string): string | undefined {
 		const place = this.ground.blocks.findIndex((b) => b.id === id);
-		return place < 0 ? undefined : this.problem(m.blocks_place({ place, field }));
+		return place < 0 ? undefined : this.problem(`blocks.${place}.${field}`);
 	}
 	/** A calibration in doubt wants a reason before it is used. */
 	wantsReason: boolean = $derived.by(

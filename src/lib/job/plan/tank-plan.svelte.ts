@@ -110,7 +110,7 @@ export class TankPlanState {
 	/** Place of a product line's dose among those that are written. */
 	doseProblem(line: ProductLine): string | undefined {
 		const place = this.#written.indexOf(line);
-		return place < 0 ? undefined : this.problem(m.products_dose({ place }));
+		return place < 0 ? undefined : this.problem(`products.${place}.dose`);
 	}
 
 	leave(path: string): void {
@@ -119,7 +119,7 @@ export class TankPlanState {
 
 	leaveDose(line: ProductLine): void {
 		const place = this.#written.indexOf(line);
-		if (place >= 0) this.leave(m.products_dose({ place }));
+		if (place >= 0) this.leave(`products.${place}.dose`);
 	}
 
 	/** Shows everything that is wrong at once; answers whether nothing is. */

@@ -147,7 +147,7 @@
 							<a
 								class="flex items-center min-h-12"
 								href="/jobs/{data.id}/print?paper={paper}"
-								target={m.blank()}
+								target="_blank"
 								rel="noreferrer">{name}</a
 							>
 						</li>

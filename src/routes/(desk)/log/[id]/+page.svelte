@@ -37,8 +37,8 @@
 			</p>
 		</div>
 		<div class="do">
-			<a class="btn plain" href="/log/{data.id}/print?paper=A4" target={m.blank()} rel="noreferrer">{m.print_a4()}</a>
-			<a class="btn plain" href="/log/{data.id}/print?paper=LETTER" target={m.blank()} rel="noreferrer"
+			<a class="btn plain" href="/log/{data.id}/print?paper=A4" target="_blank" rel="noreferrer">{m.print_a4()}</a>
+			<a class="btn plain" href="/log/{data.id}/print?paper=LETTER" target="_blank" rel="noreferrer"
 				>{m.print_letter()}</a
 			>
 		</div>
