@@ -36,8 +36,38 @@ const asTyped = {
 	message: 'Show what was typed by typedText, or in its field by keptText: the unit goes with it.'
 };
 
+/** A text in markup is English for everybody: it belongs into messages/*.json. Names of formats and keys are no texts. */
+const formats = 'Fallow|GeoJSON|KML|ISO|fallow-|US gal|mm';
+const noTextInMarkup = [
+	{
+		selector: `:not(SvelteStyleElement, SvelteScriptElement) > SvelteText[value=/[A-Za-z]{3,}/]:not([value=/^\\s*(${formats})/])`,
+		message: 'A text belongs into messages/*.json: {m.its_key()}.'
+	},
+	{
+		selector: `SvelteAttribute[key.name=/^(label|title|alt|placeholder|aria-label|hint|lead|word|caption|said)$/] > SvelteLiteral[value=/[A-Za-z]{3,}/]:not([value=/^(${formats})/])`,
+		message: 'A text belongs into messages/*.json: {m.its_key()}.'
+	},
+	{
+		selector:
+			':not(NewExpression[callee.name=/Error$/], Property[key.name="description"]) > Literal[value=/^[A-Z][a-z]+ ([a-z]+ )+[^.]*[.?!]$/]',
+		message: 'A sentence belongs into messages/*.json: m.its_key().'
+	}
+];
+
 export default ts.config(
-	{ ignores: ['build/', '.svelte-kit/', '.data/', 'node_modules/', 'test-results/', 'reports/', '.mutate/', 'src/words/', '.words/'] },
+	{
+		ignores: [
+			'build/',
+			'.svelte-kit/',
+			'.data/',
+			'node_modules/',
+			'test-results/',
+			'reports/',
+			'.mutate/',
+			'src/words/',
+			'.words/'
+		]
+	},
 	...ts.configs.recommended,
 	...svelte.configs.recommended,
 	{
@@ -66,7 +96,7 @@ export default ts.config(
 		files: ['src/**'],
 		ignores: ['src/core/quantity/units.ts', 'src/lib/server/clock.ts', '**/*.test.ts'],
 		rules: {
-			'no-restricted-syntax': ['error', ...noCasts, ...onePlace, asTyped]
+			'no-restricted-syntax': ['error', ...noCasts, ...onePlace, asTyped, ...noTextInMarkup]
 		}
 	},
 	{

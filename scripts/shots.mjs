@@ -129,9 +129,9 @@ async function desk(browser, origin) {
 	await page.getByRole('button', { name: /Use these catches/ }).click();
 	await page.getByTestId('rate').waitFor();
 	await shot(page, '06-volume');
-	await page.getByRole('button', { name: /To what is wanted/ }).click();
+	await page.getByRole('button', { name: /Adjust to a target/ }).click();
 	await page.getByLabel(/^Wanted, /).fill('15');
-	await page.getByRole('button', { name: 'Take the pressure' }).click();
+	await page.getByRole('button', { name: 'Use this pressure' }).click();
 	await page.getByText('Flat fan 03').first().waitFor();
 	await page.getByRole('heading', { name: 'Any two together' }).evaluate((e) => e.scrollIntoView({ block: 'center' }));
 	await shot(page, '07-adjust');

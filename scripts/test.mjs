@@ -100,7 +100,8 @@ await main(async () => {
 						'--config',
 						'.dependency-cruiser.cjs'
 					]),
-				() => gate('nothing unused', bin('knip'), ['--no-progress'])
+				() => gate('nothing unused', bin('knip'), ['--no-progress']),
+				() => gate('words', process.execPath, [join(root, 'scripts', 'words.mjs')])
 			),
 			lane(
 				() => gate('types', bin('svelte-check'), ['--tsconfig', './tsconfig.json', '--fail-on-warnings']),

@@ -73,7 +73,7 @@ test('from measured to wanted at a desk: keep, levers by key, change, and the ne
 	for (let i = 0; i < 5; i += 1) await page.keyboard.press('ArrowRight');
 	await expect(handle).not.toHaveAttribute('aria-valuetext', told!);
 	await expect(page.getByRole('region', { name: 'The change' }).getByTestId('predicted')).toHaveText('15.0');
-	await page.getByRole('button', { name: 'Take the pressure' }).click();
+	await page.getByRole('button', { name: 'Use this pressure' }).click();
 	await expect(page.getByRole('region', { name: 'The change' })).toContainText(/Pressure\s*28\.\d+ psi/);
 
 	// Typed words narrow the nozzles; one that reads wrong is told and narrows nothing.
@@ -81,9 +81,9 @@ test('from measured to wanted at a desk: keep, levers by key, change, and the ne
 	await filter.fill('air-induction <<');
 	await expect(page.getByRole('alert')).toContainText('Write it like air-induction 03 shed <3 bar');
 	await filter.fill('sample slow');
-	await page.getByRole('button', { name: /Take it: Sample slow fan 025/ }).click();
-	await expect(page.getByRole('button', { name: /Taken: Sample slow fan 025/ })).toBeVisible();
-	await page.getByRole('button', { name: 'Take the speed' }).click();
+	await page.getByRole('button', { name: /Use it: Sample slow fan 025/ }).click();
+	await expect(page.getByRole('button', { name: /Picked: Sample slow fan 025/ })).toBeVisible();
+	await page.getByRole('button', { name: 'Use this speed change' }).click();
 	await tabTo(page, /Make this change/, 120);
 	await page.keyboard.press('Enter');
 	await page.waitForURL(/sign-off/);
@@ -130,11 +130,11 @@ test('a change from a calibration’s own page stands on the sprayer until a rou
 		.click();
 	await page.getByRole('link', { name: 'Adjust to a target' }).click();
 	await page.getByLabel(/^Wanted, /).fill('50');
-	await page.getByRole('button', { name: 'Take the speed' }).click();
+	await page.getByRole('button', { name: 'Use this speed change' }).click();
 	await page.getByRole('button', { name: /Make this change/ }).click();
 	await page.waitForURL(/sprayers\//);
 	await expect(page.getByText('A new calibration has to check it.')).toBeVisible();
-	await page.getByRole('button', { name: 'It was not done' }).click();
+	await page.getByRole('button', { name: 'The change was not made' }).click();
 	await page.getByRole('button', { name: 'Forget the change' }).click();
 	await expect(page.getByText('A new calibration has to check it.')).toBeHidden();
 });
@@ -152,7 +152,7 @@ test('an arc is searched from the sizes at hand', async ({ page, app }) => {
 	await expect(page.getByRole('alert')).toContainText('do not add up to 100 %');
 	await page.getByLabel('Upper third').fill('33');
 	await page.getByRole('button', { name: 'Search a set' }).click();
-	await page.getByRole('button', { name: 'Take this set' }).click();
+	await page.getByRole('button', { name: 'Use this set' }).click();
 	await expect(page.getByRole('region', { name: 'The change' })).toContainText('Set');
 	await expect(page.getByTestId('predicted')).toHaveText(/^5[3-7]/);
 });
@@ -242,7 +242,7 @@ test.describe('on a phone', () => {
 		await page.reload();
 		await expect(page.getByLabel(/^Wanted, /)).toHaveValue('60 L/ha');
 		await expect(page.getByText('Aim at')).toContainText('Aim at 60 L/ha');
-		await page.getByRole('button', { name: 'Take the speed' }).tap();
+		await page.getByRole('button', { name: 'Use this speed change' }).tap();
 		await expect(page.getByText(/Do the plot in/)).toBeVisible();
 		await expect(page.getByRole('button', { name: /Make this change/ })).toBeInViewport({ ratio: 0.99 });
 		await context.setOffline(true);

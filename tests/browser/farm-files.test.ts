@@ -56,7 +56,7 @@ test('a whole farm goes out in a file and into another Fallow; one with entries 
 	try {
 		const page = await context.newPage();
 		await page.goto(`${from.origin}/farm`);
-		await page.getByRole('link', { name: 'All of it in a file' }).click();
+		await page.getByRole('link', { name: 'Back up and restore' }).click();
 		const [download] = await Promise.all([
 			page.waitForEvent('download'),
 			page.getByRole('link', { name: 'Save the file' }).click()
@@ -69,15 +69,15 @@ test('a whole farm goes out in a file and into another Fallow; one with entries 
 		await page.getByLabel('Pick the file').setInputFiles({ ...file, name: 'notes.txt' });
 		await expect(page.getByRole('alert')).toContainText('“notes.txt” is no zip');
 		await page.getByLabel(/notes\.txt/).setInputFiles({ ...file, buffer: file.buffer.subarray(0, 5000) });
-		await page.getByRole('button', { name: 'Take it in' }).click();
+		await page.getByRole('button', { name: 'Import it' }).click();
 		await expect(page.getByRole('alert')).toContainText(/no whole zip file/);
 		await page.getByLabel(/sample-quillet/).setInputFiles(file);
-		await page.getByRole('button', { name: 'Take it in' }).click();
+		await page.getByRole('button', { name: 'Import it' }).click();
 		await expect(page.getByRole('status')).toContainText('Sample Quillet Farm is here. 5 sprayers');
 		await page.getByRole('link', { name: 'To Today' }).click();
 		await expect(page.getByRole('heading', { name: 'One job is under way' })).toBeVisible();
 		await page.goto(`${to.origin}/log`);
-		await fromMenu(page, 'Check the seals');
+		await fromMenu(page, 'Verify records');
 		await expect(page.getByRole('status')).toContainText('seals hold');
 
 		// Here is something now: it is not replaced by a slip.

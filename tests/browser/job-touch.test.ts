@@ -57,14 +57,14 @@ test('a knapsack spot job on a phone: trial patch, label’s most, mixing with n
 		await page.getByRole('button', { name: 'At the mark, lid on' }).tap();
 		// A load does not go out before somebody looked at the weather, or wrote why not; that works without a network too.
 		await page.getByRole('link', { name: 'Look at the weather first' }).tap();
-		await expect(page.getByRole('button', { name: 'Spray without it' })).toBeDisabled();
+		await expect(page.getByRole('button', { name: 'Start without it' })).toBeDisabled();
 		await page.getByLabel('Why you spray all the same').fill('No station here, leaves hardly move');
-		await page.getByRole('button', { name: 'Spray without it' }).tap();
+		await page.getByRole('button', { name: 'Start without it' }).tap();
 		await page.getByRole('button', { name: 'Begin spraying load 1' }).tap();
 		await page.getByRole('button', { name: 'Pause' }).tap();
 		await page.getByRole('button', { name: 'Continue spraying' }).tap();
 		await page.getByRole('button', { name: 'Load 1 is out' }).tap();
-		await expect(page.getByRole('link', { name: 'All loads are out' })).toBeVisible();
+		await expect(page.getByRole('link', { name: 'All loads are sprayed out' })).toBeVisible();
 
 		await app.restart();
 		await page.evaluate(() => dispatchEvent(new Event('online')));

@@ -76,7 +76,7 @@ test('an airblast round, nozzle by nozzle along the arc, and a parked drop besid
 	await expect(page.getByRole('list', { name: 'Tank readings' })).toContainText('54.6 L added');
 	await next(page, /To the spray volume/, /volume/);
 	await expect(page.getByTestId('other-way')).toContainText('so they agree');
-	await next(page, /To what is wanted/, /adjust/);
+	await next(page, /Adjust to a target/, /adjust/);
 	await next(page, /To the signature/, /sign-off/);
 	await sign(page, '10 bar', 'second low');
 	const row = await signedOff(page, app, id, 'A. Sample');
@@ -108,7 +108,7 @@ test('a boomless round, with pans across the swath', async ({ page, app }) => {
 		await page.keyboard.press('Enter');
 	}
 	await expect(page.getByRole('radio', { name: /Pans 22\.0/ })).toBeChecked();
-	await expect(page.getByRole('img', { name: /CV against swath width. Taken: 22\.0 ft/ })).toBeVisible();
+	await expect(page.getByRole('img', { name: /CV against swath width. Picked: 22\.0 ft/ })).toBeVisible();
 	await expect(page.locator('[data-drawn="true"]')).toBeVisible();
 	await next(page, /To the nozzle flow/, /flow/);
 	await expect(page.getByLabel('Nozzle 1, caught')).toBeFocused();
@@ -120,7 +120,7 @@ test('a boomless round, with pans across the swath', async ({ page, app }) => {
 	}
 	await expect(page.locator('[data-code="height-outside"]')).toContainText('are high');
 	await next(page, /Use these catches/, /volume/);
-	await next(page, /To what is wanted/, /adjust/);
+	await next(page, /Adjust to a target/, /adjust/);
 	await next(page, /To the signature/, /sign-off/);
 	await sign(page, '30 psi', 'low');
 	const row = await signedOff(page, app, id, 'A. Sample');
@@ -151,7 +151,7 @@ test('a knapsack round: a plot, a catch, and the person who carries it', async (
 	await page.keyboard.press('Enter');
 	await next(page, /Use this catch/, /volume/);
 	await expect(page.getByText('spray volume = caught in the plot’s time ÷ area').first()).toBeVisible();
-	await next(page, /To what is wanted/, /adjust/);
+	await next(page, /Adjust to a target/, /adjust/);
 	await next(page, /To the signature/, /sign-off/);
 	await sign(page, '', null);
 	const row = await signedOff(page, app, id, 'A. Sample');

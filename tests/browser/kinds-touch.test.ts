@@ -67,8 +67,8 @@ test('an airblast round by touch, one nozzle after the other', async ({ page, ap
 	}
 	await tap(page, 'Done');
 	await expect(page.getByTestId('rate')).toBeVisible();
-	await inReach(page, /To what is wanted/);
-	await tap(page, /To what is wanted/);
+	await inReach(page, /Adjust to a target/);
+	await tap(page, /Adjust to a target/);
 	await inReach(page, /To the signature/);
 	await tap(page, /To the signature/);
 	await sign(page, '10 bar', 'second low');
@@ -103,7 +103,7 @@ test('a boomless round by touch', async ({ page, app }) => {
 	}
 	await tap(page, 'Not caught');
 	await tap(page, 'Done');
-	await tap(page, /To what is wanted/);
+	await tap(page, /Adjust to a target/);
 	await tap(page, /To the signature/);
 	await sign(page, '30 psi', 'low');
 	const row = await signedOff(page, app, id, 'B. Sample');
@@ -157,7 +157,7 @@ test('a knapsack by touch: refilled after a plot, then caught too', async ({ pag
 	await page.waitForURL(/tank/);
 	await tap(page, /To the spray volume/);
 	await expect(page.getByTestId('other-way')).toContainText('Refill');
-	await tap(page, /To what is wanted/);
+	await tap(page, /Adjust to a target/);
 	await tap(page, /To the signature/);
 	await sign(page, '', null);
 	const row = await signedOff(page, app, id, 'B. Sample');
@@ -185,7 +185,7 @@ test('an airblast by row refill, its speed and a few nozzles in the same calibra
 	await enter(page, 'Course length', '300 ft');
 	await runs(page, [62, 62.4], /at the first flag/, /pass the flag/, 'Runs');
 	await tap(page, /To the spray volume/);
-	await tap(page, /To what is wanted/);
+	await tap(page, /Adjust to a target/);
 	await tap(page, /To the signature/);
 	await sign(page, '10 bar', 'second low');
 	const row = await signedOff(page, app, id, 'B. Sample');

@@ -5,8 +5,8 @@ test('a product from the label: typed, mended, kept, put away, and out and in as
 	await page.goto(`${app.origin}/products`);
 	await page.getByRole('link', { name: 'Add a product' }).click();
 	await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Sample Slate');
-	await page.getByLabel('Dose, or the least').fill('3 kg/ha');
-	await page.getByLabel('The most of its range').fill('2 L/ha');
+	await page.getByLabel('Label rate, or its lowest').fill('3 kg/ha');
+	await page.getByLabel('Highest label rate').fill('2 L/ha');
 	await page.getByLabel('Pre-harvest interval').fill('soon');
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	// Nothing says that it is a liquid: it is asked, and a dry one mixes as no solution.
@@ -26,7 +26,7 @@ test('a product from the label: typed, mended, kept, put away, and out and in as
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByRole('alert').filter({ hasText: '“3 kg/ha” is a weight of a liquid' })).toBeVisible();
 	await expect(page.getByRole('textbox', { name: 'Name', exact: true })).toHaveValue('Sample Slate');
-	await page.getByLabel('Dose, or the least').fill('1 L/ha');
+	await page.getByLabel('Label rate, or its lowest').fill('1 L/ha');
 	await page.getByLabel('Plant back').fill('clover = 90');
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await page.waitForURL(/products$/);
@@ -38,7 +38,7 @@ test('a product from the label: typed, mended, kept, put away, and out and in as
 	await page.getByRole('textbox', { name: 'Name', exact: true }).fill('sample slate');
 	await page.getByRole('radio', { name: 'Liquid' }).check();
 	await page.getByLabel(/^Mixes as/).selectOption('solution');
-	await page.getByLabel('Dose, or the least').fill('1 L/ha');
+	await page.getByLabel('Label rate, or its lowest').fill('1 L/ha');
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByRole('alert')).toContainText('There is a product called sample slate already');
 	// What is not saved is asked about before it is left.

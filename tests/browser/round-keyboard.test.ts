@@ -111,7 +111,7 @@ test('a whole round and a dosed tank, by keyboard alone', async ({ page, app }) 
 	await tabTo(page, /5940/);
 	await page.keyboard.press('ArrowRight');
 	await expect(page.getByText('L/ha = L/min × 600 ÷ (km/h × m)')).toBeVisible();
-	await tabTo(page, /To what is wanted/);
+	await tabTo(page, /Adjust to a target/);
 	await page.keyboard.press('Enter');
 	await page.waitForURL(/\/adjust/);
 	await tabTo(page, /To the signature/);

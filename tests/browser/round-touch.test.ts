@@ -58,8 +58,8 @@ test('a whole round and a dosed tank, by touch on a phone', async ({ page, app }
 	await tap('Done');
 
 	await expect(page.getByTestId('rate')).toHaveText(/^19\.\d$/);
-	await inReach(/To what is wanted/);
-	await tap(/To what is wanted/);
+	await inReach(/Adjust to a target/);
+	await tap(/Adjust to a target/);
 	await inReach(/To the signature/);
 	await tap(/To the signature/);
 	await page.getByLabel('Calibrated by').fill('B. Sample');

@@ -28,7 +28,7 @@ test('an orchard job by a per-100 L label: what the litres are of is asked, and 
 	await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Sample Loess');
 	await page.getByRole('radio', { name: 'Liquid' }).check();
 	await page.getByLabel(/^Mixes as/).selectOption('solution');
-	await page.getByLabel('Dose, or the least').fill('40 ml/100 L');
+	await page.getByLabel('Label rate, or its lowest').fill('40 ml/100 L');
 	await page.getByLabel('Re-entry interval').fill('0');
 	await page.getByRole('button', { name: 'Save', exact: true }).tap();
 	await page.waitForURL(/products$/);

@@ -88,7 +88,7 @@ test('a whole day: plan, weather, mix, spray, close, record, log, paper', async 
 		await page.getByLabel('Pest or reason').fill('thist');
 		await page.getByRole('button', { name: 'Show' }).click();
 		await expect(page.getByRole('row')).toHaveCount(2);
-		await fromMenu(page, 'Check the seals');
+		await fromMenu(page, 'Verify records');
 		await expect(page.getByRole('status').filter({ hasText: `${3 + past} seals hold` })).toBeVisible();
 		const csv = await (await page.request.get(`${app.origin}/log/csv`)).text();
 		expect(csv.split('\r\n')[0]).toContain('record,day,started');
@@ -105,7 +105,7 @@ test('a whole day: plan, weather, mix, spray, close, record, log, paper', async 
 		await expect(page.getByText('40 psi')).toBeVisible();
 		await page.goto(`${app.origin}/log`);
 
-		await page.getByRole('link', { name: 'The season' }).click();
+		await page.getByRole('link', { name: 'Season report' }).click();
 		const meadow = page
 			.getByRole('region', { name: 'Blocks by products' })
 			.getByRole('row')

@@ -108,7 +108,7 @@ test('a calibration goes out as a sheet and comes back in as the same calibratio
 	await page.getByRole('button', { name: 'Save as a calibration' }).click();
 	await page.waitForURL(/calibrations/);
 	await expect(page.getByTestId('rate')).toHaveText(rate!);
-	await expect(page.getByText('Read in from a sheet file.')).toBeVisible();
+	await expect(page.getByText('Imported from a sheet file.')).toBeVisible();
 	for (const name of ['PDF, A4', 'PDF, Letter']) {
 		const href = await page.getByRole('link', { name }).getAttribute('href');
 		const pdf = await page.request.get(app.origin + href);

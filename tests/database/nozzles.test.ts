@@ -22,7 +22,7 @@ const nozzle = (name: string, flow = '1.2 L/min'): TypedNozzle => ({
 	points: [{ pressure: t('3 bar', 'bar'), flow: t(flow, 'L/min') }],
 	classes: []
 });
-describe('the nozzle table', () => {
+describe('the nozzle catalogue', () => {
 	it('keeps, changes and gives up nozzles, and what lies in the shed', async () => {
 		const { nozzles } = made.farm;
 		const id = v7();

@@ -23,11 +23,11 @@ describe('why a sprayer is due, in words', () => {
 		[reason('event', true, { what: 'canopy' }), 'Since it was calibrated: crop height or canopy changed.'],
 		[
 			reason('operator', true, { what: 'B. Sample' }),
-			'Sprayed by B. Sample, who has no calibration of it: a step and a hand are part of the rig.'
+			'Sprayed by B. Sample, who has no calibration of it: pace and hand are part of the sprayer.'
 		],
 		[
 			reason('operator', true, { what: 'B. Sample, C. Sample' }),
-			'Sprayed by B. Sample, C. Sample, who have no calibration of it: a step and a hand are part of the rig.'
+			'Sprayed by B. Sample, C. Sample, who have no calibration of it: pace and hand are part of the sprayer.'
 		],
 		[reason('season', true), 'A new season began on 1 Mar 2026.'],
 		[reason('season', false), 'The next season begins on 1 Mar 2026.'],

@@ -124,7 +124,7 @@ describe('the weather that a farm sprays in', () => {
 		// Against the usual other end, where that was left as it is.
 		[{ deltaLow: '8' }, 'deltaLow', /“8” is above 8/],
 		[{ deltaHigh: '2' }, 'deltaHigh', /“2” is above 2/],
-		[{ deltaHigh: 'dry' }, 'deltaHigh', /no number of °C/],
+		[{ deltaHigh: 'dry' }, 'deltaHigh', /not a number of °C/],
 		[{ deltaHigh: '40' }, 'deltaHigh', /from 0 to 25/]
 	])('%j is refused at %s', (typed, path, words) => {
 		const { problems } = weather(typed);

@@ -78,7 +78,7 @@ describe('boundaries from a file', () => {
 			const read = await readGround(f);
 			return read.ok ? '' : read.problem;
 		};
-		expect(await told(huge)).toContain('is 50 MB; 10 MB is the most');
+		expect(await told(huge)).toContain('is 50 MB; up to 10 MB works');
 		expect(await told(file('a.json', '{ broken'))).toContain('its JSON is broken');
 		expect(await told(file('a.geojson', '[]'))).toContain('no polygons');
 		expect(await told(file('a.geojson', '{"a": 1}'))).toContain('is not GeoJSON');

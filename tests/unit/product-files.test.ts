@@ -77,7 +77,7 @@ describe('a product as text', () => {
 		[{ harvest: '9999' }, 'too large'],
 		[{ plantBack: 'clover 120' }, 'Write it like clover = 120'],
 		[{ packs: '5 kg' }, 'packs'],
-		[{ dose: '2 packets/ha', doseHigh: '' }, 'Write the packet too'],
+		[{ dose: '2 packets/ha', doseHigh: '' }, 'Enter the packet too'],
 		[{ wind: '3 L' }, 'wind'],
 		[{ buffer: '9 km/h' }, 'buffer']
 	])('that is wrong is told at its field: %o', (change, words) => {

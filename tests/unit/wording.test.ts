@@ -154,7 +154,7 @@ describe('words', () => {
 		expect(new Set(findings.map(findingKey)).size).toBe(findings.length);
 	});
 
-	it('give a reason for every check of the rig', () => {
+	it('give a reason for every check of the sprayer', () => {
 		for (const check of rigChecks) expect(rigCheckWords[check].why.length).toBeGreaterThan(20);
 	});
 });

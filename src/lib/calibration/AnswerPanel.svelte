@@ -1,6 +1,7 @@
 <!-- @component The answer always in sight: spray volume so far, its ±, what is odd, what it rests on, the working. -->
 <script lang="ts">
 	import { m } from '$words';
+	import { workingText } from '$lib/wording/working';
 	import type { AnySheet, Verdict } from '$core';
 	import { goesOf, relativeU, showFigure, workingOf } from '$core';
 	import type { RoundState } from './round.svelte';
@@ -138,8 +139,8 @@
 		</dl>
 		{#if rateLine}
 			<p class="font-figures font-stretch-[80%] leading-[1.45]">
-				<span class="text-soft">{rateLine.rule}</span><br /><b
-					>{asWritten(rateLine.figures, state.settings.decimalComma)}</b
+				<span class="text-soft">{workingText(rateLine.rule)}</span><br /><b
+					>{workingText(asWritten(rateLine.figures, state.settings.decimalComma))}</b
 				>
 			</p>
 		{/if}

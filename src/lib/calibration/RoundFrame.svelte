@@ -167,7 +167,8 @@
 			<nav aria-label={m.steps_of_the_calibration()}><ol>{@render rail()}</ol></nav>
 			<div class="flex justify-between items-center mt-auto px-4.5 pt-2 pb-0">
 				{#if round.signedOff}<p class="lab">
-						<b>{m.signed_off()}</b> Read-only.
+						<b>{m.signed_off()}</b>
+						{m.read_only()}
 					</p>{:else if !round.entered.discarded}<button
 						type="button"
 						class="min-h-12 cursor-pointer text-rust-text underline"

@@ -1,6 +1,7 @@
 <!-- @component The working, line by line with units, in the school that the reader picks. -->
 <script lang="ts">
 	import { m } from '$words';
+	import { workingText } from '$lib/wording/working';
 	import type { AnySheet, Measures, MethodCalibration, School } from '$core';
 	import { workingOf } from '$core';
 	import Segmented from '$lib/kit/Segmented.svelte';
@@ -21,7 +22,8 @@
 	const lines = $derived(
 		workingOf(sheet, calibration, shown, measures).map((line) => ({
 			...line,
-			figures: asWritten(line.figures, decimalComma)
+			rule: workingText(line.rule),
+			figures: workingText(asWritten(line.figures, decimalComma))
 		}))
 	);
 	const names = {

@@ -1,3 +1,4 @@
+import { m } from '$words';
 export type MeterReading =
 	{ readonly ok: true; readonly litresPerMinute: number } | { readonly ok: false; readonly problem: string };
 
@@ -41,7 +42,7 @@ export class ServerFlowMeter implements FlowMeter {
 			const read = meterReading.safeParse(body);
 			if (response.ok && read.success) return { ok: true, litresPerMinute: read.data.litresPerMinute };
 			const refused = refusal.safeParse(body);
-			return { ok: false, problem: refused.success ? refused.data.error.message : 'The flow meter answered nonsense.' };
+			return { ok: false, problem: refused.success ? refused.data.error.message : m.flow_meter_answered_nonsense() };
 		} catch {
 			return { ok: false, problem: 'The flow meter cannot be asked from here. Type the reading instead.' };
 		}

@@ -123,7 +123,11 @@ export async function readTrack(text: string, name: string): Promise<TrackRead> 
 		: /^\s*[$!][A-Z]{4,5},/m.test(text)
 			? 'nmea'
 			: null;
-	if (!source) return { ok: false, problem: m.is_neither_gpx_nor_nmea({ name, gpxExample: gpxExample(), nmeaExample: nmeaExample() }) };
+	if (!source)
+		return {
+			ok: false,
+			problem: m.is_neither_gpx_nor_nmea({ name, gpxExample: gpxExample(), nmeaExample: nmeaExample() })
+		};
 	const read = source === 'nmea' ? await nmeaReader() : null;
 	const fixes = read ? text.split(/\r?\n/).flatMap((line) => read(line) ?? []) : await gpxFixes(text);
 	const points = pointsOf(fixes);

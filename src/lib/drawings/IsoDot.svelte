@@ -1,6 +1,7 @@
 <!-- @component The colour that ISO 10625 gives a size, to find the nozzle in the box; the code stands in it. -->
 <script lang="ts">
 	import { m } from '$words';
+	import { colourWords } from '$lib/wording/nozzles';
 	import { isoSizes } from '$core';
 
 	/** Size code, like 03; anything else is shown as an empty ring. */
@@ -26,8 +27,10 @@
 	class:bare={!shade}
 	style:background={shade?.fill}
 	style:color={shade?.ink}
-	title={iso?.colour ? m.iso_10625_size({ size, colour: iso.colour }) : undefined}
-	>{size.slice(0, 3)}{#if iso?.colour}<span class="sr-only"> {m.by_iso_10625({ colour: iso.colour })}</span>{/if}</span
+	title={iso?.colour ? m.iso_10625_size({ size, colour: colourWords[iso.colour] ?? iso.colour }) : undefined}
+	>{size.slice(0, 3)}{#if iso?.colour}<span class="sr-only">
+			{m.by_iso_10625({ colour: colourWords[iso.colour] ?? iso.colour })}</span
+		>{/if}</span
 >
 
 <style>

@@ -4,6 +4,7 @@ area on the ellipsoid stand beside it while it is drawn.
 -->
 <script lang="ts">
 	import { m } from '$words';
+	import { getLocale } from '$words/runtime.js';
 	import { show } from '$lib/show/show';
 	import { onMount, untrack } from 'svelte';
 	import type { LatLng, Layer, Map as LeafletMap, Polygon } from 'leaflet';
@@ -60,8 +61,9 @@ area on the ellipsoid stand beside it while it is drawn.
 			await import('@geoman-io/leaflet-geoman-free');
 			await import('@geoman-io/leaflet-geoman-free/dist/leaflet-geoman.css');
 			if (gone) return;
-			const made = L.map(element, { attributionControl: false, maxZoom: 22, zoomSnap: 0.5 });
+			const made = L.map(element, { attributionControl: false, zoomControl: false, maxZoom: 22, zoomSnap: 0.5 });
 			map = made;
+			L.control.zoom({ zoomInTitle: m.zoom_in(), zoomOutTitle: m.zoom_out() }).addTo(made);
 			const metric = units.side === 'm';
 			L.control.scale({ metric, imperial: !metric, maxWidth: 160 }).addTo(made);
 			const back = (b: Boundary) =>
@@ -127,6 +129,7 @@ area on the ellipsoid stand beside it while it is drawn.
 				tool?.setAttribute('title', name);
 				tool?.querySelector('.leaflet-buttons-control-button')?.setAttribute('aria-label', name);
 			}
+			made.pm.setLang(getLocale());
 			made.pm.setGlobalOptions({ allowSelfIntersection: false, snappable: true, tooltips: true });
 			made.on('pm:create', ({ layer }) => {
 				made.removeLayer(layer);

@@ -169,7 +169,7 @@ describe('blocks that nobody has measured', () => {
 		blocks.used = '20 qt';
 		expect(blocks.perBlock).toBe('10 gal');
 		blocks.sprayed = 'some';
-		expect(blocks.problem('sprayed')).toContain('“some” is no number of blocks');
+		expect(blocks.problem('sprayed')).toContain('“some” is not a number of blocks');
 		expect(blocks.figures).toBeNull();
 		blocks.sprayed = '2';
 		blocks.used = '0';

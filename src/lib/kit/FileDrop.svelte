@@ -17,6 +17,7 @@
 	const upload = useFileUpload({
 		id,
 		maxFiles: 1,
+		translations: { dropzone: m.drop_a_file() },
 		onFileAccept: ({ files: [file] }) => {
 			if (!file) return;
 			ontake(file);

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { RequestEvent } from '@sveltejs/kit';
 import { json } from '@sveltejs/kit';
 import type { z } from 'zod';
@@ -26,8 +27,8 @@ export function failureResponse(error: unknown, requestId: string): Response {
 		stack: stackOf(error)
 	});
 	const failure = lost
-		? new Failure(503, 'database-unreachable', '', 'The database cannot be reached. Nothing was saved; try again.')
-		: new Failure(500, 'internal', '', 'Something went wrong on the server. Nothing was saved; try again.');
+		? new Failure(503, 'database-unreachable', '', m.database_gone_nothing_saved())
+		: new Failure(500, 'internal', '', m.server_failed_nothing_saved());
 	return json(failure.toJSON(), { status: failure.status });
 }
 

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { Unzip, UnzipInflate, Zip, ZipDeflate } from 'fflate';
 import { Failure } from './failure';
 import { inPieces } from './stream';
@@ -25,8 +26,7 @@ export async function* zipped(name: string, texts: AsyncIterable<string>): Async
 const longestLine = 16 * 1024 * 1024;
 const mostText = 8 * 1024 ** 3;
 
-const broken = () =>
-	new Failure(422, 'not-zip', 'file', 'That is no whole zip file of a farm. Take the file again where it came from.');
+const broken = () => new Failure(422, 'not-zip', 'file', m.not_a_whole_zip_of_a_farm());
 
 /** Lines of the first file in a zip, as it arrives; nothing is held but the line that is not whole yet. */
 export async function* zippedLines(body: AsyncIterable<Uint8Array>): AsyncGenerator<string> {
@@ -41,7 +41,7 @@ export async function* zippedLines(body: AsyncIterable<Uint8Array>): AsyncGenera
 		file.ondata = (error, data, final) => {
 			if (error) throw broken();
 			size += data.length;
-			if (size > mostText) throw new Failure(413, 'too-large', 'file', 'Unpacked, that file is over 8 GB.');
+			if (size > mostText) throw new Failure(413, 'too-large', 'file', m.unpacked_over_8_gb());
 			text += decoder.decode(data, { stream: !final });
 			ended ||= final;
 		};
@@ -58,7 +58,7 @@ export async function* zippedLines(body: AsyncIterable<Uint8Array>): AsyncGenera
 	const whole = (): string[] => {
 		const lines = text.split('\n');
 		text = lines.pop()!;
-		if (text.length > longestLine) throw new Failure(413, 'too-large', 'file', 'One line of that file is over 16 MB.');
+		if (text.length > longestLine) throw new Failure(413, 'too-large', 'file', m.line_over_16_mb());
 		return lines;
 	};
 	for await (const chunk of body) {

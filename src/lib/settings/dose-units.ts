@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { Typed } from '../../core/index';
 import { isBareNumber } from '../../core/index';
 import type { FarmSettings } from './farm-settings';
@@ -14,7 +15,7 @@ export interface DoseUnit {
 
 const perGround = (unit: string, state: DoseUnit['state']): DoseUnit => ({
 	value: unit,
-	label: unit === 'oz/ac' ? 'oz/ac (weight)' : shortUnit(unit),
+	label: unit === 'oz/ac' ? m.oz_ac_weight() : shortUnit(unit),
 	state,
 	inText: false
 });
@@ -34,7 +35,7 @@ export function doseUnits(settings: FarmSettings): readonly DoseUnit[] {
 			perGround('ml/ha', 'liquid'),
 			perGround('kg/ha', 'dry'),
 			perGround('g/ha', 'dry'),
-			perMix('% v/v', '% of a liquid', 'liquid'),
+			perMix('% v/v', m.per_cent_of_a_liquid(), 'liquid'),
 			perMix('ml/100 L', 'ml/100 L', 'liquid'),
 			perMix('g/100 L', 'g/100 L', 'dry')
 		];
@@ -47,7 +48,7 @@ export function doseUnits(settings: FarmSettings): readonly DoseUnit[] {
 		perGround('oz/ac', 'dry'),
 		perGround('lb/ac', 'dry'),
 		perGround(`${g} fl oz/1000 ft2`, 'liquid'),
-		perMix('% v/v', '% of a liquid', 'liquid'),
+		perMix('% v/v', m.per_cent_of_a_liquid(), 'liquid'),
 		perMix(`${g} fl oz/100 ${g} gal`, 'fl oz/100 gal', 'liquid'),
 		perMix(`lb/100 ${g} gal`, 'lb/100 gal', 'dry')
 	];

@@ -1,4 +1,3 @@
-import { m } from '$words';
 import type { Gallon, Measures, Typed } from '../../core/index';
 import type { FarmSettings } from './farm-settings';
 import type { RateUnit } from './rate-units';

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { Typed } from '../../core/index';
 import { isBareNumber } from '../../core/index';
 import type { FarmSettings } from './farm-settings';
@@ -7,7 +8,7 @@ import { inGallon, inSign } from './lasting-text';
 /** A typed reading for showing: the text as it was typed, with its field's unit where it was a bare number. */
 export const typedText = (typed: Typed, unitWords: (unit: string) => string = shortUnit): string =>
 	isBareNumber(typed.text)
-		? `${typed.text} ${typed.unit === 'oz' ? 'oz (weight)' : unitWords(typed.unit)}`
+		? `${typed.text} ${typed.unit === 'oz' ? m.oz_weight() : unitWords(typed.unit)}`
 		: typed.text;
 
 /**

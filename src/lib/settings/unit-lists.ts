@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { FarmSettings } from './farm-settings';
 import { fieldUnits, measuresOf, longUnit, shortUnit } from './field-units';
 
@@ -40,7 +41,7 @@ export function unitChoices(thing: UnitThing, settings: FarmSettings): readonly 
 	const values = [...new Set([first, ...own[thing], ...other[thing]])];
 	return values.map((value) => ({
 		value,
-		label: value === 'oz' ? 'oz weighed' : thing === 'rate' ? longUnit(value) : shortUnit(value)
+		label: value === 'oz' ? m.oz_weighed() : thing === 'rate' ? longUnit(value) : shortUnit(value)
 	}));
 }
 
@@ -68,7 +69,7 @@ const like: readonly (readonly string[])[] = [
 	['ha', 'm2', 'ac', 'ft2'],
 	['ac', 'ft2', 'ha', 'm2']
 ];
-const labelOf = (value: string): string => (value === 'oz' ? 'oz weighed' : shortUnit(value));
+const labelOf = (value: string): string => (value === 'oz' ? m.oz_weighed() : shortUnit(value));
 
 /** The units that a field of this unit offers; it alone where no other is usual. */
 export const unitsLike = (unit: string): readonly UnitChoice[] =>

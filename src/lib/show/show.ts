@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { Amount, Kind, Typed, UnitOf } from '../../core/index';
 import { factor, isUnit, readTyped, showFigure, showWithInterval } from '../../core/index';
 import type { FarmSettings } from '../settings/farm-settings';
@@ -80,7 +81,7 @@ const tidy = (value: number) => Number(value.toPrecision(12));
 
 /** A figure in a unit as people write it. */
 export const shownIn = (figure: string, unit: string, long = false): Shown => {
-	const word = unit === 'oz' ? 'oz (weight)' : long ? longUnit(unit) : shortUnit(unit);
+	const word = unit === 'oz' ? m.oz_weight() : long ? longUnit(unit) : shortUnit(unit);
 	return { figure, unit: word, text: `${figure} ${word}` };
 };
 

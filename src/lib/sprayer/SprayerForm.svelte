@@ -115,7 +115,7 @@
 			</fieldset>
 		{/if}
 		<div class="fields card grid grid-cols-[1fr_1fr] gap-x-4.5 gap-y-3.5 content-start py-4 px-4.5">
-			{@render field('name', 'Name', m.what_you_call_it(), true)}
+			{@render field('name', m.name(), m.what_you_call_it(), true)}
 			{@render field('tank', m.tank(), m.what_it_holds({ tank: bare(units.tank) }), true)}
 			{#if kind === 'boom'}
 				{@render field('nozzles', m.nozzles_title(), m.all_on_the_boom_like_12({ later }), false, true)}
@@ -212,9 +212,9 @@
 					</div>
 				{/if}
 				{@render field('pressureLow', m.pressure_from(), bare(units.pressure))}
-				{@render field('pressureHigh', 'to', bare(units.pressure))}
+				{@render field('pressureHigh', m.to(), bare(units.pressure))}
 				{@render field('speedLow', kind === 'knapsack' ? m.walked_from() : m.driven_from(), bare(units.speed))}
-				{@render field('speedHigh', 'to', m.slowest_and_fastest_that_it_sprays())}
+				{@render field('speedHigh', m.to(), m.slowest_and_fastest_that_it_sprays())}
 				{#if kind !== 'knapsack'}
 					{@render field('pump', m.the_pump_gives(), m.at_its_rpm({ flow: bare(units.flow) }))}
 					{@render field('stir', m.agitation_takes(), m.empty_5_of_the_tank_a())}
@@ -230,7 +230,7 @@
 				{:else if kind === 'boomless'}
 					{@render field('makerSwath', m.makers_swath(), bare(units.course))}
 					{@render field('makerLow', m.at_nozzle_heights_from(), bare(units.spacing))}
-					{@render field('makerHigh', 'to', bare(units.spacing))}
+					{@render field('makerHigh', m.to(), bare(units.spacing))}
 				{/if}
 			</div>
 		</details>

@@ -95,9 +95,9 @@ describe('what the day needs', () => {
 		expect(todayHeading(items, today)).toBe('Nothing waits today');
 		const line = (jobs: TodayJob[], sprayers = [sprayer('a', 'good')]) =>
 			todayHeading(todayItems(sprayers, jobs, today), today);
-		expect(line([job('x', today, 'sprayed')])).toBe('One job is out and wants closing');
+		expect(line([job('x', today, 'sprayed')])).toBe('One job is sprayed out and needs closing');
 		expect(line([job('x', today, 'closed'), job('y', today, 'closed')])).toBe('2 records are to be written');
 		expect(line([job('x', '2026-03-22', 'planned')])).toBe('One job in the days ahead');
-		expect(line([], [sprayer('a', 'due')])).toBe('One sprayer wants calibrating');
+		expect(line([], [sprayer('a', 'due')])).toBe('One sprayer needs calibrating');
 	});
 });

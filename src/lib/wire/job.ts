@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { z } from 'zod';
 import { dilutions, doseAreas, dropletClasses, splits } from '../../core/index';
 import { passedStopSchema } from './passed-stops';
@@ -18,7 +19,7 @@ export const askedJobSchema = z.strictObject({
 	id: z.uuidv7(),
 	/** The job that this one is an edit of: it is taken off when this one is kept. */
 	replaces: z.uuid().optional(),
-	day: z.iso.date('That is not a day. Write it like 14 Mar 2026.'),
+	day: z.iso.date({ error: () => m.that_is_not_a_day_write() }),
 	basis: z.discriminatedUnion('by', [
 		z.strictObject({ by: z.literal('calibration') }),
 		z.strictObject({ by: z.literal('trial'), used: typedSchema, patch: typedSchema }),
@@ -30,7 +31,7 @@ export const askedJobSchema = z.strictObject({
 	team: z.array(z.uuid()).min(2).max(60).optional(),
 	blocks: z
 		.array(z.strictObject({ id: z.uuid(), part }))
-		.min(1, 'Pick the ground first.')
+		.min(1, { error: () => m.pick_the_ground_first() })
 		.max(200),
 	sprayed: share,
 	tank: typedSchema,
@@ -48,7 +49,7 @@ export const askedJobSchema = z.strictObject({
 	drops: z.enum(dropletClasses).nullable().default(null),
 	passed: z.array(passedStopSchema).max(60).default([]),
 	split: z.enum(splits),
-	harvest: z.iso.date('That is not a day. Write it like 14 Mar 2026.').nullable(),
+	harvest: z.iso.date({ error: () => m.that_is_not_a_day_write() }).nullable(),
 	pace: z
 		.strictObject({
 			efficiency: share,

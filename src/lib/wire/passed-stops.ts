@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { z } from 'zod';
 import type { PassedStop } from '../../core/index';
 import { shortestReason, stops } from '../../core/index';
@@ -6,7 +7,11 @@ import { shortestReason, stops } from '../../core/index';
 export const passedStopSchema = z.strictObject({
 	code: z.enum(stops),
 	about: z.string().max(200),
-	reason: z.string().trim().min(shortestReason, 'Write the reason in a few words.').max(300)
+	reason: z
+		.string()
+		.trim()
+		.min(shortestReason, { error: () => m.write_the_reason_in_a_few_words() })
+		.max(300)
 });
 
 const stopSchema = passedStopSchema.omit({ reason: true });

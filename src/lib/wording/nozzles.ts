@@ -60,3 +60,34 @@ export const nozzleName = (nozzle: Pick<Nozzle, 'key' | 'name' | 'kind' | 'size'
 /** All words that a nozzle is found by. */
 export const nozzleText = (nozzle: Pick<Nozzle, 'key' | 'name' | 'kind' | 'size'>): string =>
 	`${nozzleName(nozzle)} ${nozzle.kind} ${nozzle.size}`.toLowerCase();
+
+/** The colours of ISO 10625 by their names; the standard's own words are the keys. */
+export const colourWords: Readonly<Record<string, string>> = {
+	get orange() {
+		return m.colour_orange();
+	},
+	get green() {
+		return m.colour_green();
+	},
+	get yellow() {
+		return m.colour_yellow();
+	},
+	get lilac() {
+		return m.colour_lilac();
+	},
+	get blue() {
+		return m.colour_blue();
+	},
+	get red() {
+		return m.colour_red();
+	},
+	get brown() {
+		return m.colour_brown();
+	},
+	get grey() {
+		return m.colour_grey();
+	},
+	get white() {
+		return m.colour_white();
+	}
+};

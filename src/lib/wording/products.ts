@@ -44,7 +44,9 @@ export const doseAreaWords: Readonly<Record<DoseArea, string>> = {
 	get treated() {
 		return m.per_treated_area_the_bands();
 	},
-	field: 'per field area (bands and gaps)'
+	get field() {
+		return m.per_field_area_bands_and_gaps();
+	}
 };
 
 /** What a dose per 100 L is of. */

@@ -127,7 +127,7 @@ const outside: Words = ({ rule }, { humidity, temperature }, { degrees, comma })
 
 /** What is good about a rule that holds, where it is more than that it lies within the limits. */
 const holds: Partial<Record<WeatherRule, Words>> = {
-	'delta-t': () => 'Good.',
+	'delta-t': () => m.good_sentence(),
 	inversion: () => m.the_air_mixes(),
 	rain: (_, { rainFree }, { comma }) =>
 		rainFree > 0 ? m.the_label_asks_for_without_rain({ rainFree: hours(rainFree, comma) }) : m.within_the_limits()

@@ -236,7 +236,7 @@ describe('a set for an arc', () => {
 	it('is searched from the sizes at hand and taken as the change', async () => {
 		const { adjust } = await adjusting(bodies, {}, blower);
 		const arc = new ArcSetState(adjust, maths);
-		expect(arc.asked).toBe('Say first what volume is wanted.');
+		expect(arc.asked).toBe('Enter the target volume first.');
 		adjust.form.volume = `${(rateOf(adjust.measured!) * 0.9).toFixed(2)}`;
 		arc.shares = ['40', '30', '20'];
 		await arc.search();

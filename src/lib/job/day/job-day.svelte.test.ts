@@ -151,7 +151,7 @@ describe('closing a job', () => {
 		expect(closed!.volume!.gap).toBeCloseTo(-0.1, 9);
 		expect(closed!.volume!.calibrateAgain).toBe(true);
 		expect(closed!.used[0]).toBeCloseTo(0.012 * 0.9, 12);
-		expect([run.run!.state, run.next.words]).toEqual(['closed', 'All loads are out']);
+		expect([run.run!.state, run.next.words]).toEqual(['closed', 'All loads are sprayed out']);
 		await run.undo();
 		expect(run.run!.state).toBe('sprayed');
 		// Once its record is sealed the server takes nothing more, so nothing is written here either.

@@ -75,7 +75,7 @@
 					{m.the_tank_plan_was_for()} <b>{area}</b>{m.pick_the_field_that_it_is()}
 				</p>{/if}
 			{#if plan.source.blocks.length === 0}<p class="lab">
-					{m.no_ground_is_known_yet()} <a href="/ground/new">{m.add_a_block()}</a> first.
+					{m.no_ground_is_known_yet()} <a href="/ground/new">{m.add_a_block()}</a>.
 				</p>{/if}
 			<JobGroundPicker {plan} />
 		</fieldset>

@@ -40,7 +40,7 @@
 
 <Segmented label={m.what_tells_the_volume()} options={ways} value={plan.by} onchange={(by) => (plan.by = by)} />
 {#if source.calibrations.length === 0 && plan.by === 'calibration'}
-	<p class="lab">{m.no_sprayer_is_calibrated_yet()} <a href="/sprayers">{m.calibrate_one()}</a> first.</p>
+	<p class="lab">{m.no_sprayer_is_calibrated_yet()} <a href="/sprayers">{m.calibrate_one()}</a>.</p>
 {:else if source.calibrations.length > 0}
 	<Field
 		label={plan.by === 'calibration' ? m.calibration() : m.sprayer()}

@@ -1,4 +1,3 @@
-import { m } from '$words';
 import type {
 	DilutionOf,
 	DoseArea,

@@ -91,12 +91,12 @@ describe('mixing and spraying a job', () => {
 			'Sample Ochre is in, rinse done',
 			'At the mark, lid on',
 			'Look at the weather first',
-			'Load 1 is out',
+			'Load 1 is sprayed out',
 			'Water is at 244 L',
 			'Sample Ochre is in, rinse done',
 			'At the mark, lid on',
 			'Begin spraying load 2',
-			'Load 2 is out'
+			'Load 2 is sprayed out'
 		]);
 		expect([state.run!.state, state.next.act, await state.go()]).toEqual(['sprayed', 'nothing', false]);
 		expect(added()).toBe(11);

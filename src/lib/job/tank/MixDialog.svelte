@@ -29,7 +29,7 @@
 			else {
 				const mix = tank.mix(tank.mixName);
 				if (!mix) {
-					problem = tank.products.length === 0 ? 'Add a dose first.' : 'Type a name, such as “Spring clean-up”.';
+					problem = tank.products.length === 0 ? m.add_a_dose_first() : m.type_a_name_such_as();
 					return cancel();
 				}
 				formData.set('mix', JSON.stringify({ id: v7(), mix }));

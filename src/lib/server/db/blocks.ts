@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { now } from '../clock';
 import type { TypedBlock } from '../../../core';
 import { checkBoundary, readBlock } from '../../../core';
@@ -91,12 +92,7 @@ export const blocksOf = ({ db, farmId }: Scope) => ({
 			for (const { id, values } of made) {
 				const other = ids.get(values.name.toLowerCase());
 				if (other !== undefined && other !== id)
-					throw new Failure(
-						409,
-						'taken',
-						'name',
-						`There is ground called ${values.name} already. Give this another name.`
-					);
+					throw new Failure(409, 'taken', 'name', m.ground_called_so_already({ name: values.name }));
 				ids.set(values.name.toLowerCase(), id);
 				await trx
 					.insertInto('block')

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { now } from '../clock';
 import type { Transaction } from 'kysely';
 import { v7 } from 'uuid';
@@ -63,7 +64,7 @@ export async function recordChange(scope: Scope, trx: Transaction<Database>, ask
 				sprayer_id: asked.sprayerId,
 				day: asked.day,
 				what: 'nozzles',
-				note: `${fitted} fitted to change the spray volume.`
+				note: m.fitted_to_change_the_volume({ fitted })
 			})
 			.execute();
 	return made;

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { canonicalJson } from '../canonical-json';
 import { Failure } from '../failure';
 
@@ -19,8 +20,8 @@ export function knownIds(
 	entries.forEach((entry, i) => {
 		const row = byId.get(entry.id);
 		if (row && (row.log_id !== logId || canonicalJson(row.body) !== canonicalJson(entry)))
-			throw new Failure(409, 'conflict', `entries.${i}.id`, 'Another reading is already kept under this id.');
-		if (ids.has(entry.id)) throw new Failure(400, 'double', `entries.${i}.id`, 'This id comes twice in one message.');
+			throw new Failure(409, 'conflict', `entries.${i}.id`, m.another_reading_under_this_id());
+		if (ids.has(entry.id)) throw new Failure(400, 'double', `entries.${i}.id`, m.id_twice_in_one_message());
 		ids.add(entry.id);
 	});
 	return new Set(byId.keys());

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { JobBasis, JobBlock, JobMember, Rig, TypedJob, VolumePerArea } from '../../../core';
 import { blockPart, isCanopy, readBlock } from '../../../core';
 import { outlinedArea } from '../../forms/block';
@@ -118,7 +119,7 @@ export const fillJobOf = (scope: Scope) => {
 		if (people.some((p) => p.withdrawn_at)) throw withdrawn();
 		const apart = people.some((p) => p.sprayer_id !== lead?.sprayer_id || p.setting_id !== lead.setting_id);
 		if (apart || new Set(people.map((p) => p.person)).size < people.length)
-			throw new Failure(422, 'unreadable', 'team', 'A team is one calibration a person, of one sprayer and setting.');
+			throw new Failure(422, 'unreadable', 'team', m.a_team_is_one_calibration_a_person());
 		return people;
 	};
 
@@ -129,13 +130,7 @@ export const fillJobOf = (scope: Scope) => {
 	): JobBasis => {
 		if (basis.by !== 'timed-trial') return basis;
 		const flow = calibration?.flow_m3_s ?? null;
-		if (flow === null)
-			throw new Failure(
-				422,
-				'missing',
-				'basis',
-				'No flow was caught with this calibration. Read what the patch took in the tank.'
-			);
+		if (flow === null) throw new Failure(422, 'missing', 'basis', m.no_flow_with_this_calibration());
 		return { ...basis, flow };
 	};
 
@@ -146,12 +141,7 @@ export const fillJobOf = (scope: Scope) => {
 		const team = await teamOf(asked, calibration);
 		const doubt = calibration?.doubt ?? team?.find((p) => p.doubt)?.doubt ?? null;
 		if (doubt && asked.basis.by === 'calibration' && asked.reason === '')
-			throw new Failure(
-				422,
-				'in-doubt',
-				'reason',
-				'This calibration is in doubt. Calibrate again, or write why it is used all the same.'
-			);
+			throw new Failure(422, 'in-doubt', 'reason', m.calibration_in_doubt_write_why());
 		const blocks = await groundOf(asked);
 		const basis = basisFilled(asked.basis, calibration);
 		const { day, tank, split, sprayed, harvest, pace, reason, notes, dilute, drops = null, passed = [] } = asked;

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { Transaction } from 'kysely';
 import type { JobRun, RunEntry, TypedJob, VolumePerArea } from '../../../core';
 import { basisOf, checkClose, checkRunEntry, readJob, runOfJob, showDecimals } from '../../../core';
@@ -101,8 +102,7 @@ export const jobRunsOf = (scope: Scope) => {
 					.where('farm_id', '=', farmId)
 					.where('job_id', '=', jobId)
 					.executeTakeFirst();
-				if (sealed)
-					throw new Failure(409, 'sealed', 'entries', 'This job’s record is sealed, so nothing more is taken for it.');
+				if (sealed) throw new Failure(409, 'sealed', 'entries', m.record_is_sealed_nothing_more());
 				for (const entry of fresh) {
 					const [issue] = checkRunEntry(entry, sheet);
 					if (issue) throw fromIssue(issue, `entries.${entries.indexOf(entry)}`);
@@ -122,8 +122,7 @@ export const jobRunsOf = (scope: Scope) => {
 					)
 					.execute();
 				const all = await entriesOf(trx, jobId);
-				if (all.length > tooManyEntries)
-					throw new Failure(409, 'too-many', 'entries', 'This job has more entries than any job can have.');
+				if (all.length > tooManyEntries) throw new Failure(409, 'too-many', 'entries', m.more_entries_than_any_job());
 				const made = runOfJob({ job: job.body, rate: job.rate_m3_per_m2 as VolumePerArea | null }, all);
 				if (!made.ok) throw fromIssue(made.issues[0]!);
 				const { run } = made.value;

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { sql } from 'kysely';
 import type { GroundUse, JobBefore, JobState, Place, TypedJob, VolumePerArea } from '../../../core';
 import { addDays, checkJob, labelStops, openStops, planLoads, readJob, teamMean } from '../../../core';
@@ -98,7 +99,7 @@ export const jobsOf = (scope: Scope) => {
 			});
 			const stored = await this.get(asked.id);
 			if (stored.calibrationId !== asked.calibrationId || canonicalJson(stored.job) !== canonicalJson(job))
-				throw new Failure(409, 'conflict', 'id', 'Another job is already kept under this id.');
+				throw new Failure(409, 'conflict', 'id', m.another_job_under_this_id());
 		},
 
 		async get(id: string) {

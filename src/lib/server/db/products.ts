@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { now } from '../clock';
 import { v7 } from 'uuid';
 import type { TypedLabel } from '../../../core';
@@ -72,12 +73,7 @@ export const productsOf = ({ db, farmId }: Scope) => ({
 			.where((eb) => eb(eb.fn('lower', ['name']), '=', label.name.toLowerCase()))
 			.executeTakeFirst();
 		if (other && other.id !== id)
-			throw new Failure(
-				409,
-				'taken',
-				'name',
-				`There is a product called ${label.name} already. Give this one another name.`
-			);
+			throw new Failure(409, 'taken', 'name', m.product_called_so_already({ name: label.name }));
 		await db
 			.insertInto('product')
 			.values({ id, farm_id: farmId, ...values })

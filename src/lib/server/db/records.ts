@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { sql } from 'kysely';
 import { v5 } from 'uuid';
 import { z } from 'zod';
@@ -122,7 +123,7 @@ export const recordsOf = (scope: Scope) => {
 		): Promise<{ readonly record: SprayRecord; readonly open: readonly Stop[] }> {
 			const { stops, ...source } = await sourceOf(jobId);
 			const record = buildRecord(source, asked, passed);
-			if (!record) throw new Failure(409, 'not-closed', 'job', 'This job is not closed yet. Close it first.');
+			if (!record) throw new Failure(409, 'not-closed', 'job', m.job_not_closed_yet());
 			const gone = source.run.loads.some((l) => l.state !== 'dry' && l.state !== 'mixing');
 			if (gone && record.endedAt === null) throw fromIssue({ code: 'interval-no-end', path: 'job' });
 			return { record, open: openStops(stops, record.passed ?? []) };
@@ -141,7 +142,7 @@ export const recordsOf = (scope: Scope) => {
 					422,
 					'empty',
 					empty,
-					`Still empty: ${recordFieldWords[empty].toLowerCase()}. Write it first.`
+					m.still_empty_write_it_first({ name: recordFieldWords[empty].toLowerCase() })
 				);
 			const { record, open } = await this.draft(jobId, asked, passed);
 			if (lacksWeather(record, required)) throw new Failure(422, 'empty', 'remarks', noWeatherWords);
@@ -162,7 +163,7 @@ export const recordsOf = (scope: Scope) => {
 					.where('id', '=', jobId)
 					.executeTakeFirst();
 				if (known && known.canonical !== canonicalJson(record))
-					throw new Failure(409, 'sealed', 'id', 'This job’s record is sealed. Add to it instead; both then stand.');
+					throw new Failure(409, 'sealed', 'id', m.record_is_sealed_add_to_it());
 				if (!known) await append(scope, trx, { id: jobId, jobId, amends: null, body: record });
 			});
 		},
@@ -206,8 +207,8 @@ export const recordsOf = (scope: Scope) => {
 		/** Adds to a sealed record; the record itself stays as it is. The same id again changes nothing. */
 		async amend(recordId: string, id: string, by: string, text: string, at: string): Promise<void> {
 			const body: Amendment = { format: 'fallow-amendment/1', by: by.trim(), at, text: text.trim() };
-			if (body.by === '') throw new Failure(422, 'empty', 'by', 'Write who adds this.');
-			if (body.text === '') throw new Failure(422, 'empty', 'text', 'Write what is to be added.');
+			if (body.by === '') throw new Failure(422, 'empty', 'by', m.write_who_adds_this());
+			if (body.text === '') throw new Failure(422, 'empty', 'text', m.write_what_is_to_be_added());
 			await db.transaction().execute(async (trx) => {
 				const record = await trx
 					.selectFrom('record')

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { Kysely, Transaction } from 'kysely';
 import type { AnySheet, Entry, MadeChange, RigNumbers, TypedAim, TypedChange } from '../../../core';
 import { checkEntry, inOrder, isCarried, personIssues, readRig, rigOf } from '../../../core';
@@ -56,12 +57,7 @@ export const roundsOf = (scope: Scope) => ({
 			const fresh = message.entries.filter((entry) => !known.has(entry.id));
 			const signedBefore = await isSignedOff(scope, trx, round.id);
 			if (fresh.length > 0 && signedBefore)
-				throw new Failure(
-					409,
-					'signed-off',
-					'entries',
-					'This calibration is signed off and read-only. Start a new one to measure again.'
-				);
+				throw new Failure(409, 'signed-off', 'entries', m.calibration_is_read_only());
 			checkEntries(message.entries, fresh, [rig, ...(await correctedRigs(scope, trx, message))]);
 			if (fresh.length > 0) {
 				await insertEntries(scope, trx, round.id, fresh);
@@ -201,12 +197,7 @@ async function openRound(scope: Scope, trx: Transaction<Database>, round: RoundH
 		.executeTakeFirstOrThrow();
 	const same = (a: unknown, b: unknown) => canonicalJson(a ?? null) === canonicalJson(b ?? null);
 	if (stored.sprayer_id !== round.sprayerId || !same(stored.rig, round.rig) || !same(stored.setting, round.setting))
-		throw new Failure(
-			409,
-			'conflict',
-			'round',
-			'This calibration is known with another sprayer. A new one takes a new id.'
-		);
+		throw new Failure(409, 'conflict', 'round', m.calibration_of_another_sprayer());
 }
 
 async function knownEntries(

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { now } from '../clock';
 import type { Rig } from '../../../core';
 import { readRig } from '../../../core';
@@ -47,7 +48,7 @@ export const settingsOf = ({ db, farmId }: Scope) => ({
 		const numbers = readRig(rig);
 		const unknown = setting.off.some((s) => s >= rig.sections.length);
 		if (!numbers.ok || unknown || new Set(setting.off).size >= rig.sections.length)
-			throw new Failure(422, 'invalid', 'off', 'At least one section has to spray.');
+			throw new Failure(422, 'invalid', 'off', m.one_section_has_to_spray());
 		const known = await this.of(sprayerId);
 		const values = { name: setting.name, body: JSON.stringify(setting) };
 		await db

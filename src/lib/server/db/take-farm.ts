@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { Transaction } from 'kysely';
 import { sql } from 'kysely';
 import type { Amendment, Rig, SprayRecord, TypedBlock, TypedJob, TypedLabel, TypedNozzle } from '../../../core';
@@ -31,7 +32,7 @@ export interface TakenFarm {
 }
 
 const wrong = (line: number, message: string): Failure =>
-	new Failure(422, 'bad-line', `line ${line}`, `Line ${line}: ${message} Nothing was taken in.`);
+	new Failure(422, 'bad-line', `line ${line}`, m.line_nothing_was_imported({ line, message }));
 
 type Row = Record<string, unknown>;
 
@@ -51,7 +52,7 @@ function complete(table: FarmTableName, row: Row, line: number, zone: string): R
 			return { ...row, ...blockColumns(body as TypedBlock), body };
 		case 'job':
 			// Whether it plans is seen here; what it comes to is computed after all is in.
-			if (!readable(body as TypedJob)) throw wrong(line, 'this job cannot be read.');
+			if (!readable(body as TypedJob)) throw wrong(line, m.this_job_cannot_be_read());
 			return { ...row, computed: 0 };
 		case 'calibration':
 			return { ...row, computed: 0 };
@@ -63,7 +64,7 @@ function complete(table: FarmTableName, row: Row, line: number, zone: string): R
 				// Told below, with all that is no record.
 			}
 			const known = recordSchema.safeParse(parsed).success || amendmentSchema.safeParse(parsed).success;
-			if (!known) throw wrong(line, 'what is sealed there is no record.');
+			if (!known) throw wrong(line, m.what_is_sealed_is_no_record());
 			return { ...row, body: parsed, ...recordColumns(parsed as SprayRecord | Amendment, zone) };
 		}
 		default:
@@ -90,18 +91,14 @@ export async function takeFarm(scope: Scope, lines: AsyncIterable<string>, repla
 		// The farm's row is locked: two files at once come one after the other.
 		await trx.selectFrom('farm').select('id').where('id', '=', farmId).forUpdate().execute();
 		if (!replace && !(await isEmptyFarm({ db: trx, farmId })))
-			throw new Failure(
-				409,
-				'not-empty',
-				'file',
-				'This farm has entries already. Take the file into a new Fallow, or say that it replaces all that is here.'
-			);
+			throw new Failure(409, 'not-empty', 'file', m.farm_has_entries_already());
 		await clear(trx, farmId);
 		const read = await readLines(trx, farmId, lines);
 		await refillRecordNames(trx, farmId);
 		await refillRecordUses(trx, { farmId, cropSeason: scope.settings.cropSeason });
 		const seals = await checkChain({ ...scope, db: trx });
-		if (seals.broken) throw new Failure(422, 'broken-seal', 'file', `${sealWords(seals)} Nothing was taken in.`);
+		if (seals.broken)
+			throw new Failure(422, 'broken-seal', 'file', m.seals_nothing_was_imported({ seals: sealWords(seals) }));
 		await computeAll(trx);
 		return read;
 	});
@@ -114,12 +111,7 @@ async function computeAll(trx: Transaction<Database>): Promise<void> {
 	} catch (error) {
 		// A fault of the database is one; anything else is of what the file says.
 		if (error instanceof Error && 'code' in error && !(error instanceof Failure)) throw error;
-		throw new Failure(
-			422,
-			'not-computed',
-			'file',
-			'A calibration or a job of this file cannot be computed, so it was not made by Fallow as it is. Nothing was taken in.'
-		);
+		throw new Failure(422, 'not-computed', 'file', m.file_cannot_be_computed());
 	}
 }
 
@@ -147,18 +139,16 @@ async function readLines(trx: Transaction<Database>, farmId: string, lines: Asyn
 		try {
 			json = JSON.parse(text);
 		} catch {
-			throw wrong(line, 'this is no JSON.');
+			throw wrong(line, m.this_is_not_json());
 		}
-		if (ended) throw wrong(line, 'there is more after the end of the file.');
+		if (ended) throw wrong(line, m.more_after_the_end_of_the_file());
 		if (line === 1) {
 			const head = farmHeadSchema.safeParse(json);
-			if (!head.success)
-				throw wrong(line, 'this is no file of a farm. Its first line begins {"format":"fallow-farm/1".');
-			if (!migrations.some((m) => m.name === head.data.migration))
-				throw wrong(line, 'this file is of a newer Fallow. Take it in there, or bring this one up to date.');
+			if (!head.success) throw wrong(line, m.not_a_file_of_a_farm());
+			if (!migrations.some((m) => m.name === head.data.migration)) throw wrong(line, m.file_of_a_newer_fallow());
 			const settings = farmSettingsSchema.safeParse(head.data.settings);
 			if (!settings.success)
-				throw wrong(line, `the farm’s settings do not read at ${settings.error.issues[0]!.path.join('.')}.`);
+				throw wrong(line, m.farm_settings_do_not_read({ at: settings.error.issues[0]!.path.join('.') }));
 			({ name } = head.data);
 			zone = settings.data.timeZone;
 			await trx
@@ -174,11 +164,14 @@ async function readLines(trx: Transaction<Database>, farmId: string, lines: Asyn
 			continue;
 		}
 		const read = farmRowSchema.safeParse(json);
-		if (!read.success) throw wrong(line, 'this is no row of a farm.');
+		if (!read.success) throw wrong(line, m.not_a_row_of_a_farm());
 		const { table, row } = read.data;
 		const fits = farmRowSchemas[table].safeParse(row);
 		if (!fits.success)
-			throw wrong(line, `a ${table.replace('_', ' ')} that does not read at ${fits.error.issues[0]!.path.join('.')}.`);
+			throw wrong(
+				line,
+				m.row_does_not_read({ table: table.replace('_', ' '), at: fits.error.issues[0]!.path.join('.') })
+			);
 		let whole: Row;
 		try {
 			whole = complete(table, row, line, zone);
@@ -192,12 +185,12 @@ async function readLines(trx: Transaction<Database>, farmId: string, lines: Asyn
 		counts[table] = (counts[table] ?? 0) + 1;
 	}
 	await flush();
-	if (!ended) throw wrong(line, 'the file ends in its middle: its last line is missing.');
+	if (!ended) throw wrong(line, m.file_ends_in_its_middle());
 	for (const table of farmTables)
 		if ((ended[table] ?? 0) !== (counts[table] ?? 0))
 			throw wrong(
 				line,
-				`the file should hold ${ended[table] ?? 0} of ${table.replace('_', ' ')} and holds ${counts[table] ?? 0}.`
+				m.file_should_hold({ wanted: ended[table] ?? 0, table: table.replace('_', ' '), count: counts[table] ?? 0 })
 			);
 	return { name, counts };
 }
@@ -217,7 +210,7 @@ async function write(
 	} catch (error) {
 		// Class 22 and 23: a value that is none of its column, or one that its table does not allow.
 		if (/^2[23]/.test((error as { code?: string }).code ?? ''))
-			throw wrong(from, `between here and line ${to}, a ${table.replace('_', ' ')} is not one that can be kept.`);
+			throw wrong(from, m.row_cannot_be_stored({ to, table: table.replace('_', ' ') }));
 		throw error;
 	}
 }

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { Transaction } from 'kysely';
 import { sql } from 'kysely';
 import { Failure, notFound } from '../failure';
@@ -27,13 +28,7 @@ export async function takeOff(
 		.where('job_id', '=', id)
 		.limit(1)
 		.executeTakeFirst();
-	if (begun)
-		throw new Failure(
-			409,
-			'begun',
-			'id',
-			'This job was begun, so it stays on record as it is. Plan another one instead.'
-		);
+	if (begun) throw new Failure(409, 'begun', 'id', m.job_was_begun_plan_another());
 	await trx
 		.updateTable('job')
 		.set({ off_at: sql<Date>`now()`, replaced_by: replacedBy })

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { readProducts } from '../../../core';
 import type { TankMixInput } from '../../wire/tank-mix';
 import { canonicalJson } from '../canonical-json';
@@ -70,12 +71,7 @@ export const tankMixesOf = (scope: Scope) => {
 				.execute();
 			const stored = await this.get(key);
 			if (canonicalJson(stored.mix) !== canonicalJson(mix))
-				throw new Failure(
-					409,
-					'conflict',
-					'name',
-					'Somebody else saved a tank mix of this name just now. Save it again.'
-				);
+				throw new Failure(409, 'conflict', 'name', m.tank_mix_saved_by_another());
 			return key;
 		},
 

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { VolumePerArea } from '../../../core';
 import { planLoads, readTankPlan } from '../../../core';
 import type { TankPlanInput } from '../../wire/tank-plan';
@@ -40,7 +41,7 @@ export const tankPlansOf = ({ db, farmId }: Scope) => ({
 			.execute();
 		const stored = await this.get(id);
 		if (stored.calibration_id !== calibrationId || canonicalJson(stored.input) !== canonicalJson(input))
-			throw new Failure(409, 'conflict', 'id', 'Another plan is already kept under this id.');
+			throw new Failure(409, 'conflict', 'id', m.another_plan_under_this_id());
 	},
 
 	async get(id: string): Promise<TankPlanRow> {

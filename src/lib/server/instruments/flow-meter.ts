@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { connect } from 'node:net';
 import { Failure } from '../failure';
 import type { Address } from './address';
@@ -20,16 +21,11 @@ export function askFlowMeter({ host, port }: Address, nozzle: number): Promise<n
 			socket.destroy();
 			run();
 		};
-		const timer = setTimeout(
-			() => end(() => reject(failed('meter-silent', 'The flow meter does not answer. Is it on, and its cable in?'))),
-			patience
-		);
+		const timer = setTimeout(() => end(() => reject(failed('meter-silent', m.flow_meter_does_not_answer()))), patience);
 		socket.setEncoding('ascii');
 		socket.on('connect', () => socket.write(`READ ${nozzle}\r\n`));
-		socket.on('error', () =>
-			end(() => reject(failed('meter-unreachable', 'The flow meter cannot be reached. Type the reading instead.')))
-		);
-		socket.on('close', () => end(() => reject(failed('meter-silent', 'The flow meter hung up. Ask it again.'))));
+		socket.on('error', () => end(() => reject(failed('meter-unreachable', m.flow_meter_cannot_be_reached()))));
+		socket.on('close', () => end(() => reject(failed('meter-silent', m.flow_meter_hung_up()))));
 		socket.on('data', (chunk: string) => {
 			heard += chunk;
 			const line = /^([^\r\n]*)\r?\n/.exec(heard)?.[1];
@@ -38,12 +34,7 @@ export function askFlowMeter({ host, port }: Address, nozzle: number): Promise<n
 			if (read && Number(read[1]) === nozzle) end(() => resolve(Number(read[2])));
 			else
 				end(() =>
-					reject(
-						failed(
-							'meter-nonsense',
-							`The flow meter answered “${(line ?? heard).slice(0, 60)}”, which is no reading. Ask it again.`
-						)
-					)
+					reject(failed('meter-nonsense', m.flow_meter_answered_no_reading({ heard: (line ?? heard).slice(0, 60) })))
 				);
 		});
 	});

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type { z } from 'zod';
 import type { WeatherAnswer } from '../../wire/weather';
 import { forecastSchema, stationSchema } from '../../wire/weather';
@@ -14,10 +15,10 @@ async function ask<T>(address: Address, path: string, schema: z.ZodType<T>): Pro
 	try {
 		response = await fetch(`http://${address.host}:${address.port}${path}`, { signal: AbortSignal.timeout(patience) });
 	} catch {
-		return 'The weather station does not answer. Type what you see and feel.';
+		return m.station_does_not_answer();
 	}
 	const read = schema.safeParse(await response.json().catch(() => null));
-	if (!response.ok || !read.success) return 'The weather station answered with something that is no weather.';
+	if (!response.ok || !read.success) return m.station_answered_no_weather();
 	return read.data;
 }
 
@@ -42,6 +43,6 @@ export async function askWeather(address: Address | null, now: number): Promise<
 		present: true,
 		station: old ? null : station,
 		forecast: now - Date.parse(forecast.issued) > 12 * stale ? null : forecast,
-		problem: old ? `The weather station’s last reading is from ${station.at.slice(0, 16).replace('T', ' ')} UTC.` : ''
+		problem: old ? m.station_is_old({ at: station.at.slice(0, 16).replace('T', ' ') }) : ''
 	};
 }

@@ -1,4 +1,5 @@
 import { m } from '$words';
+import { workingText } from '../../wording/working';
 import { dayText } from '../../settings/day-text';
 import { show } from '../../show/show';
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
@@ -170,7 +171,7 @@ export function calibrationPdf(
 							text: [
 								{ text: `${schoolNames[school]}: `, bold: true },
 								workingOf(read.sheet, read.calibration, school, measuresOf(settings))
-									.map((line) => asWritten(line.figures, comma))
+									.map((line) => workingText(asWritten(line.figures, comma)))
 									.join(';  ')
 							]
 						}))

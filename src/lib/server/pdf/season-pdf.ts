@@ -139,7 +139,7 @@ export function seasonPdf(
 								headerRows: 1,
 								widths: ['*', '*', 'auto', 'auto', 'auto'],
 								body: [
-									head('Block', m.product_title(), m.in_the_season(), m.times(), m.of_its_labels_most()),
+									head(m.block_title(), m.product_title(), m.in_the_season(), m.times(), m.of_its_labels_most()),
 									...uses.map((u) => [
 										u.block,
 										u.product,

@@ -15,7 +15,7 @@
 	const filter = $derived(data.filter);
 	const filtered = $derived(Object.entries(filter).some(([name, value]) => name !== 'after' && value !== ''));
 	const choices = $derived([
-		{ name: 'block', label: 'Block', names: data.names.blocks },
+		{ name: 'block', label: m.block_title(), names: data.names.blocks },
 		{ name: 'product', label: m.product_title(), names: data.names.products },
 		{ name: 'operator', label: m.operator(), names: data.names.operators },
 		{ name: 'sprayer', label: m.sprayer(), names: data.names.sprayers }
@@ -83,7 +83,7 @@
 				{label}
 				type="search"
 				value={filter[name]}
-				options={[{ value: '', label: 'all' }, ...names.map((one) => ({ value: one, label: one }))]}
+				options={[{ value: '', label: m.all_inline() }, ...names.map((one) => ({ value: one, label: one }))]}
 			/>
 		{/each}
 		<Field name="group" label={m.group_title()} value={filter.group} />

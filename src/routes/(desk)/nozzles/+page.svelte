@@ -11,7 +11,7 @@
 	import { measuresOf } from '$lib/settings/field-units';
 	import { adjustFigures } from '$lib/show/adjust';
 	import { wordIssue } from '$lib/wording/issues';
-	import { dropletWords, nozzleKindWords, nozzleName, nozzleText } from '$lib/wording/nozzles';
+	import { colourWords, dropletWords, nozzleKindWords, nozzleName, nozzleText } from '$lib/wording/nozzles';
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
 	const settings = $derived(data.farm.settings);
@@ -50,7 +50,7 @@
 {/snippet}
 {#snippet size(n: Nozzle)}
 	<span class="flex items-center gap-2"
-		><IsoDot size={n.size} /><small class="text-soft">{colourOf(n.size) ?? ''}</small></span
+		><IsoDot size={n.size} /><small class="text-soft">{colourWords[colourOf(n.size) ?? ''] ?? ''}</small></span
 	>
 {/snippet}
 {#snippet angle(n: Nozzle)}{n.angle ? `${n.angle}°` : ''}{/snippet}

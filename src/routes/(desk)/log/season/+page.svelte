@@ -75,7 +75,7 @@
 			<table class="ledger">
 				<thead>
 					<tr>
-						<th scope="col">Block</th>
+						<th scope="col">{m.block_title()}</th>
 						{#each products as product (product)}<th scope="col">{product}</th>{/each}
 					</tr>
 				</thead>

@@ -11,7 +11,7 @@
 	import Field from '$lib/kit/Field.svelte';
 	import { readNozzleText } from '$lib/forms/nozzle-text';
 	import { adjustFigures } from '$lib/show/adjust';
-	import { nozzleKindWords } from '$lib/wording/nozzles';
+	import { colourWords, nozzleKindWords } from '$lib/wording/nozzles';
 	import { asWritten } from '$lib/wording/as-written';
 
 	let { data }: { data: PageData } = $props();
@@ -77,7 +77,10 @@
 			bind:value={$text.size}
 			options={[
 				{ value: '', label: m.none() },
-				...isoSizes.map(({ code, colour }) => ({ value: code, label: colour ? `${code}, ${colour}` : code }))
+				...isoSizes.map(({ code, colour }) => ({
+					value: code,
+					label: colour ? `${code}, ${colourWords[colour] ?? colour}` : code
+				}))
 			]}
 		/>
 		<Field
