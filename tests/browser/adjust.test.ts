@@ -190,13 +190,13 @@ test('nozzles by hand and by CSV: the bad row is named, nothing else is lost', a
 		)
 	});
 	await expect(page.getByText('Line 3, Odd cone')).toBeVisible();
-	await page.getByRole('button', { name: 'Take in 1' }).click();
-	await expect(page.getByText('1 nozzle is taken in.')).toBeVisible();
+	await page.getByRole('button', { name: 'Import 1' }).click();
+	await expect(page.getByText('1 nozzle is imported.')).toBeVisible();
 	await expect(page.getByLabel('The rows')).toHaveValue(/Odd cone,funnel/);
 	await expect(page.getByLabel('The rows')).not.toHaveValue(/Fresh cone/);
 	await page.getByLabel('The rows').fill('name,kind,points\nOdd cone,full cone,10 bar = 1.5 L/min');
 	const taken = page.waitForResponse((answer) => answer.request().method() === 'POST');
-	await page.getByRole('button', { name: 'Take in 1' }).click();
+	await page.getByRole('button', { name: 'Import 1' }).click();
 	await taken;
 	await page.getByRole('link', { name: 'To the list' }).click();
 	await expect(page.getByRole('link', { name: 'Odd cone' })).toBeVisible();

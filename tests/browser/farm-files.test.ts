@@ -15,16 +15,16 @@ test('records come in from a file with each bad row named, and go out in every w
 	await page.goto(`${app.origin}/log`);
 	await fromMenu(page, 'Import records');
 	await page.getByLabel('The rows').fill(csv('Rust in linseed'));
-	await expect(page.getByText('can be taken in, 1 cannot yet')).toBeVisible();
+	await expect(page.getByText('can be imported, 1 cannot yet')).toBeVisible();
 	await expect(page.getByText('Line 3, 02.04.2025, Yard')).toBeVisible();
 	await expect(page.getByText('day: “02.04.2025” cannot be read as a day. Write it like 2026-03-14.')).toBeVisible();
-	await page.getByRole('button', { name: 'Take in 1' }).click();
-	await expect(page.getByRole('status').filter({ hasText: '1 record is taken in' })).toBeVisible();
+	await page.getByRole('button', { name: 'Import 1' }).click();
+	await expect(page.getByRole('status').filter({ hasText: '1 record is imported' })).toBeVisible();
 	// The bad row stays to be mended; the good one again brings nothing twice.
 	await expect(page.getByLabel('The rows')).toHaveValue(/02\.04\.2025/);
 	await page.getByLabel('The rows').fill(csv('Rust in linseed'));
-	await page.getByRole('button', { name: 'Take in 1' }).click();
-	await expect(page.getByRole('status').filter({ hasText: '1 of them stood here already' })).toBeVisible();
+	await page.getByRole('button', { name: 'Import 1' }).click();
+	await expect(page.getByRole('status').filter({ hasText: '1 of them were here already' })).toBeVisible();
 
 	await page.goto(`${app.origin}/log?target=Rust%20in`);
 	await page.getByRole('link', { name: '2 Apr 2025' }).click();
@@ -70,7 +70,7 @@ test('a whole farm goes out in a file and into another Fallow; one with entries 
 		await expect(page.getByRole('alert')).toContainText('“notes.txt” is no zip');
 		await page.getByLabel(/notes\.txt/).setInputFiles({ ...file, buffer: file.buffer.subarray(0, 5000) });
 		await page.getByRole('button', { name: 'Import it' }).click();
-		await expect(page.getByRole('alert')).toContainText(/no whole zip file/);
+		await expect(page.getByRole('alert')).toContainText(/not a whole zip file/);
 		await page.getByLabel(/sample-quillet/).setInputFiles(file);
 		await page.getByRole('button', { name: 'Import it' }).click();
 		await expect(page.getByRole('status')).toContainText('Sample Quillet Farm is here. 5 sprayers');
@@ -78,7 +78,7 @@ test('a whole farm goes out in a file and into another Fallow; one with entries 
 		await expect(page.getByRole('heading', { name: 'One job is under way' })).toBeVisible();
 		await page.goto(`${to.origin}/log`);
 		await fromMenu(page, 'Verify records');
-		await expect(page.getByRole('status')).toContainText('seals hold');
+		await expect(page.getByRole('status')).toContainText('records verified');
 
 		// Here is something now: it is not replaced by a slip.
 		await page.goto(`${to.origin}/farm-file`);

@@ -51,7 +51,7 @@ test.describe('on a phone', () => {
 		await page.getByRole('textbox', { name: 'From' }).fill('2024-01-01');
 		await page.getByRole('button', { name: 'Show' }).tap();
 		await page.waitForURL(/product=Sample\+Umber/);
-		await page.getByRole('link', { name: /Sample Umber.*take it off/ }).tap();
+		await page.getByRole('link', { name: /Sample Umber.*remove it/ }).tap();
 		await page.waitForURL((url) => !url.search.includes('Umber') && url.search.includes('2024-01-01'));
 	});
 });

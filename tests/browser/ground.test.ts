@@ -84,7 +84,7 @@ test('boundaries go out as GeoJSON, and come in from GeoJSON and KML: a crossing
 	await page
 		.locator('input[type=file]')
 		.setInputFiles({ name: 'huge.kml', mimeType: 'text/plain', buffer: Buffer.alloc(12_000_000) });
-	await expect(page.getByRole('alert')).toContainText('is 12 MB; 10 MB is the most');
+	await expect(page.getByRole('alert')).toContainText('is 12 MB; up to 10 MB works');
 	const place = (name: string, corners: string) =>
 		`<Placemark><name>${name}</name><Polygon><outerBoundaryIs><LinearRing><coordinates>${corners}</coordinates></LinearRing></outerBoundaryIs></Polygon></Placemark>`;
 	await open(
@@ -92,12 +92,12 @@ test('boundaries go out as GeoJSON, and come in from GeoJSON and KML: a crossing
 		`<?xml version="1.0"?><kml xmlns="http://www.opengis.net/kml/2.2"><Document>${place('Far piece', '-10.24,-30.5 -10.239,-30.5 -10.239,-30.499 -10.24,-30.5')}${place('Twisted', '0,0 2,2 2,0 0,2 0,0')}</Document></kml>`
 	);
 	await expect(page.getByText('crosses itself at 1.000000, 1.000000')).toBeVisible();
-	await expect(page.getByRole('button', { name: 'Take in 1' })).toBeVisible();
+	await expect(page.getByRole('button', { name: 'Import 1' })).toBeVisible();
 	await page.getByLabel('Name of Far piece').fill('Long meadow');
-	await page.getByRole('button', { name: 'Take in 1' }).click();
-	await expect(page.getByRole('alert')).toContainText('There is ground called Long meadow already');
+	await page.getByRole('button', { name: 'Import 1' }).click();
+	await expect(page.getByRole('alert')).toContainText('There is a field called Long meadow already');
 	await page.getByLabel('Name of Far piece').fill('Far piece');
-	await page.getByRole('button', { name: 'Take in 1' }).click();
+	await page.getByRole('button', { name: 'Import 1' }).click();
 	await page.waitForURL(/ground$/);
 	await expect(page.getByRole('listitem').filter({ hasText: 'Far piece' })).toContainText('ac');
 });

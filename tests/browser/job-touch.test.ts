@@ -63,7 +63,7 @@ test('a knapsack spot job on a phone: trial patch, label’s most, mixing with n
 		await page.getByRole('button', { name: 'Begin spraying load 1' }).tap();
 		await page.getByRole('button', { name: 'Pause' }).tap();
 		await page.getByRole('button', { name: 'Continue spraying' }).tap();
-		await page.getByRole('button', { name: 'Load 1 is out' }).tap();
+		await page.getByRole('button', { name: 'Load 1 is sprayed out' }).tap();
 		await expect(page.getByRole('link', { name: 'All loads are sprayed out' })).toBeVisible();
 
 		await app.restart();

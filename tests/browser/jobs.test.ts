@@ -65,7 +65,7 @@ test('an orchard job by whole rows: ground, calibration, products, splits, label
 	await page.getByLabel('Wind from').fill('SW');
 	await page.getByText('Smoke mixes').click();
 	await page.getByLabel(/^Why/).fill('Smoke let go at the gate');
-	await page.getByRole('button', { name: /^Spray/ }).click();
+	await page.getByRole('button', { name: 'Start spraying' }).click();
 	await page.getByRole('button', { name: 'Begin spraying load 1' }).click();
 	await expect(page.getByText(/^Spraying since/)).toBeVisible();
 	// The tank ran out three rows early.
@@ -81,7 +81,7 @@ test('an orchard job by whole rows: ground, calibration, products, splits, label
 	await expect(page.getByText(/calibrate again before the next load/)).toBeVisible();
 	await page.getByRole('button', { name: 'Let the rest follow it' }).click();
 	await expect(page.getByText(/The loads that are left follow it/)).toBeVisible();
-	await page.getByRole('button', { name: 'Load 1 is out' }).click();
+	await page.getByRole('button', { name: 'Load 1 is sprayed out' }).click();
 	const heading = page.getByRole('heading', { name: /^Load 2 of/ });
 	await expect(heading).toBeVisible();
 	// The rest follows what the tank said: the list counts the loads that there are now.

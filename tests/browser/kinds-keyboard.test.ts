@@ -160,5 +160,5 @@ test('a knapsack round: a plot, a catch, and the person who carries it', async (
 	const [head] = await app.query<{ sprayer_id: string }>('select sprayer_id from calibration where id = $1', [id]);
 	await page.goto(`${app.origin}/sprayers/${head!.sprayer_id}/team`);
 	await expect(page.getByText('D. Sample')).toBeVisible();
-	await expect(page.getByText(/lies between the least and the most/)).toBeVisible();
+	await expect(page.getByText(/lies between the lowest and the highest/)).toBeVisible();
 });

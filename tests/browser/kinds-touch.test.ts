@@ -137,7 +137,7 @@ test('a knapsack by touch: refilled after a plot, then caught too', async ({ pag
 	await page.goto(page.url().replace('/plot', '/ready'));
 	await page.getByText('Plot and catch').tap();
 	await tap(page, /To the plot/);
-	await runs(page, [149, 151], /begin to spray/, /plot is done/, 'Gos');
+	await runs(page, [149, 151], /begin to spray/, /plot is done/, 'Goes');
 	await tap(page, /To the nozzle flow/);
 	await tap(page, 'Digits');
 	await page.getByRole('button', { name: /change$/ }).tap();

@@ -13,11 +13,11 @@ test('a product from the label: typed, mended, kept, put away, and out and in as
 	const asksState = page.getByRole('alert').filter({ hasText: 'liquid or dry' });
 	await expect(asksState).toBeVisible();
 	await page.getByRole('radio', { name: 'Liquid' }).check();
-	await page.getByLabel(/^Mixes as/).selectOption('solution');
+	await page.getByLabel(/^Mixing group/).selectOption('solution');
 	await page.getByRole('radio', { name: 'Dry' }).check();
-	await expect(page.getByLabel(/^Mixes as/)).toHaveValue('');
+	await expect(page.getByLabel(/^Mixing group/)).toHaveValue('');
 	await page.getByRole('radio', { name: 'Liquid' }).check();
-	await page.getByLabel(/^Mixes as/).selectOption('solution');
+	await page.getByLabel(/^Mixing group/).selectOption('solution');
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	// What is wrong stands at its field, and what was typed stays. What was mended is told of no more.
 	await expect(asksState).toBeHidden();
@@ -37,7 +37,7 @@ test('a product from the label: typed, mended, kept, put away, and out and in as
 	await page.getByRole('link', { name: 'Add a product' }).click();
 	await page.getByRole('textbox', { name: 'Name', exact: true }).fill('sample slate');
 	await page.getByRole('radio', { name: 'Liquid' }).check();
-	await page.getByLabel(/^Mixes as/).selectOption('solution');
+	await page.getByLabel(/^Mixing group/).selectOption('solution');
 	await page.getByLabel('Label rate, or its lowest').fill('1 L/ha');
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByRole('alert')).toContainText('There is a product called sample slate already');
@@ -67,8 +67,8 @@ test('a product from the label: typed, mended, kept, put away, and out and in as
 	await expect(page.getByText('Sample Slate').first()).toBeVisible();
 	await expect(page.getByText('“9 kg/ha” is a weight of a liquid', { exact: false })).toBeVisible();
 	await page.getByLabel('The rows').fill(files[1]!);
-	await page.getByRole('button', { name: /^Take in \d/ }).click();
-	await expect(page.getByText(/products are taken in/)).toBeVisible();
+	await page.getByRole('button', { name: /^Import \d/ }).click();
+	await expect(page.getByText(/products are imported/)).toBeVisible();
 	await page.getByRole('link', { name: 'To the list' }).click();
 	await expect(page.getByRole('link', { name: 'Sample Slate' })).toBeVisible();
 });

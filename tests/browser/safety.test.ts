@@ -27,7 +27,7 @@ test('an orchard job by a per-100 L label: what the litres are of is asked, and 
 	await page.goto(`${app.origin}/products/new`);
 	await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Sample Loess');
 	await page.getByRole('radio', { name: 'Liquid' }).check();
-	await page.getByLabel(/^Mixes as/).selectOption('solution');
+	await page.getByLabel(/^Mixing group/).selectOption('solution');
 	await page.getByLabel('Label rate, or its lowest').fill('40 ml/100 L');
 	await page.getByLabel('Re-entry interval').fill('0');
 	await page.getByRole('button', { name: 'Save', exact: true }).tap();
@@ -134,10 +134,10 @@ test('a calm evening stops the work until smoke was seen to mix, or a reason sta
 	await page.getByLabel('Wind from').fill('S');
 	await page.getByText('Clear', { exact: true }).tap();
 	await expect(page.locator('[data-rule="inversion"]')).toHaveAttribute('data-state', 'stop');
-	await expect(page.getByRole('button', { name: /^Spray/ })).toBeDisabled();
+	await expect(page.getByRole('button', { name: 'Start spraying' })).toBeDisabled();
 	await page.getByText('Smoke mixes').tap();
 	await expect(page.locator('[data-rule="inversion"]')).toHaveAttribute('data-state', 'good');
-	await page.getByRole('button', { name: /^Spray/ }).tap();
+	await page.getByRole('button', { name: 'Start spraying' }).tap();
 	await page.getByRole('button', { name: 'Begin spraying load 1' }).tap();
 	await expect(page.getByText(/^Spraying since/)).toBeVisible();
 	// Over midnight, and nobody ticks that it is out: the close asks when it was.

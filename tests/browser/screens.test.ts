@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { beginRound, expect, findings, sprayerId, test } from './fixtures';
+import { beginRound, expect, findings, pickFrom, sprayerId, test } from './fixtures';
 
 const steps = ['ready', 'speed', 'swath', 'flow', 'volume', 'adjust', 'sign-off'];
 /** The steps that look different on each kind of rig. */
@@ -18,17 +18,41 @@ async function dress(page: Page, { mode, size }: Look) {
 	await page.addInitScript((m) => localStorage.setItem('fallow-mode', m), mode);
 }
 
-/** Goes to each address and gathers what is wrong with it. */
-async function visit(page: Page, origin: string, paths: readonly string[]): Promise<string[]> {
+/** Other windows than the two that everything is looked at in: the smallest phone, one on its side, a tablet, a large screen. */
+const windows = [
+	{ width: 320, height: 640 },
+	{ width: 844, height: 390 },
+	{ width: 820, height: 1180 },
+	{ width: 1920, height: 1080 }
+] as const;
+const tooWide = (page: Page) =>
+	page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+
+/** Goes to each address and gathers what is wrong with it; in Spanish, and in the other windows too, where that is asked for. */
+async function visit(
+	page: Page,
+	origin: string,
+	paths: readonly string[],
+	{ language = 'en', everyWindow = false } = {}
+): Promise<string[]> {
 	const found: string[] = [];
+	await page.context().addCookies([{ name: 'fallow-language', value: language, url: origin }]);
+	const size = page.viewportSize()!;
 	for (const path of paths) {
 		await page.goto(origin + path);
 		await page.locator('h1:visible, h2:visible').first().waitFor();
 		for (const one of await findings(page)) found.push(`${path} ${one}`);
-		const wide = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+		const wide = await tooWide(page);
+		expect(await page.locator('html').getAttribute('lang')).toBe(language);
 		const stray = /.*(?:\bundefined\b|\bNaN\b|\[object |(?:^|\n)>).*/.exec(await page.locator('body').innerText());
 		if (stray) found.push(`${path} shows ${stray[0]}`);
 		if (wide > 0) found.push(`${path} is ${wide} px too wide`);
+		for (const window of everyWindow ? windows : []) {
+			await page.setViewportSize(window);
+			const over = await tooWide(page);
+			if (over > 0) found.push(`${path} is ${over} px too wide in a window of ${window.width}`);
+		}
+		if (everyWindow) await page.setViewportSize(size);
 	}
 	return found;
 }
@@ -56,7 +80,7 @@ for (const look of looks)
 		await page.getByLabel('Or type a time').fill('27.5');
 		await page.keyboard.press('Enter');
 		await expect(page.getByLabel('Or type a time')).toHaveValue('');
-		const found = await visit(page, app.origin, [
+		const paths = [
 			'/',
 			'/sprayers',
 			'/sprayers/new',
@@ -93,8 +117,9 @@ for (const look of looks)
 			'/farm',
 			'/nowhere',
 			...steps.map((s) => `/rounds/${round}/${s}`)
-		]);
-		expect(found).toEqual([]);
+		];
+		expect(await visit(page, app.origin, paths, { everyWindow: look.size === 'phone' })).toEqual([]);
+		expect(await visit(page, app.origin, paths, { language: 'es' })).toEqual([]);
 	});
 
 for (const look of looks)
@@ -122,15 +147,26 @@ for (const look of looks)
 
 test('a new farm’s first page leads to its first calibration', async ({ page, bareApp }) => {
 	await page.goto(bareApp.origin);
-	await page.getByRole('link', { name: 'Add the first sprayer' }).click();
-	await page.getByRole('textbox', { name: 'Name' }).fill('First boom');
-	await page.getByRole('textbox', { name: 'Nozzles' }).first().fill('6');
-	await page.getByLabel('Nozzle spacing').fill('50');
-	await page.getByLabel('Tank').fill('400');
-	await page.getByRole('button', { name: 'Add the sprayer' }).click();
-	await expect(page.getByText('Not calibrated yet')).toBeVisible();
-	await page.getByRole('link', { name: 'Start a calibration' }).click();
+	await expect(page).toHaveURL(/\/welcome$/);
+	expect(await findings(page)).toEqual([]);
+	const pick = (name: string) => pickFrom(page, 'Where it is', name);
+	// What a tank of 500 is follows from the country, and stands there before anything is kept.
+	await pick('Germany');
+	await expect(page.getByText('L/ha · km/h')).toBeVisible();
+	await pick('United States');
+	await expect(page.getByText('US gal/ac · mph')).toBeVisible();
+	await page.getByRole('button', { name: 'Start the first calibration' }).click();
+	await expect(page.getByText('A farm needs a name, like Quillet Farm.')).toBeVisible();
+	await page.getByLabel('What it is called').fill('Sample Farm');
+	await page.getByLabel('What you call the sprayer').fill('First boom');
+	await page.getByLabel('Its tank holds, gal').fill('500');
+	await page.getByRole('button', { name: 'Start the first calibration' }).click();
+	await page.getByRole('button', { name: 'Start a calibration' }).click();
 	await expect(page.getByRole('heading', { name: 'Check the sprayer' })).toBeVisible();
+	await page.goto(`${bareApp.origin}/sprayers`);
+	await expect(page.getByText('500 gal')).toBeVisible();
+	await page.goto(`${bareApp.origin}/welcome`);
+	await expect(page).toHaveURL(/\/$/);
 });
 
 test('a tap is not lost while a new farm takes the zone of its first browser', async ({ page, bareApp }) => {
@@ -151,8 +187,8 @@ test('a tap is not lost while a new farm takes the zone of its first browser', a
 	page.on('response', (response) => {
 		if (response.url().endsWith('/api/farm/zone')) answered();
 	});
-	await page.goto(bareApp.origin);
-	await page.getByRole('link', { name: 'Add the first sprayer' }).click();
+	await page.goto(`${bareApp.origin}/sprayers`);
+	await page.getByRole('link', { name: 'Add a sprayer' }).click();
 	await expect(page.getByRole('textbox', { name: 'Name' })).toBeVisible();
 });
 

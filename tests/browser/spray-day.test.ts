@@ -36,12 +36,12 @@ test('a whole day: plan, weather, mix, spray, close, record, log, paper', async 
 		await expect(page.getByRole('heading', { name: /of work: / })).toBeVisible();
 		await page.getByLabel(/^Wind, /).fill('20 mph');
 		await expect(page.locator('[data-rule="wind"][data-state="stop"]')).toContainText('limit of');
-		await expect(page.getByRole('button', { name: /^Spray/ })).toBeDisabled();
+		await expect(page.getByRole('button', { name: 'Start spraying' })).toBeDisabled();
 		await page.getByLabel(/^Wind, /).fill('5 mph');
 		await page.getByLabel('Wind from').fill('N');
 		await expect(page.locator('[data-rule="drift"]')).toContainText('water in the south (the mill ditch)');
 		await page.getByLabel(/^Why/).fill('the ditch is dry');
-		await page.getByRole('button', { name: /^Spray/ }).click();
+		await page.getByRole('button', { name: 'Start spraying' }).click();
 		await expect(page.getByRole('link', { name: /^Weather at/ })).toBeVisible();
 
 		// Every load in turn, by the one button that is next.
@@ -89,7 +89,7 @@ test('a whole day: plan, weather, mix, spray, close, record, log, paper', async 
 		await page.getByRole('button', { name: 'Show' }).click();
 		await expect(page.getByRole('row')).toHaveCount(2);
 		await fromMenu(page, 'Verify records');
-		await expect(page.getByRole('status').filter({ hasText: `${3 + past} seals hold` })).toBeVisible();
+		await expect(page.getByRole('status').filter({ hasText: `${3 + past} records verified` })).toBeVisible();
 		const csv = await (await page.request.get(`${app.origin}/log/csv`)).text();
 		expect(csv.split('\r\n')[0]).toContain('record,day,started');
 		expect(csv).toContain('Thistles');

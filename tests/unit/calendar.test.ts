@@ -105,7 +105,7 @@ describe('what keeps a block', () => {
 		};
 		const clock = (s: number) => `at ${s}`;
 		expect(keepsOf(state, 400, clock).map((k) => `${k.what} ${k.left} ${k.until}`)).toEqual([
-			'Nobody goes in 10 min until at 1000, by the label of P',
+			'Keep out 10 min until at 1000, by the label of P',
 			'No harvest 1 day until 10 Apr 2026, by the label of Q',
 			'No linseed sown 21 days until 1 May 2026, by the label of P',
 			// An empty interval is not one of zero.

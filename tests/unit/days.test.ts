@@ -20,7 +20,7 @@ it('stretches of days in which the work fits are what the slow way says, from no
 	const hour = 3_600_000;
 	const random = new Seeded(11);
 	const begin = Date.parse('2026-03-20T00:00:00Z');
-	const part = (at: number, to: number) => ({ at, to, state: 'good' as const, fits: random.next() < 0.6 });
+	const part = (at: number, to: number) => ({ at, to, state: 'good' as const, fits: random.next() < 0.6, rule: null });
 	for (let k = 0; k < 300; k += 1) {
 		// Two days of hours, some of them unknown, some of them cut in two where the hours of the night begin.
 		const hours = Array.from({ length: 48 }, (_, h) => {

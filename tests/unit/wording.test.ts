@@ -7,6 +7,7 @@ import { defaultSettings } from '../../src/lib/settings/farm-settings';
 import { wordFinding } from '../../src/lib/wording/findings';
 import { wordIssue } from '../../src/lib/wording/issues';
 import { rigCheckWords } from '../../src/lib/wording/rig-checks';
+import { inSpanish } from '../support/in-spanish';
 
 const issueCodes: Record<IssueCode, true> = {
 	empty: true,
@@ -148,6 +149,30 @@ describe('words', () => {
 		expect(wordFinding(findings.find((f) => f.code === 'catch-too-short')!).title).toBe(
 			'A 10 s catch is good to ±6.3 %'
 		);
+	});
+
+	it('are whole in Spanish, with the same figures, and with none of the English left', () => {
+		const english =
+			/\b(the|is|are|of|and|to|than|with|not|nozzles?|catch|catches|course|look|write|read|their|this|that|it|its|under|over|for|or)\b/i;
+		// What is typed in files and fields is the same in every language.
+		const typed = /“[^”]*”|\d[\d.,]* ?(?:fl )?[a-z]+|(?:Write it|Escríbalo) (?:like|como) .*$/gi;
+		const numbers = (text: string) => [...text.matchAll(/\d+(?:[.,]\d+)?/g)].map((found) => found[0]).sort();
+		for (const code of Object.keys(issueCodes) as IssueCode[]) {
+			const issue: Issue = { code, path: 'speed.course', text: '3 L', wanted: 'length', bound: '5,000 m' };
+			const [here, there] = [wordIssue(issue), inSpanish(() => wordIssue(issue))];
+			expect(there, code).not.toBe(here);
+			expect(there, code).toMatch(/[.?]$/);
+			expect(there.replace(typed, ''), code).not.toMatch(english);
+		}
+		for (const finding of findings) {
+			const [here, there] = [wordFinding(finding), inSpanish(() => wordFinding(finding))];
+			expect(`${there.title} ${there.body}`, finding.code).not.toMatch(english);
+			expect(numbers(there.title), finding.code).toEqual(numbers(here.title));
+			// A title stands on a card in two lines of a phone.
+			expect(there.title.length, there.title).toBeLessThan(80);
+		}
+		for (const check of rigChecks)
+			expect(inSpanish(() => rigCheckWords[check].title + rigCheckWords[check].why)).not.toMatch(english);
 	});
 
 	it('tell any two findings of a calibration apart', () => {

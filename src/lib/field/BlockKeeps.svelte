@@ -36,77 +36,70 @@
 </script>
 
 {#if shown.length > 0}
-	<ul class:bare>
+	<ul class="grid">
 		{#each shown as { block, keeps }, i (i)}
-			<li
-				class="grid grid-cols-[minmax(120px,0.6fr)_minmax(0,2fr)] gap-x-4.5 gap-y-1.5 py-2.5 px-0 border-t border-t-rule"
-			>
-				{#if !bare}<b class="pt-1 text-[1.08rem]"
-						>{#if ids[block]}<a href="/ground/{ids[block]}">{block}</a>{:else}{block}{/if}</b
-					>{/if}
-				<dl class="grid gap-1.5">
-					{#each keeps as keep, k (k)}
-						<div class={keep.kind}>
-							<dt class="pt-1.25 font-semibold">
-								{keep.kind === 'entry' ? '✕ ' : keep.kind === 'not-entered' ? '▲ ' : ''}{keep.what}
-							</dt>
-							<dd class="flex flex-wrap items-baseline gap-x-3 gap-y-0">
-								<span class="num">{keep.left}</span>
-								<span class="lab">{keep.until}</span>
-							</dd>
-						</div>
-					{/each}
-				</dl>
-			</li>
+			{#each keeps as keep, k (k)}
+				<li class={keep.kind}>
+					<span class="tag">{keep.kind === 'entry' ? '✕ ' : keep.kind === 'not-entered' ? '▲ ' : ''}{keep.what}</span>
+					<span class="grid min-w-0">
+						{#if !bare}<b class="text-[1.05rem]"
+								>{#if ids[block]}<a class="inline-block py-1" href="/ground/{ids[block]}">{block}</a
+									>{:else}{block}{/if}</b
+							>{/if}
+						<span class="lab">{keep.until}</span>
+					</span>
+					<span class="num left">{keep.left}</span>
+				</li>
+			{/each}
 		{/each}
 	</ul>
 {/if}
 
 <style>
-	.bare li {
-		grid-template-columns: minmax(0, 1fr);
-		padding: 6px 0;
-	}
-	.bare dl div {
-		grid-template-columns: minmax(0, 1fr);
-	}
-	.bare dt {
-		padding-top: 2px;
-	}
-	dl div {
+	li {
 		display: grid;
-		grid-template-columns: 150px minmax(0, 1fr);
-		gap: 4px 14px;
-		padding: 4px 10px;
-		border-left: 8px solid var(--straw);
+		grid-template-columns: 136px minmax(0, 1fr) auto;
+		gap: 6px 14px;
+		align-items: center;
+		min-height: 56px;
+		padding: 7px 0;
+		border-top: 1px solid var(--rule);
+	}
+	.tag {
+		display: grid;
+		align-items: center;
+		min-height: 36px;
+		padding: 3px 9px;
+		border: 1.5px solid var(--straw-edge);
+		border-radius: 4px;
 		background: var(--straw-wash);
-		outline: 1px solid var(--straw-edge);
 		color: var(--straw-ink, var(--ink));
+		font: 700 1.02rem/1.15 var(--font-figures);
+		font-stretch: 84%;
 	}
-	dl .entry {
-		border-left-color: var(--rust);
+	.entry .tag {
+		border-color: var(--rust);
 		background: var(--rust-wash);
-		outline-color: var(--rust);
 	}
-	dl .not-entered {
-		border-left-color: var(--amber);
+	.not-entered .tag {
+		border-color: var(--amber);
 		background: var(--amber-wash);
-		outline-color: var(--amber);
 	}
-	.not-entered .num {
-		font-size: 1.3rem;
-	}
-	.num {
-		font-size: 1.7rem;
+	.left {
+		font-size: 1.6rem;
+		text-align: right;
 		white-space: nowrap;
 	}
-	.lab {
-		color: inherit;
+	.not-entered .left {
+		font-size: 1.15rem;
 	}
-	@media (max-width: 859px) {
-		li,
-		dl div {
-			grid-template-columns: minmax(0, 1fr);
+	@media (max-width: 400px) {
+		li {
+			grid-template-columns: 112px minmax(0, 1fr) auto;
+			gap: 6px 10px;
+		}
+		.left {
+			font-size: 1.35rem;
 		}
 	}
 </style>

@@ -102,6 +102,7 @@ area on the ellipsoid stand beside it while it is drawn.
 			if (bounds.isValid())
 				made.fitBounds(ground.getLayers().length > 0 ? ground.getBounds() : bounds, { padding: [40, 40] });
 			else made.setView([0, 0], 2);
+			made.pm.setLang(getLocale());
 			made.pm.addControls({
 				position: 'topleft',
 				drawPolygon: true,
@@ -129,7 +130,6 @@ area on the ellipsoid stand beside it while it is drawn.
 				tool?.setAttribute('title', name);
 				tool?.querySelector('.leaflet-buttons-control-button')?.setAttribute('aria-label', name);
 			}
-			made.pm.setLang(getLocale());
 			made.pm.setGlobalOptions({ allowSelfIntersection: false, snappable: true, tooltips: true });
 			made.on('pm:create', ({ layer }) => {
 				made.removeLayer(layer);

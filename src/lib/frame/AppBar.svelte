@@ -15,8 +15,10 @@
 		/** Address of the page shown, for marking its room. */
 		path: string;
 		right?: Snippet;
+		/** What the farm is called: a phone shows it in place of the app's own name. */
+		farm?: string;
 	}
-	let { path, right }: Props = $props();
+	let { path, right, farm = '' }: Props = $props();
 
 	let night = $state(false);
 	onMount(() => {
@@ -45,7 +47,8 @@
 							><i class="block w-5.5 h-1 bg-straw"></i><i class="block w-5.5 h-1 bg-straw"></i><i
 								class="block w-5.5 h-1 bg-straw"
 							></i></span
-						><span>Fallow</span>
+						><span class:phone:hidden={farm !== ''}>Fallow</span>
+						{#if farm}<span class="farm hidden phone:block">{farm}</span>{/if}
 					</a>
 				</div>{/snippet}
 		</AppBar.Lead>
@@ -85,6 +88,12 @@
 		font: 800 1.4rem/1 var(--font-figures);
 		font-stretch: 90%;
 		letter-spacing: -0.02em;
+	}
+	.farm {
+		font-size: 1.1rem;
+		font-stretch: 80%;
+		line-height: 1.1;
+		letter-spacing: 0;
 	}
 	.stripes i:nth-child(2) {
 		width: 14px;

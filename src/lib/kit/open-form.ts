@@ -28,7 +28,7 @@ export function openForm<T extends Record<string, unknown>, M, In extends Record
 		},
 		onResult: ({ result }) => {
 			// What stays on its page has words of its own there; what leads on says it in passing.
-			if (result.type === 'redirect') say('Saved.');
+			if (result.type === 'redirect') say(m.saved_sentence());
 		},
 		onUpdate: ({ form: answer }) => {
 			now = structuredClone(get(form.form));

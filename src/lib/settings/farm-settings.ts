@@ -23,9 +23,10 @@ export const farmSettingsSchema = z.object({
 	adjustFirst: z.enum(['pressure', 'speed']).default('pressure'),
 	decimalComma: z.boolean().default(false),
 	/** IANA name of the farm's own time zone: its days begin there. Until it is told, that of the machine. */
-	get timeZone() {
-		return z.string().refine(isZone, m.no_time_zone_has_that_name()).default(machineZone);
-	},
+	timeZone: z
+		.string()
+		.refine(isZone, { error: () => m.no_time_zone_has_that_name() })
+		.default(machineZone),
 	/** When this farm calibrates a sprayer again; null is not at all by that rule. */
 	due: z
 		.object({
@@ -94,7 +95,9 @@ export const farmFormSchema = farmSettingsSchema
 		due: true
 	})
 	.extend({
-		get name() {
-			return z.string().trim().min(1, m.a_farm_needs_a_name_like()).max(120, m.that_name_is_over_120_letters());
-		}
+		name: z
+			.string()
+			.trim()
+			.min(1, { error: () => m.a_farm_needs_a_name_like() })
+			.max(120, { error: () => m.that_name_is_over_120_letters() })
 	});

@@ -1,4 +1,13 @@
-import type { Neighbour, Place, RuleState, StartTime, Weather, WeatherLimits } from '../../core/index';
+import type {
+	Neighbour,
+	Place,
+	RuleFinding,
+	RuleState,
+	StartTime,
+	Weather,
+	WeatherLimits,
+	WeatherRule
+} from '../../core/index';
 import {
 	afterSunrise,
 	beforeSunset,
@@ -91,7 +100,14 @@ interface DayPart {
 	readonly state: RuleState;
 	/** No rule stops the work, and none that could is not known. */
 	readonly fits: boolean;
+	/** The rule that is gravest in it; null where all hold. */
+	readonly rule: WeatherRule | null;
 }
+
+/** Gravest first. */
+const graver: readonly RuleState[] = ['stop', 'unknown', 'look'];
+const gravest = (findings: readonly RuleFinding[]): WeatherRule | null =>
+	graver.flatMap((state) => findings.filter((f) => f.state === state))[0]?.rule ?? null;
 
 interface DayHour {
 	readonly at: number;
@@ -121,7 +137,7 @@ export function dayStrips(
 		const parts = edges.slice(1).map((to, i): DayPart => {
 			const at = edges[i]!;
 			const findings = judgeWeather(weatherOf(sample, forecast, (at + to) / 2, where), limits, neighbours);
-			return { at, to, state: worstState(findings), fits: weatherFits(findings) };
+			return { at, to, state: worstState(findings), fits: weatherFits(findings), rule: gravest(findings) };
 		});
 		const one: DayHour = { at: from, state: worstState(parts), parts };
 		const day = dayAt(where.zone, from);
@@ -173,6 +189,28 @@ export function goodStretches(
 		const last = stretches.at(-1);
 		if (last?.to === part.at) last.to = part.to;
 		else stretches.push({ from: Math.max(part.at, now), to: part.to });
+	}
+	return stretches;
+}
+
+/** One stretch of a day with one thing to say of it; ms. */
+export interface DayStretch {
+	readonly from: number;
+	readonly to: number;
+	readonly state: RuleState | 'fits';
+	readonly rule: WeatherRule | null;
+}
+
+/** A day from an hour to another by the farm's clock as stretches: those in which the work fits, and why it does not in the others. */
+export function dayStretches(strip: DayStrip, firstHour: number, lastHour: number): readonly DayStretch[] {
+	const stretches: DayStretch[] = [];
+	for (const part of strip.hours.slice(firstHour, lastHour).flatMap((hour) => hour?.parts ?? [])) {
+		const state = part.fits ? 'fits' : part.state;
+		const rule = part.fits ? null : part.rule;
+		const last = stretches[stretches.length - 1];
+		if (last?.to === part.at && last.state === state && last.rule === rule)
+			stretches[stretches.length - 1] = { ...last, to: part.to };
+		else stretches.push({ from: part.at, to: part.to, state, rule });
 	}
 	return stretches;
 }

@@ -90,25 +90,22 @@ export function todayItems(
 
 /** The day in one line, from its first thing. */
 export function todayHeading(items: readonly TodayItem[], today: string): string {
-	const count = (n: number, one: string, many: string) => (n === 1 ? m.one({ one }) : `${n} ${many}`);
 	const of = <K extends TodayItem['kind']>(kind: K) =>
 		items.filter((i): i is Extract<TodayItem, { kind: K }> => i.kind === kind);
 	if (of('first-sprayer').length > 0) return m.begin_with_your_first_sprayer();
 	if (of('first-round').length > 0) return m.now_the_first_calibration();
 	const jobs = of('job').map((i) => i.job);
 	const underWay = jobs.filter((j) => j.state === 'under-way').length;
-	if (underWay > 0) return count(underWay, m.job_is_under_way(), m.jobs_are_under_way());
+	if (underWay > 0) return m.jobs_are_under_way({ count: underWay });
 	const rounds = of('round').length;
-	if (rounds > 0) return count(rounds, m.round_is_under_way(), m.rounds_are_under_way());
+	if (rounds > 0) return m.rounds_are_under_way({ count: rounds });
 	const out = jobs.filter((j) => j.state === 'sprayed').length;
-	if (out > 0) return count(out, m.job_is_out_and_wants_closing(), m.jobs_are_out_and_want_closing());
+	if (out > 0) return m.jobs_are_out_and_want_closing({ count: out });
 	const todays = jobs.filter((j) => j.state === 'planned' && j.day <= today).length;
-	if (todays > 0) return count(todays, m.job_today(), m.jobs_today());
+	if (todays > 0) return m.jobs_today({ count: todays });
 	const records = jobs.filter((j) => j.state === 'closed').length;
-	if (records > 0) return count(records, m.record_is_to_be_written(), m.records_are_to_be_written());
+	if (records > 0) return m.records_are_to_be_written({ count: records });
 	const due = of('calibrate').length;
-	if (due > 0) return count(due, m.sprayer_wants_calibrating(), m.sprayers_want_calibrating());
-	return jobs.length > 0
-		? count(jobs.length, m.job_in_the_days_ahead(), m.jobs_in_the_days_ahead())
-		: m.nothing_waits_today();
+	if (due > 0) return m.sprayers_want_calibrating({ count: due });
+	return jobs.length > 0 ? m.jobs_in_the_days_ahead({ count: jobs.length }) : m.nothing_waits_today();
 }

@@ -33,11 +33,7 @@ export const recordFieldWords: Readonly<Record<AskedField, string>> = {
 };
 
 /** What a farm can make its records have. */
-export const requiredWords: Readonly<Record<RequiredField, string>> = {
-	...recordFieldWords,
-	get weather() {
-		return m.weather_of_the_day();
-	}
-};
+export const requiredWords = (field: RequiredField): string =>
+	field === 'weather' ? m.weather_of_the_day() : recordFieldWords[field];
 
-export const noWeatherWords = m.no_weather_was_written_down_on();
+export const noWeatherWords = (): string => m.no_weather_was_written_down_on();

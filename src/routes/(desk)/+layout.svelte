@@ -46,14 +46,12 @@
 </script>
 
 <a class="skip" href="#page">{m.to_the_page()}</a>
-<AppBar path={page.url.pathname}>
+<AppBar path={page.url.pathname} farm={data.farm.name}>
 	{#snippet right()}
 		<a class="unit-chip max-[700px]:hidden" href="/farm" title={m.the_farms_unit()}
 			>{longUnit(data.farm.settings.rateUnit)}</a
 		>
-		{#if device && device.status.state !== 'sent'}<span class="max-[700px]:hidden"
-				><OutboxStatus status={device.status} /></span
-			>{/if}
+		{#if device && device.status.state !== 'sent'}<OutboxStatus status={device.status} />{/if}
 	{/snippet}
 </AppBar>
 <PhoneBar path={page.url.pathname} />

@@ -1,5 +1,7 @@
 import type { PageServerLoad } from './$types';
+import { redirect } from '@sveltejs/kit';
 import { addDays } from '$core';
+import { runNow } from '$lib/server/today-run';
 import { openStates } from '$lib/server/open-states';
 import { dayAt } from '$lib/settings/farm-time';
 
@@ -17,8 +19,16 @@ export const load: PageServerLoad = async ({ locals: { farm } }) => {
 		openStates(farm, now),
 		farm.jobs.placeOf(null)
 	]);
+	if (farm.isNew && sprayers.length === 0 && jobs.length === 0) redirect(303, '/welcome');
 	const due = await farm.sprayers.due(sprayers, today);
+	const runs = await Promise.all(
+		jobs
+			.filter((job) => job.state === 'under-way')
+			.slice(0, 3)
+			.map((job) => runNow(farm, job.id))
+	);
 	return {
+		runs: runs.filter((run) => run !== null),
 		sprayers: sprayers.map((s) => ({ ...s, due: due.get(s.id)! })),
 		jobs: jobs.map(({ id, day, job, loads, loadsOut, state, sprayer, sprayerId }) => ({
 			id,

@@ -4,7 +4,9 @@
 	import type { PageData } from './$types';
 	import BlockKeeps from '$lib/field/BlockKeeps.svelte';
 	import SprayerCard from '$lib/sprayer/SprayerCard.svelte';
+	import LoadStrip from '$lib/today/LoadStrip.svelte';
 	import TodayWeather from '$lib/today/TodayWeather.svelte';
+	import { show } from '$lib/show/show';
 	import type { TodayJob } from '$lib/today/today';
 	import { todayHeading, todayItems } from '$lib/today/today';
 	import { dueReasonText } from '$lib/wording/due';
@@ -48,7 +50,7 @@
 
 <div class="grid grid-cols-[1fr_392px] min-h-[calc(100dvh_-_56px)] phone:grid-cols-[1fr]">
 	<main class="grid grid-cols-1 gap-3.5 content-start p-6 phone:py-4.5 phone:px-4">
-		<h1 class="text-[2.2rem]">{todayHeading(items, data.today)}</h1>
+		<h1 class="text-[2.2rem]" class:phone:sr-only={data.runs.length > 0}>{todayHeading(items, data.today)}</h1>
 		{#each items as item (item.kind + ('job' in item && item.job ? item.job.id : '') + ('sprayer' in item ? item.sprayer.id : ''))}
 			{#if item.kind === 'first-sprayer'}
 				<div class="now">
@@ -77,12 +79,23 @@
 					<a class="btn" href="/rounds/{item.sprayer.openRound}">{m.continue_word()}</a>
 				</div>
 			{:else if item.kind === 'job' && item.job.state === 'under-way'}
+				{@const run = data.runs.find((one) => one.id === item.job.id)}
+				{@const left = run && show('area', run.left, settings)}
 				<div class="now">
-					<div>
-						<h2 class="text-inherit text-[1.5rem]">{item.job.blocks.join(', ')}: {jobWords(item.job)}</h2>
-						<p class="mt-1">{m.every_step_so_far_is_kept({ job: withWhat(item.job) })}</p>
+					<div class="grid gap-1">
+						<p>{m.under_way_with({ sprayer: item.job.sprayer })}</p>
+						<h2 class="text-inherit text-[1.5rem]">
+							{item.job.blocks.join(', ')}: {run
+								? m.load_of_loads({ n: run.at, count: run.loads.length })
+								: jobWords(item.job)}
+						</h2>
+						{#if left}<p>
+								<span class="num text-[3.4rem] leading-none">{left.figure}</span>
+								<b class="text-[1.1rem]">{left.unit} {m.ground_to_go()}</b>
+							</p>{/if}
+						{#if run}<LoadStrip loads={run.loads} />{/if}
 					</div>
-					<a class="btn" href="/jobs/{item.job.id}/run">{jobDo['under-way']}</a>
+					<a class="btn" href="/jobs/{item.job.id}/run">{run ? m.continue_load({ n: run.at }) : jobDo['under-way']}</a>
 				</div>
 			{:else if item.kind === 'job'}
 				<div class="item" class:straw={item.job.state === 'planned'} class:look={item.late}>
@@ -145,7 +158,9 @@
 				<BlockKeeps states={data.states} ids={data.blocks} now={data.now} timeZone={settings.timeZone} />
 			</section>
 		{/if}
-		{#if data.sprayers.length > 0}<TodayWeather {settings} place={data.place} />{/if}
+		{#if data.sprayers.length > 0}<div class="phone:order-first">
+				<TodayWeather {settings} place={data.place} />
+			</div>{/if}
 	</main>
 	<aside
 		class="grid gap-3 content-start py-6 px-5 border-l border-l-rule bg-paper-deep phone:border-0 phone:py-4.5 phone:px-4"

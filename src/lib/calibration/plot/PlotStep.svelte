@@ -138,7 +138,7 @@
 					kept={sideText('length')}
 					{unit}
 					hint={plot.wanted === null
-						? 'Taped.'
+						? m.taped_sentence()
 						: m.type_one_side_the_other_follows({
 								name: plot.plots.find((p) => p.area === plot.wanted)?.name ?? m.that_area()
 							})}

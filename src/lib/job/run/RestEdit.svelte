@@ -21,7 +21,7 @@
 	async function onsubmit(event: SubmitEvent) {
 		event.preventDefault();
 		if (!(await edit.save())) return;
-		say('Saved.', { label: m.undo(), run: () => void run.undo() });
+		say(m.saved_sentence(), { label: m.undo(), run: () => void run.undo() });
 		onclose();
 	}
 </script>

@@ -39,7 +39,7 @@
 					await update({ reset: false });
 					tank.mixId = String(result.data?.saved ?? '');
 					if (result.data?.deleted) tank.mixName = '';
-					say(result.data?.deleted ? 'Deleted.' : 'Saved.');
+					say(result.data?.deleted ? m.deleted_sentence() : m.saved_sentence());
 					onclose();
 				} else
 					problem =

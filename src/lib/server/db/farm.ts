@@ -40,6 +40,8 @@ export interface FarmHandle {
 	readonly products: ReturnType<typeof productsOf>;
 	readonly tankMixes: ReturnType<typeof tankMixesOf>;
 	readonly tankPlans: ReturnType<typeof tankPlansOf>;
+	/** Whether nobody has said yet how it measures: it is asked before the first sprayer. */
+	readonly isNew: boolean;
 	/** Whether somebody, or a browser, said where the farm's clock is. */
 	readonly zoneTold: boolean;
 	saveFarm(name: string, settings: FarmSettings): Promise<void>;
@@ -65,6 +67,7 @@ export async function farmHandle(db: Kysely<Database>, farmId: string): Promise<
 		id: farm.id,
 		name: farm.name,
 		settings,
+		isNew: (farm.settings as { rateUnit?: unknown } | null)?.rateUnit === undefined,
 		zoneTold: typeof (farm.settings as { timeZone?: unknown } | null)?.timeZone === 'string',
 		sprayers: sprayersOf(scope),
 		sprayerSettings: settingsOf(scope),

@@ -145,7 +145,7 @@ export const recordsOf = (scope: Scope) => {
 					m.still_empty_write_it_first({ name: recordFieldWords[empty].toLowerCase() })
 				);
 			const { record, open } = await this.draft(jobId, asked, passed);
-			if (lacksWeather(record, required)) throw new Failure(422, 'empty', 'remarks', noWeatherWords);
+			if (lacksWeather(record, required)) throw new Failure(422, 'empty', 'remarks', noWeatherWords());
 			if (open[0]) throw new Failure(422, 'stopped', 'passed', stopMessage(open[0]));
 			await db.transaction().execute(async (trx) => {
 				// The job's row is locked: a second tap finds the record of the first.

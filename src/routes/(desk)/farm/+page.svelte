@@ -214,7 +214,7 @@
 					{#if name !== 'operator' && name !== 'remarks'}
 						<label class="option"
 							><input type="checkbox" name="record-field" value={name} checked={data.recordFields.includes(name)} />
-							<span>{requiredWords[name]}</span></label
+							<span>{requiredWords(name)}</span></label
 						>
 					{/if}
 				{/each}

@@ -11,13 +11,13 @@ import { sprayerEventKinds } from '$lib/wording/events';
 
 const eventForm = zod4(
 	z.object({
-		get day() {
-			return z.iso.date(m.that_is_not_a_day_write()).default('');
-		},
+		day: z.iso.date({ error: () => m.that_is_not_a_day_write() }).default(''),
 		what: z.enum(sprayerEventKinds).default('nozzles'),
-		get note() {
-			return z.string().trim().max(400, m.that_note_is_over_400_letters()).default('');
-		}
+		note: z
+			.string()
+			.trim()
+			.max(400, { error: () => m.that_note_is_over_400_letters() })
+			.default('')
 	})
 );
 

@@ -5,9 +5,10 @@ import { endpoint, parse } from '$lib/server/api';
 import { isZone } from '$lib/settings/farm-time';
 
 const asked = z.strictObject({
-	get timeZone() {
-		return z.string().max(80).refine(isZone, m.no_time_zone_has_that_name_sentence());
-	}
+	timeZone: z
+		.string()
+		.max(80)
+		.refine(isZone, { error: () => m.no_time_zone_has_that_name_sentence() })
 });
 
 /** The zone of the first browser that opens a farm which has none of its own yet. One that was told stays. */

@@ -14,18 +14,18 @@ import { idParam, orError } from '$lib/server/page';
 
 const schema = zod4(
 	z.object({
-		get sheet() {
-			return z.string().max(400_000, m.that_sheet_is_over_400_kb()).default('');
-		},
-		get setting() {
-			return z.uuid(m.pick_a_setting()).default('');
-		},
-		get person() {
-			return z.string().trim().min(1, m.nobody_has_signed_yet_write_who()).max(80).default('');
-		},
-		get day() {
-			return z.iso.date(m.that_is_not_a_day_write()).default('');
-		},
+		sheet: z
+			.string()
+			.max(400_000, { error: () => m.that_sheet_is_over_400_kb() })
+			.default(''),
+		setting: z.uuid(m.pick_a_setting()).default(''),
+		person: z
+			.string()
+			.trim()
+			.min(1, { error: () => m.nobody_has_signed_yet_write_who() })
+			.max(80)
+			.default(''),
+		day: z.iso.date({ error: () => m.that_is_not_a_day_write() }).default(''),
 		carriedBy: z.string().trim().max(80).default(''),
 		remarks: z.string().trim().max(1000).default('')
 	})
