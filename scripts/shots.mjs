@@ -43,6 +43,7 @@ await main(async () => {
 		try {
 			const origin = `http://127.0.0.1:${server.port}`;
 			await desk(browser, origin);
+			await todayInSpanish(browser, origin);
 			await phone(browser, origin);
 			await kinds(browser, origin);
 			await mixingPhone(browser, origin);
@@ -157,9 +158,6 @@ async function desk(browser, origin) {
 	await page.getByRole('heading', { name: 'Boundary' }).evaluate((e) => e.scrollIntoView({ block: 'start' }));
 	await page.getByText('on the ellipsoid').waitFor();
 	await shot(page, '20-ground');
-	await page.goto(`${origin}/products`);
-	await page.getByRole('link', { name: 'Sample Ochre' }).waitFor();
-	await shot(page, '21-products');
 	await page.goto(`${origin}/jobs/new`);
 	await page.getByRole('checkbox', { name: /Hazel rows/ }).check();
 	const blower = page.getByRole('option', { name: /Hazel-row blower, Both sides/ }).first();
@@ -190,6 +188,21 @@ async function desk(browser, origin) {
 	await page.goto(`${origin}/log/season`);
 	await page.locator('[role=img][data-drawn="true"]').first().waitFor();
 	await shot(page, '25-season');
+}
+
+/** Today on a phone, for somebody who reads Spanish. */
+async function todayInSpanish(browser, origin) {
+	const context = await browser.newContext({
+		viewport: { width: 390, height: 844 },
+		hasTouch: true,
+		isMobile: true,
+		locale: 'es-MX',
+		reducedMotion: 'reduce'
+	});
+	const page = await context.newPage();
+	await page.goto(origin);
+	await page.getByRole('heading', { name: /: se puede / }).waitFor();
+	await shot(page, '02-today-phone-es');
 }
 
 async function phone(browser, origin) {

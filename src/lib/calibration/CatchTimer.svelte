@@ -68,7 +68,7 @@
 		padding: 6px 18px;
 		border: 0;
 		border-radius: 8px;
-		background: var(--dye);
+		background: var(--dye-key);
 		color: var(--on-dye);
 		font: inherit;
 		text-align: left;

@@ -41,7 +41,7 @@
 			{#each keeps as keep, k (k)}
 				<li class={keep.kind}>
 					<span class="tag">{keep.kind === 'entry' ? '✕ ' : keep.kind === 'not-entered' ? '▲ ' : ''}{keep.what}</span>
-					<span class="grid min-w-0">
+					<span class="text grid min-w-0">
 						{#if !bare}<b class="text-[1.05rem]"
 								>{#if ids[block]}<a class="inline-block py-1" href="/ground/{ids[block]}">{block}</a
 									>{:else}{block}{/if}</b
@@ -56,6 +56,9 @@
 {/if}
 
 <style>
+	ul {
+		container-type: inline-size;
+	}
 	li {
 		display: grid;
 		grid-template-columns: 136px minmax(0, 1fr) auto;
@@ -93,12 +96,21 @@
 	.not-entered .left {
 		font-size: 1.15rem;
 	}
-	@media (max-width: 400px) {
+	/* In a card, and on the smallest phone: the count beside its word, the rest under them. */
+	@container (max-width: 370px) {
 		li {
-			grid-template-columns: 112px minmax(0, 1fr) auto;
-			gap: 6px 10px;
+			grid-template: 'tag left' auto 'text text' auto / minmax(0, 1fr) auto;
+			gap: 4px 10px;
+		}
+		.tag {
+			grid-area: tag;
+			justify-self: start;
+		}
+		.text {
+			grid-area: text;
 		}
 		.left {
+			grid-area: left;
 			font-size: 1.35rem;
 		}
 	}

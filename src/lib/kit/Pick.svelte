@@ -48,7 +48,10 @@
 	value={picked ? [value] : []}
 	inputBehavior="autohighlight"
 	openOnClick
-	onOpenChange={() => (typed = '')}
+	onOpenChange={({ open }) => {
+		// It opens at the first letter, which is part of what is searched.
+		if (!open) typed = '';
+	}}
 	onInputValueChange={({ inputValue, reason }) => {
 		if (reason === 'input-change') typed = inputValue;
 	}}

@@ -41,7 +41,7 @@
 		padding: 0 1.6rem;
 		border: 0;
 		border-radius: 8px;
-		background: var(--dye);
+		background: var(--dye-key);
 		color: var(--on-dye);
 		font: inherit;
 		cursor: pointer;
@@ -92,6 +92,24 @@
 		}
 		.watch .num {
 			font-size: 6rem;
+		}
+	}
+	/* A phone on its side: a line of the bar is enough, so that the fields above it stay in sight. */
+	@media (max-width: 859px) and (max-height: 500px) {
+		.watch {
+			grid-template: 'small num say' auto / 1fr auto 1fr;
+			align-items: center;
+			gap: 1rem;
+			min-height: 84px;
+		}
+		.watch .num {
+			font-size: 3.6rem;
+		}
+		.watch small {
+			text-align: right;
+		}
+		.say {
+			text-align: left;
 		}
 	}
 </style>

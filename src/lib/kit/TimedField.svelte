@@ -78,7 +78,7 @@ field, in seconds or in minutes and seconds.
 		gap: 8px;
 	}
 	.running {
-		background: var(--dye);
+		background: var(--dye-key);
 		color: var(--on-dye);
 	}
 </style>

@@ -37,7 +37,7 @@
 	);
 </script>
 
-<article class="card grid grid-cols-[1fr_auto] gap-x-3 gap-y-1.5 items-end py-3.5 px-4">
+<article class="card grid grid-cols-[minmax(0,1fr)_auto] gap-x-3 gap-y-1.5 items-end py-3.5 px-4">
 	<h3 class="col-[1/3]"><a class="text-ink no-underline" href="/sprayers/{id}">{rig.name}</a></h3>
 	<p
 		class="state col-[1/3] text-moss-text font-semibold text-[0.9rem]"
@@ -58,7 +58,9 @@
 			<span class="num text-[2.3rem] leading-none text-straw-edge">–</span> <b>{settings.rateUnit}</b>
 		{/if}
 		<p class="lab flex flex-wrap gap-x-1.5">
-			{#each parts as part, i (i)}<span class="whitespace-nowrap">{part}{i < parts.length - 1 ? ',' : ''}</span>{/each}
+			{#each parts as part, i (i)}<span class="whitespace-nowrap max-[359px]:whitespace-normal"
+					>{part}{i < parts.length - 1 ? ',' : ''}</span
+				>{/each}
 		</p>
 	</div>
 	<RigMini kind={rig.kind} nozzles={rig.uncounted ? 10 : rig.nozzles} odd={(latest?.findings ?? 0) > 0} />

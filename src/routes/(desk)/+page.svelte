@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { m } from '$words';
+	import { addDays } from '$core';
 	import { dayText } from '$lib/settings/day-text';
 	import type { PageData } from './$types';
 	import BlockKeeps from '$lib/field/BlockKeeps.svelte';
@@ -27,7 +28,9 @@
 					? m.was_planned_for({ day: dayText(job.day) })
 					: job.day === data.today
 						? m.planned_for_today()
-						: m.planned_for({ day: dayText(job.day) }),
+						: job.day === addDays(data.today, 1)
+							? m.planned_for_tomorrow()
+							: m.planned_for({ day: dayText(job.day) }),
 			'under-way': m.of_loads_out({ loadsOut: job.loadsOut, loads: job.loads }),
 			sprayed: m.all_loads_are_out_inline(),
 			closed: m.closed_without_a_record_yet()
@@ -48,7 +51,7 @@
 	<a class="btn" href="/rounds/new?sprayer={id}" data-sveltekit-preload-data="off">{words}</a>
 {/snippet}
 
-<div class="grid grid-cols-[1fr_392px] min-h-[calc(100dvh_-_56px)] phone:grid-cols-[1fr]">
+<div class="grid grid-cols-[1fr_392px] min-h-[calc(100dvh_-_56px)] phone:grid-cols-[minmax(0,1fr)]">
 	<main class="grid grid-cols-1 gap-3.5 content-start p-6 phone:py-4.5 phone:px-4">
 		<h1 class="text-[2.2rem]" class:phone:sr-only={data.runs.length > 0}>{todayHeading(items, data.today)}</h1>
 		{#each items as item (item.kind + ('job' in item && item.job ? item.job.id : '') + ('sprayer' in item ? item.sprayer.id : ''))}
@@ -182,7 +185,7 @@
 		align-items: center;
 		padding: 20px 22px;
 		border-radius: 8px;
-		background: var(--dye);
+		background: var(--dye-key);
 		color: var(--on-dye);
 	}
 	.now .btn {

@@ -162,7 +162,7 @@
 	}
 	.on .tick {
 		border-color: var(--dye);
-		background: var(--dye);
+		background: var(--dye-key);
 		color: var(--on-dye);
 	}
 	@media (max-width: 859px) {

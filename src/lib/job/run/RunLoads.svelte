@@ -119,7 +119,7 @@
 	}
 	[data-state='mixing'],
 	[data-state='spraying'] {
-		background: var(--dye);
+		background: var(--dye-key);
 		color: var(--on-dye);
 	}
 	[data-state='out'],

@@ -15,15 +15,15 @@ import type { Paper } from './make-pdf';
 import { ruled } from './calibration-pdf';
 
 const soft = '#4f594f';
-const heading = (text: string): Content => ({ text, font: 'Figures', bold: true, fontSize: 12, margin: [0, 9, 0, 3] });
+const heading = (text: string): Content => ({ text, font: 'Figures', bold: true, fontSize: 15, margin: [0, 12, 0, 4] });
 /** A line to write on, with its unit at the end. */
 const blank = (label: string, unit = ''): Content => ({
 	stack: [
-		{ text: label, color: soft, fontSize: 8 },
-		{ text: unit, alignment: 'right', color: soft, fontSize: 8, margin: [0, 9, 0, 1] },
+		{ text: label, color: soft, fontSize: 10 },
+		{ text: unit, alignment: 'right', color: soft, fontSize: 10, margin: [0, 13, 0, 1] },
 		{ canvas: [{ type: 'line', x1: 0, y1: 0, x2: 112, y2: 0, lineWidth: 0.8, lineColor: '#857c5e' }] }
 	],
-	margin: [0, 0, 10, 6]
+	margin: [0, 0, 10, 8]
 });
 const rows = (cells: Content[], across: number): Content[] =>
 	Array.from({ length: Math.ceil(cells.length / across) }, (_, i) => ({
@@ -62,6 +62,8 @@ export function fieldSheetPdf(
 		knapsack: [blank(m.pattern_width(), units.course)]
 	}[rig.kind];
 	const across = on.length > 24 ? 6 : 4;
+	/** Above each line of a catch: as much as the page has, for a pencil in the wind. */
+	const room = Math.max(5, Math.min(16, 290 / Math.ceil(on.length / across) - 20));
 	return {
 		pageSize: paper,
 		pageMargins: [36, 30, 36, 30],
@@ -69,7 +71,7 @@ export function fieldSheetPdf(
 		footer: {
 			text: m.clean_water_only_and_gloves_eye(),
 			color: soft,
-			fontSize: 7.5,
+			fontSize: 9,
 			margin: [36, 0, 36, 0]
 		},
 		content: [
@@ -101,10 +103,10 @@ export function fieldSheetPdf(
 						.filter((_, i) => i % 2 === half)
 						.map((check) => ({
 							columns: [
-								{ canvas: [{ type: 'rect' as const, x: 0, y: 1, w: 8, h: 8, lineWidth: 0.8 }], width: 16 },
-								{ text: checkTitle(check), fontSize: 8.5 }
+								{ canvas: [{ type: 'rect' as const, x: 0, y: 1, w: 11, h: 11, lineWidth: 0.8 }], width: 20 },
+								{ text: checkTitle(check), fontSize: 10.5 }
 							],
-							margin: [0, 0, 0, 2] as [number, number, number, number]
+							margin: [0, 0, 0, 4] as [number, number, number, number]
 						}))
 				}))
 			},
@@ -155,7 +157,7 @@ export function fieldSheetPdf(
 				: [
 						heading(m.catches_each_held_for_s_jug({ value: s(units.catch) })),
 						{
-							fontSize: 9,
+							fontSize: 12,
 							columnGap: 10,
 							columns: Array.from({ length: across }, (_, c) => {
 								const size = Math.ceil(on.length / across);
@@ -166,8 +168,11 @@ export function fieldSheetPdf(
 									table: {
 										widths: ['auto', '*'],
 										body: (part.length > 0 ? part : [0]).map((n) => [
-											{ text: n === 0 ? '' : names.nozzle(n).replace(m.nozzle(), ''), margin: [0, 9, 0, 3] as Margins },
-											{ text: '', margin: [0, 9, 0, 3] as Margins }
+											{
+												text: n === 0 ? '' : names.nozzle(n).replace(m.nozzle(), ''),
+												margin: [0, room, 0, 3] as Margins
+											},
+											{ text: '', margin: [0, room, 0, 3] as Margins }
 										])
 									}
 								};
@@ -182,7 +187,7 @@ export function fieldSheetPdf(
 						.join('; ')
 				}),
 				color: soft,
-				fontSize: 8,
+				fontSize: 9.5,
 				margin: [0, 10, 0, 0]
 			}
 		]

@@ -38,7 +38,7 @@ const box = () => ({
 });
 const blank = (label: string): Content => ({
 	stack: [
-		{ text: label, color: soft, fontSize: 8, margin: [0, 0, 0, 14] },
+		{ text: label, color: soft, fontSize: 9.5, margin: [0, 0, 0, 18] },
 		{ canvas: [{ type: 'line', x1: 0, y1: 0, x2: 92, y2: 0, lineWidth: 0.8, lineColor: '#857c5e' }] }
 	]
 });
@@ -126,7 +126,7 @@ export function jobPdf(
 				[m.product_title(), m.dose(), m.in_all_title(), m.re_entry_pre_harvest()].map((text) => ({
 					text,
 					color: soft,
-					fontSize: 8
+					fontSize: 9.5
 				})),
 				...job.products.map(({ label, dose, dye }, i) => {
 					const total = showAmount(plan.totals[i]!, settings, dose).text;
@@ -161,7 +161,7 @@ export function jobPdf(
 									: m.loads_to_of_each({ from, to, count: run.loads.length }),
 							font: 'Figures',
 							bold: true,
-							fontSize: 13
+							fontSize: small ? 13 : 16
 						},
 						m.over_mix({
 							mix: volume(load.load.mix),
@@ -178,19 +178,19 @@ export function jobPdf(
 							box(),
 							{
 								stack: [
-									{ text: line.text, bold: true },
-									...(small ? [] : [{ text: line.why, color: soft, fontSize: 8 }])
+									{ text: line.text, bold: true, fontSize: small ? 9.5 : 12 },
+									...(small ? [] : [{ text: line.why, color: soft, fontSize: 9.5 }])
 								]
 							},
 							{
-								text: [{ text: line.figure, font: 'Figures', bold: true, fontSize: 17 }, ` ${line.unit}`],
+								text: [{ text: line.figure, font: 'Figures', bold: true, fontSize: small ? 17 : 25 }, ` ${line.unit}`],
 								alignment: 'right',
 								noWrap: true
 							},
 							{
 								stack: [
-									...line.how.map((text) => ({ text, fontSize: 8 })),
-									...(line.look ? [{ text: line.look, bold: true, fontSize: 8 }] : [])
+									...line.how.map((text) => ({ text, fontSize: small ? 8 : 10 })),
+									...(line.look ? [{ text: line.look, bold: true, fontSize: small ? 8 : 10 }] : [])
 								]
 							}
 						])
@@ -218,7 +218,7 @@ export function jobPdf(
 		footer: {
 			text: m.the_label_in_your_hand_decides_and(),
 			color: soft,
-			fontSize: 7.5,
+			fontSize: small ? 7.5 : 9,
 			margin: [small ? 24 : 36, 4, small ? 24 : 36, 0]
 		},
 		content: [

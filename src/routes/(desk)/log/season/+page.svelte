@@ -119,7 +119,7 @@
 				rows={data.actives}
 				key={(u) => u.block + u.active}
 				columns={[
-					{ id: 'block', header: 'Block', value: (u) => u.block },
+					{ id: 'block', header: m.block_title(), value: (u) => u.block },
 					{ id: 'active', header: m.active_ingredient(), value: (u) => u.active },
 					{ id: 'used', header: m.in_this_season(), value: (u) => u.perGround, cell: used, num: true },
 					{ id: 'share', header: m.of_the_season_maximum(), value: (u) => u.ofMost ?? -1, cell: share, num: true },
