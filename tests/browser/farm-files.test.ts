@@ -129,7 +129,7 @@ test('the farm’s rules make a sprayer due, and Today puts its calibration befo
 		await page.goto(app.origin);
 		const order = await page.locator('main b, main h2').allTextContents();
 		const at = (text: RegExp) => order.findIndex((line) => text.test(line));
-		expect(at(/Barley field: 1 of 4 loads out/)).toBe(0);
+		expect(at(/Barley field: load 2 of 4/)).toBe(0);
 		const calibrate = at(/Calibrate Hazel-row blower again, for Hazel rows/);
 		expect(calibrate).toBeGreaterThan(0);
 		expect(at(/Hazel rows: planned for/)).toBe(calibrate + 1);

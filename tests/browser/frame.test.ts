@@ -31,6 +31,46 @@ test.describe('on a phone', () => {
 		expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
 	});
 
+	test('Today begins with the window of the weather, then the job in progress by its ground, and one button', async ({
+		page,
+		app
+	}) => {
+		const [job] = await app.query<{ id: string; loads: number; out: number }>(
+			"select id, load_count as loads, loads_out as out from job where state = 'under-way'"
+		);
+		await page.goto(`${app.origin}/`);
+		await expect(page.getByRole('heading', { name: `load ${job!.out + 1} of ${job!.loads}` })).toBeVisible();
+		await expect(page.getByRole('img', { name: /^Loads by their ground: 1 out, 2 now, 3, 4$/ })).toBeVisible();
+		await expect(page.getByText('ac to go')).toBeVisible();
+		const go = page.getByRole('link', { name: 'Continue: load 2' });
+		// Nothing has to be scrolled for it, and it lies where a thumb is.
+		await expect(go).toBeInViewport({ ratio: 1 });
+		await go.tap();
+		await page.waitForURL(`**/jobs/${job!.id}/run`);
+	});
+
+	test('the language of a device is its own: chosen once, on every page, on paper and without a signal', async ({
+		page,
+		app
+	}) => {
+		await page.goto(`${app.origin}/`);
+		await page.locator('html[data-offline=ready]').waitFor({ state: 'attached' });
+		await page.getByRole('navigation', { name: 'Rooms' }).getByRole('button', { name: 'More' }).tap();
+		await page.getByRole('dialog', { name: 'More' }).getByLabel('Language').selectOption('es');
+		await expect(page.getByRole('heading', { name: 'Aspersoras' })).toBeVisible();
+		await expect(page.locator('html')).toHaveAttribute('lang', 'es');
+		await page.goto(`${app.origin}/jobs`);
+		await expect(page.getByRole('heading', { name: 'Trabajos', exact: true })).toBeVisible();
+		// A page that is asked for in another language is in that one.
+		const asked = await page.request.get(`${app.origin}/jobs?language=en`);
+		expect(await asked.text()).toContain('<html lang="en"');
+		// What was kept in English is gone; the shell of the field is made anew in Spanish.
+		await app.kill();
+		await page.goto(`${app.origin}/jobs`);
+		await expect(page.locator('html')).toHaveAttribute('lang', 'es');
+		await expect(page.getByRole('heading', { name: 'Trabajos', exact: true })).toBeVisible();
+	});
+
 	test('records are filtered behind a button, by a searched name and a picked day, and each is taken off', async ({
 		page,
 		app

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
 import { daysBetween } from '../../src/core';
-import { goodStretches } from '../../src/lib/show/day-strip';
+import { dayStretches, goodStretches } from '../../src/lib/show/day-strip';
 import { spanAt } from '../../src/lib/settings/farm-time';
 import { clockOf } from '../../src/lib/job/run/run-facts';
 import { Seeded } from '../support/seeded';
@@ -38,6 +38,16 @@ it('stretches of days in which the work fits are what the slow way says, from no
 			const fits = hours[Math.floor(minute / 60)]?.parts.find((p) => p.at <= at && at < p.to)?.fits ?? false;
 			expect(stretches.some((s) => s.from <= at && at < s.to)).toBe(at >= now && fits);
 		}
+		// A day as a line says at each moment what its hour says, in stretches that differ from their neighbours.
+		const line = dayStretches(strips[0]!, 5, 21);
+		for (let minute = 5 * 60; minute < 21 * 60; minute += 7) {
+			const at = begin + minute * 60_000;
+			const there = hours[Math.floor(minute / 60)]?.parts.find((p) => p.at <= at && at < p.to);
+			const said = line.find((s) => s.from <= at && at < s.to);
+			expect(said?.state).toBe(there && (there.fits ? 'fits' : there.state));
+		}
+		for (let i = 1; i < line.length; i += 1)
+			if (line[i]!.from === line[i - 1]!.to) expect(line[i]!.state).not.toBe(line[i - 1]!.state);
 		// One that ends where the next begins would be one.
 		for (let i = 1; i < stretches.length; i += 1) expect(stretches[i]!.from).toBeGreaterThan(stretches[i - 1]!.to);
 	}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { m } from '$words';
+	import { getLocale } from '$words/runtime.js';
 	import { addDays } from '$core';
 	import { dayText } from '$lib/settings/day-text';
 	import type { PageData } from './$types';
@@ -156,7 +157,7 @@
 			<section class="pt-3" aria-label={m.keep_out_no_harvest_no_planting()}>
 				<div class="page-head">
 					<h2 class="mb-2">{m.keep_out_no_harvest_no_planting()}</h2>
-					<a href="/calendar" data-sveltekit-reload>{m.as_a_calendar()}</a>
+					<a href="/calendar?language={getLocale()}" data-sveltekit-reload>{m.as_a_calendar()}</a>
 				</div>
 				<BlockKeeps states={data.states} ids={data.blocks} now={data.now} timeZone={settings.timeZone} />
 			</section>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { m } from '$words';
+	import { getLocale } from '$words/runtime.js';
 	import Toggle from '$lib/kit/Toggle.svelte';
 	import { onMount, untrack } from 'svelte';
 	import { asWritten } from '$lib/wording/as-written';
@@ -110,7 +111,9 @@
 	<div class="page-head">
 		<h1>{m.the_farm_and_how_it_measures()}</h1>
 		<div class="flex flex-wrap gap-2.5">
-			<a class="btn plain" href="/calendar" data-sveltekit-reload>{m.calendar_of_what_is_due()}</a>
+			<a class="btn plain" href="/calendar?language={getLocale()}" data-sveltekit-reload
+				>{m.calendar_of_what_is_due()}</a
+			>
 			<a class="btn" href="/farm-file">{m.all_of_it_in_a_file()}</a>
 		</div>
 	</div>
