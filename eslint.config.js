@@ -51,6 +51,11 @@ const noTextInMarkup = [
 		selector:
 			':not(NewExpression[callee.name=/Error$/], Property[key.name="description"]) > Literal[value=/^[A-Z][a-z]+ ([a-z]+ )+[^.]*[.?!]$/]',
 		message: 'A sentence belongs into messages/*.json: m.its_key().'
+	},
+	{
+		selector:
+			':not(NewExpression[callee.name=/Error$/], TaggedTemplateExpression) > TemplateLiteral > TemplateElement[value.raw=/[a-z]{2,} (is|are|has|have|of|the|with|and|from|not|over|under|fit) ?[a-z]*/]',
+		message: 'A sentence belongs into messages/*.json: m.its_key({ … }).'
 	}
 ];
 
@@ -98,6 +103,11 @@ export default ts.config(
 		rules: {
 			'no-restricted-syntax': ['error', ...noCasts, ...onePlace, asTyped, ...noTextInMarkup]
 		}
+	},
+	{
+		// SQL, and what programs read: the command line and files are in no language.
+		files: ['src/lib/server/db/migrations/**', 'src/lib/server/calibration-csv.ts', 'src/lib/files/calc.ts'],
+		rules: { 'no-restricted-syntax': ['error', ...noCasts, ...onePlace, asTyped] }
 	},
 	{
 		files: ['src/core/**/*.ts'],

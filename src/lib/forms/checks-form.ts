@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { rigChecks } from '../../core/index';
 import type { FarmSettings } from '../settings/farm-settings';
 
@@ -16,9 +17,9 @@ export function readChecksForm(made: readonly string[], own: string): ReadChecks
 	const long = lines.find((line) => line.length > longest);
 	const problems: Record<string, string> =
 		lines.length > mostOwn
-			? { 'own-checks': `That is ${lines.length} checks of your own; ${mostOwn} fit. Example: Boom lock pin in` }
+			? { 'own-checks': m.too_many_own_checks({ count: lines.length, most: mostOwn }) }
 			: long !== undefined
-				? { 'own-checks': `“${long.slice(0, 30)}…” is over ${longest} letters long. Example: Boom lock pin in` }
+				? { 'own-checks': m.own_check_too_long({ long: long.slice(0, 30), longest }) }
 				: {};
 	return {
 		checks: { droppedChecks: rigChecks.filter((check) => !made.includes(check)), ownChecks: lines },

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { fields, readField, readNumber } from '../../core/index';
 import { wordIssue } from '../wording/issues';
 import type { FarmSettings } from '../settings/farm-settings';
@@ -34,9 +35,8 @@ export function readDueForm(
 		if (told === '') return null;
 		const value = readNumber(told, settings.decimalComma);
 		if (typeof value !== 'number' || (whole && !Number.isInteger(value)))
-			problems[name] =
-				`“${told}” is no ${whole ? 'whole ' : ''}number. Write it like ${whole ? '365' : '50'}, or leave it empty.`;
-		else if (!(value > 0) || value > most) problems[name] = `“${told}” has to be over 0 and up to ${most}.`;
+			problems[name] = whole ? m.is_no_whole_number({ told }) : m.is_no_number({ told });
+		else if (!(value > 0) || value > most) problems[name] = m.has_to_be_over_0_and_up_to({ told, most });
 		else return value;
 		return null;
 	};
@@ -44,7 +44,7 @@ export function readDueForm(
 	const day = /^(\d\d)-(\d\d)$/.exec(season);
 	const inMonth = [31, 29, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31][Number(day?.[1]) - 1] ?? 0;
 	if (season !== '' && (!day || Number(day[2]) < 1 || Number(day[2]) > inMonth))
-		problems.dueSeason = `“${season}” is no day of the year. Write month and day, like 03-01.`;
+		problems.dueSeason = m.is_not_a_day_of_the_year_spring({ season });
 	let area: Due['area'] = null;
 	if (text('dueArea').trim() !== '') {
 		const told = typed(text('dueArea'), fieldUnits(settings).area, settings);

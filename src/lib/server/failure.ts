@@ -1,5 +1,6 @@
 import { m } from '$words';
 import type { Issue } from '../../core';
+import { thingWords } from '../wording/things';
 import { wordIssue } from '../wording/issues';
 
 /** A refusal that the one who asked can understand and mend. Thrown inside the server, told as JSON or as a page. */
@@ -19,7 +20,7 @@ export class Failure extends Error {
 }
 
 export const notFound = (what: string, path = 'id') =>
-	new Failure(404, 'not-found', path, m.there_is_no_such_on_this({ what }));
+	new Failure(404, 'not-found', path, m.there_is_no_such_on_this({ what: thingWords(what) }));
 
 /** Nothing new rests on a calibration that was withdrawn. */
 export const withdrawn = () =>

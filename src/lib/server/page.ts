@@ -1,5 +1,6 @@
 import { m } from '$words';
 import { error } from '@sveltejs/kit';
+import { thingWords } from '../wording/things';
 import { Failure } from './failure';
 
 /** A load's answer, with refusals told as a page that says what is wrong. */
@@ -16,6 +17,7 @@ const uuid = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i;
 
 /** An id from an address; anything else cannot be on the farm. */
 export function idParam(id: string, what: string): string {
-	if (!uuid.test(id)) error(404, { message: m.there_is_no_such_on_this({ what }), code: 'not-found' });
+	if (!uuid.test(id))
+		error(404, { message: m.there_is_no_such_on_this({ what: thingWords(what) }), code: 'not-found' });
 	return id;
 }

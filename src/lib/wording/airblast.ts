@@ -19,7 +19,10 @@ export function passWords(
 ): string {
 	const { alleys, sides, rows } = pass;
 	const count = rows === 0.5 ? m.half_a_row() : m.rows_5({ rows: showDecimals(rows, 0, comma), rows2: rows });
-	const side = sides === 'both' ? m.both_sides_of_the_alley() : m.one_side_of_the_alley_the({ sides });
+	const side =
+		sides === 'both'
+			? m.both_sides_of_the_alley()
+			: m.one_side_of_the_alley_the({ sides: sides === 'left' ? m.left() : m.right() });
 	return m.one_pass_sprays_it_stands_for({
 		side,
 		which: alleys === 'every' ? m.in_every_alley() : m.in_every_second_alley(),

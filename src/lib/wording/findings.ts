@@ -190,7 +190,8 @@ const sentences: {
 		tone: 'look',
 		title: m.the_catches_fall_away_from({
 			share: percent(finding.share),
-			which: finding.from === 'centre' ? m.the_middle() : m.the({ from: finding.from })
+			which:
+				finding.from === 'centre' ? m.the_middle() : m.the({ from: finding.from === 'left' ? m.left() : m.right() })
 		}),
 		body: m.they_fall_steadily_nozzle_by_nozzle()
 	}),

@@ -57,7 +57,7 @@
 				? m.out_which({ which: load.endedAt ? clockOf(load.endedAt, run.settings) : '' })
 				: load.startedAt
 					? m.spraying_since({
-							which: load.state === 'paused' ? 'Paused. ' : '',
+							which: load.state === 'paused' ? m.paused_sentence() : '',
 							startedAt: clockOf(load.startedAt, run.settings)
 						})
 					: m.mixed_to_the_field_with_it()}
