@@ -114,19 +114,19 @@ describe('a whole farm', () => {
 			};
 			expect(await words(lines.slice(0, -1))).toMatch(/ends in its middle/);
 			expect(await words(lines.filter((l) => !l.includes('"table":"sprayer_event"')))).toMatch(/should hold/);
-			expect(await words(['{"format":"something"}', ...lines.slice(1)])).toMatch(/^Line 1: this is no file of a farm/);
+			expect(await words(['{"format":"something"}', ...lines.slice(1)])).toMatch(/^Line 1: this is not the file of a farm/);
 			expect(await words([lines[0]!.replace(/"\d{4}-[a-z-]+"/, '"9999-later"'), ...lines.slice(1)])).toMatch(
 				/newer Fallow/
 			);
-			expect(await words([lines[0]!, 'x', ...lines.slice(1)])).toBe('Line 2: this is no JSON. Nothing was taken in.');
+			expect(await words([lines[0]!, 'x', ...lines.slice(1)])).toBe('Line 2: this is not JSON. Nothing was imported.');
 			const product = swap(/"name": ?"Sample [A-Z]/, '"name": 7, "x": "', 'product');
 			expect(await words(product.text)).toMatch(
-				new RegExp(`^Line ${product.line}: a product that does not read at body`)
+				new RegExp(`^Line ${product.line}: a product that cannot be read at body`)
 			);
 			const record = swap(/Thistle|thistle|mite/, 'other', 'record');
-			expect(await words(record.text)).toMatch(/✕ The seal of entry \d+ does not hold/);
+			expect(await words(record.text)).toMatch(/✕ The seal of record \d+ does not match/);
 			const block = swap(/"id": ?"[0-9a-f-]{36}"/, '"id": "01900000-0000-7000-8000-000000000001"', 'round');
-			expect(await words(block.text)).toMatch(/is not one that can be kept|middle/);
+			expect(await words(block.text)).toMatch(/cannot be stored|middle/);
 			// What passes every shape and still cannot be computed is seen before it is kept, not at the next start.
 			const job = swap(/"label": ?\{/, '"label": {}, "was": {', 'job');
 			expect(await words(job.text)).toMatch(/job cannot be read|cannot be computed/);

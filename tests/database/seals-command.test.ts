@@ -25,7 +25,7 @@ it('the command that looks through the seals says that they hold, and ends badly
 		await made.farm.records.takeIn(pastRecords(Date.now(), () => v7()));
 		expect(seals(made.url)).toEqual({
 			status: 0,
-			said: 'Test farm: ✓ 18 seals hold: nothing was changed since it was written.'
+			said: 'Test farm: ✓ 18 records verified: nothing was changed since they were written.'
 		});
 		// Behind Fallow's back: the text and its seal alike, as somebody would who knows how it is made.
 		await sql`update record set canonical = replace(canonical, 'Hazel mite', 'Pear scab'),
@@ -33,7 +33,7 @@ it('the command that looks through the seals says that they hold, and ends badly
 		const { status, said } = seals(made.url);
 		expect(status).toBe(1);
 		expect(said).toBe(
-			'Test farm: ✕ The seal of entry 8 does not hold: its text was changed after it was sealed. 7 before it hold.'
+			'Test farm: ✕ The seal of record 8 does not match: its text was changed after it was sealed. The 7 before it are verified.'
 		);
 	} finally {
 		await made.drop();

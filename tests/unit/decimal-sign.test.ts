@@ -1,3 +1,4 @@
+import english from '../../messages/en.json';
 import fc from 'fast-check';
 import { readFileSync, readdirSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
@@ -242,6 +243,23 @@ describe('text that stands in a page', () => {
 		expect(told(`<p>like 2.5 gal</p>`)).toEqual(['>like 2.5 gal<']);
 		expect(told(`<p class="gap-2.5 flex-1">gallons</p>`)).toEqual([]);
 		expect(told(`hint={asWritten('like 2.5 gal', comma)}`)).toEqual([]);
+		// The same of texts that stand in the catalogues: where one is drawn, its sign is put in.
+		const keys = Object.entries(english as Record<string, unknown>)
+			.filter(
+				([, text]) =>
+					typeof text === 'string' && pointed.test(text) && !/47\.10512|Latitude|\n|\$GPRMC|^point: /.test(text)
+			)
+			.map(([key]) => key);
+		expect(keys.length).toBeGreaterThan(20);
+		const bare = new RegExp(`\\bm\\.(?:${keys.join('|')})\\(`);
+		const drawn = files.flatMap((file) => {
+			const source = readFileSync(`src/${file}`, 'utf8').replace(
+				/asWritten\((?:[^()]|\((?:[^()]|\([^()]*\))*\))*\)/g,
+				''
+			);
+			return (source.match(new RegExp(bare, 'g')) ?? []).map((use) => `${file} ${use}`);
+		});
+		expect(drawn).toEqual([]);
 		const found = files.flatMap((file) => told(readFileSync(`src/${file}`, 'utf8')).map((text) => `${file} ${text}`));
 		expect(found).toEqual([]);
 	});

@@ -47,13 +47,13 @@ describe('when a farm calibrates again', () => {
 	});
 
 	it.each<[DueField, string, RegExp]>([
-		['dueSeason', '3-1', /“3-1” is no day of the year. Write month and day, like 03-01/],
-		['dueSeason', '04-31', /no day of the year/],
-		['dueSeason', '13-01', /no day of the year/],
-		['dueSeason', '02-30', /no day of the year/],
-		['dueDays', '12.5', /no whole number/],
+		['dueSeason', '3-1', /“3-1” is not a day of the year. Write month and day, like 03-01/],
+		['dueSeason', '04-31', /not a day of the year/],
+		['dueSeason', '13-01', /not a day of the year/],
+		['dueSeason', '02-30', /not a day of the year/],
+		['dueDays', '12.5', /not a whole number/],
 		['dueDays', '4000', /up to 3660/],
-		['dueHours', 'fifty', /“fifty” is no number/],
+		['dueHours', 'fifty', /“fifty” is not a number/],
 		['dueHours', '-3', /“-3”/],
 		['dueHours', '0', /has to be over 0/],
 		['dueArea', '3 L', /“3 L” is not an area/],

@@ -278,6 +278,6 @@ describe('the calendar of what is due', () => {
 it('a look through the seals is told in one sentence', () => {
 	expect(sealWords({ checked: 1, broken: null })).toMatch(/^✓ 1 record verified/);
 	expect(sealWords({ checked: 3, broken: { place: 4, why: 'gone' } })).toBe(
-		'✕ The seal of record 4 does not match: one before it is gone. 3 before it hold.'
+		'✕ The seal of record 4 does not match: one before it is gone. The 3 before it are verified.'
 	);
 });

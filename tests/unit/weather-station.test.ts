@@ -49,7 +49,7 @@ describe('the weather of a station', () => {
 		const answer = await askWeather(torn, now);
 		expect(answer.station).toBeNull();
 		expect(answer.forecast).not.toBeNull();
-		expect(answer.problem).toContain('no weather');
+		expect(answer.problem).toContain('not weather');
 		expect((await askWeather({ host: '127.0.0.1', port: 1 }, now)).problem).toContain('does not answer');
 	});
 
@@ -67,6 +67,6 @@ describe('the weather of a station', () => {
 		const simulators = await startSimulators({ weatherArgs: ['--day', 'front', '--fault', 'torn'] });
 		stops.push(() => simulators.stop());
 		const answer = await askWeather(addressOf(simulators.env.FALLOW_WEATHER), Date.now());
-		expect(answer.problem).toContain('no weather');
+		expect(answer.problem).toContain('not weather');
 	});
 });

@@ -19,7 +19,7 @@
 			dry: m.load_strip_dry({ n: load.n })
 		})[load.state];
 	/** So narrow a strip has no room for its words. */
-	const roomy = (load: Props['loads'][number]) => load.area / whole > 0.12;
+	const roomy = (load: Props['loads'][number]) => load.area / whole > 1 / 8;
 </script>
 
 <div class="flex gap-1" role="img" aria-label={m.loads_as_ground({ list: loads.map(name).join(', ') })}>

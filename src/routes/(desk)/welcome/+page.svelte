@@ -10,6 +10,7 @@
 	import { countryFor, followsFrom } from '$lib/settings/country';
 	import { fieldUnits, longUnit, shortUnit } from '$lib/settings/field-units';
 	import { timeAt } from '$lib/settings/farm-time';
+	import { asWritten } from '$lib/wording/as-written';
 	import { kindWords } from '$lib/wording/describe-rig';
 
 	let { data }: { data: PageData } = $props();
@@ -42,7 +43,10 @@
 					},
 					{
 						name: m.gallon_name(),
-						text: follows.gallon === 'US' ? m.us_gallon_words() : m.imperial_gallon_words()
+						text:
+							follows.gallon === 'US'
+								? asWritten(m.us_gallon_words(), follows.decimalComma)
+								: asWritten(m.imperial_gallon_words(), follows.decimalComma)
 					},
 					{
 						name: m.decimal_sign(),
