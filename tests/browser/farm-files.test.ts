@@ -103,8 +103,8 @@ test('the farm’s rules make a sprayer due, and Today puts its calibration befo
 		await page.getByLabel('When the season starts').fill('31-02');
 		await page.getByLabel('After hours of spraying').fill('some');
 		await page.getByRole('button', { name: 'Save', exact: true }).click();
-		await expect(page.getByText('“31-02” is no day of the year. Write month and day, like 03-01.')).toBeVisible();
-		await expect(page.getByText('“some” is no number.', { exact: false })).toBeVisible();
+		await expect(page.getByText('“31-02” is not a day of the year. Write month and day, like 03-01.')).toBeVisible();
+		await expect(page.getByText('“some” is not a number.', { exact: false })).toBeVisible();
 		await page.getByLabel('When the season starts').fill('');
 		await page.getByLabel('After hours of spraying').fill('1.5');
 		await pickFrom(page, 'Time zone', 'UTC');

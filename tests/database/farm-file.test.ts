@@ -114,7 +114,9 @@ describe('a whole farm', () => {
 			};
 			expect(await words(lines.slice(0, -1))).toMatch(/ends in its middle/);
 			expect(await words(lines.filter((l) => !l.includes('"table":"sprayer_event"')))).toMatch(/should hold/);
-			expect(await words(['{"format":"something"}', ...lines.slice(1)])).toMatch(/^Line 1: this is not the file of a farm/);
+			expect(await words(['{"format":"something"}', ...lines.slice(1)])).toMatch(
+				/^Line 1: this is not the file of a farm/
+			);
 			expect(await words([lines[0]!.replace(/"\d{4}-[a-z-]+"/, '"9999-later"'), ...lines.slice(1)])).toMatch(
 				/newer Fallow/
 			);

@@ -29,7 +29,12 @@
 	/** The option that stands for none of them is what an empty field says. */
 	const none = $derived(options.find((one) => one.value === '')?.label);
 	const names = $derived(options.filter((one) => one.value !== ''));
-	const shown = $derived(shownOptions(names, typed));
+	const picked = $derived(names.find((one) => one.value === value));
+	/** Of a long list a part; what is picked is always in it, or the field could not show it. */
+	const shown = $derived.by(() => {
+		const list = shownOptions(names, typed);
+		return picked && !list.includes(picked) ? [picked, ...list] : list;
+	});
 	const collection = $derived(
 		useListCollection({
 			items: shown as Option[],
@@ -37,7 +42,6 @@
 			itemToValue: (one) => one.value
 		})
 	);
-	const picked = $derived(names.find((one) => one.value === value));
 </script>
 
 <Combobox

@@ -9,7 +9,7 @@
 <svelte:head><title>{m.sprayers_fallow()}</title></svelte:head>
 
 <main>
-	<div class="flex justify-between items-center gap-4">
+	<div class="flex flex-wrap justify-between items-center gap-4">
 		<h1>{data.away ? m.archived_sprayers() : m.sprayers()}</h1>
 		<span class="flex flex-wrap gap-2.5">
 			<a class="btn" href="/nozzles">{m.nozzle_catalogue()}</a>

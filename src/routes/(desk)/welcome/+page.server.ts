@@ -24,6 +24,8 @@ export const actions: Actions = {
 		const form = await superValidate(request, zod4(welcomeSchema));
 		const country = countries('en').find((one) => one.code === form.data.country);
 		if (!country) setError(form, 'country', m.pick_where_the_farm_is(), { overwrite: true });
+		if (country && country.zones.length > 1 && !country.zones.includes(form.data.zone))
+			setError(form, 'zone', m.pick_the_time_zone());
 		if (!country || !form.valid) return fail(422, { form });
 		const settings = { ...farm.settings, ...followsFrom(country.code, country.zones, form.data.zone) };
 		const { kind, name, tank, next } = form.data;

@@ -19,9 +19,12 @@
 	const sends: Attachment<HTMLFormElement> = (node) => made.enhance(node).destroy;
 
 	let now = $state(0);
+	/** Time zone of the device; empty until it is known. */
+	let device = $state('');
 	onMount(() => {
 		now = Date.now();
 		const { timeZone } = new Intl.DateTimeFormat().resolvedOptions();
+		device = timeZone;
 		form.update(
 			(f) => ({
 				...f,
@@ -32,6 +35,15 @@
 		);
 	});
 	const country = $derived(data.countries.find((one) => one.code === $form.country));
+	/** Of a country with several zones the device is in none: nobody can know which one the farm has. */
+	const askZone = $derived(country !== undefined && country.zones.length > 1 && !country.zones.includes(device));
+	// Another country has other zones: the device's own counts again, else nothing does until it is picked.
+	$effect(() => {
+		const { zones = [] } = country ?? {};
+		untrack(() => {
+			if (zones.length > 0 && !zones.includes($form.zone)) $form.zone = zones.includes(device) ? device : '';
+		});
+	});
 	const follows = $derived(country && followsFrom(country.code, country.zones, $form.zone));
 	const units = $derived(fieldUnits({ ...data.farm.settings, ...follows }));
 	const facts = $derived(
@@ -52,7 +64,13 @@
 						name: m.decimal_sign(),
 						text: follows.decimalComma ? m.decimal_comma_example() : m.decimal_point_example()
 					},
-					{ name: m.date_and_time_name(), text: `${timeAt(follows.timeZone, now)} (${follows.timeZone})` },
+					{
+						name: m.date_and_time_name(),
+						text:
+							askZone && $form.zone === ''
+								? m.pick_the_time_zone()
+								: `${timeAt(follows.timeZone, now)} (${follows.timeZone})`
+					},
 					{ name: m.method_of_working_name(), text: follows.school === '5940' ? m.with_5940() : m.with_600() }
 				]
 			: []
@@ -64,7 +82,6 @@
 <main class="plain-page">
 	<h1>{m.welcome_title()}</h1>
 	<form class="grid gap-4.5" method="post" novalidate {@attach sends}>
-		<input type="hidden" name="zone" value={$form.zone} />
 		<div class="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] gap-4.5 phone:grid-cols-1">
 			<div class="card grid gap-3.5 content-start py-4 px-4.5">
 				<Field
@@ -77,6 +94,20 @@
 					problem={$errors.country?.[0]}
 					required
 				/>
+				{#if askZone}
+					<Field
+						name="zone"
+						type="choice"
+						label={m.time_zone()}
+						bind:value={$form.zone}
+						options={[
+							{ value: '', label: m.pick_one_inline() },
+							...country!.zones.map((zone) => ({ value: zone, label: zone }))
+						]}
+						problem={$errors.zone?.[0]}
+						required
+					/>
+				{:else}<input type="hidden" name="zone" value={$form.zone} />{/if}
 				<Field
 					name="farm"
 					label={m.what_the_farm_is_called()}
