@@ -312,6 +312,7 @@ async function mixingPhone(browser, origin) {
 		})
 	).newPage();
 	await page.goto(`${origin}/full-tank`);
+	await page.locator('html[data-alive]').waitFor({ state: 'attached' });
 	await page.getByLabel('Sprayer').selectOption({ label: 'Long-meadow boom, All on' });
 	await page.getByLabel('Tank mix').selectOption({ label: 'Track edges' });
 	await page.getByTestId('amount').first().waitFor();
