@@ -25,7 +25,7 @@ export default defineConfig({
 	build: {
 		rolldownOptions: {
 			treeshake: { moduleSideEffects: (id: string) => !ofTheCore.test(id) },
-			output: { codeSplitting: { groups: [{ name: 'words', test: /\/\.words\//, minShareCount: 8 }] } }
+			output: { codeSplitting: { groups: [{ name: 'words', test: /\/\.words\//, minShareCount: 24 }] } }
 		}
 	},
 	optimizeDeps: { include: ['idb', 'uuid', 'apexcharts', 'comlink', 'nmea-simple', '@tmcw/togeojson'] }
