@@ -126,7 +126,7 @@ export function jobPdf(
 				[m.product_title(), m.dose(), m.in_all_title(), m.re_entry_pre_harvest()].map((text) => ({
 					text,
 					color: soft,
-					fontSize: 9.5
+					fontSize: 8.5
 				})),
 				...job.products.map(({ label, dose, dye }, i) => {
 					const total = showAmount(plan.totals[i]!, settings, dose).text;

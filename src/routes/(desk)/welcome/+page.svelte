@@ -25,14 +25,12 @@
 		now = Date.now();
 		const { timeZone } = new Intl.DateTimeFormat().resolvedOptions();
 		device = timeZone;
-		form.update(
-			(f) => ({
-				...f,
-				zone: timeZone,
-				country: f.country || countryFor(data.countries, timeZone, navigator.languages)
-			}),
-			{ taint: false }
-		);
+	});
+	/** Proposed while none is picked: loading the page anew empties a form that nobody has touched. */
+	const proposed = $derived(device === '' ? '' : countryFor(data.countries, device, navigator.languages));
+	$effect(() => {
+		if ($form.country === '' && proposed !== '')
+			form.update((f) => ({ ...f, country: proposed, zone: device }), { taint: false });
 	});
 	const country = $derived(data.countries.find((one) => one.code === $form.country));
 	/** Of a country with several zones the device is in none: nobody can know which one the farm has. */
@@ -90,7 +88,10 @@
 					label={m.where_the_farm_is_country()}
 					placeholder={m.pick_your_country()}
 					bind:value={$form.country}
-					options={data.countries.map(({ code, name }) => ({ value: code, label: name }))}
+					options={[
+						{ value: '', label: m.pick_your_country() },
+						...data.countries.map(({ code, name }) => ({ value: code, label: name }))
+					]}
 					problem={$errors.country?.[0]}
 					required
 				/>
