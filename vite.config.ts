@@ -22,6 +22,8 @@ interface Resolver {
 
 export default defineConfig({
 	plugins: [wordByWord, tailwindcss(), sveltekit()],
+	// It names svelte among its peers, which would bundle it, with another version of what it rests on.
+	ssr: { external: ['better-auth', '@better-auth/passkey'] },
 	build: {
 		rolldownOptions: {
 			treeshake: { moduleSideEffects: (id: string) => !ofTheCore.test(id) },

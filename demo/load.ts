@@ -3,6 +3,7 @@ import { farmHandle, firstFarm } from '../src/lib/server/db/farm';
 import { migrate } from '../src/lib/server/db/migrate';
 import { demoFarm } from './farm';
 import { fillDemo } from './fill';
+import { addPeople } from './people';
 
 // Loads the demo farm once: a database that has a sprayer already is left as it is.
 const url = process.env.DATABASE_URL;
@@ -17,6 +18,7 @@ try {
 		await fillDemo(db, farmId, Date.now());
 		console.log(`${demoFarm.name} is loaded.`);
 	}
+	if (process.argv.includes('--people')) await addPeople(db, farmId);
 } finally {
 	await close();
 }

@@ -25,6 +25,11 @@ env.BODY_SIZE_LIMIT = String(1024 ** 3);
 const ownNames = new Set(['localhost', '127.0.0.1', '[::1]', host]);
 const nameOf = (header) => (header ?? '').replace(/:\d+$/, '');
 
+// Alone on this computer nobody has to sign in: only where nothing else can reach it, directly or by another name.
+const isLoopback = (name) => /^(localhost|127(\.\d+){3}|\[?::1\]?)$/i.test(name);
+const loopback = isLoopback(host) && (direct || isLoopback(new URL(env.ORIGIN).hostname));
+env.FALLOW_LOOPBACK = loopback ? '1' : '0';
+
 let handler;
 try {
 	({ handler } = await import(new URL('../build/handler.js', import.meta.url)));
@@ -100,5 +105,5 @@ if (process.send) process.on('disconnect', () => stop('the starting script is go
 server.listen(port, host, () => {
 	const { port: actual } = server.address();
 	log('info', 'listening', { host, port: actual, origin: env.ORIGIN ?? null });
-	process.send?.({ type: 'ready', port: actual });
+	process.send?.({ type: 'ready', port: actual, loopback });
 });

@@ -1,6 +1,7 @@
 // `npm start` and `npm run demo`: from a clone to a running Fallow. Installs what is missing, builds, starts the database
 // and the server, and takes both down again at Ctrl-C.
-import { accessSync, constants, mkdirSync, writeFileSync, rmSync } from 'node:fs';
+import { accessSync, constants, mkdirSync, readFileSync, writeFileSync, rmSync } from 'node:fs';
+import { randomBytes } from 'node:crypto';
 import { join } from 'node:path';
 import { ensureBuild } from './lib/build.mjs';
 import { loadDemo } from './lib/demo.mjs';
@@ -30,6 +31,19 @@ function checkData(folder) {
 	}
 }
 
+/** Signs the sessions of the people; kept, so that nobody has to sign in again after a start. */
+function ownSecret(data) {
+	const file = join(data, 'secret');
+	try {
+		return readFileSync(file, 'utf8').trim();
+	} catch (error) {
+		if (error.code !== 'ENOENT') throw error;
+	}
+	const secret = randomBytes(32).toString('base64url');
+	writeFileSync(file, secret, { mode: 0o600, flag: 'wx' });
+	return secret;
+}
+
 await main(async () => {
 	if (!Number.isInteger(port) || port < 0 || port > 65535)
 		throw new Plain(`PORT is “${process.env.PORT}”, which is no port. Use a number like 4310.`);
@@ -42,6 +56,7 @@ await main(async () => {
 	await ensurePackages();
 	await ensureBuild();
 
+	const setupCode = randomBytes(6).toString('base64url');
 	let stopDatabase = () => {};
 	let stopping = null;
 	let server = null;
@@ -65,11 +80,19 @@ await main(async () => {
 	}
 	try {
 		if (demo) {
-			await loadDemo(url);
+			await loadDemo(url, { people: true });
 			simulators = await startSimulators();
 		}
 		server = await startServer({
-			env: { DATABASE_URL: url, PORT: String(port), HOST: host, ...simulators.env },
+			env: {
+				DATABASE_URL: url,
+				PORT: String(port),
+				HOST: host,
+				FALLOW_SECRET: process.env.FALLOW_SECRET || ownSecret(data),
+				FALLOW_SETUP_CODE: setupCode,
+				...(demo ? { FALLOW_DEMO: '1' } : {}),
+				...simulators.env
+			},
 			logFile: process.env.FALLOW_LOG === 'stdout' ? null : join(data, 'logs', 'server.log')
 		});
 	} catch (error) {
@@ -77,7 +100,10 @@ await main(async () => {
 		stopDatabase();
 		throw error;
 	}
-	process.stdout.write(`Fallow is ready at http://${host === '0.0.0.0' ? '127.0.0.1' : host}:${server.port}\n`);
+	const address = process.env.ORIGIN || `http://${host === '0.0.0.0' ? '127.0.0.1' : host}:${server.port}`;
+	process.stdout.write(`Fallow is ready at ${address}\n`);
+	// Elsewhere than on this computer alone, the first account is for who can read this.
+	if (server.asksCode) process.stdout.write(`First account: ${address}/first?code=${setupCode}\n`);
 	const { code, signal } = await server.exited;
 	if (!stopping) {
 		simulators.stop();

@@ -1,5 +1,5 @@
 import { m } from '$words';
-import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
+import type { Handle, HandleServerError, RequestEvent, ServerInit } from '@sveltejs/kit';
 import { error, isHttpError } from '@sveltejs/kit';
 import { v7 } from 'uuid';
 import { failureResponse, isDatabaseGone, messageOf, stackOf } from '$lib/server/api';
@@ -9,6 +9,9 @@ import { Failure } from '$lib/server/failure';
 import { checkBodySize, checkSameOrigin } from '$lib/server/guards';
 import { inLanguage, languageCookie, languageFor, speakPerRequest } from '$lib/server/language';
 import { log } from '$lib/server/log';
+import { actionOf, needOf } from '$lib/server/people/route-rules';
+import type { Answer } from '$lib/server/people/who';
+import { decide } from '$lib/server/people/who';
 
 export const init: ServerInit = async () => {
 	speakPerRequest();
@@ -24,7 +27,7 @@ const headers = {
 };
 
 /** A round's pages are made on the device: they are served even while the database is down. */
-const needsFarm = (route: string | null) => route !== null && route !== '/healthz' && !route.startsWith('/(field)');
+const needsFarm = (route: string | null) => route !== null && route !== '/healthz' && !route.startsWith('/(field)/');
 
 export const handle: Handle = ({ event, resolve }) => {
 	const language = languageFor(
@@ -44,19 +47,18 @@ export const handle: Handle = ({ event, resolve }) => {
 const answer: Handle = async ({ event, resolve }) => {
 	const began = performance.now();
 	event.locals.requestId = v7();
+	event.locals.cookies = [];
+	event.locals.who = { kind: 'nobody', first: false };
 	const isApi = event.url.pathname.startsWith('/api/');
 	let response: Response;
 	try {
 		checkSameOrigin(event.request, event.url.origin);
 		checkBodySize(event.request, event.url.pathname);
-		if (needsFarm(event.route.id)) {
-			const { db, farmId } = database();
-			const farm = await farmHandle(db, farmId);
-			if (!farm) throw new Error(`farm ${farmId} is gone`);
-			event.locals.farm = farm;
-		}
-		response = await resolve(event);
+		const turned = needsFarm(event.route.id) ? await letIn(event) : null;
+		response = turned ?? (await resolve(event));
+		for (const cookie of event.locals.cookies) response.headers.append('set-cookie', cookie);
 	} catch (e) {
+		if (!isApi && e instanceof Failure && e.status === 403) error(403, { message: e.message, code: e.code });
 		if (!isApi && isDatabaseGone(e)) {
 			log('error', 'database-unreachable', { requestId: event.locals.requestId, message: messageOf(e) });
 			error(503, { message: unreachable(), code: 'database-unreachable' });
@@ -74,6 +76,37 @@ const answer: Handle = async ({ event, resolve }) => {
 	});
 	return response;
 };
+
+/** Finds out who asks and whether they may; binds the farm to them. What is not let in is turned away by the answer. */
+async function letIn(event: RequestEvent): Promise<Response | null> {
+	const { db, farmId, door } = database();
+	const { url, request, route } = event;
+	const { who, cookies } = await door.who({ url, headers: request.headers, address: event.getClientAddress() });
+	event.locals.who = who;
+	event.locals.cookies.push(...cookies);
+	const answer = decide(who, needOf(route.id!, request.method, actionOf(url), event.params.id === 'new'));
+	if (answer !== 'allowed') return turnAway(event, answer);
+	const at = who.kind === 'alone' ? farmId : who.kind === 'person' ? who.farm?.id : undefined;
+	if (at === undefined) return null;
+	const farm = await farmHandle(db, at, who.kind === 'person' ? who.personId : null);
+	if (!farm) throw new Error(`farm ${at} is gone`);
+	event.locals.farm = farm;
+	return null;
+}
+
+/** A page leads to where one gets in; what a device or a form asks is told by code and words. */
+function turnAway(event: RequestEvent, answer: Exclude<Answer, 'allowed'>): Response {
+	const { url, request } = event;
+	const page = request.method === 'GET' && !url.pathname.startsWith('/api/');
+	if (answer === 'refused') throw new Failure(403, 'not-yours', '', m.your_role_may_not());
+	if (!page) throw new Failure(401, answer, '', m.sign_in_first());
+	const to = {
+		'sign-in': `/sign-in?to=${encodeURIComponent(url.pathname + url.search)}`,
+		first: '/first',
+		'no-farm': '/farms'
+	};
+	return new Response(null, { status: 303, headers: { location: to[answer] } });
+}
 
 const unreachable = () => m.the_database_cannot_be_reached_nothing();
 

@@ -14,8 +14,9 @@ export function runTypeScript(file, args = [], env = {}) {
 	});
 }
 
-export async function loadDemo(url) {
-	const loaded = runTypeScript('demo/load.ts', [], { DATABASE_URL: url });
+/** `people`: the invented people too; without them the demo is of somebody who works alone. */
+export async function loadDemo(url, { people = false } = {}) {
+	const loaded = runTypeScript('demo/load.ts', people ? ['--people'] : [], { DATABASE_URL: url });
 	if (loaded.status !== 0) {
 		const gone = /ECONNREFUSED|ENOTFOUND|ETIMEDOUT/.test(loaded.stderr);
 		throw new Plain(

@@ -29,7 +29,13 @@ export function startServer({ env, logFile }) {
 		const exited = new Promise((done) => child.once('exit', (code, signal) => done({ code, signal })));
 		child.on('message', (message) => {
 			if (message.type === 'ready')
-				resolve({ child, port: message.port, exited, stop: () => (child.kill('SIGTERM'), exited) });
+				resolve({
+					child,
+					port: message.port,
+					asksCode: !message.loopback,
+					exited,
+					stop: () => (child.kill('SIGTERM'), exited)
+				});
 			if (message.type === 'failed') reject(new Plain(message.message));
 		});
 		void exited.then(({ code, signal }) => {

@@ -16,6 +16,7 @@ let file: Uint8Array[] = [];
 let lines: string[] = [];
 const at = '2026-06-01T12:00:00.000Z';
 const name = 'quillet';
+const worker = v7();
 
 /** A farm's lines as values, without what belongs to the moment of the file. */
 const told = (all: readonly string[]) =>
@@ -24,7 +25,19 @@ const told = (all: readonly string[]) =>
 beforeAll(async () => {
 	made = await farmDatabase();
 	await fillDemo(made.db, made.farm.id, Date.now());
-	const farm = (await farmHandle(made.db, made.farm.id))!;
+	// Somebody who did a part of it: in the file they are named, in the new farm they cannot sign in.
+	await made.db
+		.insertInto('worker')
+		.values({
+			farm_id: made.farm.id,
+			id: worker,
+			name: 'W. Worker',
+			initials: 'WW',
+			licence: 'SP-1',
+			licence_until: '2029-01-01'
+		})
+		.execute();
+	const farm = (await farmHandle(made.db, made.farm.id, worker))!;
 	made = { ...made, farm };
 	// What the demo has not: a nozzle event, something added to a record, ground put away.
 	const [sprayer] = await farm.sprayers.list();

@@ -56,6 +56,8 @@ describe('migrations', () => {
 		const without = await sql<{ table_name: string }>`
 			select table_name from information_schema.tables t
 			where table_schema = 'public' and table_name not in ('farm', 'migration')
+			-- People may be on several farms: which, membership says. A session looks at one of them.
+			and table_name not like 'person%' and table_name not in ('passkey', 'sign_in_try')
 			and not exists (select 1 from information_schema.columns c
 				where c.table_name = t.table_name and c.column_name = 'farm_id' and c.is_nullable = 'NO')`.execute(database.db);
 		expect(without.rows).toEqual([]);

@@ -16,6 +16,7 @@ export const farmFileFormat = 'fallow-farm/1';
 
 /** Tables in the order in which they come; all that is computed from others stays out. */
 export const farmTables = [
+	'worker',
 	'sprayer',
 	'setting',
 	'sprayer_event',
@@ -53,6 +54,7 @@ const body = <T extends z.ZodType>(schema: T) => z.looseObject({ id, body: schem
 
 /** What a row of each table has to be besides what the database itself asks of its columns. */
 export const farmRowSchemas: Readonly<Record<FarmTableName, z.ZodType>> = {
+	worker: z.looseObject({ id, name: z.string().min(1).max(80) }),
 	sprayer: z.looseObject({ id, rig: rigSchema }),
 	setting: body(settingSchema),
 	sprayer_event: z.looseObject({ id, what: z.string().max(40), note: z.string().max(400) }),

@@ -9,7 +9,9 @@
 	import Sun from '@lucide/svelte/icons/sun';
 
 	import LanguagePicker from './LanguagePicker.svelte';
-	import { rooms } from './rooms';
+	import { initialsOf } from '$lib/settings/initials';
+	import type { Me } from './me';
+	import { rooms, roomsFor } from './rooms';
 
 	interface Props {
 		/** Address of the page shown, for marking its room. */
@@ -17,8 +19,11 @@
 		right?: Snippet;
 		/** What the farm is called: a phone shows it in place of the app's own name. */
 		farm?: string;
+		/** Who looks at it; left out where the page does not know. */
+		me?: Me | undefined;
 	}
-	let { path, right, farm = '' }: Props = $props();
+	let { path, right, farm = '', me }: Props = $props();
+	const shown = $derived(me ? roomsFor(rooms, me.rights) : rooms);
 
 	let night = $state(false);
 	onMount(() => {
@@ -54,7 +59,7 @@
 		</AppBar.Lead>
 		<AppBar.Headline class="phone:hidden">
 			<nav aria-label={m.rooms()} class="flex gap-1">
-				{#each rooms as room (room.href)}
+				{#each shown as room (room.href)}
 					<a href={room.href} aria-current={room.holds(path) ? 'page' : undefined}>{room.name}</a>
 				{/each}
 			</nav>
@@ -62,6 +67,14 @@
 		<AppBar.Trail class="ml-auto flex items-center gap-[0.9rem]">
 			{#snippet element(attributes)}<div {...attributes as HTMLAttributes<HTMLDivElement>}>
 					{@render right?.()}
+					{#if me?.id}<a
+							class="grid min-h-12 min-w-12 place-items-center rounded-md text-inherit no-underline"
+							href="/me"
+							title={m.your_account()}
+							><span class="max-w-36 truncate phone:hidden">{me.name}</span><b class="hidden phone:inline"
+								>{initialsOf(me.name)}</b
+							></a
+						>{/if}
 					<LanguagePicker inBar />
 					<button
 						type="button"

@@ -9,10 +9,16 @@
 	import SprayCan from '@lucide/svelte/icons/spray-can';
 	import Sunrise from '@lucide/svelte/icons/sunrise';
 	import LanguagePicker from './LanguagePicker.svelte';
-	import { moreRooms, nearRooms } from './rooms';
+	import type { Me } from './me';
+	import { moreRooms, nearRooms, roomsFor } from './rooms';
 
-	/** Address of the page shown, for marking its room. */
-	let { path }: { path: string } = $props();
+	interface Props {
+		/** Address of the page shown, for marking its room. */
+		path: string;
+		me?: Me | undefined;
+	}
+	let { path, me }: Props = $props();
+	const more = $derived(me ? roomsFor(moreRooms, me.rights) : moreRooms);
 	const icons: Readonly<Record<string, typeof Menu>> = {
 		'/': Sunrise,
 		'/jobs': Milk,
@@ -23,7 +29,7 @@
 	let open = $state(false);
 	// What lies behind More is loaded when it is asked for.
 	let Sheet = $state<Component<import('$lib/kit/Sheet.svelte').Props>>();
-	async function more() {
+	async function openMore() {
 		Sheet ??= (await import('$lib/kit/Sheet.svelte')).default;
 		open = true;
 	}
@@ -41,7 +47,7 @@
 			aria-haspopup="dialog"
 			aria-expanded={open}
 			data-here={marked === undefined && moreRooms.some((room) => room.holds(path))}
-			onclick={() => void more()}
+			onclick={() => void openMore()}
 		>
 			<Menu size={26} aria-hidden="true" /><Navigation.TriggerText>{m.more_title()}</Navigation.TriggerText>
 		</Navigation.Trigger>
@@ -50,7 +56,7 @@
 {#if Sheet}
 	<Sheet {open} title={m.more_title()} onclose={() => (open = false)}>
 		<ul class="grid gap-2">
-			{#each moreRooms as room (room.href)}
+			{#each more as room (room.href)}
 				<li>
 					<a
 						class="grid min-h-16 content-center rounded-md border-2 border-dye px-4 py-2 no-underline"

@@ -1,4 +1,6 @@
 import { m } from '$words';
+import type { Right } from '$lib/settings/roles';
+
 /** A place of the app that the bar leads to. */
 export interface Room {
 	readonly name: string;
@@ -7,6 +9,8 @@ export interface Room {
 	readonly holds: (path: string) => boolean;
 	/** What is found there: for the list behind More. */
 	readonly what?: string;
+	/** Without this right nobody finds anything there. */
+	readonly needs?: Right;
 }
 
 const under =
@@ -70,7 +74,8 @@ const farm: Room = {
 	get what() {
 		return m.units_jugs_rules_safety();
 	},
-	holds: under('/farm', '/farm-file')
+	holds: under('/farm', '/farm-file', '/people'),
+	needs: 'own'
 };
 
 const nozzles: Room = {
@@ -84,8 +89,24 @@ const nozzles: Room = {
 	holds: under('/nozzles')
 };
 
+const people: Room = {
+	get name() {
+		return m.people();
+	},
+	href: '/people',
+	get what() {
+		return m.people_and_devices_what();
+	},
+	holds: under('/people', '/me'),
+	needs: 'manage'
+};
+
+/** Rooms that somebody finds something in; one who is not known yet is shown what nobody is refused. */
+export const roomsFor = <R extends Room>(all: readonly R[], rights: readonly Right[]): readonly R[] =>
+	all.filter((room) => room.needs === undefined || rights.includes(room.needs));
+
 /** All of them, for a desk. */
 export const rooms: readonly Room[] = [today, jobs, sprayers, fields, products, records, farm];
 /** The four that a thumb reaches on a phone, and those behind More. */
 export const nearRooms = [today, jobs, sprayers, records] as const;
-export const moreRooms = [fields, products, nozzles, farm] as const;
+export const moreRooms: readonly Room[] = [fields, products, nozzles, people, farm];

@@ -14,7 +14,7 @@ What is typed stays as it is typed; what is wrong with it stands under it.
 	interface Props {
 		label: string;
 		value: string;
-		type?: 'text' | 'date' | 'time' | 'lines' | 'choice' | 'search';
+		type?: 'text' | 'password' | 'date' | 'time' | 'lines' | 'choice' | 'search';
 		name?: string | undefined;
 		problem?: string | null | undefined;
 		hint?: string;
@@ -24,7 +24,7 @@ What is typed stays as it is typed; what is wrong with it stands under it.
 		/** Of several lines. */
 		rows?: number;
 		inputmode?: 'text' | 'numeric' | 'decimal' | 'tel';
-		autocomplete?: 'off' | 'name';
+		autocomplete?: 'off' | 'name' | 'username' | 'current-password' | 'new-password';
 		placeholder?: string;
 		onchange?: () => void;
 	}

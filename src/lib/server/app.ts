@@ -5,14 +5,17 @@ import { firstFarm } from './db/farm';
 import { migrate } from './db/migrate';
 import { recompute } from './db/recompute';
 import { log } from './log';
+import { Door } from './people/door';
+import { newToken } from './people/token';
 
 /** The running server's database. Opened once, before the first request is answered. */
 let connection: Connection | null = null;
 let farmId: string | null = null;
+let door: Door | null = null;
 
 export function database() {
-	if (!connection || !farmId) throw new Error('the server has not started');
-	return { db: connection.db, farmId };
+	if (!connection || !farmId || !door) throw new Error('the server has not started');
+	return { db: connection.db, farmId, door };
 }
 
 export async function startApp(): Promise<void> {
@@ -22,6 +25,14 @@ export async function startApp(): Promise<void> {
 	const run = await migrate(connection.db);
 	const recomputed = await recompute(connection.db);
 	farmId = await firstFarm(connection.db);
+	door = new Door({
+		db: connection.db,
+		// Without one handed in, whoever is signed in has to sign in again after a start.
+		secret: env.FALLOW_SECRET || newToken(),
+		loopback: env.FALLOW_LOOPBACK === '1',
+		demo: env.FALLOW_DEMO === '1',
+		setupCode: env.FALLOW_SETUP_CODE ?? ''
+	});
 	log('info', 'started', { migrations: run, recomputed });
 }
 

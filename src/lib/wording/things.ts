@@ -13,7 +13,10 @@ const things: Readonly<Record<string, () => string>> = {
 	'tank plan': m.thing_tank_plan,
 	plan: m.thing_tank_plan,
 	product: m.thing_product,
-	block: m.thing_block
+	block: m.thing_block,
+	person: m.thing_person,
+	device: m.thing_device,
+	link: m.thing_link
 };
 
 /** The name of a thing that was asked for; the code's own where it is none of these. */

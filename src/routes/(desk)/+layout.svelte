@@ -6,6 +6,7 @@
 	import type { Rig } from '$core';
 	import type { LayoutData } from './$types';
 	import AppBar from '$lib/frame/AppBar.svelte';
+	import { forgetPages } from '$lib/frame/forget-pages';
 	import PhoneBar from '$lib/frame/PhoneBar.svelte';
 	import OutboxStatus from '$lib/frame/OutboxStatus.svelte';
 	import ZoneNote from '$lib/frame/ZoneNote.svelte';
@@ -25,10 +26,12 @@
 
 	// The device's memory is loaded after the page: the farm is kept for working out of range, the outbox sends what waits.
 	onMount(async () => {
+		const { belongsTo } = await import('$lib/device/whose');
+		if (belongsTo(data.me.id, data.farm.id)) await forgetPages();
 		device = (await import('$lib/device/device.svelte')).device();
 	});
 	$effect(() => {
-		void device?.store.keepFarm($state.snapshot(data.farm));
+		void device?.store.keepFarm($state.snapshot({ ...data.farm, me: data.me }));
 	});
 	// What waited for a signal says once that it has gone.
 	let waited = false;
@@ -46,14 +49,16 @@
 </script>
 
 <a class="skip" href="#page">{m.to_the_page()}</a>
-<AppBar path={page.url.pathname} farm={data.farm.name}>
+<AppBar path={page.url.pathname} farm={data.farm.name} me={data.me}>
 	{#snippet right()}
-		<a class="unit-chip max-[700px]:hidden" href="/farm" title={m.the_farms_unit()}
-			>{longUnit(data.farm.settings.rateUnit)}</a
-		>
+		{#if data.me.rights.includes('own')}
+			<a class="unit-chip max-[700px]:hidden" href="/farm" title={m.the_farms_unit()}
+				>{longUnit(data.farm.settings.rateUnit)}</a
+			>
+		{/if}
 		{#if device && device.status.state !== 'sent'}<OutboxStatus status={device.status} />{/if}
 	{/snippet}
 </AppBar>
-<PhoneBar path={page.url.pathname} />
+<PhoneBar path={page.url.pathname} me={data.me} />
 <ZoneNote timeZone={data.farm.settings.timeZone} told={data.zoneTold} />
 <div id="page">{@render children()}</div>

@@ -27,7 +27,7 @@ export function blockColumns(block: TypedBlock) {
 	return { name: block.name, kind: block.kind, body: JSON.stringify(block), area_m2: read.value.area as number };
 }
 
-export const blocksOf = ({ db, farmId }: Scope) => ({
+export const blocksOf = ({ db, farmId, personId }: Scope) => ({
 	/** By name; those that were put away last. */
 	async all(): Promise<KeptBlock[]> {
 		const rows = await db
@@ -96,8 +96,10 @@ export const blocksOf = ({ db, farmId }: Scope) => ({
 				ids.set(values.name.toLowerCase(), id);
 				await trx
 					.insertInto('block')
-					.values({ id, farm_id: farmId, ...values })
-					.onConflict((oc) => oc.columns(['farm_id', 'id']).doUpdateSet({ ...values, updated_at: now() }))
+					.values({ id, farm_id: farmId, changed_by: personId, ...values })
+					.onConflict((oc) =>
+						oc.columns(['farm_id', 'id']).doUpdateSet({ ...values, changed_by: personId, updated_at: now() })
+					)
 					.execute();
 			}
 		});
@@ -108,7 +110,7 @@ export const blocksOf = ({ db, farmId }: Scope) => ({
 		await this.get(id);
 		await db
 			.updateTable('block')
-			.set({ archived_at: away ? now() : null, updated_at: now() })
+			.set({ archived_at: away ? now() : null, updated_at: now(), changed_by: personId })
 			.where('farm_id', '=', farmId)
 			.where('id', '=', id)
 			.execute();

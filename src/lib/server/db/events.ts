@@ -8,7 +8,7 @@ export interface SprayerEvent {
 	readonly note: string;
 }
 
-export const eventsOf = ({ db, farmId }: Scope) => ({
+export const eventsOf = ({ db, farmId, personId }: Scope) => ({
 	/** What happened to a sprayer, the newest first. */
 	async of(sprayerId: string): Promise<SprayerEvent[]> {
 		return db
@@ -40,7 +40,7 @@ export const eventsOf = ({ db, farmId }: Scope) => ({
 	async add(sprayerId: string, event: SprayerEvent): Promise<void> {
 		await db
 			.insertInto('sprayer_event')
-			.values({ farm_id: farmId, sprayer_id: sprayerId, ...event })
+			.values({ farm_id: farmId, sprayer_id: sprayerId, by_person: personId, ...event })
 			.onConflict((oc) => oc.columns(['farm_id', 'id']).doNothing())
 			.execute();
 	}

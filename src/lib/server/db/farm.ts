@@ -12,6 +12,7 @@ import { eventsOf } from './events';
 import { jobRunsOf } from './job-runs';
 import { jobsOf } from './jobs';
 import { nozzlesOf } from './nozzles';
+import { peopleOf } from './people';
 import { productsOf } from './products';
 import { recordsOf } from './records';
 import { refillSeasons } from './record-uses';
@@ -40,6 +41,7 @@ export interface FarmHandle {
 	readonly products: ReturnType<typeof productsOf>;
 	readonly tankMixes: ReturnType<typeof tankMixesOf>;
 	readonly tankPlans: ReturnType<typeof tankPlansOf>;
+	readonly people: ReturnType<typeof peopleOf>;
 	/** Whether nobody has said yet how it measures: it is asked before the first sprayer. */
 	readonly isNew: boolean;
 	/** Whether somebody, or a browser, said where the farm's clock is. */
@@ -53,8 +55,12 @@ export interface FarmHandle {
 	isEmpty(): Promise<boolean>;
 }
 
-/** The one place where a farm is bound to the database; sign-in and roles will change this file and no other. */
-export async function farmHandle(db: Kysely<Database>, farmId: string): Promise<FarmHandle | null> {
+/** The one place where a farm is bound to the database, and to who asks. */
+export async function farmHandle(
+	db: Kysely<Database>,
+	farmId: string,
+	personId: string | null = null
+): Promise<FarmHandle | null> {
 	const farm = await db
 		.selectFrom('farm')
 		.select(['id', 'name', 'settings'])
@@ -62,7 +68,7 @@ export async function farmHandle(db: Kysely<Database>, farmId: string): Promise<
 		.executeTakeFirst();
 	if (!farm) return null;
 	const settings = farmSettingsSchema.parse(farm.settings);
-	const scope: Scope = { db, farmId, settings };
+	const scope: Scope = { db, farmId, settings, personId };
 	return {
 		id: farm.id,
 		name: farm.name,
@@ -82,6 +88,7 @@ export async function farmHandle(db: Kysely<Database>, farmId: string): Promise<
 		products: productsOf(scope),
 		tankMixes: tankMixesOf(scope),
 		tankPlans: tankPlansOf(scope),
+		people: peopleOf(scope),
 		lines: (at) => farmLines(scope, at),
 		takeIn: (lines, replace) => takeFarm(scope, lines, replace),
 		isEmpty: () => isEmptyFarm(scope),

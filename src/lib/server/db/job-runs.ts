@@ -117,7 +117,8 @@ export const jobRunsOf = (scope: Scope) => {
 							seq: entry.seq,
 							kind: entry.kind,
 							at: entry.at,
-							body: JSON.stringify(entry)
+							body: JSON.stringify(entry),
+							by_person: scope.personId
 						}))
 					)
 					.execute();

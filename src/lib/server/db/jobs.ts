@@ -83,6 +83,7 @@ export const jobsOf = (scope: Scope) => {
 					.values({
 						id: asked.id,
 						farm_id: farmId,
+						changed_by: scope.personId,
 						calibration_id: asked.calibrationId,
 						sprayer_id: calibration?.sprayer_id ?? null,
 						day: job.day,

@@ -38,7 +38,7 @@ export async function labelsOf({ db, farmId }: Scope, ids: readonly (string | un
 	});
 }
 
-export const productsOf = ({ db, farmId }: Scope) => ({
+export const productsOf = ({ db, farmId, personId }: Scope) => ({
 	/** By name; those that were put away last. */
 	async all(): Promise<KeptProduct[]> {
 		const rows = await db
@@ -65,7 +65,7 @@ export const productsOf = ({ db, farmId }: Scope) => ({
 
 	/** Makes or changes a product. A name that another one has is refused: two labels must not be taken for each other. */
 	async put(id: string, label: TypedLabel): Promise<void> {
-		const values = productColumns(label);
+		const values = { ...productColumns(label), changed_by: personId };
 		const other = await db
 			.selectFrom('product')
 			.select('id')
@@ -87,7 +87,8 @@ export const productsOf = ({ db, farmId }: Scope) => ({
 		await db.transaction().execute(async (trx) => {
 			const known = await trx.selectFrom('product').select(['id', 'name']).where('farm_id', '=', farmId).execute();
 			const ids = new Map(known.map((k) => [k.name.toLowerCase(), k.id]));
-			for (const values of made) {
+			for (const columns of made) {
+				const values = { ...columns, changed_by: personId };
 				const id = ids.get(values.name.toLowerCase()) ?? v7();
 				ids.set(values.name.toLowerCase(), id);
 				await trx
@@ -106,7 +107,7 @@ export const productsOf = ({ db, farmId }: Scope) => ({
 		await this.get(id);
 		await db
 			.updateTable('product')
-			.set({ archived_at: away ? now() : null, updated_at: now() })
+			.set({ archived_at: away ? now() : null, updated_at: now(), changed_by: personId })
 			.where('farm_id', '=', farmId)
 			.where('id', '=', id)
 			.execute();

@@ -31,7 +31,7 @@ async function recomputeJobs(db: Kysely<Database>): Promise<number> {
 		.execute();
 	for (const row of rows) {
 		const rate = row.rate_m3_per_m2 as VolumePerArea | null;
-		const scope = { db, farmId: row.farm_id, settings: farmSettingsSchema.parse(row.settings) };
+		const scope = { db, farmId: row.farm_id, settings: farmSettingsSchema.parse(row.settings), personId: null };
 		const entries = await jobRunsOf(scope).entries(row.id);
 		const made = runOfJob({ job: row.body, rate }, entries);
 		await inTransaction(db, async (trx) => {

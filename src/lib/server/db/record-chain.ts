@@ -66,7 +66,7 @@ const chainLock = 41_207;
 
 /** Puts a text at the end of the farm's chain. Two at once come one after the other. */
 export async function append(
-	{ farmId, settings }: Scope,
+	{ farmId, settings, personId }: Scope,
 	trx: Transaction<Database>,
 	row: { id: string; jobId: string | null; amends: string | null; body: SprayRecord | Amendment }
 ): Promise<void> {
@@ -94,6 +94,7 @@ export async function append(
 			previous,
 			hash: sealOf(canonical, previous),
 			body: canonical,
+			by_person: personId,
 			...recordColumns(body, settings.timeZone)
 		})
 		.execute();

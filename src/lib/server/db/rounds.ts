@@ -254,7 +254,8 @@ async function insertEntries(scope: Scope, trx: Transaction<Database>, roundId: 
 				seq: entry.seq,
 				kind: entry.kind,
 				at: entry.at,
-				body: JSON.stringify(entry)
+				body: JSON.stringify(entry),
+				by_person: scope.personId
 			}))
 		)
 		.execute();

@@ -15,6 +15,7 @@ import type {
 	Verdict
 } from '../../../core';
 import type { FarmSettings } from '../../settings/farm-settings';
+import type { Role } from '../../settings/roles';
 import type { Setting } from '../../wire/rig';
 import type { SprayerEventKind } from '../../wording/events';
 import type { TankMixInput } from '../../wire/tank-mix';
@@ -49,6 +50,8 @@ interface SprayerTable extends Owned {
 	/** Booms only. */
 	spacing_m: number | null;
 	archived_at: ColumnType<Date | null, undefined, Date | null>;
+	/** Who changed it last. */
+	changed_by: ColumnType<string | null, string | null | undefined, string | null>;
 	created_at: Stamp;
 	updated_at: ColumnType<Date, never, Date>;
 }
@@ -60,6 +63,8 @@ interface SettingTable extends Owned {
 	name: string;
 	/** As typed. */
 	body: Json<Setting>;
+	/** Who changed it last. */
+	changed_by: ColumnType<string | null, string | null | undefined, string | null>;
 	created_at: Stamp;
 	updated_at: ColumnType<Date, never, Date>;
 }
@@ -73,6 +78,8 @@ interface SprayerEventTable extends Owned {
 	note: string;
 	/** The setting that it is of, where it is not of all of them. */
 	setting_id: ColumnType<string | null, string | null | undefined, string | null>;
+	/** Who did it; null before there were people, or alone on this computer. */
+	by_person: ColumnType<string | null, string | null | undefined, never>;
 	created_at: Stamp;
 }
 
@@ -98,6 +105,8 @@ interface RoundEntryTable extends Owned {
 	at: ColumnType<Date, string, never>;
 	/** The entry as the device made it: readings as typed, with units. */
 	body: Json<Entry>;
+	/** Who did it; null before there were people, or alone on this computer. */
+	by_person: ColumnType<string | null, string | null | undefined, never>;
 	received_at: Stamp;
 }
 
@@ -189,6 +198,8 @@ interface ProductTable extends Owned {
 	/** As typed from the label. */
 	body: Json<TypedLabel>;
 	archived_at: ColumnType<Date | null, never, Date | null>;
+	/** Who changed it last. */
+	changed_by: ColumnType<string | null, string | null | undefined, string | null>;
 	created_at: Stamp;
 	updated_at: ColumnType<Date, never, Date>;
 }
@@ -202,6 +213,8 @@ interface BlockTable extends Owned {
 	/** Computed from `body`. */
 	area_m2: number;
 	archived_at: ColumnType<Date | null, never, Date | null>;
+	/** Who changed it last. */
+	changed_by: ColumnType<string | null, string | null | undefined, string | null>;
 	created_at: Stamp;
 	updated_at: ColumnType<Date, never, Date>;
 }
@@ -236,6 +249,8 @@ interface JobTable extends Owned {
 	/** When it was deleted or replaced by its edit, before anything was done for it; null while it stands. */
 	off_at: ColumnType<Date | null, undefined, Date | null>;
 	replaced_by: ColumnType<string | null, undefined, string | null>;
+	/** Who changed it last. */
+	changed_by: ColumnType<string | null, string | null | undefined, string | null>;
 	created_at: Stamp;
 }
 
@@ -279,6 +294,8 @@ interface RecordTable extends Owned {
 	area_m2: ColumnType<number, number, never>;
 	/** Last day on which an interval of it may still run. */
 	open_until: ColumnType<string | null, string | null, string | null>;
+	/** Who did it; null before there were people, or alone on this computer. */
+	by_person: ColumnType<string | null, string | null | undefined, never>;
 	sealed_at: Stamp;
 }
 
@@ -322,6 +339,8 @@ interface JobEntryTable extends Owned {
 	at: ColumnType<Date, string, never>;
 	/** The entry as the device made it. */
 	body: Json<RunEntry>;
+	/** Who did it; null before there were people, or alone on this computer. */
+	by_person: ColumnType<string | null, string | null | undefined, never>;
 	received_at: Stamp;
 }
 
@@ -341,7 +360,108 @@ interface TankMixTable extends Owned {
 	updated_at: ColumnType<Date, never, Date>;
 }
 
+/** A person who signs in; on which farms, membership says. */
+interface PersonTable {
+	id: string;
+	name: string;
+	email: string;
+	email_verified: boolean;
+	image: string | null;
+	sign_in_name: string | null;
+	shown_sign_in_name: string | null;
+	created_at: Stamp;
+	updated_at: ColumnType<Date, never, Date>;
+}
+
+/** A device that somebody is signed in on. */
+interface PersonSessionTable {
+	id: string;
+	person_id: string;
+	token: string;
+	expires_at: Date;
+	ip_address: string | null;
+	user_agent: string | null;
+	/** What the person calls it. */
+	device: string | null;
+	/** The farm that is looked at, of those that the person is on. */
+	farm_id: string | null;
+	created_at: Stamp;
+	updated_at: ColumnType<Date, never, Date>;
+}
+
+/** A way to sign in, kept by the sign-in package: here only the password's hash is reached. */
+interface PersonAccountTable {
+	id: string;
+	person_id: string;
+	provider_id: string;
+	password: string | null;
+	updated_at: ColumnType<Date, never, Date>;
+}
+
+interface PasskeyTable {
+	id: string;
+	person_id: string;
+	name: string | null;
+	created_at: ColumnType<Date | null, never, never>;
+}
+
+/** Who is named in a farm's work. */
+interface WorkerTable extends Owned {
+	id: string;
+	name: string;
+	initials: string;
+	licence: string;
+	/** The last day on which it holds. */
+	licence_until: string | null;
+}
+
+interface MembershipTable extends Owned {
+	person_id: string;
+	role: Role;
+	ended_at: ColumnType<Date | null, undefined, Date | null>;
+	created_at: Stamp;
+}
+
+/** A link by which somebody joins a farm, or sets a new password. */
+interface InvitationTable extends Owned {
+	id: string;
+	token_hash: string;
+	role: Role;
+	name: string;
+	/** Whose password it sets; null where it lets somebody join. */
+	for_person: string | null;
+	made_by: string | null;
+	ends_at: Date;
+	used_at: ColumnType<Date | null, undefined, Date | null>;
+	ended_at: ColumnType<Date | null, undefined, Date | null>;
+	created_at: Stamp;
+}
+
+/** A link that shows records of stated days and fields to somebody without an account. */
+interface InspectorLinkTable extends Owned {
+	id: string;
+	token_hash: string;
+	name: string;
+	first_day: string;
+	last_day: string;
+	/** Names of fields; none: all of them. */
+	blocks: string[];
+	ends_at: Date;
+	ended_at: ColumnType<Date | null, undefined, Date | null>;
+	opened_at: ColumnType<Date | null, undefined, Date | null>;
+	made_by: string | null;
+	created_at: Stamp;
+}
+
 export interface Database {
+	person: PersonTable;
+	person_session: PersonSessionTable;
+	person_account: PersonAccountTable;
+	passkey: PasskeyTable;
+	worker: WorkerTable;
+	membership: MembershipTable;
+	invitation: InvitationTable;
+	inspector_link: InspectorLinkTable;
 	farm: FarmTable;
 	sprayer: SprayerTable;
 	setting: SettingTable;

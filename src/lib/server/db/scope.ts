@@ -7,4 +7,6 @@ export interface Scope {
 	readonly db: Kysely<Database>;
 	readonly farmId: string;
 	readonly settings: FarmSettings;
+	/** Who asks: what is written carries it. Null alone on this computer, and for the programs of the server. */
+	readonly personId: string | null;
 }

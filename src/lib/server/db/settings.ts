@@ -6,7 +6,7 @@ import type { Setting } from '../../wire/rig';
 import { Failure, notFound } from '../failure';
 import type { Scope } from './scope';
 
-export const settingsOf = ({ db, farmId }: Scope) => ({
+export const settingsOf = ({ db, farmId, personId }: Scope) => ({
 	/** Settings of a sprayer, in the order in which they were made. */
 	async of(sprayerId: string): Promise<Setting[]> {
 		const rows = await db
@@ -37,7 +37,7 @@ export const settingsOf = ({ db, farmId }: Scope) => ({
 		const { change: _dropped, ...setting } = await this.get(sprayerId, id);
 		await db
 			.updateTable('setting')
-			.set({ body: JSON.stringify(setting), updated_at: now() })
+			.set({ body: JSON.stringify(setting), updated_at: now(), changed_by: personId })
 			.where('farm_id', '=', farmId)
 			.where('id', '=', id)
 			.execute();
@@ -50,7 +50,7 @@ export const settingsOf = ({ db, farmId }: Scope) => ({
 		if (!numbers.ok || unknown || new Set(setting.off).size >= rig.sections.length)
 			throw new Failure(422, 'invalid', 'off', m.one_section_has_to_spray());
 		const known = await this.of(sprayerId);
-		const values = { name: setting.name, body: JSON.stringify(setting) };
+		const values = { name: setting.name, body: JSON.stringify(setting), changed_by: personId };
 		await db
 			.insertInto('setting')
 			.values({ id: setting.id, farm_id: farmId, sprayer_id: sprayerId, position: known.length, ...values })

@@ -34,7 +34,7 @@ export interface SprayerWithLatest extends Sprayer {
 }
 
 export const sprayersOf = (scope: Scope) => {
-	const { db, farmId } = scope;
+	const { db, farmId, personId } = scope;
 	return {
 		/** Sprayers in use, or those that were put away; or only one of them. */
 		async list(archived = false, only?: string): Promise<SprayerWithLatest[]> {
@@ -141,7 +141,7 @@ export const sprayersOf = (scope: Scope) => {
 		 * first setting at once: all on.
 		 */
 		async put(id: string, rig: Rig): Promise<void> {
-			const values = sprayerColumns(rig);
+			const values = { ...sprayerColumns(rig), changed_by: personId };
 			await db.transaction().execute(async (trx) => {
 				await trx
 					.insertInto('sprayer')
@@ -162,6 +162,7 @@ export const sprayersOf = (scope: Scope) => {
 					.values({
 						id: first.id,
 						farm_id: farmId,
+						changed_by: personId,
 						sprayer_id: id,
 						position: 0,
 						name: first.name,
@@ -185,7 +186,7 @@ export const sprayersOf = (scope: Scope) => {
 		async archive(id: string, away: boolean): Promise<void> {
 			await db
 				.updateTable('sprayer')
-				.set({ archived_at: away ? now() : null })
+				.set({ archived_at: away ? now() : null, changed_by: personId })
 				.where('farm_id', '=', farmId)
 				.where('id', '=', id)
 				.execute();

@@ -92,8 +92,21 @@ export async function takeFarm(scope: Scope, lines: AsyncIterable<string>, repla
 		await trx.selectFrom('farm').select('id').where('id', '=', farmId).forUpdate().execute();
 		if (!replace && !(await isEmptyFarm({ db: trx, farmId })))
 			throw new Failure(409, 'not-empty', 'file', m.farm_has_entries_already());
+		const members = await trx
+			.selectFrom('worker')
+			.selectAll()
+			.where('farm_id', '=', farmId)
+			.where('id', 'in', (eb) => eb.selectFrom('membership').select('person_id').where('farm_id', '=', farmId))
+			.execute();
 		await clear(trx, farmId);
 		const read = await readLines(trx, farmId, lines);
+		// Who works here now is named here, whoever is named in the file.
+		if (members.length > 0)
+			await trx
+				.insertInto('worker')
+				.values(members)
+				.onConflict((oc) => oc.columns(['farm_id', 'id']).doNothing())
+				.execute();
 		await refillRecordNames(trx, farmId);
 		await refillRecordUses(trx, { farmId, cropSeason: scope.settings.cropSeason });
 		const seals = await checkChain({ ...scope, db: trx });

@@ -114,6 +114,7 @@
 			<a class="btn plain" href="/calendar?language={getLocale()}" data-sveltekit-reload
 				>{m.calendar_of_what_is_due()}</a
 			>
+			<a class="btn" href="/people">{m.people()}</a>
 			<a class="btn" href="/farm-file">{m.all_of_it_in_a_file()}</a>
 		</div>
 	</div>

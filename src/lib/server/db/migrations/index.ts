@@ -13,6 +13,7 @@ import * as goes from './0011-goes';
 import * as names from './0012-names';
 import * as tankMixes from './0013-tank-mixes';
 import * as waysBack from './0014-ways-back';
+import * as people from './0015-people';
 
 export interface Migration {
 	readonly name: string;
@@ -34,5 +35,6 @@ export const migrations: readonly Migration[] = [
 	{ name: '0011-goes', up: goes.up },
 	{ name: '0012-names', up: names.up },
 	{ name: '0013-tank-mixes', up: tankMixes.up },
-	{ name: '0014-ways-back', up: waysBack.up }
+	{ name: '0014-ways-back', up: waysBack.up },
+	{ name: '0015-people', up: people.up }
 ];
