@@ -8,6 +8,7 @@ import type {
 	KeptRound,
 	KeptWatch,
 	LogStore,
+	Refusal,
 	RoundStore
 } from '../../src/lib/entries/round-store';
 
@@ -18,7 +19,14 @@ export class MemoryLog<
 > implements LogStore<Head, Item> {
 	readonly #rounds = new Map<
 		string,
-		{ head: Head; entries: Map<string, Item>; unsent: Set<string>; waiting: boolean }
+		{
+			head: Head;
+			entries: Map<string, Item>;
+			unsent: Set<string>;
+			aside: Map<string, Refusal>;
+			waiting: boolean;
+			why: Refusal | null;
+		}
 	>();
 	failNext: Error | null = null;
 
@@ -28,7 +36,14 @@ export class MemoryLog<
 	}
 	async create(head: Head) {
 		if (!this.#rounds.has(head.id))
-			this.#rounds.set(head.id, { head, entries: new Map(), unsent: new Set(), waiting: true });
+			this.#rounds.set(head.id, {
+				head,
+				entries: new Map(),
+				unsent: new Set(),
+				aside: new Map(),
+				waiting: true,
+				why: null
+			});
 	}
 	async add(id: string, entry: Item) {
 		if (this.failNext) {
@@ -44,9 +59,11 @@ export class MemoryLog<
 		await this.create(round.head);
 		const kept = this.#rounds.get(round.head.id)!;
 		kept.waiting = false;
+		kept.why = null;
 		for (const entry of round.entries) {
 			kept.entries.set(entry.id, entry);
 			kept.unsent.delete(entry.id);
+			kept.aside.delete(entry.id);
 		}
 	}
 	async unsent() {
@@ -60,6 +77,39 @@ export class MemoryLog<
 		if (!round) return;
 		round.waiting = false;
 		for (const one of ids) round.unsent.delete(one);
+	}
+	async refuse(id: string, ids: readonly string[], why: Refusal) {
+		const round = this.#rounds.get(id);
+		if (!round) return;
+		for (const one of ids) if (round.unsent.delete(one)) round.aside.set(one, why);
+		if (!round.waiting || round.unsent.size > 0) return;
+		round.waiting = false;
+		round.why = why;
+	}
+	async refused() {
+		return [...this.#rounds.values()]
+			.filter((r) => r.why !== null || r.aside.size > 0)
+			.sort((a, b) => (a.head.id < b.head.id ? -1 : 1))
+			.map((r) => ({
+				head: r.head,
+				entries: inOrder([...r.entries.values()].filter((e) => r.aside.has(e.id))),
+				why: (r.aside.values().next().value ?? r.why)!
+			}));
+	}
+	async retry(id: string) {
+		const round = this.#rounds.get(id);
+		if (!round) return;
+		for (const one of round.aside.keys()) round.unsent.add(one);
+		round.aside.clear();
+		round.waiting ||= round.why !== null;
+		round.why = null;
+	}
+	async discard(id: string) {
+		const round = this.#rounds.get(id);
+		if (!round) return;
+		for (const one of round.aside.keys()) round.entries.delete(one);
+		round.aside.clear();
+		if (round.why !== null) this.#rounds.delete(id);
 	}
 }
 

@@ -1,8 +1,12 @@
+import { m } from '$words';
 import { v7 } from 'uuid';
 import type { KeptFarm, RoundStore } from '$lib/entries/round-store';
 import type { KeptNozzles } from '$lib/settings/nozzle-table';
 import type { Entry, RunEntry } from '$core';
 import { IdbLog, IdbStore } from './idb-store';
+import { say } from '$lib/kit/say';
+import { moveToNew } from '$lib/entries/unsent.svelte';
+import { placeOf } from './whose';
 import type { OutboxStatus } from '$lib/entries/outbox';
 import { Outbox, sendByHttp, worstStatus } from '$lib/entries/outbox';
 import type { RoundHead } from '$lib/wire/round-message';
@@ -14,26 +18,37 @@ const later = (milliseconds: number, run: () => void) => {
 	return () => clearTimeout(timer);
 };
 
+const sendRound = sendByHttp<RoundHead, Entry>(fetcher, ({ head, entries }) => ({
+	path: `/api/rounds/${head.id}`,
+	body: { round: head, entries }
+}));
+const sendRun = sendByHttp<JobHead, RunEntry>(fetcher, ({ head, entries }) => ({
+	path: `/api/jobs/${head.id}/entries`,
+	body: { entries }
+}));
+
 /** This device: its memory, its outbox, its clocks. Made once in the browser; screens and states are handed it. */
 class Device {
-	readonly store: RoundStore = new IdbStore();
+	/** What is of different people stays apart on one device. */
+	readonly #place = placeOf();
+	readonly store: RoundStore = new IdbStore(`fallow${this.#place}`);
 	/** Jobs as they are mixed and sprayed. */
-	readonly runs = new IdbLog<JobHead, RunEntry>('fallow-jobs');
+	readonly runs = new IdbLog<JobHead, RunEntry>(`fallow-jobs${this.#place}`);
 	#statuses = $state<readonly [OutboxStatus, OutboxStatus]>([{ state: 'sent' }, { state: 'sent' }]);
 	/** Of all that this device has to send. */
 	status: OutboxStatus = $derived(worstStatus(...this.#statuses));
 	readonly outbox = new Outbox<RoundHead, Entry>({
 		store: this.store,
-		send: sendByHttp(fetcher, ({ head, entries }) => ({
-			path: `/api/rounds/${head.id}`,
-			body: { round: head, entries }
-		})),
+		send: sendRound,
 		later,
-		onStatus: (status) => (this.#statuses = [status, this.#statuses[1]])
+		onStatus: (status) => {
+			this.#statuses = [status, this.#statuses[1]];
+			if (status.state === 'refused') void this.#moveLater();
+		}
 	});
 	readonly runOutbox = new Outbox<JobHead, RunEntry>({
 		store: this.runs,
-		send: sendByHttp(fetcher, ({ head, entries }) => ({ path: `/api/jobs/${head.id}/entries`, body: { entries } })),
+		send: sendRun,
 		later,
 		onStatus: (status) => (this.#statuses = [this.#statuses[0], status])
 	});
@@ -42,17 +57,46 @@ class Device {
 	readonly steady = () => performance.now();
 
 	constructor() {
-		const kick = () => {
-			void this.outbox.kick();
-			void this.runOutbox.kick();
-		};
+		const kick = () => void this.kick();
 		addEventListener('online', kick);
 		document.addEventListener('visibilitychange', () => {
 			if (document.visibilityState === 'visible') kick();
 		});
 		kick();
+		if (this.#place !== '') this.#sendFromBefore();
 		// Asked once: a browser short of room then leaves unsent readings alone.
 		void navigator.storage?.persist?.();
+	}
+
+	/** Looks whether there is anything to send, now. */
+	async kick(): Promise<void> {
+		await Promise.all([this.outbox.kick(), this.runOutbox.kick()]);
+	}
+
+	/** A calibration that readings were moved on from, as it was signed elsewhere meanwhile; and where they are now. */
+	moved = $state.raw<{ readonly from: string; readonly to: string } | null>(null);
+
+	/** Readings that came after a signature on another device go on in a new calibration, which starts from the signed one. */
+	async #moveLater(): Promise<void> {
+		for (const { head, why } of await this.store.refused()) {
+			if (why.code !== 'signed-off') continue;
+			// The signed one as the server has it: its readings of other devices too.
+			const signed = await getJson<{ entries: readonly Entry[] }>(`/api/rounds/${head.id}`, fetcher, longWait);
+			if (!signed) continue;
+			await this.store.merge({ head, entries: signed.entries });
+			const to = await moveToNew({ rounds: this.store, newId: this.newId, now: this.now }, head.id);
+			if (to === null) continue;
+			this.moved = { from: head.id, to };
+			say(m.readings_were_moved());
+		}
+		await this.outbox.kick();
+	}
+
+	/** What somebody kept here while they were alone is sent by the first who signs in: it would wait for ever else. */
+	#sendFromBefore(): void {
+		const quiet = { later, onStatus: () => undefined };
+		void new Outbox({ ...quiet, store: new IdbStore(), send: sendRound }).kick();
+		void new Outbox({ ...quiet, store: new IdbLog<JobHead, RunEntry>('fallow-jobs'), send: sendRun }).kick();
 	}
 
 	/** The farm as the server has it, or as this device last saw it. */

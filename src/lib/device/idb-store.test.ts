@@ -51,9 +51,9 @@ describe('the device’s memory', () => {
 		const plain = new MemoryStore();
 		const both = [store, plain];
 		let made = 0;
-		for (let i = 0; i < 120; i += 1) {
+		for (let i = 0; i < 400; i += 1) {
 			const id = random.whole(1, 3);
-			const what = random.whole(0, 3);
+			const what = random.whole(0, 5);
 			if (what === 0) for (const s of both) await s.create(head(id));
 			else if (what === 1 && (await plain.open(idOf(id)))) {
 				const [entry] = entriesOf([wholeRound[random.whole(0, wholeRound.length - 1)]!], 3000 + (made += 1));
@@ -62,11 +62,19 @@ describe('the device’s memory', () => {
 				const waiting = (await plain.unsent()).find((r) => r.head.id === idOf(id));
 				const ids = waiting?.entries.slice(0, random.whole(0, 4)).map((e) => e.id) ?? [];
 				if (waiting) for (const s of both) await s.sent(idOf(id), ids);
+			} else if (what === 3) {
+				const waiting = (await plain.unsent()).find((r) => r.head.id === idOf(id));
+				const ids = waiting?.entries.slice(0, random.whole(0, 3)).map((e) => e.id) ?? [];
+				const why = { code: 'out-of-range', message: 'too long' };
+				if (waiting) for (const s of both) await s.refuse(idOf(id), ids, why);
+			} else if (what === 4) {
+				for (const s of both) await (i % 3 === 0 ? s.discard(idOf(id)) : s.retry(idOf(id)));
 			} else {
 				const kept = await plain.open(idOf(id));
 				if (kept) for (const s of both) await s.merge({ head: kept.head, entries: kept.entries.slice(0, 2) });
 			}
 			expect(await store.unsent()).toEqual(await plain.unsent());
+			expect(await store.refused()).toEqual(await plain.refused());
 			expect(await store.open(idOf(id))).toEqual(await plain.open(idOf(id)));
 		}
 	});

@@ -4,20 +4,31 @@ import type { Entry, Rig } from '$core';
 import { inOrder } from '$core';
 import type { KeptNozzles } from '$lib/settings/nozzle-table';
 import type { RoundHead } from '$lib/wire/round-message';
-import type { KeptFarm, KeptLog, KeptRig, KeptWatch, LogStore, RoundStore } from '../entries/round-store';
+import type {
+	KeptFarm,
+	KeptLog,
+	KeptRig,
+	KeptWatch,
+	LogStore,
+	Refusal,
+	RefusedLog,
+	RoundStore
+} from '../entries/round-store';
 
 interface HeadRow<Head> {
 	readonly id: string;
 	readonly head: Head;
-	/** 1 while the server does not know the round; IndexedDB cannot index booleans. */
-	readonly waiting: 0 | 1;
+	/** 1 while the server does not know the round, 2 where it will not take it; IndexedDB cannot index booleans. */
+	readonly waiting: 0 | 1 | 2;
+	readonly why?: Refusal;
 }
 
 interface EntryRow<Item> {
 	readonly id: string;
 	readonly roundId: string;
 	readonly entry: Item;
-	readonly waiting: 0 | 1;
+	readonly waiting: 0 | 1 | 2;
+	readonly why?: Refusal;
 }
 
 interface Schema<Head, Item> extends DBSchema {
@@ -119,6 +130,77 @@ export class IdbLog<
 		for (const id of entryIds) {
 			const row = await entries.get(id);
 			if (row) await entries.put({ ...row, waiting: 0 });
+		}
+		await tx.done;
+	}
+
+	async refuse(roundId: string, entryIds: readonly string[], why: Refusal): Promise<void> {
+		const tx = (await this.db()).transaction(['heads', 'entries'], 'readwrite', safe);
+		const heads = tx.objectStore('heads');
+		const entries = tx.objectStore('entries');
+		// With none of its entries to blame it is the head itself.
+		const head = await heads.get(roundId);
+		if (head && head.waiting === 1 && (entryIds.length === 0 || !(await this.#othersWait(entries, roundId, entryIds))))
+			await heads.put({ ...head, waiting: 2, why });
+		for (const id of entryIds) {
+			const row = await entries.get(id);
+			if (row?.waiting === 1) await entries.put({ ...row, waiting: 2, why });
+		}
+		await tx.done;
+	}
+
+	/** Whether entries of a log wait besides some. */
+	async #othersWait(
+		entries: { index(name: 'roundId'): { getAll(id: string): Promise<EntryRow<Item>[]> } },
+		roundId: string,
+		besides: readonly string[]
+	): Promise<boolean> {
+		const rows = await entries.index('roundId').getAll(roundId);
+		return rows.some((row) => row.waiting === 1 && !besides.includes(row.id));
+	}
+
+	async refused(): Promise<RefusedLog<Head, Item>[]> {
+		const tx = (await this.db()).transaction(['heads', 'entries']);
+		const heads = tx.objectStore('heads');
+		const [aside, asideHeads] = await Promise.all([
+			tx.objectStore('entries').index('waiting').getAll(2),
+			heads.index('waiting').getAll(2)
+		]);
+		const ids = [...new Set([...asideHeads.map((h) => h.id), ...aside.map((e) => e.roundId)])].sort();
+		const rows = await Promise.all(ids.map((id) => heads.get(id)));
+		return rows.flatMap((row) => {
+			if (!row) return [];
+			const own = aside.filter((e) => e.roundId === row.id);
+			const why = own[0]?.why ?? row.why;
+			return why ? [{ head: row.head, entries: inOrder(own.map((e) => e.entry)), why }] : [];
+		});
+	}
+
+	async retry(roundId: string): Promise<void> {
+		await this.#aside(roundId, (row) => ({ ...row, waiting: 1 }));
+	}
+
+	async discard(roundId: string): Promise<void> {
+		await this.#aside(roundId, () => null);
+	}
+
+	/** Changes what was set aside of a log; null takes it off the device. */
+	async #aside(
+		roundId: string,
+		change: <Row extends HeadRow<Head> | EntryRow<Item>>(row: Row) => Row | null
+	): Promise<void> {
+		const tx = (await this.db()).transaction(['heads', 'entries'], 'readwrite', safe);
+		const heads = tx.objectStore('heads');
+		const entries = tx.objectStore('entries');
+		const head = await heads.get(roundId);
+		if (head?.waiting === 2) {
+			const changed = change(head);
+			await (changed ? heads.put(changed) : heads.delete(roundId));
+		}
+		for (const row of await entries.index('roundId').getAll(roundId)) {
+			if (row.waiting !== 2) continue;
+			const changed = change(row);
+			await (changed ? entries.put(changed) : entries.delete(row.id));
 		}
 		await tx.done;
 	}

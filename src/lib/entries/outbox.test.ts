@@ -4,7 +4,7 @@ import { entriesOf, idOf, testRig, wholeRound } from '../../../tests/support/ent
 import { Seeded } from '../../../tests/support/seeded';
 import type { Entry } from '$core';
 import type { OutboxStatus, Send } from './outbox';
-import { Outbox, sendByHttp, worstStatus } from './outbox';
+import { Outbox, firstBatch, sendByHttp, worstStatus } from './outbox';
 import type { KeptRound } from './round-store';
 
 type SendRound = Send<KeptRound['head'], Entry>;
@@ -61,7 +61,7 @@ describe('the outbox', () => {
 	});
 
 	it('keeps all of it while nobody answers, and tries later and later', async () => {
-		const { box, store, statuses, timers } = await outbox(async () => null);
+		const { box, store, statuses, timers } = await outbox(async () => ({ later: 'signal' }));
 		const waits: number[] = [];
 		await box.kick();
 		for (let i = 0; i < 7; i += 1) {
@@ -73,20 +73,20 @@ describe('the outbox', () => {
 		expect(waits[0]).toBe(1000);
 		expect(Math.max(...waits)).toBeLessThanOrEqual(30_000);
 		expect((await store.unsent())[0]?.entries).toHaveLength(wholeRound.length);
-		expect(statuses.at(-1)).toEqual({ state: 'waiting', waiting: wholeRound.length });
+		expect(statuses.at(-1)).toEqual({ state: 'waiting', waiting: wholeRound.length, why: 'signal' });
 	});
 
 	it('loses nothing and keeps nothing twice over a line that drops messages and answers at random', async () => {
 		const random = new Seeded(42);
 		const server = new Map<string, string>();
 		const send: SendRound = async (round) => {
-			if (random.next() < 0.3) return null;
+			if (random.next() < 0.3) return { later: 'signal' };
 			for (const entry of round.entries) {
 				const known = server.get(entry.id);
 				if (known !== undefined) expect(known).toBe(JSON.stringify(entry));
 				server.set(entry.id, JSON.stringify(entry));
 			}
-			return random.next() < 0.4 ? null : { acknowledged: round.entries.map((e) => e.id) };
+			return random.next() < 0.4 ? { later: 'server' } : { acknowledged: round.entries.map((e) => e.id) };
 		};
 		const { box, store } = await outbox(send, 3);
 		for (let i = 0; i < 60; i += 1) await box.kick();
@@ -94,14 +94,58 @@ describe('the outbox', () => {
 		expect(server.size).toBe(3 * wholeRound.length);
 	});
 
-	it('lets one refused round not hold up the others', async () => {
+	it('sets aside what the server will not take, with its reason, and sends all else', async () => {
 		const { box, store, statuses } = await outbox(
-			async (round) => (round.head.id === idOf(1) ? { refused: 'That is signed off.' } : takeAll(round)),
+			async (round) =>
+				round.head.id === idOf(1)
+					? { refused: 'That is signed off.', code: 'signed-off', entry: null }
+					: takeAll(round),
 			2
 		);
 		await box.kick();
-		expect((await store.unsent()).map((r) => r.head.id)).toEqual([idOf(1)]);
-		expect(statuses.at(-1)).toMatchObject({ state: 'refused', message: 'That is signed off.' });
+		expect(await store.unsent()).toEqual([]);
+		const [aside] = await store.refused();
+		expect(aside!.head.id).toBe(idOf(1));
+		expect(aside!.entries).toHaveLength(wholeRound.length);
+		expect(aside!.why).toEqual({ code: 'signed-off', message: 'That is signed off.' });
+		expect(statuses.at(-1)).toEqual({ state: 'refused', waiting: 1, message: 'That is signed off.' });
+	});
+
+	it('sets aside the one entry that is wrong, and sends the others of its log', async () => {
+		const bad = entriesOf(wholeRound, 100)[3]!.id;
+		const sent: string[] = [];
+		const { box, store, statuses } = await outbox(async (round) => {
+			const at = round.entries.findIndex((e) => e.id === bad);
+			if (at >= 0) return { refused: 'No such jug.', code: 'out-of-range', entry: at };
+			sent.push(...round.entries.map((e) => e.id));
+			return takeAll(round);
+		});
+		await box.kick();
+		expect(sent).toHaveLength(wholeRound.length - 1);
+		expect((await store.refused()).map((r) => r.entries.map((e) => e.id))).toEqual([[bad]]);
+		expect(statuses.at(-1)).toMatchObject({ state: 'refused', message: 'No such jug.' });
+		await store.retry(idOf(1));
+		expect((await store.unsent())[0]!.entries.map((e) => e.id)).toEqual([bad]);
+		await box.kick();
+		await store.discard(idOf(1));
+		await box.kick();
+		expect(statuses.at(-1)).toEqual({ state: 'sent' });
+		expect((await store.open(idOf(1)))!.entries).toHaveLength(wholeRound.length - 1);
+	});
+
+	it('says whether there is no signal, the server is busy or somebody has to sign in', async () => {
+		for (const why of ['signal', 'server', 'sign-in'] as const) {
+			const { box, statuses } = await outbox(async () => ({ later: why }));
+			await box.kick();
+			expect(statuses.at(-1)).toMatchObject({ state: 'waiting', why });
+		}
+	});
+
+	it('splits what is long into messages by their size, and sends one that is too long by itself', () => {
+		const long = (letters: number) => ({ id: 'x', text: 'm'.repeat(letters) });
+		expect(firstBatch([long(90_000), long(90_000), long(90_000)])).toHaveLength(2);
+		expect(firstBatch([long(900_000), long(10)])).toHaveLength(1);
+		expect(firstBatch([])).toEqual([]);
 	});
 
 	it('sends what is added while it is sending', async () => {
@@ -145,14 +189,24 @@ describe('sending over HTTP', () => {
 
 	it('tells an answer, a refusal and no answer apart', async () => {
 		expect(await answering(200, { acknowledged: ['a'] })).toEqual({ acknowledged: ['a'] });
-		expect(await answering(409, { error: { message: 'Signed off.' } })).toEqual({ refused: 'Signed off.' });
-		expect(await answering(503, { error: { message: 'later' } })).toBeNull();
-		expect(await answering(200, { something: 'else' })).toBeNull();
+		expect(await answering(409, { error: { code: 'signed-off', path: 'entries', message: 'Signed off.' } })).toEqual({
+			refused: 'Signed off.',
+			code: 'signed-off',
+			entry: null
+		});
+		expect(
+			await answering(422, { error: { code: 'out-of-range', path: 'entries.12.time', message: 'Too long.' } })
+		).toMatchObject({ entry: 12 });
+		expect(await answering(503, { error: { message: 'later' } })).toEqual({ later: 'server' });
+		expect(await answering(429, { error: { message: 'slow down' } })).toEqual({ later: 'server' });
+		expect(await answering(401, { error: { message: 'who?' } })).toEqual({ later: 'sign-in' });
+		expect(await answering(200, { something: 'else' })).toEqual({ later: 'signal' });
+		expect(await answering(403, { cafe: 'log in to our network' })).toEqual({ later: 'signal' });
 		const dead = sendByHttp(
 			(async () => Promise.reject(new TypeError('no network'))) as unknown as typeof fetch,
 			toRounds
 		);
-		expect(await dead(round)).toBeNull();
+		expect(await dead(round)).toEqual({ later: 'signal' });
 	});
 });
 
@@ -161,7 +215,11 @@ describe('two outboxes of one device', () => {
 		const sending: OutboxStatus = { state: 'sending', waiting: 2 };
 		expect(worstStatus({ state: 'sent' }, { state: 'sent' })).toEqual({ state: 'sent' });
 		expect(worstStatus({ state: 'sent' }, sending)).toEqual(sending);
-		expect(worstStatus({ state: 'waiting', waiting: 1 }, sending)).toEqual({ state: 'waiting', waiting: 3 });
+		expect(worstStatus({ state: 'waiting', waiting: 1, why: 'signal' }, sending)).toEqual({
+			state: 'waiting',
+			waiting: 3,
+			why: 'signal'
+		});
 		expect(worstStatus(sending, { state: 'refused', waiting: 1, message: 'no' })).toEqual({
 			state: 'refused',
 			waiting: 3,

@@ -4,12 +4,15 @@ interface Known {
 	readonly id: string;
 }
 
+/** Why what is on the device is not on the server yet. */
+export type WaitingFor = 'signal' | 'server' | 'sign-in';
+
 /** What the person is told about what is still to be sent. */
 export type OutboxStatus =
 	| { readonly state: 'sent' }
 	| { readonly state: 'sending'; readonly waiting: number }
-	/** The server cannot be reached; all is on the device and will be sent. */
-	| { readonly state: 'waiting'; readonly waiting: number }
+	/** All is on the device and will be sent: once there is a signal, once the server is not busy, once somebody signs in. */
+	| { readonly state: 'waiting'; readonly waiting: number; readonly why: WaitingFor }
 	/** The server said no: something to look at. Nothing is lost, it stays on the device. */
 	| { readonly state: 'refused'; readonly waiting: number; readonly message: string };
 
@@ -23,13 +26,18 @@ export function worstStatus(a: OutboxStatus, b: OutboxStatus): OutboxStatus {
 	return { ...worst, waiting: count(a) + count(b) };
 }
 
-/** How one message goes out: acknowledged ids, a refusal in words, or null where nobody answered. */
-export type Send<Head, Item> = (
-	log: KeptLog<Head, Item>
-) => Promise<{ readonly acknowledged: readonly string[] } | { readonly refused: string } | null>;
+/** What came of one message. */
+export type Answer =
+	| { readonly acknowledged: readonly string[] }
+	/** Never to be stored as it is. `entry`: the place of the entry that it is about; null where it is about all of it. */
+	| { readonly refused: string; readonly code: string; readonly entry: number | null }
+	| { readonly later: WaitingFor };
+
+/** How one message goes out. */
+export type Send<Head, Item> = (log: KeptLog<Head, Item>) => Promise<Answer>;
 
 export interface OutboxOutside<Head, Item> {
-	readonly store: Pick<LogStore<Head, Item>, 'unsent' | 'sent'>;
+	readonly store: Pick<LogStore<Head, Item>, 'unsent' | 'sent' | 'refuse' | 'refused'>;
 	readonly send: Send<Head, Item>;
 	/** Calls back once after a while; returns how to call it off. */
 	readonly later: (milliseconds: number, run: () => void) => () => void;
@@ -38,12 +46,27 @@ export interface OutboxOutside<Head, Item> {
 
 const firstWait = 1000;
 const longestWait = 30_000;
-/** The server takes 500 entries in a message. */
+/** The server takes 500 entries in a message, and half a megabyte; a head may be a tenth of that. */
 const batch = 200;
+const batchBytes = 300_000;
+
+/** As many entries from the front as make one message: at least one, so that one that is too long is refused by itself. */
+export function firstBatch<Item>(entries: readonly Item[]): readonly Item[] {
+	let bytes = 0;
+	let count = 0;
+	for (const entry of entries.slice(0, batch)) {
+		// Letters of three bytes at the most for each of the text; a long text of them is rare.
+		bytes += JSON.stringify(entry).length * 1.5;
+		if (count > 0 && bytes > batchBytes) break;
+		count += 1;
+	}
+	return entries.slice(0, count);
+}
 
 /**
- * Sends what the device holds, oldest round first, until the server has acknowledged all of it. It may send the same
- * entry again when an answer got lost; the server takes it without harm.
+ * Sends what the device holds, oldest log first, until the server has acknowledged all of it. It may send the same entry
+ * again when an answer got lost; the server takes it without harm. What the server refuses is set aside with its reason,
+ * for a person to look at, and holds up nothing else.
  */
 export class Outbox<Head extends Known, Item extends Known> {
 	readonly #outside: OutboxOutside<Head, Item>;
@@ -74,38 +97,45 @@ export class Outbox<Head extends Known, Item extends Known> {
 	async #run(): Promise<void> {
 		while (this.#again) {
 			this.#again = false;
-			const rounds = await this.#outside.store.unsent();
-			if (rounds.length === 0) {
-				this.#wait = firstWait;
-				// What was added meanwhile is looked for before anybody is told that all is sent.
-				if (!this.#again) this.#outside.onStatus({ state: 'sent' });
+			const logs = await this.#outside.store.unsent();
+			if (logs.length > 0) {
+				await this.#sendAll(logs);
 				continue;
 			}
-			await this.#sendAll(rounds);
+			this.#wait = firstWait;
+			const refused = await this.#outside.store.refused();
+			// What was added meanwhile is looked for before anybody is told that all is sent.
+			if (this.#again) continue;
+			const [first] = refused;
+			this.#outside.onStatus(
+				first ? { state: 'refused', waiting: refused.length, message: first.why.message } : { state: 'sent' }
+			);
 		}
 	}
 
-	async #sendAll(rounds: readonly KeptLog<Head, Item>[]): Promise<void> {
-		const waiting = rounds.reduce((sum, round) => sum + round.entries.length, 0);
+	async #sendAll(logs: readonly KeptLog<Head, Item>[]): Promise<void> {
+		const waiting = logs.reduce((sum, log) => sum + log.entries.length, 0);
 		this.#outside.onStatus({ state: 'sending', waiting });
-		let refused: string | null = null;
-		for (const round of rounds) {
-			const part = { head: round.head, entries: round.entries.slice(0, batch) };
+		for (const log of logs) {
+			const part = { head: log.head, entries: firstBatch(log.entries) };
 			const answer = await this.#outside.send(part);
-			if (answer === null) {
-				this.#outside.onStatus({ state: 'waiting', waiting });
+			if ('later' in answer) {
+				this.#outside.onStatus({ state: 'waiting', waiting, why: answer.later });
 				this.#tryLater();
 				return;
 			}
 			if ('refused' in answer) {
-				// One round's trouble must not hold up the others.
-				refused = answer.refused;
-				continue;
-			}
-			await this.#outside.store.sent(round.head.id, answer.acknowledged);
+				const one = answer.entry === null ? undefined : part.entries[answer.entry];
+				// One entry by itself where the server says which; else all of the log that waits.
+				const aside = one ? [one] : log.entries;
+				await this.#outside.store.refuse(
+					log.head.id,
+					aside.map((e) => e.id),
+					{ code: answer.code, message: answer.refused }
+				);
+			} else await this.#outside.store.sent(log.head.id, answer.acknowledged);
 			this.#again = true;
 		}
-		if (refused !== null && !this.#again) this.#outside.onStatus({ state: 'refused', waiting, message: refused });
 	}
 
 	#tryLater(): void {
@@ -120,7 +150,12 @@ export interface Address {
 	readonly body: unknown;
 }
 
-/** Sends over HTTP. A 5xx or no answer is nobody answering; a 4xx is a refusal. */
+interface Told {
+	readonly acknowledged?: string[];
+	readonly error?: { readonly code?: string; readonly path?: string; readonly message: string };
+}
+
+/** Sends over HTTP. No answer is no signal; a 5xx is a busy server; a 401 wants somebody to sign in; any other 4xx is a refusal. */
 export const sendByHttp =
 	<Head, Item>(fetcher: typeof fetch, address: (log: KeptLog<Head, Item>) => Address): Send<Head, Item> =>
 	async (log) => {
@@ -133,13 +168,16 @@ export const sendByHttp =
 				body: JSON.stringify(message)
 			});
 		} catch {
-			return null;
+			return { later: 'signal' };
 		}
-		if (response.status >= 500 || response.status === 408 || response.status === 429) return null;
-		const body = (await response.json().catch(() => null)) as {
-			acknowledged?: string[];
-			error?: { message: string };
-		} | null;
+		const { status } = response;
+		if (status === 401) return { later: 'sign-in' };
+		if (status >= 500 || status === 408 || status === 429) return { later: 'server' };
+		const body = (await response.json().catch(() => null)) as Told | null;
 		if (response.ok && body?.acknowledged) return { acknowledged: body.acknowledged };
-		return body?.error ? { refused: body.error.message } : null;
+		// A page of a café's network answers too, and is no word of the server's.
+		if (!body?.error) return { later: 'signal' };
+		const { code = '', path: where = '', message: words } = body.error;
+		const place = /^entries\.(\d+)(\.|$)/.exec(where);
+		return { refused: words, code, entry: place ? Number(place[1]) : null };
 	};

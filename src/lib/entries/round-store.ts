@@ -1,5 +1,6 @@
 import type { Entry } from '$core';
 import type { FarmSettings } from '$lib/settings/farm-settings';
+import type { Right, Role } from '$lib/settings/roles';
 import type { Setting } from '$lib/wire/rig';
 import type { KeptNozzles } from '$lib/settings/nozzle-table';
 import type { RoundHead } from '$lib/wire/round-message';
@@ -16,6 +17,13 @@ export type KeptRound = KeptLog<RoundHead, Entry>;
 export interface KeptFarm {
 	readonly name: string;
 	readonly settings: FarmSettings;
+	/** Who works with the device; left out by an older version of it. */
+	readonly me?: {
+		readonly id: string | null;
+		readonly name: string;
+		readonly role: Role | null;
+		readonly rights: readonly Right[];
+	};
 }
 
 /** A sprayer as the device last saw it: enough to begin a round with nobody there. */
@@ -45,6 +53,23 @@ export interface LogStore<Head, Item> {
 	/** Those with entries (or a head) that the server has not acknowledged. */
 	unsent(): Promise<KeptLog<Head, Item>[]>;
 	sent(id: string, entryIds: readonly string[]): Promise<void>;
+	/** Sets entries aside that the server will not take as they are; a head that it does not know goes with them. */
+	refuse(id: string, entryIds: readonly string[], why: Refusal): Promise<void>;
+	/** What was set aside, the oldest first: each log with why. */
+	refused(): Promise<RefusedLog<Head, Item>[]>;
+	/** Sends again what was set aside of a log. */
+	retry(id: string): Promise<void>;
+	/** Takes what was set aside of a log off the device: somebody said so, or it stands elsewhere now. */
+	discard(id: string): Promise<void>;
+}
+
+/** Why the server did not take something. */
+export interface Refusal {
+	readonly code: string;
+	readonly message: string;
+}
+export interface RefusedLog<Head, Item> extends KeptLog<Head, Item> {
+	readonly why: Refusal;
 }
 
 /** Rounds, and what the device keeps of the farm to work on them with nobody there. */

@@ -1,10 +1,15 @@
 <!-- @component What is still to be sent, in a few words. Live, so that a screen reader hears it change. -->
 <script lang="ts">
 	import { m } from '$words';
-	import type { OutboxStatus } from '$lib/entries/outbox';
+	import type { OutboxStatus, WaitingFor } from '$lib/entries/outbox';
 
 	let { status, short = false }: { status: OutboxStatus; short?: boolean } = $props();
 
+	const waitingWords: Readonly<Record<WaitingFor, (short: boolean) => string>> = {
+		signal: (short) => (short ? m.no_signal_saved_here() : m.saved_on_this_device_will_send()),
+		server: (short) => (short ? m.server_busy_short() : m.server_busy_saved_here()),
+		'sign-in': (short) => (short ? m.sign_in_to_send_short() : m.sign_in_to_send())
+	};
 	const words = $derived.by(() => {
 		switch (status.state) {
 			case 'sent':
@@ -12,7 +17,7 @@
 			case 'sending':
 				return m.sending();
 			case 'waiting':
-				return short ? m.no_signal_saved_here() : m.saved_on_this_device_will_send();
+				return waitingWords[status.why](short);
 			case 'refused':
 				return short ? m.not_taken_look() : m.saved_here_but_the_farms_server({ message: status.message });
 		}
@@ -24,7 +29,11 @@
 	data-state={status.state}
 	role="status"
 >
-	<span class="dot flex-none w-2.5 h-2.5 rounded-[2px] bg-dye-light" aria-hidden="true"></span>{words}
+	<span class="dot flex-none w-2.5 h-2.5 rounded-[2px] bg-dye-light" aria-hidden="true"></span>
+	{#if status.state === 'refused' || status.state === 'waiting'}<a
+			class="inline-flex min-h-12 items-center text-inherit"
+			href={status.state === 'waiting' && status.why === 'sign-in' ? '/sign-in' : '/rounds/unsent'}>{words}</a
+		>{:else}{words}{/if}
 </span>
 
 <style>

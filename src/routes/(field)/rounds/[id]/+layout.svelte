@@ -33,6 +33,10 @@
 		.then((stored) => {
 			if (stored) round.takeIn(stored.entries);
 		});
+	// Signed on another device meanwhile: what came later goes on in a new calibration.
+	$effect(() => {
+		if (device.moved?.from === round.head.id) location.assign(`/rounds/${device.moved.to}`);
+	});
 	/** The sprayer as the farm has it now, or as this device last saw it. */
 	let now = $state<Rig | null>(null);
 	async function askSprayer(id: string) {
