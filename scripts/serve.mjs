@@ -89,6 +89,7 @@ function stop(why) {
 	stopping = true;
 	log('info', 'stopping', { why });
 	// Requests under way are finished; idle connections are let go; whoever hangs is cut off after ten seconds.
+	process.emit('fallow:closing');
 	server.close(() => {
 		process.emit('fallow:stop');
 		log('info', 'stopped');

@@ -16,6 +16,7 @@ import { decide } from '$lib/server/people/who';
 export const init: ServerInit = async () => {
 	speakPerRequest();
 	await startApp();
+	process.once('fallow:closing', () => database().news.letGo());
 	process.once('fallow:stop', () => void stopApp());
 };
 

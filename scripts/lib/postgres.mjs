@@ -26,6 +26,9 @@ import { Plain, say } from './say.mjs';
 const binaries = '/usr/lib/postgresql';
 const isRoot = process.getuid?.() === 0;
 
+/** Where the client programs of the newest installed PostgreSQL are: a newer one reads what an older one wrote. */
+export const clientBin = (name) => join(binaries, majors()[0], 'bin', name);
+
 function majors() {
 	if (!existsSync(binaries)) return [];
 	return readdirSync(binaries)
@@ -247,6 +250,8 @@ export async function startPostgres({ folder, database = 'fallow', durable = tru
 			folder,
 			// False where it ran already, for somebody else.
 			launched,
+			port,
+			alive: () => livePid(folder) !== null,
 			stop: () => stopPostgres(folder, user, bin)
 		};
 	} finally {

@@ -5,6 +5,7 @@ import type { KeptNozzles } from '$lib/settings/nozzle-table';
 import type { Entry, RunEntry } from '$core';
 import { IdbLog, IdbStore } from './idb-store';
 import { say } from '$lib/kit/say';
+import { NewsLine } from './news';
 import { moveToNew } from '$lib/entries/unsent.svelte';
 import { placeOf } from './whose';
 import type { OutboxStatus } from '$lib/entries/outbox';
@@ -52,6 +53,8 @@ class Device {
 		later,
 		onStatus: (status) => (this.#statuses = [this.#statuses[0], status])
 	});
+	/** What others write on the farm. */
+	readonly news = new NewsLine({ open: () => new EventSource('/api/news') });
 	readonly newId = () => v7();
 	readonly now = () => Date.now();
 	readonly steady = () => performance.now();
@@ -60,7 +63,9 @@ class Device {
 		const kick = () => void this.kick();
 		addEventListener('online', kick);
 		document.addEventListener('visibilitychange', () => {
-			if (document.visibilityState === 'visible') kick();
+			if (document.visibilityState !== 'visible') return this.news.pause();
+			kick();
+			this.news.resume();
 		});
 		kick();
 		if (this.#place !== '') this.#sendFromBefore();

@@ -5,6 +5,7 @@ import { firstFarm } from './db/farm';
 import { migrate } from './db/migrate';
 import { recompute } from './db/recompute';
 import { log } from './log';
+import { NewsDesk } from './news';
 import { Door } from './people/door';
 import { newToken } from './people/token';
 
@@ -12,10 +13,11 @@ import { newToken } from './people/token';
 let connection: Connection | null = null;
 let farmId: string | null = null;
 let door: Door | null = null;
+let news: NewsDesk | null = null;
 
 export function database() {
-	if (!connection || !farmId || !door) throw new Error('the server has not started');
-	return { db: connection.db, farmId, door };
+	if (!connection || !farmId || !door || !news) throw new Error('the server has not started');
+	return { db: connection.db, farmId, door, news };
 }
 
 export async function startApp(): Promise<void> {
@@ -33,10 +35,17 @@ export async function startApp(): Promise<void> {
 		demo: env.FALLOW_DEMO === '1',
 		setupCode: env.FALLOW_SETUP_CODE ?? ''
 	});
+	news = new NewsDesk({
+		url,
+		onError: (error) => log('warn', 'news-connection-lost', { message: error.message }),
+		later: (milliseconds, run) => void setTimeout(run, milliseconds).unref()
+	});
+	await news.start();
 	log('info', 'started', { migrations: run, recomputed });
 }
 
 export async function stopApp(): Promise<void> {
+	await news?.close();
 	await connection?.close();
 	connection = null;
 }

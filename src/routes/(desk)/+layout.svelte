@@ -2,6 +2,7 @@
 	import { m } from '$words';
 	import type { Snippet } from 'svelte';
 	import { onMount } from 'svelte';
+	import { invalidateAll } from '$app/navigation';
 	import { page } from '$app/state';
 	import type { Rig } from '$core';
 	import type { LayoutData } from './$types';
@@ -29,6 +30,21 @@
 		const { belongsTo } = await import('$lib/device/whose');
 		if (belongsTo(data.me.id, data.farm.id)) await forgetPages();
 		device = (await import('$lib/device/device.svelte')).device();
+	});
+	/** Pages that show what others are doing: they are loaded anew when somebody writes. */
+	const live = /^\/\(desk\)(\/(jobs|jobs\/\[id\]|sprayers|sprayers\/\[id\]|calibrations\/\[id\]|log))?$/;
+	$effect(() => {
+		const { news } = device ?? {};
+		if (!news || !live.test(page.route.id ?? '')) return;
+		let stop: (() => void) | undefined;
+		let gone = false;
+		void import('$lib/device/news').then(({ follow }) => {
+			if (!gone) stop = follow(news, () => true, invalidateAll);
+		});
+		return () => {
+			gone = true;
+			stop?.();
+		};
 	});
 	$effect(() => {
 		void device?.store.keepFarm($state.snapshot({ ...data.farm, me: data.me }));

@@ -1,6 +1,9 @@
 import type { PageServerLoad } from './$types';
 import { redirect } from '@sveltejs/kit';
+import { env } from '$env/dynamic/private';
 import { addDays } from '$core';
+import { backupTrouble } from '$lib/server/backup-state';
+import { meOf } from '$lib/server/people/who';
 import { runNow } from '$lib/server/today-run';
 import { openStates } from '$lib/server/open-states';
 import { dayAt } from '$lib/settings/farm-time';
@@ -9,7 +12,7 @@ import { dayAt } from '$lib/settings/farm-time';
 const ahead = 7;
 const harvestAhead = 30;
 
-export const load: PageServerLoad = async ({ locals: { farm } }) => {
+export const load: PageServerLoad = async ({ locals: { farm, who } }) => {
 	const now = Date.now();
 	const today = dayAt(farm.settings.timeZone, now);
 	const [sprayers, jobs, blocks, states, place] = await Promise.all([
@@ -19,7 +22,8 @@ export const load: PageServerLoad = async ({ locals: { farm } }) => {
 		openStates(farm, now),
 		farm.jobs.placeOf(null)
 	]);
-	if (farm.isNew && sprayers.length === 0 && jobs.length === 0) redirect(303, '/welcome');
+	const { rights } = meOf(who);
+	if (rights.includes('own') && farm.isNew && sprayers.length === 0 && jobs.length === 0) redirect(303, '/welcome');
 	const due = await farm.sprayers.due(sprayers, today);
 	const runs = await Promise.all(
 		jobs
@@ -28,6 +32,7 @@ export const load: PageServerLoad = async ({ locals: { farm } }) => {
 			.map((job) => runNow(farm, job.id))
 	);
 	return {
+		backup: rights.includes('own') ? backupTrouble(env.FALLOW_BACKUPS, now) : null,
 		runs: runs.filter((run) => run !== null),
 		sprayers: sprayers.map((s) => ({ ...s, due: due.get(s.id)! })),
 		jobs: jobs.map(({ id, day, job, loads, loadsOut, state, sprayer, sprayerId }) => ({

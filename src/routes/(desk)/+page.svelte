@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { m } from '$words';
+	import { timeAt } from '$lib/settings/farm-time';
 	import { getLocale } from '$words/runtime.js';
 	import { addDays } from '$core';
 	import { dayText } from '$lib/settings/day-text';
@@ -55,6 +56,14 @@
 <div class="grid grid-cols-[1fr_392px] min-h-[calc(100dvh_-_56px)] phone:grid-cols-[minmax(0,1fr)]">
 	<main class="grid grid-cols-1 gap-3.5 content-start p-6 phone:py-4.5 phone:px-4">
 		<h1 class="text-[2.2rem]" class:phone:sr-only={data.runs.length > 0}>{todayHeading(items, data.today)}</h1>
+		{#if data.backup}
+			<p class="card look p-3.5" role="status">
+				{data.backup.at
+					? m.no_backup_since({ at: timeAt(settings.timeZone, Date.parse(data.backup.at)) })
+					: m.no_backup_yet()}
+				{data.backup.message}
+			</p>
+		{/if}
 		{#each items as item (item.kind + ('job' in item && item.job ? item.job.id : '') + ('sprayer' in item ? item.sprayer.id : ''))}
 			{#if item.kind === 'first-sprayer'}
 				<div class="now">

@@ -10,7 +10,7 @@ import { inTransaction } from './in-transaction';
 import type { Scope } from './scope';
 
 /** How long a link to join can be used, and one for a new password. */
-export const linkDays = { join: 7, password: 1 } as const;
+const linkDays = { join: 7, password: 1 } as const;
 const day = 86_400_000;
 
 export interface Worker {

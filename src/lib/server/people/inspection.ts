@@ -9,7 +9,7 @@ import { logFilterSchema } from '../../wire/record';
 import { tokenHash } from './token';
 
 /** Most records that one page of an inspector shows: the newest of the days that the link is for. */
-export const mostInspected = 500;
+const mostInspected = 500;
 
 /**
  * What an inspector's link shows: records of its days and fields, each with those fields alone, and what they had in all.

@@ -128,6 +128,7 @@ export const routeRules: Readonly<Record<string, RouteRule>> = {
 	'/api/rounds/[id]': see({ PUT: 'work' }),
 	'/api/jobs/[id]': see(),
 	'/api/jobs/[id]/entries': { write: { PUT: 'work' } },
+	'/api/news': see(),
 	'/api/nozzles': see(),
 	'/api/sprayers/[id]': see(),
 	'/api/sprayers/[id]/history': see(),

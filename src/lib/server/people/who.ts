@@ -23,7 +23,7 @@ export interface Person {
 	readonly farm: { readonly id: string; readonly name: string; readonly role: Role } | null;
 }
 
-export const rightsOfWho = (who: Who): readonly Right[] => {
+const rightsOfWho = (who: Who): readonly Right[] => {
 	if (who.kind === 'alone') return rights;
 	return who.kind === 'person' && who.farm ? rightsOf(who.farm.role) : [];
 };

@@ -14,6 +14,7 @@ import * as names from './0012-names';
 import * as tankMixes from './0013-tank-mixes';
 import * as waysBack from './0014-ways-back';
 import * as people from './0015-people';
+import * as news from './0016-news';
 
 export interface Migration {
 	readonly name: string;
@@ -36,5 +37,6 @@ export const migrations: readonly Migration[] = [
 	{ name: '0012-names', up: names.up },
 	{ name: '0013-tank-mixes', up: tankMixes.up },
 	{ name: '0014-ways-back', up: waysBack.up },
-	{ name: '0015-people', up: people.up }
+	{ name: '0015-people', up: people.up },
+	{ name: '0016-news', up: news.up }
 ];

@@ -4,6 +4,9 @@
 	import type { RunEntry } from '$core';
 	import type { LayoutData } from './$types';
 	import { device as theDevice, getJson } from '$lib/device/device.svelte';
+	import { follow } from '$lib/device/news';
+	import type { KeptLog } from '$lib/entries/round-store';
+	import type { JobHead } from '$lib/wire/run-message';
 	import { JobRunState } from '$lib/job/run/job-run.svelte';
 	import { provideRun } from '$lib/job/run/run-context';
 
@@ -21,11 +24,17 @@
 	provideRun(run);
 
 	onMount(() => {
-		// Another device may have worked on this job: what it added is taken in when the server can be asked.
-		void getJson<{ entries: readonly RunEntry[]; sealed: boolean }>(`/api/jobs/${data.kept.head.id}`).then((stored) => {
-			if (stored) run.takeIn(stored.entries, stored.sealed);
-		});
+		const { id } = data.kept.head;
+		// Other devices work on this job too: what they add is kept and taken in as soon as it is heard of.
+		const askOthers = async () => {
+			const stored = await getJson<KeptLog<JobHead, RunEntry> & { readonly sealed: boolean }>(`/api/jobs/${id}`);
+			if (!stored) return;
+			await device.runs.merge({ head: stored.head, entries: stored.entries });
+			run.takeIn(stored.entries, stored.sealed);
+		};
+		void askOthers();
 		void device.farm();
+		return follow(device.news, (news) => news.kind === 'job' && news.id === id, askOthers);
 	});
 </script>
 

@@ -1,12 +1,13 @@
 <script lang="ts">
 	import { m } from '$words';
 	import type { Snippet } from 'svelte';
-	import { untrack } from 'svelte';
+	import { onMount, untrack } from 'svelte';
 	import { page } from '$app/state';
 	import type { Rig } from '$core';
 	import type { LayoutData } from './$types';
 	import RoundFrame from '$lib/calibration/RoundFrame.svelte';
 	import { device as theDevice, getJson } from '$lib/device/device.svelte';
+	import { follow } from '$lib/device/news';
 	import type { StepName } from '$lib/calibration/round-steps';
 	import { isStepName, stepTitle } from '$lib/calibration/round-steps';
 	import { RoundState } from '$lib/calibration/round.svelte';
@@ -27,12 +28,15 @@
 
 	// Another device may have worked on this round: what it added is taken in when the server can be asked. What this device
 	// has goes first, or the server would not know a round that has just begun.
-	void device.outbox
-		.kick()
-		.then(() => getJson<{ entries: typeof data.kept.entries }>(`/api/rounds/${untrack(() => data.kept.head.id)}`))
-		.then((stored) => {
-			if (stored) round.takeIn(stored.entries);
-		});
+	const askOthers = async () => {
+		await device.outbox.kick();
+		const stored = await getJson<{ entries: typeof data.kept.entries }>(`/api/rounds/${round.head.id}`);
+		if (!stored) return;
+		await device.store.merge({ head: round.head, entries: stored.entries });
+		round.takeIn(stored.entries);
+	};
+	void askOthers();
+	onMount(() => follow(device.news, (news) => news.kind === 'calibration' && news.id === round.head.id, askOthers));
 	// Signed on another device meanwhile: what came later goes on in a new calibration.
 	$effect(() => {
 		if (device.moved?.from === round.head.id) location.assign(`/rounds/${device.moved.to}`);
