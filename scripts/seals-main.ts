@@ -1,3 +1,7 @@
+import { readFileSync } from 'node:fs';
+import { anchorProblem, signingKey } from '../src/lib/server/anchor';
+import type { Anchor } from '../src/lib/wire/anchor';
+import { anchorSchema } from '../src/lib/wire/anchor';
 import { connect } from '../src/lib/server/db/connect';
 import { farmHandle } from '../src/lib/server/db/farm';
 import { migrate } from '../src/lib/server/db/migrate';
@@ -7,8 +11,34 @@ import { sealWords } from '../src/lib/wording/seals';
 const url = process.env.DATABASE_URL;
 if (!url) throw new Error('DATABASE_URL is not set');
 const { db, close } = connect(url, () => undefined, 2);
+/** Holds the chains against an anchor that was kept outside of the database: what is missing since, or was sealed anew. */
+async function holdAgainst(anchor: Anchor): Promise<string | null> {
+	const wrong = anchorProblem(anchor, signingKey(process.env.FALLOW_DATA));
+	if (wrong === 'forged') return 'the anchor was changed: its signature does not fit.';
+	if (wrong === 'other-key') return 'the anchor was signed by another key than the one in the data folder.';
+	const farm = await farmHandle(db, anchor.farm);
+	if (!farm) return 'the farm of the anchor is not in this database.';
+	const { count } = await farm.records.newest();
+	if (count < anchor.count)
+		return `${anchor.count - count} of the ${anchor.count} records that were there at ${anchor.at} are missing.`;
+	return (await farm.records.sealAt(anchor.count)) === anchor.seal
+		? null
+		: `record ${anchor.count} has another seal than at ${anchor.at}: the chain was sealed anew.`;
+}
+
 try {
 	await migrate(db);
+	const [file] = process.argv.slice(2);
+	if (file) {
+		const read = anchorSchema.safeParse(JSON.parse(readFileSync(file, 'utf8')));
+		const problem = read.success ? await holdAgainst(read.data) : 'the file is no anchor of Fallow.';
+		console.log(
+			problem ? `Anchor: ✕ ${problem}` : `Anchor: ✓ all that was there at ${read.data!.at} is there unchanged.`
+		);
+		if (read.success && read.data.signature === '')
+			console.log('The anchor is not signed: whoever has the file may have changed it.');
+		if (problem) process.exitCode = 1;
+	}
 	const farms = await db.selectFrom('farm').select(['id', 'name']).orderBy('created_at').execute();
 	if (farms.length === 0) console.log('No farm is in this database yet, so there is nothing to check.');
 	for (const { id, name } of farms) {

@@ -6,7 +6,7 @@ import { failureResponse, isDatabaseGone, messageOf, stackOf } from '$lib/server
 import { database, startApp, stopApp } from '$lib/server/app';
 import { farmHandle } from '$lib/server/db/farm';
 import { Failure } from '$lib/server/failure';
-import { checkBodySize, checkSameOrigin } from '$lib/server/guards';
+import { checkAddress, checkBodySize, checkSameOrigin, guardForm } from '$lib/server/guards';
 import { inLanguage, languageCookie, languageFor, speakPerRequest } from '$lib/server/language';
 import { log } from '$lib/server/log';
 import { actionOf, needOf } from '$lib/server/people/route-rules';
@@ -55,6 +55,8 @@ const answer: Handle = async ({ event, resolve }) => {
 	try {
 		checkSameOrigin(event.request, event.url.origin);
 		checkBodySize(event.request, event.url.pathname);
+		checkAddress(event.url);
+		guardForm(event.request);
 		const turned = needsFarm(event.route.id) ? await letIn(event) : null;
 		response = turned ?? (await resolve(event));
 		for (const cookie of event.locals.cookies) response.headers.append('set-cookie', cookie);
@@ -113,7 +115,8 @@ const unreachable = () => m.the_database_cannot_be_reached_nothing();
 
 export const handleError: HandleServerError = ({ error: thrown, event, status, message }) => {
 	if (isHttpError(thrown)) return thrown.body;
-	if (status !== 404)
+	// What was asked wrongly is no fault of the server's.
+	if (status >= 500)
 		log('error', 'failed', { requestId: event.locals.requestId, message: messageOf(thrown), stack: stackOf(thrown) });
 	if (isDatabaseGone(thrown))
 		return {

@@ -68,6 +68,7 @@ export function checkRunEntry(entry: RunEntryBody, sheet: PlanSheet): Issue[] {
 				? [{ code: 'empty', path: 'name', text: entry.dye.name, wanted: 'name' }]
 				: [];
 		case 'follow':
+		case 'twice':
 		case 'strike':
 			return [];
 	}

@@ -25,7 +25,16 @@ export interface TypedDye {
 /** One thing that happened while a job was mixed and sprayed. Loads count from 1, steps of mixing from 0. */
 export type RunEntryBody =
 	/** A step of mixing is done; `poured` is what was measured, as it was told at the tank. */
-	| { readonly kind: 'tick'; readonly load: number; readonly step: number; readonly poured: Typed | null }
+	| {
+			readonly kind: 'tick';
+			readonly load: number;
+			readonly step: number;
+			readonly poured: Typed | null;
+			/** Who ticked it, where somebody is signed in on the device. */
+			readonly by?: string | undefined;
+	  }
+	/** A step that was ticked on two devices was really done twice: what went in went in twice. Names the later tick. */
+	| { readonly kind: 'twice'; readonly tick: string }
 	| {
 			readonly kind: 'spray';
 			readonly load: number;

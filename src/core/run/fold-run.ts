@@ -54,7 +54,18 @@ export interface StepDone {
 	readonly at: string;
 	/** What went in, as it was measured; null where the tick says no amount. */
 	readonly poured: Entered<'volume' | 'mass'> | null;
+	/** What went in besides, where somebody said that it was done more than once. */
+	readonly again: readonly (Entered<'volume' | 'mass'> | null)[];
 }
+
+/** A step that was ticked on two devices, of which nobody has said yet whether it was done once or twice. */
+export interface TickedTwice {
+	readonly load: number;
+	readonly step: number;
+	readonly first: TickEntry;
+	readonly second: TickEntry;
+}
+export type TickEntry = Extract<RunEntry, { kind: 'tick' }>;
 
 export interface RunLoad {
 	/** From 1. */
@@ -75,6 +86,8 @@ export interface RunLoad {
 	readonly steps: readonly MixingStep[];
 	/** Of each step; null while it is not done. */
 	readonly done: readonly (StepDone | null)[];
+	/** Steps that were ticked on two devices, and wait for an answer. */
+	readonly twice: readonly TickedTwice[];
 	/** First step that is not done; null where all are. */
 	readonly next: number | null;
 	readonly state: 'dry' | 'mixing' | 'mixed' | 'spraying' | 'paused' | 'out';
@@ -228,13 +241,23 @@ function runLoad(
 		})
 	);
 	const done: (StepDone | null)[] = steps.map(() => null);
+	const told = new Set(entries.flatMap((e) => (e.kind === 'twice' ? [e.tick] : [])));
+	const twice: TickedTwice[] = [];
+	steps.forEach((_, step) => {
+		const ticks = entries.filter((e): e is TickEntry => e.kind === 'tick' && e.load === n && e.step === step);
+		const [first, ...more] = ticks;
+		if (!first) return;
+		const poured = (tick: TickEntry) => mayEnter(fields.poured, tick.poured);
+		const again = more.filter((tick) => told.has(tick.id)).map(poured);
+		done[step] = { id: first.id, at: first.at, poured: poured(first), again };
+		const second = more.find((tick) => !told.has(tick.id));
+		if (second) twice.push({ load: n, step, first, second });
+	});
 	let spray: 'start' | 'pause' | 'go-on' | 'end' | null = null;
 	let startedAt: string | null = null;
 	let endedAt: string | null = null;
 	let blocks: readonly string[] | null = null;
 	for (const e of entries) {
-		if (e.kind === 'tick' && e.load === n && e.step < steps.length)
-			done[e.step] = { id: e.id, at: e.at, poured: mayEnter(fields.poured, e.poured) };
 		if (e.kind !== 'spray' || e.load !== n) continue;
 		spray = e.act;
 		if (e.act === 'start') startedAt ??= e.at;
@@ -254,6 +277,7 @@ function runLoad(
 		rowsBefore,
 		steps,
 		done,
+		twice,
 		next: next < 0 ? null : next,
 		state,
 		startedAt,

@@ -20,7 +20,7 @@ export const containerRinse = (amount: Amount, pack: Amount | undefined): number
 
 /**
  * A load with what was really poured of each product: the ticks say it; a step that nobody ticked, or that was ticked without
- * an amount, counts as planned. `measured` says that all of it was told.
+ * an amount, counts as planned; one that was done again counts again. `measured` says that all of it was told.
  *
  * steps: of its mixing; done: each step's tick, or null.
  * Source: what was poured, and the water that rinsing brings.
@@ -30,16 +30,21 @@ export const containerRinse = (amount: Amount, pack: Amount | undefined): number
 export function pouredLoad(
 	load: Load,
 	steps: readonly MixingStep[],
-	done: readonly ({ readonly poured: Entered<'volume' | 'mass'> | null } | null)[]
+	done: readonly ({
+		readonly poured: Entered<'volume' | 'mass'> | null;
+		readonly again?: readonly (Entered<'volume' | 'mass'> | null)[];
+	} | null)[]
 ): { readonly poured: Load; readonly measured: boolean } {
 	let measured = true;
 	const products = load.products.map((planned, product): Amount => {
 		let amount = 0;
 		steps.forEach((step, i) => {
 			if (step.do !== 'product' || step.product !== product) return;
-			const told = pouredAmount(done[i]?.poured ?? null, planned.kind);
-			if (told === null) measured = false;
-			amount += told ?? (planned.amount as number) * step.part;
+			for (const pour of [done[i]?.poured ?? null, ...(done[i]?.again ?? [])]) {
+				const told = pouredAmount(pour, planned.kind);
+				if (told === null) measured = false;
+				amount += told ?? (planned.amount as number) * step.part;
+			}
 		});
 		return planned.kind === 'volume'
 			? { kind: 'volume', amount: si<'volume'>(amount) }

@@ -58,6 +58,30 @@ describe('a job under way', () => {
 		expect(all.area).toBeCloseTo(63000, 6);
 	});
 
+	it('asks of a step that was ticked on two devices, and counts what went in twice', () => {
+		const product = { kind: 'tick', load: 1, step: 1, poured: { text: '4', unit: 'L', gallon: 'US' } } as const;
+		const bodies = [tick(1, 0), product, { ...product, by: 'B. Sample' }] as const;
+		const [load] = run(field, ...bodies).loads;
+		expect(load!.twice).toMatchObject([
+			{ load: 1, step: 1, first: { id: 'e1' }, second: { id: 'e2', by: 'B. Sample' } }
+		]);
+		expect(load!.next).toBe(2);
+		const once = run(field, ...bodies, { kind: 'strike', entry: 'e2' }).loads[0]!;
+		expect(once.twice).toEqual([]);
+		expect(once.poured.products[0]!.amount).toBeCloseTo(0.004, 12);
+		const both = run(field, ...bodies, { kind: 'twice', tick: 'e2' }).loads[0]!;
+		expect(both.twice).toEqual([]);
+		expect(both.poured.products[0]!.amount).toBeCloseTo(0.008, 12);
+		// Struck after all, it was once.
+		const struck = run(field, ...bodies, { kind: 'twice', tick: 'e2' }, { kind: 'strike', entry: 'e2' }).loads[0]!;
+		expect(struck.poured.products[0]!.amount).toBeCloseTo(0.004, 12);
+		// A tick that says no amount counts as planned, again too.
+		const planned = load!.load.products[0]!.amount;
+		const bare = run(field, tick(1, 0), tick(1, 1), tick(1, 1), { kind: 'twice', tick: 'e2' }).loads[0]!;
+		expect(bare.poured.products[0]!.amount).toBeCloseTo(2 * planned, 12);
+		expect(bare.measured).toBe(false);
+	});
+
 	it('counts the ground by the newest reading, what its tank went on to cover, and the loads after it', () => {
 		const seen: RunEntryBody = {
 			kind: 'progress',

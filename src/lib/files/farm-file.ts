@@ -7,6 +7,7 @@ import { entrySchema } from '../wire/round-message';
 import { runEntrySchema } from '../wire/run-message';
 import { tankMixInputSchema } from '../wire/tank-mix';
 import { tankPlanInputSchema } from '../wire/tank-plan';
+import { daySchema, momentSchema } from '../wire/moments';
 
 /**
  * `fallow-farm/1`: a whole farm as JSON lines. The first line tells what it is, the last how many rows of each table there
@@ -39,7 +40,7 @@ export const farmHeadSchema = z.strictObject({
 	format: z.literal(farmFileFormat),
 	/** The newest migration of the database that it came from. */
 	migration: z.string().max(80),
-	at: z.iso.datetime({ offset: true }),
+	at: momentSchema,
 	name: z.string().trim().min(1).max(120),
 	settings: z.record(z.string(), z.unknown())
 });
@@ -69,7 +70,7 @@ export const farmRowSchemas: Readonly<Record<FarmTableName, z.ZodType>> = {
 	round_entry: body(entrySchema),
 	calibration: z.looseObject({ id }),
 	tank_plan: z.looseObject({ id, input: tankPlanInputSchema }),
-	job: body(z.looseObject({ day: z.iso.date(), blocks: z.array(z.unknown()), products: z.array(z.unknown()) })),
+	job: body(z.looseObject({ day: daySchema, blocks: z.array(z.unknown()), products: z.array(z.unknown()) })),
 	job_entry: body(runEntrySchema),
 	record: z.looseObject({ id, place: z.union([z.number(), z.string()]), canonical: z.string(), hash: z.string() })
 };

@@ -1,4 +1,5 @@
 import { m } from '$words';
+import { error } from '@sveltejs/kit';
 import { Failure } from './failure';
 
 const writes = new Set(['POST', 'PUT', 'PATCH', 'DELETE']);
@@ -17,6 +18,48 @@ export function checkSameOrigin(request: Request, origin: string): void {
 	const foreign = from === null ? site !== null && site !== 'same-origin' && site !== 'none' : from !== origin;
 	const silentForm = from === null && formTypes.test(request.headers.get('content-type') ?? '');
 	if (foreign || silentForm) throw new Failure(403, 'cross-origin', '', m.this_write_came_from_a_page());
+}
+
+/** Text that PostgreSQL cannot hold: a NUL, or half of a surrogate pair. */
+export const isStorable = (text: string): boolean => !text.includes('\u0000') && text.isWellFormed();
+
+/** The place of the first text in a value that cannot be stored, like `entries.0.remarks`; null where all can. */
+export function unstorable(value: unknown, at: readonly string[] = []): string | null {
+	if (typeof value === 'string') return isStorable(value) ? null : at.join('.');
+	if (typeof value !== 'object' || value === null) return null;
+	for (const [name, one] of Object.entries(value)) {
+		if (!isStorable(name)) return at.join('.');
+		const found = unstorable(one, [...at, name]);
+		if (found !== null) return found;
+	}
+	return null;
+}
+
+/** Refuses an address with what no field can hold. */
+export function checkAddress(url: URL): void {
+	for (const [name, value] of url.searchParams)
+		if (!isStorable(name) || !isStorable(value)) throw new Failure(400, 'unstorable', name, m.text_cannot_be_kept());
+}
+
+/**
+ * What a form sends, read once: a body that is no form, or that was cut, and a text that cannot be kept are refused in
+ * words, whoever reads it.
+ */
+export function guardForm(request: Request): void {
+	if (!writes.has(request.method)) return;
+	const read = request.formData.bind(request);
+	request.formData = async () => {
+		let data: FormData;
+		try {
+			data = await read();
+		} catch {
+			error(400, { message: m.form_did_not_arrive_whole(), code: 'malformed' });
+		}
+		for (const [name, value] of data)
+			if (!isStorable(name) || (typeof value === 'string' && !isStorable(value)))
+				error(400, { message: m.text_cannot_be_kept(), code: 'unstorable', path: name });
+		return data;
+	};
 }
 
 /** Largest body that any address takes: a round's message with some hundred readings is a tenth of it. */
@@ -62,9 +105,13 @@ export async function readJson(request: Request): Promise<unknown> {
 		}
 		chunks.push(value);
 	}
+	let value: unknown;
 	try {
-		return JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(Buffer.concat(chunks)));
+		value = JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(Buffer.concat(chunks)));
 	} catch {
 		throw new Failure(400, 'malformed', '', m.the_body_is_not_json_it());
 	}
+	const place = unstorable(value);
+	if (place !== null) throw new Failure(422, 'unstorable', place, m.text_cannot_be_kept());
+	return value;
 }

@@ -1,10 +1,10 @@
 import { z } from 'zod';
 import { askedFields, skies, smokeTests, stops, weatherDecisions } from '../../core/index';
 import { typedSchema } from './typed';
+import { daySchema, momentSchema } from './moments';
 
 const text = (most: number) => z.string().max(most);
 const number = z.number().min(0).max(1e12);
-const moment = z.iso.datetime({ offset: true });
 
 const weather = {
 	from: text(20),
@@ -16,7 +16,7 @@ const weather = {
 	dew: z.boolean().nullable(),
 	lastRain: text(20),
 	smoke: z.enum(smokeTests).nullable().exactOptional(),
-	at: moment
+	at: momentSchema
 };
 
 const part = z.discriminatedUnion('by', [
@@ -55,9 +55,9 @@ const product = z.strictObject({
 /** A record as `fallow-record/1` keeps it. */
 export const recordSchema = z.strictObject({
 	format: z.literal('fallow-record/1'),
-	day: z.iso.date(),
-	startedAt: moment.nullable(),
-	endedAt: moment.nullable(),
+	day: daySchema,
+	startedAt: momentSchema.nullable(),
+	endedAt: momentSchema.nullable(),
 	blocks: z
 		.array(
 			z.strictObject({
@@ -66,8 +66,8 @@ export const recordSchema = z.strictObject({
 				area: z.number().gt(0).max(1e12),
 				share: z.number().gt(0).max(1),
 				part: part.nullable(),
-				endedAt: moment.exactOptional(),
-				lastDay: z.iso.date().exactOptional()
+				endedAt: momentSchema.exactOptional(),
+				lastDay: daySchema.exactOptional()
 			})
 		)
 		.min(1)
@@ -88,7 +88,7 @@ export const recordSchema = z.strictObject({
 			rpm: number.nullable(),
 			pressure: number.nullable(),
 			typedPressure: typedSchema.exactOptional(),
-			calibrated: z.iso.date()
+			calibrated: daySchema
 		})
 		.exactOptional(),
 	passed: z
@@ -110,6 +110,6 @@ export const recordSchema = z.strictObject({
 export const amendmentSchema = z.strictObject({
 	format: z.literal('fallow-amendment/1'),
 	by: z.string().trim().min(1).max(120),
-	at: moment,
+	at: momentSchema,
 	text: z.string().trim().min(1).max(4000)
 });

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import type { AskedField, AskedRecord, RequiredField, SprayRecord } from '../../core/index';
 import { askedFields } from '../../core/index';
+import { daySchema } from './moments';
 
 const long: Partial<Record<AskedField, number>> = { remarks: 1000, condition: 300 };
 
@@ -40,11 +41,11 @@ export const logFilterSchema = z.object({
 	sprayer: z.string().trim().max(120).default(''),
 	target: z.string().trim().max(120).default(''),
 	from: z
-		.union([z.literal(''), z.iso.date()])
+		.union([z.literal(''), daySchema])
 		.catch('')
 		.default(''),
 	to: z
-		.union([z.literal(''), z.iso.date()])
+		.union([z.literal(''), daySchema])
 		.catch('')
 		.default(''),
 	oldest: z.enum(['', '1']).catch('').default(''),

@@ -11,6 +11,7 @@ import {
 	sprayerKinds
 } from '../../core/index';
 import { typedSchema } from './typed';
+import { daySchema } from './moments';
 
 const rated = z.strictObject({ flow: typedSchema, at: typedSchema });
 const group = z.string().trim().min(1).max(40);
@@ -89,7 +90,7 @@ export const changeSchema = z.strictObject(changed);
 const madeChange = z.strictObject({
 	...changed,
 	after: z.uuid(),
-	day: z.iso.date(),
+	day: daySchema,
 	aim: aimSchema,
 	predicted: z.number().gt(0),
 	sure: z.number().gte(0),

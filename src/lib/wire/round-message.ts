@@ -17,11 +17,12 @@ import type { Setting } from './rig';
 import { aimSchema, bandSchema, changeSchema, rigSchema, settingSchema } from './rig';
 import { mostTrackPoints } from './track-limit';
 import { typedSchema } from './typed';
+import { daySchema, momentSchema } from './moments';
 
 const stamp = {
 	id: z.uuidv7(),
 	seq: z.int().min(0).max(100_000),
-	at: z.iso.datetime({ offset: true })
+	at: momentSchema
 };
 /** Of the list, or one of the farm's own in its words. */
 const anyCheck = z.union([z.enum(rigChecks), z.templateLiteral(['own:', z.string().trim().min(1).max(80)])]);
@@ -64,7 +65,7 @@ const plainEntries = [
 		kind: z.literal('stated-speed'),
 		speed: typedSchema.nullable(),
 		checked: z.boolean(),
-		correction: z.strictObject({ dial: typedSchema, measured: z.number().gt(0).max(100), day: z.iso.date() }).optional()
+		correction: z.strictObject({ dial: typedSchema, measured: z.number().gt(0).max(100), day: daySchema }).optional()
 	}),
 	z.strictObject({
 		...stamp,
@@ -160,7 +161,7 @@ const plainEntries = [
 		...stamp,
 		kind: z.literal('sign-off'),
 		person: short.min(1),
-		day: z.iso.date(),
+		day: daySchema,
 		pressure: typedSchema.optional(),
 		gear: short,
 		rpm: z.int().min(0).max(10_000).nullable(),
@@ -178,7 +179,7 @@ export const entrySchema = z.discriminatedUnion('kind', [
 		...stamp,
 		kind: z.literal('carry'),
 		from: z.uuidv7(),
-		day: z.iso.date(),
+		day: daySchema,
 		changed: z.array(z.enum(changedThings)).min(1).max(changedThings.length),
 		entries: z.array(z.discriminatedUnion('kind', plainEntries)).max(4000),
 		before: z
@@ -198,7 +199,7 @@ export const roundMessageSchema = z.strictObject({
 	round: z.strictObject({
 		id: z.uuidv7(),
 		sprayerId: z.uuid(),
-		startedAt: z.iso.datetime({ offset: true }),
+		startedAt: momentSchema,
 		rig: rigSchema,
 		/** Left out by a device that began the round before its sprayer had settings: the first one. */
 		setting: settingSchema.optional()

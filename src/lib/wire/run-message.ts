@@ -3,11 +3,12 @@ import type { Boundary, JobBefore, Place, TypedJob } from '../../core/index';
 import { skies, smokeTests, sprayActs, weatherDecisions, weatherTimes } from '../../core/index';
 import { passedStopSchema } from './passed-stops';
 import { typedSchema } from './typed';
+import { momentSchema } from './moments';
 
 const stamp = {
 	id: z.uuidv7(),
 	seq: z.int().min(0).max(100_000),
-	at: z.iso.datetime({ offset: true })
+	at: momentSchema
 };
 const load = z.int().min(1).max(500);
 const done = z.discriminatedUnion('by', [
@@ -22,8 +23,10 @@ export const runEntrySchema = z.discriminatedUnion('kind', [
 		kind: z.literal('tick'),
 		load,
 		step: z.int().min(0).max(60),
-		poured: typedSchema.nullable()
+		poured: typedSchema.nullable(),
+		by: z.string().trim().max(80).optional()
 	}),
+	z.strictObject({ ...stamp, kind: z.literal('twice'), tick: z.uuidv7() }),
 	z.strictObject({
 		...stamp,
 		kind: z.literal('spray'),
@@ -64,7 +67,7 @@ export const runEntrySchema = z.discriminatedUnion('kind', [
 		done,
 		left: typedSchema,
 		remarks: z.string().trim().max(1000),
-		ended: z.iso.datetime({ offset: true }).optional()
+		ended: momentSchema.optional()
 	}),
 	z.strictObject({
 		...stamp,

@@ -1,8 +1,9 @@
 import { z } from 'zod';
 import { skies } from '../../core/index';
+import { daySchema, momentSchema } from './moments';
 
 const sample = z.object({
-	at: z.iso.datetime({ offset: true }),
+	at: momentSchema,
 	windFromDeg: z.number().min(0).max(360).nullable(),
 	windKmh: z.number().min(0).max(300).nullable(),
 	gustKmh: z.number().min(0).max(400).nullable(),
@@ -17,21 +18,21 @@ export type WeatherSample = z.infer<typeof sample>;
 /** What a weather station says now: `fallow-weather/1`. */
 export const stationSchema = sample.extend({
 	format: z.literal('fallow-weather/1'),
-	lastRainAt: z.iso.datetime({ offset: true }).nullable()
+	lastRainAt: momentSchema.nullable()
 });
 export type StationReading = z.infer<typeof stationSchema>;
 
 /** What a forecast says, hour by hour, with the sun of each day. */
 export const forecastSchema = z.object({
 	format: z.literal('fallow-weather/1'),
-	issued: z.iso.datetime({ offset: true }),
+	issued: momentSchema,
 	hours: z.array(sample).max(400),
 	days: z
 		.array(
 			z.object({
-				day: z.iso.date(),
-				sunrise: z.iso.datetime({ offset: true }),
-				sunset: z.iso.datetime({ offset: true })
+				day: daySchema,
+				sunrise: momentSchema,
+				sunset: momentSchema
 			})
 		)
 		.max(20)

@@ -20,6 +20,7 @@
 	import RunSpray from './RunSpray.svelte';
 	import RunSteps from './RunSteps.svelte';
 	import RunStop from './RunStop.svelte';
+	import RunTwice from './RunTwice.svelte';
 
 	interface Props {
 		run: JobRunState;
@@ -181,7 +182,7 @@
 		<main class="flex-1 min-h-0 overflow-y-auto" id="work" tabindex="0">
 			<h1 class="sr-only">{m.load_of({ n: load?.n ?? 1, count })}</h1>
 			{@render shout()}
-			{#if stopped}<RunStop {run} />{/if}
+			{#if run.twice}<RunTwice {run} />{:else if stopped}<RunStop {run} />{/if}
 			{#if wide}
 				<div class="wide grid gap-3.5 py-3.5 px-4">
 					<RunLoads {run} />
@@ -232,7 +233,7 @@
 			</div>
 			<RunLoads {run} />
 			{#if mayEdit}<div>{@render editRest()}</div>{/if}
-			{#if stopped}<RunStop {run} />{/if}
+			{#if run.twice}<RunTwice {run} />{:else if stopped}<RunStop {run} />{/if}
 			{#if firstWater}<p class="look" role="status">
 					▲ <a href="/jobs/{head.id}/day">{m.look_at_the_weather()}</a>
 					{m.before_the_first_water_goes_in()}

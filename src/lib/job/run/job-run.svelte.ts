@@ -10,6 +10,7 @@ import type {
 	RunOfJob,
 	SprayAct,
 	Stop,
+	TickedTwice,
 	Typed,
 	TypedJob,
 	TypedDone,
@@ -42,7 +43,10 @@ import type { MixingLine } from '$lib/show/pour';
 import { mixingLines } from '$lib/show/pour';
 import { wordIssue } from '$lib/wording/issues';
 
-export type JobRunOutside = LogOutside<JobHead, RunEntry>;
+export interface JobRunOutside extends LogOutside<JobHead, RunEntry> {
+	/** Who works with this device; empty for somebody alone. */
+	readonly by?: string;
+}
 
 /** The one thing to do next. */
 export type NextAct =
@@ -163,6 +167,19 @@ export class JobRunState {
 		return this.add({ kind: 'pass', code: stop.code, about: stop.about, reason: reason.trim() });
 	}
 
+	/** A step of the load at work that was ticked on another device too: asked about before anything goes on. */
+	twice: TickedTwice | null = $derived.by(() => this.current?.twice[0] ?? null);
+	/** It was done once: the later tick is struck. */
+	once = (): Promise<boolean> =>
+		this.twice ? this.add({ kind: 'strike', entry: this.twice.second.id }) : Promise.resolve(false);
+	/** It was done twice: what went in counts twice. */
+	really = (): Promise<boolean> =>
+		this.twice ? this.add({ kind: 'twice', tick: this.twice.second.id }) : Promise.resolve(false);
+	#tickOf(next: Extract<NextAct, { act: 'tick' }>, poured: Typed | null): RunEntryBody {
+		const { by } = this.#outside;
+		return { kind: 'tick', load: next.load, step: next.step, poured, ...(by ? { by } : {}) };
+	}
+
 	/** What to do next with the load at work. */
 	next: NextAct = $derived.by((): NextAct => {
 		const load = this.current;
@@ -170,6 +187,7 @@ export class JobRunState {
 			return { act: 'nothing', words: m.all_loads_are_out() };
 		if (this.open.length > 0 && load.state !== 'spraying' && load.state !== 'paused')
 			return { act: 'stopped', words: m.stopped() };
+		if (this.twice) return { act: 'stopped', words: m.answer_the_question_first() };
 		if (load.state === 'spraying')
 			return { act: 'spray', load: load.n, what: 'end', words: m.load_is_out({ n: load.n }) };
 		if (load.state === 'paused') return { act: 'spray', load: load.n, what: 'go-on', words: m.continue_spraying() };
@@ -189,7 +207,7 @@ export class JobRunState {
 		const poured = typed(text, line.poured.unit, this.settings);
 		const issue = this.#wrongPour(next.load, next.step, poured, line.poured);
 		if (issue) return issue;
-		const [lost] = await this.#log.add({ kind: 'tick', load: next.load, step: next.step, poured });
+		const [lost] = await this.#log.add(this.#tickOf(next, poured));
 		return lost ? wordIssue(lost) : null;
 	}
 	#wrongPour(load: number, step: number, poured: Typed, asked: Typed): string | null {
@@ -209,7 +227,7 @@ export class JobRunState {
 		if (next.act === 'spray') return this.add(this.#sprayed(next.load, next.what));
 		if (next.act !== 'tick' || !this.current) return Promise.resolve(false);
 		const poured = this.linesOf(this.current)[next.step]?.poured ?? null;
-		return this.add({ kind: 'tick', load: next.load, step: next.step, poured });
+		return this.add(this.#tickOf(next, poured));
 	}
 	/** Which blocks the load at work goes on, by id, where the job has several; all of them until somebody says. */
 	onBlocks = $state<readonly string[]>([]);

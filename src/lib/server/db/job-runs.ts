@@ -62,6 +62,20 @@ export const jobRunsOf = (scope: Scope) => {
 	return {
 		entries: (jobId: string) => entriesOf(db, jobId),
 
+		/** Whether somebody did any of a job. Alone on this computer everything is theirs. */
+		async workedOn(jobId: string): Promise<boolean> {
+			if (scope.personId === null) return true;
+			const row = await db
+				.selectFrom('job_entry')
+				.select('id')
+				.where('farm_id', '=', farmId)
+				.where('job_id', '=', jobId)
+				.where('by_person', '=', scope.personId)
+				.limit(1)
+				.executeTakeFirst();
+			return row !== undefined;
+		},
+
 		/** Takes one message of a device's outbox: all of it or nothing. The same message again changes nothing. */
 		async put(jobId: string, entries: readonly RunEntry[]): Promise<{ readonly acknowledged: readonly string[] }> {
 			return db.transaction().execute(async (trx) => {

@@ -27,7 +27,7 @@ const lowerOnly = (role: Role, by: Role) => {
 
 /** People of one farm, their devices, and the links that were given out. */
 export const peopleOf = (scope: Scope) => {
-	const { db, farmId, personId } = scope;
+	const { db, farmId, personId, settings } = scope;
 
 	const roleOf = async (id: string): Promise<Role> => {
 		const row = await db
@@ -109,13 +109,24 @@ export const peopleOf = (scope: Scope) => {
 			return row ?? null;
 		},
 
-		/** All who are named in the farm's work, by name. */
-		async workers(): Promise<Worker[]> {
+		/** Who worked on a job after the last day of their licence. */
+		async endedLicences(jobId: string): Promise<{ readonly name: string; readonly until: string }[]> {
 			return db
-				.selectFrom('worker')
-				.select(['id', 'name', 'initials', 'licence', 'licence_until as licenceUntil'])
-				.where('farm_id', '=', farmId)
-				.orderBy((eb) => eb.fn('lower', ['name']))
+				.selectFrom('worker as w')
+				.select(['w.name', sql<string>`w.licence_until::text`.as('until')])
+				.where('w.farm_id', '=', farmId)
+				.where((eb) =>
+					eb.exists(
+						eb
+							.selectFrom('job_entry as e')
+							.select('e.id')
+							.where('e.farm_id', '=', farmId)
+							.where('e.job_id', '=', jobId)
+							.whereRef('e.by_person', '=', 'w.id')
+							.where(sql<boolean>`(e.at at time zone ${settings.timeZone})::date > w.licence_until`)
+					)
+				)
+				.orderBy('w.name')
 				.execute();
 		},
 

@@ -1,7 +1,7 @@
 import type { Transaction } from 'kysely';
 import { sql } from 'kysely';
 import type { Amendment, SprayRecord } from '../../../core';
-import { groupsOf } from '../../../core';
+import { daysBetween, groupsOf } from '../../../core';
 import { canonicalJson } from '../canonical-json';
 import { dayAt } from '../../settings/farm-time';
 import { keepRecordUses, openUntil } from './record-uses';
@@ -110,16 +110,68 @@ export async function append(
 	}
 }
 
+/** Whether what a record is found and shown by is what its sealed text says. */
+function columnsFit(row: ReturnType<typeof recordColumns> & { readonly canonical: string }, zone: string): boolean {
+	const body = JSON.parse(row.canonical) as SprayRecord | Amendment;
+	const { day, ...rest } = recordColumns(body, zone);
+	const same = (Object.keys(rest) as (keyof typeof rest)[]).every(
+		(name) => canonicalJson(rest[name] ?? null) === canonicalJson(row[name] ?? null)
+	);
+	// The day of an addition goes by the farm's clock, which may have been set to another zone since.
+	return same && (row.day === day || (body.format !== 'fallow-record/1' && Math.abs(daysBetween(row.day, day)) <= 1));
+}
+
+/** The newest link of a chain, and how many there are; a chain without any has none. */
+export async function newestSeal({ db, farmId }: Scope): Promise<{ readonly count: number; readonly seal: string }> {
+	const last = await db
+		.selectFrom('record')
+		.select(['place', 'hash'])
+		.where('farm_id', '=', farmId)
+		.orderBy('place', 'desc')
+		.limit(1)
+		.executeTakeFirst();
+	return { count: Number(last?.place ?? 0), seal: last?.hash ?? firstSeal };
+}
+
+/** The seal at a place of the chain; null where there is none. */
+export async function sealAt({ db, farmId }: Scope, place: number): Promise<string | null> {
+	if (place === 0) return firstSeal;
+	const row = await db
+		.selectFrom('record')
+		.select('hash')
+		.where('farm_id', '=', farmId)
+		.where('place', '=', String(place))
+		.executeTakeFirst();
+	return row?.hash ?? null;
+}
+
 /** Looks through the whole chain: how many seals hold, and the first that does not. */
 export async function checkChain({
 	db,
-	farmId
+	farmId,
+	settings
 }: Scope): Promise<{ readonly checked: number; readonly broken: BrokenSeal | null }> {
 	const look = new SealCheck();
 	for (let place = 0; ; place += piece) {
 		const rows = await db
 			.selectFrom('record')
-			.select(['id', 'place', 'canonical', 'previous', 'hash', sql<string>`body::text`.as('body')])
+			.select([
+				'id',
+				'place',
+				'canonical',
+				'previous',
+				'hash',
+				sql<string>`body::text`.as('body'),
+				sql<string>`day::text`.as('day'),
+				'sprayer',
+				'operator',
+				'target',
+				'block_names',
+				'product_names',
+				'groups',
+				'area_m2',
+				sql<string | null>`open_until::text`.as('open_until')
+			])
 			.where('farm_id', '=', farmId)
 			.where('place', '>', String(place))
 			.orderBy('place')
@@ -129,7 +181,7 @@ export async function checkChain({
 			const broken = look.next({ ...row, place: Number(row.place) });
 			if (broken) return { checked: look.checked, broken };
 			// What is searched and shown has to be what is sealed.
-			if (canonicalJson(JSON.parse(row.body)) !== row.canonical)
+			if (canonicalJson(JSON.parse(row.body)) !== row.canonical || !columnsFit(row, settings.timeZone))
 				return { checked: look.checked - 1, broken: { id: row.id, place: Number(row.place), why: 'changed' } };
 		}
 		if (rows.length < piece) return { checked: look.checked, broken: null };

@@ -27,7 +27,7 @@ import { Failure, fromIssue, notFound } from '../failure';
 import { sprayDay } from './job-columns';
 import { jobRunsOf } from './job-runs';
 import { jobsOf } from './jobs';
-import { append, checkChain } from './record-chain';
+import { append, checkChain, newestSeal, sealAt } from './record-chain';
 import { logOf } from './record-log';
 import type { Scope } from './scope';
 import { seasonOf, usedByYear } from './season';
@@ -303,6 +303,10 @@ export const recordsOf = (scope: Scope) => {
 		usedByYear: (most?: number) => usedByYear(scope, most),
 
 		/** Looks through the whole chain: how many seals hold, and the first that does not. */
-		check: () => checkChain(scope)
+		check: () => checkChain(scope),
+
+		/** The newest seal and how many links there are; and the seal at a place. */
+		newest: () => newestSeal(scope),
+		sealAt: (place: number) => sealAt(scope, place)
 	};
 };

@@ -18,6 +18,8 @@ export function recordPdf(
 		readonly place: number;
 		readonly sealedAt: string;
 		readonly amendments: readonly Amendment[];
+		/** Of the whole chain as the paper was made: what is deleted later is missed. */
+		readonly newest?: { readonly count: number; readonly seal: string };
 	},
 	farm: { readonly name: string; readonly settings: FarmSettings },
 	paper: Paper
@@ -30,7 +32,10 @@ export function recordPdf(
 		pageMargins: [40, 36, 40, 46],
 		info: { title: m.record({ title, day: dayText(record.day) }), creator: 'Fallow' },
 		footer: {
-			text: m.entry_of_the_log_sealed({ place: kept.place, sealedAt: time(kept.sealedAt), hash: kept.hash }),
+			text: [
+				m.entry_of_the_log_sealed({ place: kept.place, sealedAt: time(kept.sealedAt), hash: kept.hash }),
+				...(kept.newest ? [m.newest_seal(kept.newest)] : [])
+			].join('\n'),
 			color: soft,
 			fontSize: 7,
 			margin: [40, 6, 40, 0]

@@ -70,7 +70,7 @@ export async function inspection(db: Kysely<Database>, token: string) {
 		.orderBy('block')
 		.orderBy('product')
 		.execute();
-	const { checked, broken } = await farm.records.check();
+	const [{ checked, broken }, newest] = await Promise.all([farm.records.check(), farm.records.newest()]);
 	return {
 		farm: { name: farm.name, settings: farm.settings },
 		forWhom: link.name,
@@ -81,6 +81,7 @@ export async function inspection(db: Kysely<Database>, token: string) {
 		records,
 		more,
 		uses: uses satisfies readonly BlockUse[],
+		newest,
 		seals: { checked, broken: broken !== null }
 	};
 }

@@ -97,6 +97,7 @@ export const routeRules: Readonly<Record<string, RouteRule>> = {
 	'/(desk)/log': see({ check: 'see' }),
 	'/(desk)/log/[id]': see({ amend: 'manage' }),
 	'/(desk)/log/[id]/print': see(),
+	'/(desk)/log/anchor': { read: 'read' },
 	'/(desk)/log/csv': { read: 'read' },
 	'/(desk)/log/geojson': { read: 'read' },
 	'/(desk)/log/json': { read: 'read' },

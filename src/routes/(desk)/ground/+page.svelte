@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { m } from '$words';
+	import { may } from '$lib/kit/may';
 	import Actions from '$lib/kit/Actions.svelte';
 	import { show } from '$lib/show/show';
 	import type { PageData } from './$types';
@@ -27,12 +28,12 @@
 			</p>
 		</div>
 		<span class="do">
-			<a class="btn go" href="/ground/new">{m.add_a_block()}</a>
+			{#if may('manage')}<a class="btn go" href="/ground/new">{m.add_a_block()}</a>{/if}
 			<Actions
 				label={m.import_export()}
 				actions={[
-					{ label: m.import_boundaries(), href: '/ground/import' },
-					{ label: m.export_as_geojson(), href: '/ground/geojson', file: true }
+					{ label: m.import_boundaries(), href: '/ground/import', needs: 'manage' as const },
+					{ label: m.export_as_geojson(), href: '/ground/geojson', needs: 'read' as const, file: true }
 				]}
 			/>
 		</span>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { m } from '$words';
+	import { may } from '$lib/kit/may';
 	import { dayText } from '$lib/settings/day-text';
 	import { show } from '$lib/show/show';
 	import type { PageData } from './$types';
@@ -14,7 +15,7 @@
 <main class="plain-page">
 	<div class="page-head">
 		<h1>{m.jobs()}</h1>
-		<a class="btn go" href="/jobs/new">{m.plan_a_job()}</a>
+		{#if may('plan')}<a class="btn go" href="/jobs/new">{m.plan_a_job()}</a>{/if}
 	</div>
 	{#if data.jobs.length === 0}
 		<p class="card p-4.5">

@@ -37,10 +37,11 @@
 	);
 	let seals = $state<HTMLFormElement>();
 	const actions = $derived([
-		{ label: m.import_records(), href: '/log/import' },
-		{ label: m.export_as_csv(), href: `/log/csv?${query({ after: '' })}`, file: true },
-		{ label: m.export_as_json(), href: `/log/json?${query({ after: '' })}`, file: true },
-		{ label: m.export_as_geojson(), href: `/log/geojson?${query({ after: '' })}`, file: true },
+		{ label: m.import_records(), href: '/log/import', needs: 'manage' as const },
+		{ label: m.export_as_csv(), href: `/log/csv?${query({ after: '' })}`, file: true, needs: 'read' as const },
+		{ label: m.export_as_json(), href: `/log/json?${query({ after: '' })}`, file: true, needs: 'read' as const },
+		{ label: m.export_as_geojson(), href: `/log/geojson?${query({ after: '' })}`, file: true, needs: 'read' as const },
+		{ label: m.save_an_anchor(), href: '/log/anchor', file: true, needs: 'read' as const },
 		{ label: m.check_the_seals(), run: () => seals?.requestSubmit() }
 	]);
 </script>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { m } from '$words';
+	import { may } from '$lib/kit/may';
 	import Actions from '$lib/kit/Actions.svelte';
 	import { enhance } from '$app/forms';
 	import type { Nozzle } from '$core';
@@ -92,11 +93,11 @@
 			</p>
 		</div>
 		<span class="do flex-none">
-			<a class="btn go" href="/nozzles/new">{m.add_a_nozzle()}</a>
+			{#if may('manage')}<a class="btn go" href="/nozzles/new">{m.add_a_nozzle()}</a>{/if}
 			<Actions
 				label={m.import_export()}
 				actions={[
-					{ label: m.import_nozzles(), href: '/nozzles/import' },
+					{ label: m.import_nozzles(), href: '/nozzles/import', needs: 'manage' as const },
 					{ label: m.export_as_csv(), href: '/nozzles/csv', file: true }
 				]}
 			/>

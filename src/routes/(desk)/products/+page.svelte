@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { m } from '$words';
+	import { may } from '$lib/kit/may';
 	import Actions from '$lib/kit/Actions.svelte';
 	import type { PageData } from './$types';
 	import { doseText, productFacts } from '$lib/show/product-facts';
@@ -28,13 +29,13 @@
 			<p class="lab">{m.notes_of_what_their_labels_say()} <b>{m.the_label_in_your_hand_decides_sentence()}</b></p>
 		</div>
 		<span class="do">
-			<a class="btn go" href="/products/new">{m.add_a_product()}</a>
+			{#if may('manage')}<a class="btn go" href="/products/new">{m.add_a_product()}</a>{/if}
 			<Actions
 				label={m.import_export()}
 				actions={[
-					{ label: m.import_products(), href: '/products/import' },
-					{ label: m.export_as_csv(), href: '/products/csv', file: true },
-					{ label: m.export_as_json(), href: '/products/json', file: true }
+					{ label: m.import_products(), href: '/products/import', needs: 'manage' as const },
+					{ label: m.export_as_csv(), href: '/products/csv', needs: 'read' as const, file: true },
+					{ label: m.export_as_json(), href: '/products/json', needs: 'read' as const, file: true }
 				]}
 			/>
 		</span>

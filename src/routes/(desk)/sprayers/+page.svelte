@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { m } from '$words';
+	import { may } from '$lib/kit/may';
 	import type { PageData } from './$types';
 	import SprayerCard from '$lib/sprayer/SprayerCard.svelte';
 
@@ -13,7 +14,7 @@
 		<h1>{data.away ? m.archived_sprayers() : m.sprayers()}</h1>
 		<span class="flex flex-wrap gap-2.5">
 			<a class="btn" href="/nozzles">{m.nozzle_catalogue()}</a>
-			<a class="btn go" href="/sprayers/new">{m.add_a_sprayer()}</a>
+			{#if may('manage')}<a class="btn go" href="/sprayers/new">{m.add_a_sprayer()}</a>{/if}
 		</span>
 	</div>
 	{#if data.sprayers.length === 0 && !data.away}

@@ -7,12 +7,13 @@ export const load: PageServerLoad = async ({ params, locals: { farm } }) => {
 	const id = idParam(params.id, 'job');
 	const kept = await orError(farm.jobs.get(id));
 	const { job } = kept;
-	const [before, entries, sealed] = await Promise.all([
+	const [before, entries, sealed, ended] = await Promise.all([
 		farm.jobs.before(id, job),
 		farm.jobRuns.entries(id),
-		farm.records.isSealed(id)
+		farm.records.isSealed(id),
+		farm.people.endedLicences(id)
 	]);
-	return { ...kept, before, entries, sealed };
+	return { ended, ...kept, before, entries, sealed };
 };
 
 export const actions: Actions = {

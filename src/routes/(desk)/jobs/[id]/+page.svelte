@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { m } from '$words';
+	import { may } from '$lib/kit/may';
 	import { dayText } from '$lib/settings/day-text';
 	import { enhance } from '$app/forms';
 	import { goto } from '$app/navigation';
@@ -94,6 +95,9 @@
 <svelte:head><title>{m.fallow_list({ list: job.blocks.map((b) => b.name).join(', ') })}</title></svelte:head>
 
 <main class="plain-page">
+	{#each data.ended as one (one.name)}
+		<p class="card look p-3.5">{m.licence_had_ended({ name: one.name, day: dayText(one.until) })}</p>
+	{/each}
 	<div class="page-head">
 		<div>
 			<h1>{job.blocks.map(partWords).join(', ')}</h1>
@@ -155,7 +159,7 @@
 				</ul>
 			</details>
 			{#if !begun && !data.off}
-				<a class="btn plain whitespace-nowrap" href="/jobs/{data.id}/edit">{m.edit()}</a>
+				{#if may('plan')}<a class="btn plain whitespace-nowrap" href="/jobs/{data.id}/edit">{m.edit()}</a>{/if}
 				<form method="post" action="?/remove" use:enhance={deleted}>
 					<button class="btn plain whitespace-nowrap">{m.delete_word()}</button>
 				</form>{/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { m } from '$words';
+	import { may } from '$lib/kit/may';
 	import { dayText } from '$lib/settings/day-text';
 	import { show } from '$lib/show/show';
 	import { enhance } from '$app/forms';
@@ -102,7 +103,7 @@
 				<p class="lab">{lines}</p>
 			</div>
 			<div class="flex flex-wrap justify-between items-start gap-x-3 gap-y-2.5">
-				<a class="btn plain" href="/sprayers/{data.sprayer.id}/edit">{m.edit()}</a>
+				{#if may('manage')}<a class="btn plain" href="/sprayers/{data.sprayer.id}/edit">{m.edit()}</a>{/if}
 				<form method="post" action="?/copy" use:enhance><button class="btn plain">{m.copy_title()}</button></form>
 				<form method="post" action="?/archive" use:enhance>
 					<input type="hidden" name="away" value={data.sprayer.archived ? 'no' : 'yes'} />
@@ -127,7 +128,10 @@
 					/>{/if}
 			</div>
 			<section aria-label={m.settings()}>
-				<h2>{m.settings()} <a class="add" href="/sprayers/{data.sprayer.id}/settings/new">{m.add_one()}</a></h2>
+				<h2>
+					{m.settings()}
+					{#if may('manage')}<a class="add" href="/sprayers/{data.sprayer.id}/settings/new">{m.add_one()}</a>{/if}
+				</h2>
 				<ul class="settings mx-0 mt-2 mb-2.5">
 					{#each data.sprayer.settings as setting (setting.id)}
 						<li class="flex justify-between items-center gap-2.5 py-1.5 px-0 border-b border-b-rule">

@@ -30,6 +30,7 @@
 	{data.blocks.length === 0 ? m.all_fields() : m.fields_named({ names: data.blocks.join(', ') })}
 	{data.seals.broken ? `✕ ${m.seals_do_not_hold()}` : `✓ ${m.seals_hold({ count: data.seals.checked })}`}
 </p>
+<p class="lab break-all">{m.newest_seal({ count: data.newest.count, seal: data.newest.seal })}</p>
 {#if data.records.length === 0}<p class="card p-4">{m.no_records_on_these_days()}</p>{/if}
 {#if data.uses.length > 0}
 	<h2>{m.what_the_fields_had()}</h2>

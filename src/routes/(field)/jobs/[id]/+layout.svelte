@@ -18,7 +18,8 @@
 				store: device.runs,
 				newId: device.newId,
 				now: device.now,
-				onAdded: () => void device.runOutbox.added()
+				onAdded: () => void device.runOutbox.added(),
+				by: data.farm.me?.name ?? ''
 			})
 	);
 	provideRun(run);

@@ -2,6 +2,7 @@ import { m } from '$words';
 import { z } from 'zod';
 import type { RequestHandler } from './$types';
 import { endpoint, parse } from '$lib/server/api';
+import { readJson } from '$lib/server/guards';
 import { isZone } from '$lib/settings/farm-time';
 
 const asked = z.strictObject({
@@ -14,6 +15,6 @@ const asked = z.strictObject({
 /** The zone of the first browser that opens a farm which has none of its own yet. One that was told stays. */
 export const PUT: RequestHandler = (event) =>
 	endpoint(event, async () => {
-		const { timeZone } = parse(asked, await event.request.json());
+		const { timeZone } = parse(asked, await readJson(event.request));
 		return { timeZone: await event.locals.farm.settleZone(timeZone) };
 	});

@@ -1,5 +1,5 @@
 import { m } from '$words';
-import { redirect } from '@sveltejs/kit';
+import { error, redirect } from '@sveltejs/kit';
 import { superValidate } from 'sveltekit-superforms';
 import { zod4 } from 'sveltekit-superforms/adapters';
 import type { Actions, PageServerLoad } from './$types';
@@ -13,13 +13,22 @@ import { recordFieldWords } from '$lib/wording/records';
 
 const schema = zod4(textForm(askedFields));
 
-export const load: PageServerLoad = async ({ params, locals: { farm } }) => {
+/** An operator writes the records of own jobs. */
+async function checkOwnJob(farm: App.Locals['farm'], who: App.Locals['who'], id: string): Promise<void> {
+	if (who.kind === 'person' && who.farm?.role === 'operator' && !(await farm.jobRuns.workedOn(id)))
+		error(403, { message: m.only_own_jobs(), code: 'not-yours' });
+}
+
+export const load: PageServerLoad = async ({ params, locals: { farm, who } }) => {
 	const id = idParam(params.id, 'job');
+	await checkOwnJob(farm, who, id);
 	if (await farm.records.isSealed(id)) redirect(303, `/log/${id}`);
-	const [{ job }, last, blocks] = await Promise.all([
+	const [{ job }, last, blocks, me, ended] = await Promise.all([
 		orError(farm.jobs.get(id)),
 		farm.records.last(),
-		farm.blocks.all()
+		farm.blocks.all(),
+		farm.people.worker(who.kind === 'person' ? who.personId : null),
+		farm.people.endedLicences(id)
 	]);
 	const ground = blocks.filter((b) => job.blocks.some((j) => j.id === b.id)).map((b) => b.block);
 	const of = (pick: (b: (typeof ground)[number]) => string) =>
@@ -28,11 +37,13 @@ export const load: PageServerLoad = async ({ params, locals: { farm } }) => {
 		...(Object.fromEntries(askedFields.map((name) => [name, ''])) as AskedRecord),
 		crop: of((b) => b.crop),
 		stage: of((b) => b.stage),
-		operator: last?.operator ?? '',
-		licence: last?.licence ?? '',
+		// Who signs in writes as themselves; alone on a computer it is who wrote last.
+		operator: me?.name ?? last?.operator ?? '',
+		licence: me ? me.licence : (last?.licence ?? ''),
 		waterSource: last?.waterSource ?? ''
 	};
 	return {
+		ended,
 		draft: await orError(farm.records.draft(id, asked)),
 		required: farm.settings.recordFields,
 		form: await superValidate(asked, schema)
@@ -40,8 +51,9 @@ export const load: PageServerLoad = async ({ params, locals: { farm } }) => {
 };
 
 export const actions: Actions = {
-	default: async ({ params, request, locals: { farm } }) => {
+	default: async ({ params, request, locals: { farm, who } }) => {
 		const id = idParam(params.id, 'job');
+		await checkOwnJob(farm, who, id);
 		const data = await request.formData();
 		const form = await superValidate(data, schema);
 		const passed = readPassed(data.getAll('passed-stop').map(String), data.getAll('passed').map(String));

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { m } from '$words';
+	import { dayText } from '$lib/settings/day-text';
 	import { untrack } from 'svelte';
 	import { page } from '$app/state';
 	import { askedFields, shortestReason } from '$core';
@@ -32,6 +33,9 @@
 <svelte:head><title>{m.the_record_fallow()}</title></svelte:head>
 
 <main class="plain-page">
+	{#each data.ended as one (one.name)}
+		<p class="card look p-3.5">{m.licence_had_ended({ name: one.name, day: dayText(one.until) })}</p>
+	{/each}
 	<div>
 		<h1>{m.the_record_of_this_job()}</h1>
 		<p class="lab">

@@ -1,10 +1,11 @@
 import { z } from 'zod';
+import { daySchema } from '$lib/wire/moments';
 import type { RequestHandler } from './$types';
 import { aimSchema, changeSchema } from '$lib/wire/rig';
 import { endpoint, parse } from '$lib/server/api';
 import { readJson } from '$lib/server/guards';
 
-const askedSchema = z.strictObject({ day: z.iso.date(), aim: aimSchema, change: changeSchema });
+const askedSchema = z.strictObject({ day: daySchema, aim: aimSchema, change: changeSchema });
 
 /** A change that was made to the rig after a calibration was signed. */
 export const POST: RequestHandler = (event) =>
