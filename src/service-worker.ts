@@ -8,6 +8,8 @@ import { build, files, version } from '$service-worker';
 const worker = self as unknown as ServiceWorkerGlobalScope;
 const shellCache = `fallow-app-${version}`;
 const pageCache = 'fallow-pages';
+/** Pages that are kept: those that were looked at last. */
+const mostPages = 150;
 const own = new Set([...build, ...files]);
 /** One shell serves every round and every run of a job: their pages are made on the device. */
 const fieldShell = '/rounds/shell';
@@ -55,7 +57,11 @@ async function fromNetwork(request: Request, url: URL): Promise<Response> {
 		if (response.status >= 500 && navigation && isField(url.pathname)) throw new Error(`status ${response.status}`);
 		if (response.ok && !isField(url.pathname)) {
 			const pages = await caches.open(pageCache);
+			// Put anew, so that the oldest stand first.
+			await pages.delete(request, { ignoreVary: true });
 			await pages.put(request, response.clone());
+			const kept = await pages.keys();
+			await Promise.all(kept.slice(0, -mostPages).map((old) => pages.delete(old, { ignoreVary: true })));
 		}
 		return response;
 	} catch (error) {

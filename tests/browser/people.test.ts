@@ -23,6 +23,9 @@ const base = test.extend<{ farm: Running }>({
 	]
 });
 
+/** Requests of each role; `FALLOW_NONSENSE=5000` for the long form. */
+const nonsense = Number(process.env.FALLOW_NONSENSE ?? 250);
+
 const people = {
 	owner: 'Olive Sample',
 	manager: 'Max Example',
@@ -92,7 +95,9 @@ base('every route lets in who may, by the table, and nobody else', async ({ farm
 			const path = pathOf(route, ids);
 			if (rule.read) {
 				const status = (await get(ask, farm.origin + path)).status();
-				if (has(rule.read) ? status === 401 || status === 403 || status >= 500 : status !== 403)
+				// An operator writes the records of own jobs, and has none here.
+				const own = role === 'operator' && route.endsWith('/record');
+				if (has(rule.read) && !own ? status === 401 || status === 403 || status >= 500 : status !== 403)
 					wrong.push(`${role} GET ${path}: ${status}`);
 			}
 			for (const [name, need] of Object.entries(rule.write ?? {})) {
@@ -169,7 +174,7 @@ base(
 		const faults: string[] = [];
 		for (const role of roles) {
 			const { ask, context } = await signedIn(browser, farm, role);
-			for (let i = 0; i < 250; i += 1) {
+			for (let i = 0; i < nonsense; i += 1) {
 				const [route, rule] = pick(
 					Object.entries(routeRules).filter(([name]) => name !== '/api/news' && !name.includes('sign-out'))
 				);

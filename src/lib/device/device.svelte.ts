@@ -78,6 +78,21 @@ class Device {
 		await Promise.all([this.outbox.kick(), this.runOutbox.kick()]);
 	}
 
+	#keeping: Promise<unknown> | null = null;
+	/** Brings what the day needs here, in the background; one run at a time. */
+	keepDay(): Promise<unknown> {
+		return (this.#keeping ??= (async () => {
+			const { keepDay } = await import('./keep-day');
+			// A page that was answered is kept by the service worker on its way here.
+			const look = async (path: string) => {
+				if (navigator.serviceWorker?.controller)
+					await fetch(path, { headers: { accept: 'text/html' } }).catch(() => null);
+			};
+			await this.nozzles();
+			await keepDay({ ask: (path) => getJson(path), look, store: this.store, runs: this.runs });
+		})().finally(() => (this.#keeping = null)));
+	}
+
 	/** A calibration that readings were moved on from, as it was signed elsewhere meanwhile; and where they are now. */
 	moved = $state.raw<{ readonly from: string; readonly to: string } | null>(null);
 

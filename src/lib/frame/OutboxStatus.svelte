@@ -29,8 +29,8 @@
 	data-state={status.state}
 	role="status"
 >
-	<span class="dot flex-none w-2.5 h-2.5 rounded-[2px] bg-dye-light" aria-hidden="true"></span>
-	{#if status.state === 'refused' || status.state === 'waiting'}<a
+	<span class="dot flex-none w-2.5 h-2.5 rounded-[2px] bg-dye-light" aria-hidden="true"
+	></span>{#if status.state === 'refused' || status.state === 'waiting'}<a
 			class="inline-flex min-h-12 items-center text-inherit"
 			href={status.state === 'waiting' && status.why === 'sign-in' ? '/sign-in' : '/rounds/unsent'}>{words}</a
 		>{:else}{words}{/if}

@@ -2,7 +2,7 @@
 	import { m } from '$words';
 	import type { Snippet } from 'svelte';
 	import { onMount } from 'svelte';
-	import { invalidateAll } from '$app/navigation';
+	import { beforeNavigate, invalidateAll } from '$app/navigation';
 	import { page } from '$app/state';
 	import type { Rig } from '$core';
 	import type { LayoutData } from './$types';
@@ -30,6 +30,28 @@
 		const { belongsTo } = await import('$lib/device/whose');
 		if (belongsTo(data.me.id, data.farm.id)) await forgetPages();
 		device = (await import('$lib/device/device.svelte')).device();
+	});
+	// Without a signal a page comes whole from the device: what a page of its own would ask the server for is not there.
+	beforeNavigate(({ to, willUnload, cancel }) => {
+		if (willUnload || navigator.onLine || !to?.route.id?.startsWith('/(desk)')) return;
+		cancel();
+		location.assign(to.url);
+	});
+	// What the day needs comes in the background: soon after the page is there, when it is looked at again, and each quarter
+	// of an hour. Not over and over while somebody goes from page to page.
+	const quarter = 900_000;
+	$effect(() => {
+		const here = device;
+		if (!here) return;
+		const keep = () => {
+			if (document.visibilityState === 'visible') void here.keepDay();
+		};
+		const soon = setTimeout(keep, 3000);
+		const often = setInterval(keep, quarter);
+		return () => {
+			clearTimeout(soon);
+			clearInterval(often);
+		};
 	});
 	/** Pages that show what others are doing: they are loaded anew when somebody writes. */
 	const live = /^\/\(desk\)(\/(jobs|jobs\/\[id\]|sprayers|sprayers\/\[id\]|calibrations\/\[id\]|log))?$/;

@@ -122,6 +122,7 @@ export const routeRules: Readonly<Record<string, RouteRule>> = {
 		}
 	},
 
+	'/api/day': see(),
 	'/api/farm': see(),
 	'/api/farm/file': { read: 'own', write: { PUT: 'own' } },
 	'/api/farm/zone': see({ PUT: 'see' }),
