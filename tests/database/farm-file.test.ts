@@ -1,3 +1,6 @@
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { v7 } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { fillDemo } from '../../demo/fill';
@@ -5,6 +8,7 @@ import { farmTables } from '../../src/lib/files/farm-file';
 import { logFilterSchema } from '../../src/lib/wire/record';
 import type { FarmHandle } from '../../src/lib/server/db/farm';
 import { farmHandle } from '../../src/lib/server/db/farm';
+import { keepBefore } from '../../src/lib/server/farm-backup';
 import { zipped, zippedLines } from '../../src/lib/server/zip';
 import { farmDatabase } from '../support/database';
 import { refused } from '../support/refused';
@@ -85,6 +89,23 @@ const shown = async (farm: FarmHandle) => {
 };
 
 describe('a whole farm', () => {
+	it('keeps what is there in a file of the data folder before another farm takes its place, and a new farm has nothing to keep', async () => {
+		const folder = mkdtempSync(join(tmpdir(), 'fallow-before-'));
+		try {
+			const kept = (await keepBefore(made.farm, folder, at))!;
+			expect(kept).toBe('before-import-2026-06-01T12-00-00.zip');
+			const bytes = readFileSync(join(folder, 'backups', kept));
+			await elsewhere(async (farm) => {
+				expect(await keepBefore(farm, folder, at)).toBeNull();
+				await farm.takeIn(zippedLines(each([bytes])), false);
+				expect((await farm.sprayers.list()).length).toBe((await made.farm.sprayers.list()).length);
+			});
+			expect(await keepBefore(made.farm, undefined, at)).toBeNull();
+		} finally {
+			rmSync(folder, { recursive: true, force: true });
+		}
+	});
+
 	it('comes back from its file: every row of every table, and all that the pages show of it', async () => {
 		const counts = (told(lines).at(-1) as { end: Record<string, number> }).end;
 		// Every table has something to lose in this farm.

@@ -1,7 +1,12 @@
 import { m } from '$words';
 /** What came of sending a file: rows by table, or why it was refused. */
 export type TakeAnswer =
-	| { readonly ok: true; readonly name: string; readonly counts: Readonly<Record<string, number>> }
+	| {
+			readonly ok: true;
+			readonly name: string;
+			readonly counts: Readonly<Record<string, number>>;
+			readonly before?: string | null;
+	  }
 	| { readonly ok: false; readonly message: string };
 
 /** What a file of a farm has to be besides a zip. */

@@ -21,10 +21,10 @@ export function checkSameOrigin(request: Request, origin: string): void {
 }
 
 /** Text that PostgreSQL cannot hold: a NUL, or half of a surrogate pair. */
-export const isStorable = (text: string): boolean => !text.includes('\u0000') && text.isWellFormed();
+const isStorable = (text: string): boolean => !text.includes('\u0000') && text.isWellFormed();
 
 /** The place of the first text in a value that cannot be stored, like `entries.0.remarks`; null where all can. */
-export function unstorable(value: unknown, at: readonly string[] = []): string | null {
+function unstorable(value: unknown, at: readonly string[] = []): string | null {
 	if (typeof value === 'string') return isStorable(value) ? null : at.join('.');
 	if (typeof value !== 'object' || value === null) return null;
 	for (const [name, one] of Object.entries(value)) {

@@ -71,7 +71,10 @@ async function* rowsOf(trx: Transaction<Database>, farmId: string, table: FarmTa
 /** Whether anything was entered for a farm yet. */
 export async function isEmptyFarm({ db, farmId }: Pick<Scope, 'db' | 'farmId'>): Promise<boolean> {
 	const found = await sql<{ any: boolean }>`select ${sql.join(
-		farmTables.map((table) => sql`exists (select from ${sql.table(table)} where farm_id = ${farmId})`),
+		// Who works there is known before anything was entered.
+		farmTables
+			.filter((table) => table !== 'worker')
+			.map((table) => sql`exists (select from ${sql.table(table)} where farm_id = ${farmId})`),
 		sql` or `
 	)} as any`.execute(db);
 	return found.rows[0]?.any !== true;

@@ -1,4 +1,5 @@
 import { m } from '$words';
+import { isLoopback } from '../../settings/loopback';
 import { dayText } from '../../settings/day-text';
 import { show, showAmount } from '../../show/show';
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
@@ -110,10 +111,15 @@ export function jobPdf(
 			},
 			{
 				stack: [
-					{ qr: page.link, fit: small ? 72 : 92 },
-					{ text: m.opens_it_on_a_phone(), fontSize: 7, color: soft }
+					// A code of an address that no phone reaches would lead nowhere.
+					...(isLoopback(new URL(page.link).hostname)
+						? [{ text: m.no_phone_reaches_this(), fontSize: 7, color: soft }]
+						: [
+								{ qr: page.link, fit: small ? 72 : 92 },
+								{ text: m.opens_it_on_a_phone(), fontSize: 7, color: soft }
+							])
 				],
-				width: 'auto'
+				width: 92
 			}
 		],
 		columnGap: 12

@@ -64,6 +64,7 @@
 							.join(', ')
 					})}
 				</p>
+				{#if take.answer.before}<p class="lab">{m.what_was_there_is_kept({ name: take.answer.before })}</p>{/if}
 				<a class="btn justify-self-start whitespace-normal" href="/">{m.to_today()}</a>
 			{:else}
 				<p>

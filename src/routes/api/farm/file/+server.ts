@@ -1,7 +1,9 @@
 import { m } from '$words';
 import type { RequestHandler } from './$types';
 import { endpoint } from '$lib/server/api';
+import { env } from '$env/dynamic/private';
 import { Failure } from '$lib/server/failure';
+import { keepBefore } from '$lib/server/farm-backup';
 import { fileName, fileResponse } from '$lib/server/files';
 import { spooled } from '$lib/server/spool';
 import { byteStream } from '$lib/server/stream';
@@ -23,5 +25,10 @@ export const PUT: RequestHandler = (event) =>
 		if (!body || !/^application\/zip\b/i.test(headers.get('content-type') ?? ''))
 			throw new Failure(415, 'not-zip', 'file', m.send_the_zip_file_of_a());
 		const replace = event.url.searchParams.get('replace') === 'yes';
-		return spooled(body, (bytes) => event.locals.farm.takeIn(zippedLines(bytes), replace));
+		const { farm } = event.locals;
+		return spooled(body, async (bytes) => {
+			// What is replaced is kept first, in a file that comes back the same way.
+			const before = replace ? await keepBefore(farm, env.FALLOW_DATA, new Date(Date.now()).toISOString()) : null;
+			return { ...(await farm.takeIn(zippedLines(bytes), replace)), before };
+		});
 	});
