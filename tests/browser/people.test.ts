@@ -322,6 +322,30 @@ base('an inspector sees the stated days and fields by a link, and nothing else',
 	expect((await stranger.context().request.get(link)).status()).toBe(410);
 });
 
+base('a label that somebody else changed since it was opened shows both, and asks', async ({ farm, browser }) => {
+	const [product] = await farm.query<{ id: string }>('select id from product order by name limit 1');
+	const path = `${farm.origin}/products/${product!.id}`;
+	const owner = await signedIn(browser, farm, 'owner');
+	const manager = await signedIn(browser, farm, 'manager');
+	await owner.page.goto(path);
+	await manager.page.goto(path);
+	await manager.page.getByLabel('Name', { exact: false }).first().fill('Renamed by Max');
+	await manager.page.getByRole('button', { name: 'Save' }).click();
+	await manager.page.waitForURL(/\/products$/);
+
+	await owner.page.getByLabel('Name', { exact: false }).first().fill('Renamed by Olive');
+	await owner.page.getByRole('button', { name: 'Save' }).click();
+	await expect(owner.page.getByText('Max Example changed this since you opened it')).toBeVisible();
+	await expect(owner.page.getByText('“Renamed by Max”')).toBeVisible();
+	await expect(owner.page.getByLabel('Name', { exact: false }).first()).toHaveValue('Renamed by Olive');
+	await owner.page.getByRole('button', { name: 'Save' }).click();
+	await owner.page.waitForURL(/\/products$/);
+	const [now] = await farm.query<{ name: string }>('select name from product where id = $1', [product!.id]);
+	expect(now!.name).toBe('Renamed by Olive');
+	await owner.page.goto(path);
+	await expect(owner.page.getByText('Last changed by Olive Sample')).toBeVisible();
+});
+
 test('two phones at one job see each other’s entries, both ways, without being asked', async ({ app, browser }) => {
 	const [job] = await app.query<{ id: string }>("select id from job where state = 'under-way' limit 1");
 	const open = async () => {

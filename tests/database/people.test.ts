@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { sql } from 'kysely';
 import { v7 } from 'uuid';
 import { farmHandle } from '../../src/lib/server/db/farm';
 import { Failure } from '../../src/lib/server/failure';
@@ -15,6 +16,7 @@ import type { Asking } from '../../src/lib/server/people/door';
 import { Door } from '../../src/lib/server/people/door';
 import { inspection } from '../../src/lib/server/people/inspection';
 import { tokenHash } from '../../src/lib/server/people/token';
+import { mayTry, mostTries } from '../../src/lib/server/people/tries';
 import { farmDatabase } from '../support/database';
 import { testRig } from '../support/entries';
 
@@ -93,6 +95,16 @@ describe('the door', () => {
 		expect(answers.slice(8)).toEqual(Array(4).fill(429));
 		// Another address is another door.
 		expect(await enter('green tractor seven', '192.0.2.3')).toMatchObject({ ok: true });
+	});
+
+	it('counts tries at one name wherever they come from, for a quarter of an hour', async () => {
+		const now = Date.parse('2026-06-01T12:00:00.000Z');
+		for (let i = 0; i < mostTries; i += 1) expect(await mayTry(made.db, 'Somebody', now + i)).toBe(true);
+		expect(await mayTry(made.db, ' somebody ', now + 60_000)).toBe(false);
+		expect(await mayTry(made.db, 'another', now + 60_000)).toBe(true);
+		expect(await mayTry(made.db, 'somebody', now + 900_001)).toBe(true);
+		const rows = await sql<{ key: string }>`select key from sign_in_try where key like 'name:%'`.execute(made.db);
+		expect(rows.rows.some(({ key }) => /somebody/i.test(key))).toBe(false);
 	});
 
 	it('takes no password that is short, or guessed first', async () => {

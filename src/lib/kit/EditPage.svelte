@@ -8,6 +8,7 @@ The foot stays in sight. While it is sent, it says so and takes no second tap.
 	import type { Attachment } from 'svelte/attachments';
 	import type { Readable } from 'svelte/store';
 	import { untrack } from 'svelte';
+	import Seen from './Seen.svelte';
 
 	interface Props {
 		title: string;
@@ -18,6 +19,8 @@ The foot stays in sight. While it is sent, it says so and takes no second tap.
 			readonly submitting: Readable<boolean>;
 			readonly errors: Readable<{ _errors?: string[] | undefined }>;
 		};
+		/** What it was opened on, so that a change by somebody else since is noticed. */
+		seen?: string;
 		/** The action that keeps it. */
 		action?: string;
 		submit: string;
@@ -27,7 +30,7 @@ The foot stays in sight. While it is sent, it says so and takes no second tap.
 		/** What else can be done, beside the buttons. */
 		more?: Snippet;
 	}
-	let { title, lead = '', form, action = '', submit, back, children, more }: Props = $props();
+	let { title, lead = '', form, seen = '', action = '', submit, back, children, more }: Props = $props();
 	const { submitting, errors } = untrack(() => form);
 	const sends: Attachment<HTMLFormElement> = (node) => form.enhance(node).destroy;
 </script>
@@ -38,6 +41,7 @@ The foot stays in sight. While it is sent, it says so and takes no second tap.
 		{#if lead}<p class="lab">{lead}</p>{/if}
 	</div>
 	<form class="grid gap-3.5" method="post" {action} novalidate {@attach sends}>
+		<Seen {seen} />
 		{@render children()}
 		{#if $errors._errors}<p class="problem" role="alert">✕ {$errors._errors[0]}</p>{/if}
 		<div class="sticky bottom-(--under,0px) z-5 flex flex-wrap gap-3.5 bg-paper py-2.5">

@@ -1,6 +1,7 @@
 <!-- @component A sprayer's form, by its kind, with the rig drawn as it is typed. -->
 <script lang="ts">
 	import { m } from '$words';
+	import Seen from '$lib/kit/Seen.svelte';
 	import { untrack } from 'svelte';
 	import type { SuperValidated } from 'sveltekit-superforms';
 	import type { RigForm, RigText } from '$core';
@@ -20,10 +21,12 @@
 		settings: FarmSettings;
 		submit: string;
 		cancel: string;
+		/** What it was opened on; empty for a new one. */
+		seen?: string;
 		/** The kind stays as it is: its calibrations belong to it. */
 		fixed?: boolean;
 	}
-	let { form: initial, settings, submit, cancel, fixed = false }: Props = $props();
+	let { form: initial, settings, submit, cancel, seen = '', fixed = false }: Props = $props();
 
 	const { form, errors, enhance, submitting } = openForm(untrack(() => initial));
 	const units = $derived(fieldUnits(settings));
@@ -95,6 +98,7 @@
 	use:enhance
 	novalidate
 >
+	<Seen {seen} />
 	<div class="grid gap-3.5 content-start">
 		{#if fixed}
 			<input type="hidden" name="kind" value={kind} />

@@ -7,6 +7,7 @@ import { placeAfter, signInSchema } from '$lib/forms/door-forms';
 import { database } from '$lib/server/app';
 import { asking } from '$lib/server/people/asking';
 import { demoPeople } from '$lib/server/people/demo-people';
+import { mayTry } from '$lib/server/people/tries';
 
 const schema = zod4(signInSchema);
 
@@ -23,7 +24,12 @@ export const actions: Actions = {
 	enter: async (event) => {
 		const form = await superValidate(event.request, schema);
 		const { signInName, password } = form.data;
-		const { door } = database();
+		const { door, db } = database();
+		if (!(await mayTry(db, signInName, Date.now()))) {
+			form.data.password = '';
+			setError(form, 'password', m.too_many_tries_at_this_name());
+			return fail(429, { form });
+		}
 		const answer = await door.ask(asking(event), '/sign-in/username', {
 			username: signInName.trim(),
 			password

@@ -60,7 +60,14 @@
 
 <svelte:head><title>{m.fallow_which({ which: data.isNew ? m.a_block() : name })}</title></svelte:head>
 
-<EditPage title={data.isNew ? m.add_a_block() : name} {form} action="?/keep" submit={m.save()} back="/ground">
+<EditPage
+	title={data.isNew ? m.add_a_block() : name}
+	{form}
+	seen={data.seen}
+	action="?/keep"
+	submit={m.save()}
+	back="/ground"
+>
 	<div class="grid grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)] items-start gap-3.5 phone:grid-cols-1">
 		<section class="card">
 			<div class="grid grid-cols-[1fr_1fr] gap-x-4.5 gap-y-3 items-start phone:grid-cols-1">

@@ -39,7 +39,8 @@
 
 <EditPage
 	title={data.isNew ? m.add_a_product() : name}
-	lead={m.copied_from_the_label_in_your()}
+	lead={[m.copied_from_the_label_in_your(), data.by && m.last_changed_by({ name: data.by })].filter(Boolean).join(' ')}
+	seen={data.seen}
 	{form}
 	action="?/keep"
 	submit={m.save()}

@@ -6,6 +6,7 @@ import type { Actions, PageServerLoad } from './$types';
 import { formOfRig } from '$lib/forms/rig-form';
 import { sprayerFormSchema } from '$lib/forms/sprayer-form';
 import { idParam, orError } from '$lib/server/page';
+import { overtaken, seenOf } from '$lib/server/seen';
 import { nameTaken, rigOrErrors } from '$lib/server/sprayer-form';
 
 /** A calibration in progress that the sprayer is corrected from; nothing where an address carries none, or another place. */
@@ -14,18 +15,27 @@ const backTo = (url: URL): string | null =>
 
 export const load: PageServerLoad = async ({ params, url, locals }) => {
 	const sprayer = await orError(locals.farm.sprayers.get(idParam(params.id, 'sprayer')));
-	return { sprayer, back: backTo(url), form: await superValidate(formOfRig(sprayer.rig), zod4(sprayerFormSchema)) };
+	return {
+		sprayer,
+		seen: seenOf(sprayer.rig),
+		back: backTo(url),
+		form: await superValidate(formOfRig(sprayer.rig), zod4(sprayerFormSchema))
+	};
 };
 
 export const actions: Actions = {
 	default: async ({ request, params, url, locals }) => {
 		const { id, rig: before } = await orError(locals.farm.sprayers.get(idParam(params.id, 'sprayer')));
-		const form = await superValidate(request, zod4(sprayerFormSchema));
+		const sent = await request.formData();
+		const form = await superValidate(sent, zod4(sprayerFormSchema));
 		const rig = form.valid ? rigOrErrors(form, locals.farm.settings) : null;
 		if (!rig || (await nameTaken(form, locals.farm.sprayers, id))) return fail(422, { form });
 		// Its calibrations belong to its kind: another kind is another sprayer.
 		if (rig.kind !== before.kind)
 			return setError(form, 'name', m.this_is_a_sprayer_and_stays({ kind: before.kind, kind2: rig.kind }));
+		const by = await locals.farm.people.changedBy('sprayer', id);
+		const late = overtaken(form, sent, before, { ...formOfRig(before) }, by);
+		if (late) return late;
 		await locals.farm.sprayers.put(id, rig);
 		redirect(303, backTo(url) ?? `/sprayers/${id}`);
 	}

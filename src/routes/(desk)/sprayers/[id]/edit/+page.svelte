@@ -17,6 +17,7 @@
 	</div>
 	<SprayerForm
 		form={data.form}
+		seen={data.seen}
 		settings={data.farm.settings}
 		submit={m.save_the_sprayer()}
 		cancel={data.back ?? `/sprayers/${data.sprayer.id}`}
