@@ -13,7 +13,7 @@ const modules = import.meta.glob<Record<string, unknown>>([
 	'!../../src/lib/**/*.test.ts',
 	'!../../src/lib/**/*worker*.ts',
 	// Of the app's own frame, which only a page has.
-	'!../../src/lib/kit/open-form.ts'
+	'!../../src/lib/kit/{open-form,may}.ts'
 ]);
 
 afterEach(() => overwriteGetLocale(() => 'en'));

@@ -101,9 +101,13 @@ class Device {
 		for (const { head, why } of await this.store.refused()) {
 			if (why.code !== 'signed-off') continue;
 			// The signed one as the server has it: its readings of other devices too.
-			const signed = await getJson<{ entries: readonly Entry[] }>(`/api/rounds/${head.id}`, fetcher, longWait);
+			const signed = await getJson<{ round: RoundHead; entries: readonly Entry[] }>(
+				`/api/rounds/${head.id}`,
+				fetcher,
+				longWait
+			);
 			if (!signed) continue;
-			await this.store.merge({ head, entries: signed.entries });
+			await this.store.merge({ head: signed.round, entries: signed.entries });
 			const to = await moveToNew({ rounds: this.store, newId: this.newId, now: this.now }, head.id);
 			if (to === null) continue;
 			this.moved = { from: head.id, to };

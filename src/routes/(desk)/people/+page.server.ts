@@ -1,10 +1,11 @@
+import { m } from '$words';
 import { fail } from '@sveltejs/kit';
 import { superValidate } from 'sveltekit-superforms';
 import { zod4 } from 'sveltekit-superforms/adapters';
 import type { Actions, PageServerLoad } from './$types';
 import type { RequestEvent } from './$types';
 import { inspectorSchema, inviteSchema } from '$lib/forms/people-forms';
-import { refusal, refusedBy } from '$lib/server/forms';
+import { refusal, refusedBy, refuseWords } from '$lib/server/forms';
 import { dayStart } from '$lib/settings/farm-time';
 import { addDays } from '$core';
 import type { Role } from '$lib/settings/roles';
@@ -53,6 +54,8 @@ const onOne = async (event: RequestEvent, run: (id: string, data: FormData) => P
 export const actions: Actions = {
 	invite: async ({ request, locals, url }) => {
 		const form = await superValidate(request, invite);
+		// Whoever joined first would be the only one with an account, and no owner.
+		if (locals.who.kind === 'alone') return refuseWords(form, { name: m.first_account_first() }, 409);
 		if (!form.valid) return fail(422, { form });
 		const made = locals.farm.people.invite(form.data.role, form.data.name, roleOf(locals));
 		const refused = await refusedBy(form, made);

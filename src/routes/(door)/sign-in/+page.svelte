@@ -4,6 +4,7 @@
 	import { superForm } from 'sveltekit-superforms';
 	import type { PageData } from './$types';
 	import { page } from '$app/state';
+	import { placeAfter } from '$lib/forms/door-forms';
 	import Field from '$lib/kit/Field.svelte';
 	import PasskeyIn from '$lib/people/PasskeyIn.svelte';
 	import { roleWords } from '$lib/wording/people';
@@ -13,7 +14,7 @@
 		untrack(() => data.form),
 		{ resetForm: false }
 	);
-	const to = $derived(page.url.searchParams.get('to') ?? '/');
+	const to = $derived(placeAfter(page.url.searchParams.get('to')));
 </script>
 
 <svelte:head><title>{m.sign_in_page()}</title></svelte:head>

@@ -4,6 +4,7 @@
 	import { onMount, untrack } from 'svelte';
 	import { page } from '$app/state';
 	import type { Rig } from '$core';
+	import type { RoundHead } from '$lib/wire/round-message';
 	import type { LayoutData } from './$types';
 	import RoundFrame from '$lib/calibration/RoundFrame.svelte';
 	import { device as theDevice, getJson } from '$lib/device/device.svelte';
@@ -30,9 +31,12 @@
 	// has goes first, or the server would not know a round that has just begun.
 	const askOthers = async () => {
 		await device.outbox.kick();
-		const stored = await getJson<{ entries: typeof data.kept.entries }>(`/api/rounds/${round.head.id}`);
+		const stored = await getJson<{ round: RoundHead; entries: typeof data.kept.entries }>(
+			`/api/rounds/${round.head.id}`
+		);
 		if (!stored) return;
-		await device.store.merge({ head: round.head, entries: stored.entries });
+		// Its head as the server has it: the page's own goes by corrections.
+		await device.store.merge({ head: stored.round, entries: stored.entries });
 		round.takeIn(stored.entries);
 	};
 	void askOthers();
