@@ -3,7 +3,7 @@
 	import type { Snippet } from 'svelte';
 	import { onMount } from 'svelte';
 	import { beforeNavigate, invalidateAll } from '$app/navigation';
-	import { page } from '$app/state';
+	import { navigating, page } from '$app/state';
 	import type { Rig } from '$core';
 	import type { LayoutData } from './$types';
 	import AppBar from '$lib/frame/AppBar.svelte';
@@ -53,6 +53,10 @@
 			clearInterval(often);
 		};
 	});
+	/** Loading anew would call off a way to another page that is being gone; that page comes fresh in any case. */
+	const loadAnew = async () => {
+		if (!navigating.to) await invalidateAll();
+	};
 	/** Pages that show what others are doing: they are loaded anew when somebody writes. */
 	const live = /^\/\(desk\)(\/(jobs|jobs\/\[id\]|sprayers|sprayers\/\[id\]|calibrations\/\[id\]|log))?$/;
 	$effect(() => {
@@ -61,7 +65,7 @@
 		let stop: (() => void) | undefined;
 		let gone = false;
 		void import('$lib/device/news').then(({ follow }) => {
-			if (!gone) stop = follow(news, () => true, invalidateAll);
+			if (!gone) stop = follow(news, () => true, loadAnew);
 		});
 		return () => {
 			gone = true;
