@@ -28,9 +28,11 @@
 				.flatMap((s) => [s.from, s.to].map((time) => ({ time, strong: true }))),
 			{ time: end, strong: false }
 		];
+		// One at an end of the line is written inward, a third of its place from where it stands.
+		const middle = (time: number) => at(time) + (at(time) < 6 ? 7 : at(time) > 94 ? -7 : 0);
 		const kept: typeof wanted = [];
 		for (const tick of wanted.filter((t) => t.strong).concat(wanted.filter((t) => !t.strong)))
-			if (kept.every((k) => Math.abs(at(k.time) - at(tick.time)) > 11)) kept.push(tick);
+			if (kept.every((k) => Math.abs(middle(k.time) - middle(tick.time)) > 15)) kept.push(tick);
 		return kept;
 	});
 	const words = $derived(
