@@ -1,5 +1,16 @@
 import type { ColumnType, Insertable, Selectable } from 'kysely';
 import type {
+	InspectorLinkTable,
+	InvitationTable,
+	MembershipTable,
+	PasskeyTable,
+	PersonAccountTable,
+	PersonSessionTable,
+	PersonTable,
+	WorkerTable
+} from './schema-people';
+import type { Json, Owned, Stamp } from './schema-parts';
+import type {
 	Amendment,
 	Budget,
 	Entry,
@@ -15,21 +26,10 @@ import type {
 	Verdict
 } from '../../../core';
 import type { FarmSettings } from '../../settings/farm-settings';
-import type { Role } from '../../settings/roles';
 import type { Setting } from '../../wire/rig';
 import type { SprayerEventKind } from '../../wording/events';
 import type { TankMixInput } from '../../wire/tank-mix';
 import type { TankPlanInput } from '../../wire/tank-plan';
-
-/** jsonb: read as a value, written as JSON text (pg would send an array as a PostgreSQL array). */
-type Json<T> = ColumnType<T, string, string>;
-/** Set by the database once, never by a writer. */
-type Stamp = ColumnType<Date, never, never>;
-
-/** Every table has its farm; a row is reached only through a handle that is bound to one. */
-interface Owned {
-	farm_id: string;
-}
 
 interface FarmTable {
 	id: string;
@@ -358,99 +358,6 @@ interface TankMixTable extends Owned {
 	archived_at: ColumnType<Date | null, undefined, Date | null>;
 	created_at: Stamp;
 	updated_at: ColumnType<Date, never, Date>;
-}
-
-/** A person who signs in; on which farms, membership says. */
-interface PersonTable {
-	id: string;
-	name: string;
-	email: string;
-	email_verified: boolean;
-	image: string | null;
-	sign_in_name: string | null;
-	shown_sign_in_name: string | null;
-	created_at: Stamp;
-	updated_at: ColumnType<Date, never, Date>;
-}
-
-/** A device that somebody is signed in on. */
-interface PersonSessionTable {
-	id: string;
-	person_id: string;
-	token: string;
-	expires_at: Date;
-	ip_address: string | null;
-	user_agent: string | null;
-	/** What the person calls it. */
-	device: string | null;
-	/** The farm that is looked at, of those that the person is on. */
-	farm_id: string | null;
-	created_at: Stamp;
-	updated_at: ColumnType<Date, never, Date>;
-}
-
-/** A way to sign in, kept by the sign-in package: here only the password's hash is reached. */
-interface PersonAccountTable {
-	id: string;
-	person_id: string;
-	provider_id: string;
-	password: string | null;
-	updated_at: ColumnType<Date, never, Date>;
-}
-
-interface PasskeyTable {
-	id: string;
-	person_id: string;
-	name: string | null;
-	created_at: ColumnType<Date | null, never, never>;
-}
-
-/** Who is named in a farm's work. */
-interface WorkerTable extends Owned {
-	id: string;
-	name: string;
-	initials: string;
-	licence: string;
-	/** The last day on which it holds. */
-	licence_until: string | null;
-}
-
-interface MembershipTable extends Owned {
-	person_id: string;
-	role: Role;
-	ended_at: ColumnType<Date | null, undefined, Date | null>;
-	created_at: Stamp;
-}
-
-/** A link by which somebody joins a farm, or sets a new password. */
-interface InvitationTable extends Owned {
-	id: string;
-	token_hash: string;
-	role: Role;
-	name: string;
-	/** Whose password it sets; null where it lets somebody join. */
-	for_person: string | null;
-	made_by: string | null;
-	ends_at: Date;
-	used_at: ColumnType<Date | null, undefined, Date | null>;
-	ended_at: ColumnType<Date | null, undefined, Date | null>;
-	created_at: Stamp;
-}
-
-/** A link that shows records of stated days and fields to somebody without an account. */
-interface InspectorLinkTable extends Owned {
-	id: string;
-	token_hash: string;
-	name: string;
-	first_day: string;
-	last_day: string;
-	/** Names of fields; none: all of them. */
-	blocks: string[];
-	ends_at: Date;
-	ended_at: ColumnType<Date | null, undefined, Date | null>;
-	opened_at: ColumnType<Date | null, undefined, Date | null>;
-	made_by: string | null;
-	created_at: Stamp;
 }
 
 export interface Database {
