@@ -100,7 +100,9 @@
 		{:else if run.next.act === 'weather'}
 			<a class="btn go big" href="/jobs/{head.id}/day">{run.next.words}</a>
 		{:else if run.next.act === 'stopped'}
-			<button type="button" class="btn big" disabled>{m.write_the_reason({ words: run.next.words })}</button>
+			<button type="button" class="btn big" disabled
+				>{run.twice ? run.next.words : m.write_the_reason({ words: run.next.words })}</button
+			>
 		{:else}
 			<button type="button" class="btn go big" onclick={() => void run.go()}>{run.next.words}</button>
 		{/if}
