@@ -26,9 +26,14 @@
 					<small class="block text-soft text-[0.92rem]"
 						>{line.why}{done ? m.done_at({ at: clockOf(done.at, run.settings) }) : ''}</small
 					>
-					{#if done?.poured && line.poured && typedText(done.poured.typed) !== typedText(line.poured)}<small
-							class="look block text-soft text-[0.92rem]">{m.went_in({ typed: typedText(done.poured.typed) })}</small
-						>{/if}
+					{#if done?.poured && line.poured && (done.again.length > 0 || typedText(done.poured.typed) !== typedText(line.poured))}
+						<!-- What was done twice went in twice: each as it was typed, or as planned where nobody said, as the record counts it. -->
+						<small class="look block text-soft text-[0.92rem]"
+							>{m.went_in({
+								typed: [done.poured, ...done.again].map((pour) => typedText(pour?.typed ?? line.poured!)).join(' + ')
+							})}</small
+						>
+					{/if}
 					{#if line.poured && i === load.next && load.n === run.current?.n}<RunPour
 							{run}
 							unit={line.poured.unit}
