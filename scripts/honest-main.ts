@@ -2,6 +2,7 @@ import { steadyPart, trackSpeed, trackSpeeds } from '../src/core';
 import { coverageOf, simulated, simulatedRound, simulations } from '../tests/support/honest';
 import { simulatedTrack } from '../tests/support/tracks';
 import { Seeded } from '../tests/support/seeded';
+import { yardCoverage, yardDiagnosis, yardMethods } from '../tests/support/practice';
 
 // The long form of the honesty test: 20,000 simulated calibrations a method and number of repeats.
 const rounds = Number(process.argv[2] ?? 20_000);
@@ -40,6 +41,21 @@ for (const own of ['none', 'speeds'] as const) {
 	told(
 		`a track ${own === 'none' ? 'by its positions' : 'by the receiver’s own speeds'}, ${none} of ${tracks} without a steady part`,
 		inside / (tracks - none)
+	);
+}
+// From outside of Fallow's own formulas: the practice yard knows the truth.
+for (const method of yardMethods) told(`the yard by ${method}, 3 repeats`, yardCoverage(method, rounds, 50_000));
+
+console.log('\nThe diagnosis in the yard: one fault each, larger than its rule and than twice the ±');
+const table = yardDiagnosis(Math.min(rounds, 5000), 60_000);
+const percent = (share: number) => `${(share * 100).toFixed(1)} %`.padStart(8);
+for (const [fault, { made, right, missed, wrong, said }] of [...table].sort(([a], [b]) => a.localeCompare(b))) {
+	const share = right / made;
+	const bad = share < (fault === 'sound' ? 0.95 : 0.9);
+	if (bad) outside += 1;
+	const most = [...said].sort((a, b) => b[1] - a[1]).map(([what, n]) => `${what} ${n}`);
+	console.log(
+		`${fault.padEnd(16)}${String(made).padStart(5)}  right ${percent(share)}  missed ${percent(missed / made)}  wrong ${percent(wrong / made)}   ${most.slice(0, 4).join(', ')}${bad ? '   UNDER THE LIMIT' : ''}`
 	);
 }
 process.exitCode = outside > 0 ? 1 : 0;

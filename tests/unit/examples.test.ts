@@ -56,7 +56,8 @@ const formulaFolders = [
 	'conditions',
 	'records',
 	'due',
-	'safety'
+	'safety',
+	'practice'
 ];
 const notFormulas = new Set([
 	'findings.ts',

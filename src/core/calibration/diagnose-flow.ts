@@ -29,15 +29,15 @@ export function diagnoseFlow(flow: FlowResult, sides?: readonly Side[], oneSize 
 		running.map((n) => n.section)
 	);
 	const inLow = (n: NozzleResult) => low.some((s) => s.section === n.section);
-	const findings: Finding[] = setOffRated(caught.filter((n) => !inLow(n)));
 	// A whole that is off its rating is low or high in all of its parts: the average is then the measure of the parts.
 	const falling = fallingAway(running);
+	const findings: Finding[] = setOffRated(falling ? nearFeed(running, falling.from) : caught.filter((n) => !inLow(n)));
 	const explained = new Set<number>();
 	for (const f of findings)
 		if (f.code === 'set-over-rated' || f.code === 'set-under-rated')
 			for (const n of running) if (n.group === f.group && !beyond(n.fromAverage!, evenBand)) explained.add(n.n);
 	if (falling) {
-		findings.push(falling);
+		findings.push({ code: 'falling-from-feed', from: falling.from, share: falling.share });
 		for (const n of running) explained.add(n.n);
 	} else if (sides) {
 		findings.push(...sidesApart(flow, sides));
@@ -57,7 +57,7 @@ export function diagnoseFlow(flow: FlowResult, sides?: readonly Side[], oneSize 
 	const judged = caught.filter((n) => !explained.has(n.n) || !out.includes(n));
 	if (judged.length >= 4 && left.length * 3 > judged.length)
 		findings.push({ code: 'third-out', out: left.length, caught: judged.length });
-	for (const nozzle of left) findings.push(oneNozzle(nozzle, flow));
+	for (const nozzle of left) if (!rightOfTwo(nozzle, caught)) findings.push(oneNozzle(nozzle, flow));
 	if (flow.caught === 1 && flow.count > 1) findings.push({ code: 'sample-of-one', nozzles: flow.count });
 	return findings;
 }
@@ -77,6 +77,17 @@ function sizesOf(running: readonly NozzleResult[]): Extract<Finding, { code: 'tw
 	};
 }
 
+/**
+ * Of two nozzles that differ neither is the measure of the other. Where their rating is known, the one that is nearer to it is not
+ * called high because the other is low.
+ */
+function rightOfTwo(nozzle: NozzleResult, caught: readonly NozzleResult[]): boolean {
+	const group = caught.filter((n) => n.group === nozzle.group);
+	const other = group.find((n) => n.n !== nozzle.n);
+	if (group.length !== 2 || !other || nozzle.fromRated === null || other.fromRated === null) return false;
+	return Math.abs(nozzle.fromRated) < Math.abs(other.fromRated) && !beyond(nozzle.fromRated, setBand);
+}
+
 function oneNozzle(nozzle: NozzleResult, flow: FlowResult): Finding {
 	// By the rated flow it is off its rating: how far it is off the others did not decide.
 	const share = nozzle.off!;
@@ -87,6 +98,11 @@ function oneNozzle(nozzle: NozzleResult, flow: FlowResult): Finding {
 	const neighbours = beside.length > 0 && beside.every((n) => n.verdict === 'even');
 	return { code: 'nozzle-low', nozzle: nozzle.n, share, neighbours, ...by };
 }
+
+/** How far the middle of a set may be off its rated flow. */
+const setBand = 0.1;
+/** Of so few the middle is no measure: all of them have to be off. */
+const few = 4;
 
 /** Groups whose middle is more than 10 % off its rated flow; the middle, so that one bad nozzle does not speak for all. */
 function setOffRated(caught: readonly NozzleResult[]): Finding[] {
@@ -100,7 +116,8 @@ function setOffRated(caught: readonly NozzleResult[]): Finding[] {
 	return [...groups].flatMap(([group, shares]): Finding[] => {
 		if (shares.length < 2) return [];
 		const share = median(shares);
-		if (!beyond(share, 0.1)) return [];
+		if (!beyond(share, setBand)) return [];
+		if (shares.length < few && !shares.every((one) => one * share > 0 && beyond(one, setBand))) return [];
 		return [{ code: share > 0 ? 'set-over-rated' : 'set-under-rated', share, group }];
 	});
 }
@@ -109,30 +126,65 @@ function setOffRated(caught: readonly NozzleResult[]): Finding[] {
 const lineLimit = 0.85;
 const fallLimit = 0.05;
 
+interface Falling {
+	readonly from: 'centre' | Side;
+	readonly share: number;
+}
+
 /**
  * Flows that fall steadily away from where the boom is fed: its middle, or one of its ends. Six catches or more tell, and only
- * where a line fits them better than a step from section to section does.
+ * where a line fits them better than a step from section to section does. They may fall evenly, or as a hose that is too narrow lets
+ * them: steeply near the feed, where it carries the water of all, and hardly at its end.
  */
-function fallingAway(line: readonly NozzleResult[]): Finding | null {
+function fallingAway(line: readonly NozzleResult[]): Falling | null {
 	if (line.length < 6) return null;
 	const flows = line.map((n) => n.fromAverage!);
-	const middle = (line[0]!.n + line.at(-1)!.n) / 2;
-	const ways = [
-		{ from: 'centre', along: line.map((n) => Math.abs(n.n - middle)) },
-		{ from: 'left', along: line.map((n) => n.n) },
-		{ from: 'right', along: line.map((n) => -n.n) }
-	] as const;
 	const steps = stepScatter(line);
-	let found: Finding | null = null;
+	let found: Falling | null = null;
 	let tightest = lineLimit;
-	for (const { from, along } of ways) {
-		const { r, slope, scatter } = fit(along, flows);
-		const fall = -slope * (Math.max(...along) - Math.min(...along));
-		if (-r <= tightest || fall <= fallLimit || scatter > steps) continue;
-		tightest = -r;
-		found = { code: 'falling-from-feed', from, share: fall };
+	for (const from of ['centre', 'left', 'right'] as const) {
+		const away = awayFrom(line, from);
+		const most = Math.max(...away);
+		for (const along of [away, away.map((x) => hoseLoss(x, most))]) {
+			const { r, slope, scatter } = fit(along, flows);
+			// One high nozzle at the feed looks like the steep end of a hose: the others have to fall too.
+			if (along !== away && !(-restOf(along, flows) > restLimit)) continue;
+			const fall = -slope * (Math.max(...along) - Math.min(...along));
+			if (-r <= tightest || fall <= fallLimit || scatter > steps) continue;
+			tightest = -r;
+			found = { from, share: fall };
+		}
 	}
 	return found;
+}
+
+/** How tightly the nozzles that are not the nearest to the feed must follow it. */
+const restLimit = 0.75;
+function restOf(along: readonly number[], flows: readonly number[]): number {
+	const nearest = Math.min(...along);
+	const rest = along.flatMap((x, i) => (x > nearest ? [i] : []));
+	return fit(
+		rest.map((i) => along[i]!),
+		rest.map((i) => flows[i]!)
+	).r;
+}
+
+/** How far each nozzle is from the feed, in nozzles. */
+function awayFrom(line: readonly NozzleResult[], from: Falling['from']): readonly number[] {
+	const [first, last] = [line[0]!.n, line.at(-1)!.n];
+	if (from === 'left') return line.map((n) => n.n - first);
+	if (from === 'right') return line.map((n) => last - n.n);
+	return line.map((n) => Math.abs(n.n - (first + last) / 2));
+}
+
+/** Pressure lost on the way to a nozzle: each piece of hose takes it by the square of what it still carries. */
+const hoseLoss = (away: number, most: number): number => (most === 0 ? 0 : 1 - (1 - away / (most + 1)) ** 3);
+
+/** The nozzles nearest to the feed: they say whether the set is right, since the others lack pressure. */
+function nearFeed(line: readonly NozzleResult[], from: Falling['from']): readonly NozzleResult[] {
+	const away = awayFrom(line, from);
+	const limit = [...away].sort((a, b) => a - b)[Math.max(1, Math.ceil(line.length / 6) - 1)]!;
+	return line.filter((_, i) => away[i]! <= limit);
 }
 
 /** What is left of the scatter, as a sum of squares, when every section has its own level; all of it where there is one. */
@@ -165,17 +217,29 @@ function fit(
 	return { r, slope: xx > 0 ? xy / xx : 0, scatter: yy * (1 - r * r) };
 }
 
-/** Left against right, more than 5 % apart. Only where both sides are caught whole and have as many nozzles. */
+/**
+ * Left against right, more than 5 % apart. Only where both sides are caught whole and have as many nozzles. Places at which a nozzle is off
+ * its own side are left out on both: one blocked nozzle is that, and no weak side.
+ */
 function sidesApart(flow: FlowResult, sides: readonly Side[]): Finding[] {
-	const total = { left: 0, right: 0 };
-	const count = { left: 0, right: 0 };
-	for (let i = 0; i < flow.nozzles.length; i += 1) {
-		const { flow: q } = flow.nozzles[i]!;
-		if (q === null) return [];
-		total[sides[i]!] += q;
-		count[sides[i]!] += 1;
-	}
-	if (count.left === 0 || count.left !== count.right || !(total.left > 0)) return [];
-	const share = total.right / total.left - 1;
+	if (flow.nozzles.some((n) => n.flow === null)) return [];
+	const of = (side: Side) => flow.nozzles.filter((_, i) => sides[i] === side);
+	const [left, right] = [of('left'), of('right')];
+	if (left.length === 0 || left.length !== right.length) return [];
+	const [oddLeft, oddRight] = [oddOnes(left), oddOnes(right)];
+	const fair = left.flatMap((_, i) => (oddLeft.has(i) || oddRight.has(i) ? [] : [i]));
+	const places = fair.length > 0 ? fair : left.map((_, i) => i);
+	const total = (side: readonly NozzleResult[]) => places.reduce((sum, i) => sum + side[i]!.flow!, 0);
+	if (!(total(left) > 0)) return [];
+	const share = total(right) / total(left) - 1;
 	return beyond(share, 0.05) ? [{ code: 'sides-apart', share }] : [];
+}
+
+/** Places of a side whose nozzle is off the middle of that side, each held against its own size. */
+function oddOnes(side: readonly NozzleResult[]): ReadonlySet<number> {
+	const values = side.map((n) => (n.fromAverage === null ? null : 1 + n.fromAverage));
+	const known = values.filter((v) => v !== null);
+	if (known.length < 3) return new Set();
+	const middle = median(known);
+	return new Set(values.flatMap((v, i) => (v === null || beyond(v / middle - 1, evenBand) ? [i] : [])));
 }
