@@ -114,7 +114,7 @@ test('health, headers and names', async ({ request, page, app }) => {
 	expect(await health.json()).toEqual({
 		ok: true,
 		database: 'up',
-		migration: { latest: '0016-news', pending: 0 }
+		migration: { latest: '0017-practice', pending: 0 }
 	});
 	const response = await page.goto(app.origin);
 	expect(response?.headers()['content-security-policy']).toContain("default-src 'self'");

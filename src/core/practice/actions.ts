@@ -1,4 +1,4 @@
-import type { Length, Pressure, Time, Volume } from '../quantity/quantity';
+import type { Length, Pressure, Speed, Time, Volume } from '../quantity/quantity';
 
 /** What can be taped in the yard. */
 export const tapedThings = ['course', 'ground', 'spacing', 'height'] as const;
@@ -61,7 +61,7 @@ export type Foulness = 'clean' | 'foul';
 export type YardSeen =
 	| { readonly of: 'set' }
 	/** `pass`: from flag to flag, by a clock of the yard; what a watch makes of it is the hand's. */
-	| { readonly of: 'drive'; readonly pass: Time; readonly dial: number | null; readonly back: boolean }
+	| { readonly of: 'drive'; readonly pass: Time; readonly dial: Speed | null; readonly back: boolean }
 	| {
 			readonly of: 'catch';
 			readonly held: Time;

@@ -87,7 +87,8 @@ const outcomes: { readonly [K in ActionKind]: (at: Place, action: Action<K>) => 
 		const { ground, grip } = machine.slip;
 		// A dial counts the wheels: it is right for the slip of a half-full tank.
 		const rolled = machine.course.is / pass / (1 - wheelSlip(ground, grip, yard.water.tank / machine.tank));
-		const dial = machine.dial && claimedReading(rolled * (1 - wheelSlip(ground, grip, halfFull)), machine.dial);
+		const sound = rolled * (1 - wheelSlip(ground, grip, halfFull));
+		const dial = machine.dial && si<'speed'>(claimedReading(sound, machine.dial));
 		const back = yard.done.filter((d) => d.action.do === 'drive').length % 2 === 1;
 		return { seen: { of: 'drive', pass, dial, back }, running: si<'time'>(pass + machine.approach) };
 	},

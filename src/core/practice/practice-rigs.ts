@@ -42,7 +42,7 @@ const cone = (flow: string) => ({ flow: t(flow, 'L/min'), at: t('10', 'bar') });
 const arc = ['1.2', '1.6', '2.0', '1.6', '1.2'];
 
 /** The invented sprayers of the practice yard. */
-export const practiceRigs = {
+const rigs = {
 	'boom-m': {
 		rig: {
 			kind: 'boom',
@@ -339,4 +339,5 @@ export const practiceRigs = {
 	}
 } as const satisfies Readonly<Record<string, PracticeRig>>;
 
-export type PracticeRigName = keyof typeof practiceRigs;
+export type PracticeRigName = keyof typeof rigs;
+export const practiceRigs: Readonly<Record<PracticeRigName, PracticeRig>> = rigs;

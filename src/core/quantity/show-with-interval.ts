@@ -12,11 +12,23 @@ export function showWithInterval(
 	decimalComma: boolean
 ): { readonly value: string; readonly interval: string } {
 	if (!(interval > 0)) return { value: showFigure(value, 4, decimalComma), interval: '0' };
-	const exponent = Math.floor(Math.log10(interval));
-	const leading = interval / 10 ** exponent;
-	const decimals = Math.min(6, Math.max(0, (leading < 1.95 ? 1 : 0) - exponent));
+	const decimals = intervalDecimals(interval);
 	return {
 		value: showDecimals(value, decimals, decimalComma),
 		interval: showDecimals(interval, decimals, decimalComma)
 	};
+}
+
+/**
+ * Decimals that follow an interval: to its first digit, to its second where it begins with a 1.
+ *
+ * interval: over 0.
+ * @example
+ * intervalDecimals(0.43) // => 1
+ * intervalDecimals(0.13) // => 2
+ */
+export function intervalDecimals(interval: number): number {
+	const exponent = Math.floor(Math.log10(interval));
+	const leading = interval / 10 ** exponent;
+	return Math.min(6, Math.max(0, (leading < 1.95 ? 1 : 0) - exponent));
 }

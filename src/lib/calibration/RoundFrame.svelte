@@ -14,6 +14,7 @@
 	import type { RoundState, StepName } from './round.svelte';
 	import AnswerPanel from './AnswerPanel.svelte';
 	import CorrectedSprayer from './CorrectedSprayer.svelte';
+	import StepRail from './StepRail.svelte';
 	import AppBar from '$lib/frame/AppBar.svelte';
 	import OutboxStatus from '$lib/frame/OutboxStatus.svelte';
 
@@ -65,26 +66,6 @@
 <svelte:window {onkeydown} />
 <a class="skip" href="#step">{m.to_the_step()}</a>
 
-{#snippet rail()}
-	{#each round.steps as s (s.name)}
-		<li>
-			<a
-				href="/rounds/{round.head.id}/{s.name}"
-				class:on={s.name === step}
-				class:dry={s.done === 0}
-				aria-current={s.name === step ? 'step' : undefined}
-				onclick={() => (stepsOpen = false)}
-			>
-				<i style="--done:{s.done * 100}%" aria-hidden="true"></i>
-				<b class="font-semibold">{s.title}</b>
-				<span class="num text-[1.3rem] leading-none text-right"
-					>{s.figure || (s.name === 'sign-off' && s.done === 1 ? '✓' : '')}<small>{s.note}</small></span
-				>
-			</a>
-		</li>
-	{/each}
-{/snippet}
-
 {#snippet body()}
 	<main class="flex flex-col min-w-0 py-4 px-5.5 overflow-auto" id="step">
 		{#if round.storeError}
@@ -124,7 +105,7 @@
 		</div>
 		{#if stepsOpen}
 			<nav class="sheet" aria-label={m.steps_of_the_calibration()}>
-				<ol>{@render rail()}</ol>
+				<StepRail {round} {step} base="/rounds/{round.head.id}" onpick={() => (stepsOpen = false)} />
 				<a class="btn plain my-0 mx-4" href="/sprayers/{round.head.sprayerId}">{m.leave_it_is_saved()}</a>
 				{#if !round.signedOff}<a class="btn plain my-0 mx-4" href={edit}>{m.edit_the_sprayer()}</a>{/if}
 				{#if !round.signedOff && !round.entered.discarded}<button
@@ -164,7 +145,9 @@
 						<b>{setting.name}</b>{round.entered.person ? ` · ${round.entered.person}` : ''}
 					</p>{/if}
 			</div>
-			<nav aria-label={m.steps_of_the_calibration()}><ol>{@render rail()}</ol></nav>
+			<nav aria-label={m.steps_of_the_calibration()}>
+				<StepRail {round} {step} base="/rounds/{round.head.id}" onpick={() => (stepsOpen = false)} />
+			</nav>
 			<div class="flex justify-between items-center mt-auto px-4.5 pt-2 pb-0">
 				{#if round.signedOff}<p class="lab">
 						<b>{m.signed_off()}</b>
@@ -221,38 +204,6 @@
 		display: grid;
 		grid-template: 56px minmax(0, 1fr) / 232px minmax(0, 1fr) 304px;
 		height: 100dvh;
-	}
-	li a {
-		display: grid;
-		grid-template-columns: 8px 1fr auto;
-		gap: 12px;
-		align-items: center;
-		min-height: 58px;
-		padding-right: 16px;
-		color: var(--ink);
-		text-decoration: none;
-	}
-	li i {
-		align-self: stretch;
-		background: linear-gradient(var(--dye) var(--done), var(--straw-wash) var(--done));
-		box-shadow: inset -1px 0 0 rgb(138 106 31 / 0.35);
-		margin: 3px 0;
-	}
-	li a.on {
-		background: var(--card);
-		box-shadow:
-			inset 0 1px var(--rule),
-			inset 0 -1px var(--rule);
-	}
-	li a.dry:not(.on) b {
-		color: var(--soft);
-		font-weight: 500;
-	}
-	li small {
-		display: block;
-		margin-top: 3px;
-		color: var(--soft);
-		font: 400 0.78rem var(--font-text);
 	}
 	kbd {
 		padding: 1px 7px;

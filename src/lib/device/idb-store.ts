@@ -85,6 +85,11 @@ export class IdbLog<
 		return row ? { head: row.head, entries: inOrder(rows.map((r) => r.entry)) } : null;
 	}
 
+	/** The heads of all logs, in the order of their ids. */
+	async heads(): Promise<Head[]> {
+		return (await (await this.db()).getAll('heads')).map((row) => row.head);
+	}
+
 	async create(head: Head): Promise<void> {
 		const tx = (await this.db()).transaction('heads', 'readwrite', safe);
 		if (!(await tx.store.get(head.id))) await tx.store.add({ id: head.id, head, waiting: 1 });

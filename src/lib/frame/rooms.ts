@@ -101,12 +101,23 @@ const people: Room = {
 	needs: 'manage'
 };
 
+const practice: Room = {
+	get name() {
+		return m.practice();
+	},
+	href: '/practice',
+	get what() {
+		return m.practice_what();
+	},
+	holds: under('/practice')
+};
+
 /** Rooms that somebody finds something in; one who is not known yet is shown what nobody is refused. */
 export const roomsFor = <R extends Room>(all: readonly R[], rights: readonly Right[]): readonly R[] =>
 	all.filter((room) => room.needs === undefined || rights.includes(room.needs));
 
 /** All of them, for a desk. */
-export const rooms: readonly Room[] = [today, jobs, sprayers, fields, products, records, farm];
+export const rooms: readonly Room[] = [today, jobs, sprayers, fields, products, records, practice, farm];
 /** The four that a thumb reaches on a phone, and those behind More. */
 export const nearRooms = [today, jobs, sprayers, records] as const;
-export const moreRooms: readonly Room[] = [fields, products, nozzles, people, farm];
+export const moreRooms: readonly Room[] = [fields, products, nozzles, practice, people, farm];

@@ -31,8 +31,10 @@
 		onbucket: () => void;
 		/** Catches for the volume, or a quick check. */
 		modes: Snippet;
+		/** The machine and its jugs are seen beside: only what is typed stands here. */
+		bare?: boolean;
 	}
-	let { step, watch, onpress, ondone, onbucket: onclick, modes }: Props = $props();
+	let { step, watch, onpress, ondone, onbucket: onclick, modes, bare = false }: Props = $props();
 	const touch = untrack(() => new TouchJugState(step));
 	/** One touch a catch, or digits: as this device did it last. */
 	let digits = $state(false);
@@ -44,7 +46,7 @@
 		localStorage.setItem(place, how);
 	}
 	let picking = $state(false);
-	const touched = $derived(!digits && touch.possible);
+	const touched = $derived(!digits && touch.possible && !bare);
 	const undo = $derived(step.lastCatch);
 
 	const round = $derived(step.round);
@@ -68,7 +70,7 @@
 </script>
 
 <div class="single">
-	<div class="rail" class:arc={round.rig.kind === 'airblast'}>
+	<div class="rail" class:arc={round.rig.kind === 'airblast'} hidden={bare}>
 		{#if round.rig.kind === 'airblast'}
 			<Arc
 				perSide={round.rig.nozzles / 2}
@@ -82,7 +84,7 @@
 			<BoomRail short={round.names.short} jugs={step.board.jugs} at={step.at} onpick={(n) => step.pick(n)} />
 		{/if}
 	</div>
-	<div class="mid">
+	<div class="mid" class:bare>
 		<div>
 			<p class="lab">
 				{round.isQuick ? m.quick_check() : ''}{name}{round.rig.kind === 'airblast'
@@ -110,7 +112,7 @@
 				{:else}{touched ? m.touch_the_jug_where_the_water() : m.type_what_is_in_the_jug()}{/if}
 			</p>
 		</div>
-		<div class="bigjug" class:small={touched}>
+		<div class="bigjug" class:small={touched} hidden={bare}>
 			<Jug
 				amount={step.jug?.amount ?? null}
 				top={step.board.top}
@@ -152,7 +154,7 @@
 			{:else}<button type="button" class="key" onclick={() => step.passOver(step.at)}>{m.not_caught_title()}</button
 				>{/if}
 		</div>
-	{:else if !round.signedOff && touch.possible}
+	{:else if !round.signedOff && touch.possible && !bare}
 		<button type="button" class="btn plain mx-4 mb-1" onclick={() => by('touch')}>{m.touch_the_jug_instead()}</button>
 	{/if}
 	{#if round.signedOff}
@@ -210,6 +212,13 @@
 		padding: 2px 16px 0;
 		align-items: center;
 		min-height: 138px;
+	}
+	.mid.bare {
+		grid-template-columns: 1fr;
+		min-height: 0;
+	}
+	.mid.bare .val .num {
+		font-size: 2.6rem;
 	}
 	.bigjug {
 		height: 138px;

@@ -18,7 +18,9 @@
 		state: RoundState;
 		device: WatchDevice;
 		/** The farm's flow meter; the one that its server reads when left out. */
-		meter?: FlowMeter;
+		meter?: FlowMeter | undefined;
+		/** Where the machine itself is seen: the nozzle at hand there and here is one. */
+		beside?: { nozzle: number } | undefined;
 		/** One jug and a pad instead of the board. */
 		phone: boolean;
 		/** On to the next step. */
@@ -29,7 +31,8 @@
 		device,
 		meter = new ServerFlowMeter((input, init) => fetch(input, init)),
 		phone,
-		ondone
+		ondone,
+		beside
 	}: Props = $props();
 
 	const own = untrack(() => new FlowStepState(round));
@@ -79,6 +82,21 @@
 			bucketing = true;
 		});
 
+	$effect(() => {
+		const n = step.at;
+		untrack(() => {
+			if (beside) beside.nozzle = n;
+		});
+	});
+	$effect(() => {
+		const n = beside?.nozzle;
+		untrack(() => {
+			if (n === undefined || n === step.at || round.signedOff) return;
+			step.pick(n);
+			focus(n);
+		});
+	});
+
 	// The focus starts in the first open jug, so that a desk can type at once.
 	$effect(() => {
 		if (!phone && desk && !round.signedOff) desk.focus(untrack(() => own.at));
@@ -114,7 +132,7 @@
 {#if !phone && offered}<div class="mb-2 flex flex-wrap items-center gap-3">{@render modes()}</div>{/if}
 {#key step}
 	{#if phone}
-		<FlowPhone {step} {watch} onpress={press} {ondone} {onbucket} {modes} />
+		<FlowPhone {step} {watch} onpress={press} {ondone} {onbucket} {modes} bare={beside !== undefined} />
 	{:else}
 		<FlowDesk
 			bind:this={desk}

@@ -1,6 +1,7 @@
 <!-- @component Ground speed: a course, runs by stopwatch or typed, their mean, what the dial said. -->
 <script lang="ts">
 	import { m } from '$words';
+	import type { Snippet } from 'svelte';
 	import { untrack } from 'svelte';
 	import type { Issue } from '$core';
 	import { dialFor, inUnit, mean, relativeU, showDecimals, factor, si, quantityOf } from '$core';
@@ -9,6 +10,7 @@
 	import { usualRuns } from '$lib/calibration/round-steps';
 	import type { WatchDevice } from '$lib/calibration/kept-watch';
 	import { keptWatch } from '$lib/calibration/kept-watch';
+	import type { Receiver } from '$lib/device/receivers';
 	import { show } from '$lib/show/show';
 	import { typed } from '$lib/settings/field-units';
 	import { keptText, typedText } from '$lib/settings/typed-text';
@@ -24,8 +26,12 @@
 		/** Words on the next button of a desk, and what it does. */
 		next: string;
 		onnext: () => void;
+		/** A receiver at hand; those of this device and of the farm's server where left out. */
+		receiver?: Receiver | undefined;
+		/** Stands in place of the drawing of the course: where what passes can be seen. */
+		course?: Snippet | undefined;
 	}
-	let { state: round, device, next: nextWords, onnext }: Props = $props();
+	let { state: round, device, next: nextWords, onnext, receiver, course: seen }: Props = $props();
 
 	const watch = untrack(() => keptWatch(device, 'run', round.head.id));
 
@@ -148,11 +154,11 @@
 		</div>
 
 		<div class="course">
-			<Course
-				done={watch.running ? Math.min(1, watch.elapsed / expected) : counted.length >= usualRuns ? 1 : 0}
-				{back}
-				length={courseShown}
-			/>
+			{#if seen}{@render seen()}{:else}<Course
+					done={watch.running ? Math.min(1, watch.elapsed / expected) : counted.length >= usualRuns ? 1 : 0}
+					{back}
+					length={courseShown}
+				/>{/if}
 		</div>
 
 		<div class="runs phone:order-1">
@@ -233,6 +239,7 @@
 {#if tracking}
 	{#await import('./TrackDialog.svelte') then { default: TrackDialog }}<TrackDialog
 			{round}
+			{receiver}
 			bind:open={tracking}
 		/>{/await}
 {/if}

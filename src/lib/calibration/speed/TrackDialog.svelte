@@ -7,18 +7,26 @@
 	import Sheet from '$lib/kit/Sheet.svelte';
 	import { instruments } from '$lib/device/flow-meter';
 	import { readTrack } from '$lib/device/read-track';
+	import type { Receiver } from '$lib/device/receivers';
 	import { browserReceiver, serverReceiver } from '$lib/device/receivers';
 	import type { RoundState } from '$lib/calibration/round.svelte';
 	import { TrackStepState } from './track-step.svelte';
 
-	let { round, open = $bindable() }: { round: RoundState; open: boolean } = $props();
+	interface Props {
+		round: RoundState;
+		open: boolean;
+		/** The one that is at hand; where left out, this device's position and the farm's receiver. */
+		receiver?: Receiver | undefined;
+	}
+	let { round, open = $bindable(), receiver }: Props = $props();
 	const track = untrack(() => new TrackStepState(round));
 	const unit = $derived(round.units.speed);
 	const comma = $derived(round.settings.decimalComma);
 	const speedIn = (v: number) => v / factor('speed', unit);
 
-	let hasReceiver = $state(false);
-	void instruments((input, init) => fetch(input, init)).then((found) => (hasReceiver = found.receiver));
+	let hasReceiver = $state(untrack(() => receiver !== undefined));
+	if (untrack(() => receiver === undefined))
+		void instruments((input, init) => fetch(input, init)).then((found) => (hasReceiver = found.receiver));
 	onDestroy(() => track.finish());
 
 	async function takeFile(file: File | undefined) {
@@ -69,7 +77,7 @@
 				>{m.stop_s_recorded({ count: Math.round(track.length) })}</button
 			>
 		{:else}
-			{#if 'geolocation' in navigator}
+			{#if !receiver && 'geolocation' in navigator}
 				<button
 					type="button"
 					class="btn"
@@ -81,11 +89,8 @@
 				<button
 					type="button"
 					class="btn"
-					onclick={() =>
-						track.record(
-							'receiver',
-							serverReceiver((path) => new EventSource(path))
-						)}>{m.record_the_receiver()}</button
+					onclick={() => track.record('receiver', receiver ?? serverReceiver((path) => new EventSource(path)))}
+					>{m.record_the_receiver()}</button
 				>
 			{/if}
 		{/if}

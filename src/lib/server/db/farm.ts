@@ -13,6 +13,7 @@ import { jobRunsOf } from './job-runs';
 import { jobsOf } from './jobs';
 import { nozzlesOf } from './nozzles';
 import { peopleOf } from './people';
+import { practiceOf } from './practice';
 import { productsOf } from './products';
 import { recordsOf } from './records';
 import { refillSeasons } from './record-uses';
@@ -42,6 +43,8 @@ export interface FarmHandle {
 	readonly tankMixes: ReturnType<typeof tankMixesOf>;
 	readonly tankPlans: ReturnType<typeof tankPlansOf>;
 	readonly people: ReturnType<typeof peopleOf>;
+	/** Classes of the practice yard that this farm gives. */
+	readonly practice: ReturnType<typeof practiceOf>;
 	/** Whether nobody has said yet how it measures: it is asked before the first sprayer. */
 	readonly isNew: boolean;
 	/** Whether somebody, or a browser, said where the farm's clock is. */
@@ -89,6 +92,7 @@ export async function farmHandle(
 		tankMixes: tankMixesOf(scope),
 		tankPlans: tankPlansOf(scope),
 		people: peopleOf(scope),
+		practice: practiceOf(scope),
 		lines: (at) => farmLines(scope, at),
 		takeIn: (lines, replace) => takeFarm(scope, lines, replace),
 		isEmpty: () => isEmptyFarm(scope),

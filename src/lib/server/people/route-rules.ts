@@ -41,6 +41,12 @@ export const routeRules: Readonly<Record<string, RouteRule>> = {
 	'/(field)/jobs/[id]/day': { read: 'anyone' },
 	'/(field)/jobs/[id]/close': { read: 'anyone' },
 
+	'/(field)/practice': { read: 'anyone' },
+	'/(field)/practice/[id]': { read: 'anyone' },
+	'/(field)/practice/[id]/[step]': { read: 'anyone' },
+	'/(field)/practice/[id]/reveal': { read: 'anyone' },
+	'/(field)/practice/class/[code]': { read: 'anyone' },
+
 	'/(desk)': see(),
 	'/(desk)/me': see({
 		name: 'see',
@@ -135,6 +141,13 @@ export const routeRules: Readonly<Record<string, RouteRule>> = {
 	'/api/sprayers/[id]': see(),
 	'/api/sprayers/[id]/history': see(),
 	'/api/weather': see(),
+	// Who has the code of a class joins it without an account; what a seat wrote is reached by its own token.
+	'/api/practice/join/[code]': { read: 'anyone', write: { POST: 'anyone' } },
+	'/api/practice/seats/[token]': { read: 'anyone', write: { PUT: 'anyone' } },
+	'/api/practice/classes': { read: 'plan', write: { POST: 'plan' } },
+	'/api/practice/classes/[code]': { read: 'plan', write: { DELETE: 'plan' } },
+	'/api/practice/classes/[code]/certificates': { read: 'plan' },
+	'/api/practice/fields': see(),
 	'/api/instruments': see(),
 	'/api/receiver': see(),
 	'/api/flow-meter': see()

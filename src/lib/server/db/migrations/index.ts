@@ -15,6 +15,7 @@ import * as tankMixes from './0013-tank-mixes';
 import * as waysBack from './0014-ways-back';
 import * as people from './0015-people';
 import * as news from './0016-news';
+import * as practice from './0017-practice';
 
 export interface Migration {
 	readonly name: string;
@@ -38,5 +39,6 @@ export const migrations: readonly Migration[] = [
 	{ name: '0013-tank-mixes', up: tankMixes.up },
 	{ name: '0014-ways-back', up: waysBack.up },
 	{ name: '0015-people', up: people.up },
-	{ name: '0016-news', up: news.up }
+	{ name: '0016-news', up: news.up },
+	{ name: '0017-practice', up: practice.up }
 ];

@@ -1,0 +1,39 @@
+<script lang="ts">
+	import { m } from '$words';
+	import type { Snippet } from 'svelte';
+	import { untrack } from 'svelte';
+	import { page } from '$app/state';
+	import type { LayoutData } from './$types';
+	import { provideRound } from '$lib/calibration/round-context';
+	import type { StepName } from '$lib/calibration/round-steps';
+	import { isStepName } from '$lib/calibration/round-steps';
+	import { RoundState } from '$lib/calibration/round.svelte';
+	import PracticeFrame from '$lib/practice/PracticeFrame.svelte';
+	import { practiceDevice } from '$lib/practice/practice-device';
+	import { ClassReport } from '$lib/practice/class-report';
+	import { provideYard } from '$lib/practice/yard-context';
+	import { YardState } from '$lib/practice/yard.svelte';
+	import { exerciseTitle } from '$lib/wording/practice';
+
+	let { data, children }: { data: LayoutData; children: Snippet } = $props();
+	const device = practiceDevice();
+	const { kept, exercise, settings } = untrack(() => data);
+	const report = kept.yard.head.seat ? new ClassReport(kept.yard.head, device, (i, init) => fetch(i, init)) : null;
+	const outside = { newId: device.newId, now: device.now, onAdded: () => report?.soon() };
+	const yard = new YardState(kept.yard, exercise, { ...outside, store: device.yards, clock: device.clock });
+	const round = new RoundState({ head: kept.round, entries: kept.entries }, settings, {
+		...outside,
+		store: device.rounds
+	});
+	provideYard(yard);
+	provideRound(round);
+
+	const step: StepName | null = $derived(isStepName(page.params.step ?? '') ? (page.params.step as StepName) : null);
+</script>
+
+<svelte:head><title>{m.practice_title({ title: exerciseTitle(exercise) })}</title></svelte:head>
+{#if step}
+	<PracticeFrame {yard} {round} {step} path={page.url.pathname}>{@render children()}</PracticeFrame>
+{:else}
+	{@render children()}
+{/if}
