@@ -1,4 +1,4 @@
-// `npm run bench` (or `npm run bench -- log` for the log alone, `-- hands` for touches and typing alone): what Fallow's speed is on this machine, as medians and percentiles. It judges nothing.
+// `npm run bench` (or `npm run bench -- log` for the log alone, `-- hands` for touches and typing alone, `-- yard` for the practice yard alone): what Fallow's speed is on this machine, as medians and percentiles. It judges nothing.
 import { chmodSync, existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { spawnSync } from 'node:child_process';
 import { tmpdir } from 'node:os';
@@ -13,6 +13,7 @@ import { ensurePackages } from './lib/packages.mjs';
 import { startPostgres } from './lib/postgres.mjs';
 import { Plain, main, say } from './lib/say.mjs';
 import { startServer } from './lib/server.mjs';
+import { yardFrames } from './lib/yard-frames.mjs';
 
 let chromium;
 
@@ -266,6 +267,22 @@ async function benchViews(origin, sprayer, url) {
 	);
 }
 
+/** A frame of the practice yard, and its script, which no other page asks for. */
+async function benchYard(origin) {
+	const { passing, filling } = await yardFrames(chromium, origin);
+	for (const [what, times] of [
+		['a run that passes', passing],
+		['sixteen jugs that fill', filling]
+	])
+		console.log(
+			`a frame of the practice yard, ${what}, main thread at 4x CPU slow-down: median ${percentile(times, 0.5).toFixed(1)} ms, worst second ${times.at(-1).toFixed(1)} ms (8 ms or less is wanted)`
+		);
+	const script = await firstViewScript(`${origin}/practice`, 'Practice yard');
+	console.log(
+		`JavaScript of the list of exercises: ${(script.bytes / 1000).toFixed(1)} kB gzip in ${script.files} files`
+	);
+}
+
 /** What a person touches and types on the short ways, as their browser test counts it. */
 function benchHands(url, folder) {
 	const file = join(folder, 'hands.jsonl');
@@ -302,7 +319,7 @@ await main(async () => {
 	chmodSync(folder, 0o755);
 	const postgres = await startPostgres({ folder: join(folder, 'postgres'), firstPort: 54810 });
 	try {
-		if (only !== 'log') benchHands(postgres.url, folder);
+		if (only !== 'log' && only !== 'yard') benchHands(postgres.url, folder);
 		if (only === 'hands') return;
 		const sprayer = typeScript('bench/seed-calibrations.ts', ['5000', '10'], { DATABASE_URL: postgres.url });
 		const server = await startServer({
@@ -311,6 +328,8 @@ await main(async () => {
 		});
 		try {
 			const origin = `http://127.0.0.1:${server.port}`;
+			if (only === undefined || only === 'yard') await benchYard(origin);
+			if (only === 'yard') return;
 			if (only !== 'log') await benchViews(origin, sprayer, postgres.url);
 			await benchLog(origin, postgres.url, server.child.pid);
 		} finally {

@@ -318,3 +318,4 @@ export * from './practice/wheel-slip';
 export * from './practice/with-fault';
 export * from './practice/working-pressure';
 export * from './practice/yard';
+export * from './practice/yard-weather';

@@ -101,7 +101,7 @@ export const faultSizes: Readonly<Record<FaultKind, readonly [number, number]>> 
 	'jug-low': [0.06, 0.12],
 	'course-long': [0.05, 0.1],
 	'course-short': [0.05, 0.1],
-	'height-low': [0.3, 0.45],
+	'height-low': [0.45, 0.6],
 	'height-high': [0.35, 0.6],
 	'sight-high': [0.06, 0.12],
 	'sight-low': [0.06, 0.12]

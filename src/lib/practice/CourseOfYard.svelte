@@ -1,5 +1,6 @@
 <!-- @component What passes in a yard: the course with its flags, or the ground that is sprayed for a refill or a plot. -->
 <script lang="ts">
+	import { MediaQuery } from 'svelte/reactivity';
 	import { practiceRigs } from '$core';
 	import type { FarmSettings } from '$lib/settings/farm-settings';
 	import { show } from '$lib/show/show';
@@ -14,6 +15,7 @@
 	}
 	let { yard, settings, ground = false }: Props = $props();
 
+	const still = new MediaQuery('(prefers-reduced-motion: reduce)');
 	const { rig } = $derived(practiceRigs[yard.exercise.rig]);
 	const machine = $derived(yard.yard.machine);
 	const said = $derived(ground && machine.ground ? machine.ground.said.length : machine.course.said);
@@ -23,5 +25,6 @@
 	along={yard.along}
 	back={yard.passing?.back ?? false}
 	passer={rig.kind === 'knapsack' ? 'walker' : rig.carrier === 'atv' ? 'atv' : 'tractor'}
+	still={still.current}
 	said={show('length', said, settings, { digits: 4 }).text}
 />

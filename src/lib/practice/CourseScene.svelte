@@ -13,15 +13,20 @@
 		passer: Passer;
 		/** How far it is said to be from flag to flag. */
 		said: string;
+		/** A figure in place of what moves: how much of the way is behind, in hundredths. */
+		still: boolean;
 	}
-	let { along, back, passer, said }: Props = $props();
+	let { along, back, passer, said, still }: Props = $props();
 
 	const left = 70;
 	const right = 530;
 	const wide = right - left;
-	const share = $derived(along === null ? (back ? 1.1 : -0.1) : Math.min(1.12, Math.max(-0.14, along)));
-	const at = $derived(along !== null && back ? right - wide * share : left + wide * share);
-	const covered = $derived(along === null ? 0 : Math.min(1, Math.max(0, along)));
+	/** Where it is drawn; standing still, at the flags and halfway only. */
+	const seen = $derived(along === null || !still ? along : along < 0 ? -0.1 : along <= 1 ? 0.5 : 1.1);
+	const share = $derived(seen === null ? (back ? 1.1 : -0.1) : Math.min(1.12, Math.max(-0.14, seen)));
+	/** To half a point: what nobody sees is not drawn. */
+	const at = $derived(Math.round((along !== null && back ? right - wide * share : left + wide * share) * 2) / 2);
+	const covered = $derived(seen === null ? 0 : Math.round(Math.min(1, Math.max(0, seen)) * wide) / wide);
 	const words = $derived(
 		along === null
 			? m.yard_course_waits({ said })
@@ -33,6 +38,10 @@
 	);
 </script>
 
+{#if still && along !== null}<p class="num text-[2rem]">
+		{words}
+		{along >= 0 && along <= 1 ? m.yard_course_share({ share: Math.floor(along * 100) }) : ''}
+	</p>{/if}
 <svg viewBox="0 36 600 116" role="img" aria-label={words} class="block h-auto w-full">
 	<rect x="0" y="104" width="600" height="22" fill="var(--straw-wash)" stroke="var(--straw-edge)" stroke-width="0.75" />
 	<rect x={back ? right - wide * covered : left} y="104" width={wide * covered} height="22" fill="var(--dye)" />

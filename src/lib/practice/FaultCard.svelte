@@ -15,7 +15,7 @@
 	let { graded, exercise, reading, decimalComma }: Props = $props();
 	const marks = $derived(
 		{
-			found: { sign: '✓', words: m.reveal_found(), look: 'bg-dye-key text-on-dye' },
+			found: { sign: '✓', words: m.reveal_found(), look: 'bg-dye text-white' },
 			misnamed: { sign: '▲', words: m.reveal_misnamed(), look: 'bg-amber-wash text-amber-text' },
 			missed: { sign: '✕', words: m.reveal_missed(), look: 'bg-amber-wash text-amber-text' }
 		}[graded.grade]

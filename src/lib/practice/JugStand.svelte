@@ -26,7 +26,7 @@
 
 	// The stand's jugs are drawn as full as the fullest: at a glance one that is short stands out, and none can be read.
 	const top = $derived(Math.max(brim * 0.3, ...levels.map((v) => v ?? 0)));
-	const share = (v: number | null) => (v === null ? 0 : Math.min(1, v / top) * 84);
+	const share = (v: number | null) => (v === null ? 0 : Math.round(Math.min(1, v / top) * 84));
 	const step = (by: 1 | -1) => onpick(((at - 1 + by + levels.length) % levels.length) + 1);
 </script>
 

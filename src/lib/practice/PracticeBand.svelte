@@ -6,8 +6,8 @@
 </script>
 
 <div class="band flex items-center gap-3 px-5 phone:px-4">
-	<b class="text-[1.05rem]">{m.practice()}</b>
-	<span class="truncate phone:text-[0.85rem]">{m.practice_band()}</span>
+	<b class="text-[1.05rem] whitespace-nowrap">{m.practice()}</b>
+	<span class="truncate phone:hidden">{m.practice_band()}</span>
 	<span class="ml-auto whitespace-nowrap">{@render children?.()}</span>
 </div>
 

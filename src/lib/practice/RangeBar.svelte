@@ -14,8 +14,10 @@
 	}
 	let { truth, answer, u95, unit, digits, decimalComma }: Props = $props();
 
-	const reach = $derived(Math.max(u95, Math.abs(truth - answer)) * 1.5);
-	const [low, high] = $derived([Math.min(answer, truth) - reach * 0.6, Math.max(answer, truth) + reach * 0.6]);
+	/** All of the interval and the truth, with room beside them. */
+	const room = $derived((Math.max(answer + u95, truth) - Math.min(answer - u95, truth)) * 0.14);
+	const low = $derived(Math.min(answer - u95, truth) - room);
+	const high = $derived(Math.max(answer + u95, truth) + room);
 	const x = (v: number) => 20 + ((v - low) / (high - low)) * 660;
 	const f = (v: number) => showDecimals(v, digits, decimalComma);
 	/** Labels keep apart where answer and truth are close. */

@@ -1,7 +1,8 @@
 <!-- @component All that a yard hid, beside what its learner made of it. -->
 <script lang="ts">
 	import { m } from '$words';
-	import { exercises, factor, intervalDecimals } from '$core';
+	import { exercises, factor, intervalDecimals, showDecimals } from '$core';
+	import { longUnit } from '$lib/settings/field-units';
 	import type { FarmSettings } from '$lib/settings/farm-settings';
 	import { faultText, exerciseTitle, yardTime } from '$lib/wording/practice';
 	import { show } from '$lib/show/show';
@@ -31,7 +32,8 @@
 		reveal.u95 === null ? rate(reveal.truth) : show('rate', reveal.truth, settings, { u95: reveal.u95 / reveal.truth })
 	);
 	const title = $derived.by(() => {
-		if (reveal.answer === null || reveal.u95 === null) return m.reveal_title_none({ truth: shownTruth.text });
+		if (reveal.answer === null || reveal.u95 === null)
+			return m.reveal_title_none({ truth: `${shownTruth.figure} ${shownTruth.unit}` });
 		const own = show('rate', reveal.answer, settings, { u95: reveal.u95 / reveal.answer });
 		return m.reveal_title({ truth: shownTruth.figure, answer: own.figure, u95: own.interval });
 	});
@@ -45,7 +47,7 @@
 <div class="reveal">
 	<div class="grid content-start gap-4">
 		<div class="flex flex-wrap items-baseline gap-x-4">
-			<h1 class="num text-[2.4rem]">
+			<h1 class="text-[2.4rem] leading-tight phone:text-[1.7rem]">
 				{title}
 				{#if reveal.inside !== null}<span class={reveal.inside ? 'text-moss-text' : 'text-rust-text'}
 						>{reveal.inside ? m.reveal_holds() : m.reveal_not_holds()}</span
@@ -91,7 +93,11 @@
 		</section>
 		{#if reveal.answer !== null}
 			<section class="card grid gap-3 p-4">
-				<h2>{m.reveal_where({ gap: rate(Math.abs(reveal.answer - reveal.truth)).text })}</h2>
+				<h2>
+					{m.reveal_where({
+						gap: `${showDecimals(scale(Math.abs(reveal.answer - reveal.truth)), digits + 1, comma)} ${longUnit(settings.rateUnit)}`
+					})}
+				</h2>
 				<Waterfall
 					parts={reveal.parts}
 					truth={scale(reveal.truth)}
@@ -110,7 +116,7 @@
 				<b class={reveal.goal.reached ? 'text-moss-text' : 'text-amber-text'}
 					>{reveal.goal.reached ? m.reveal_goal_reached() : m.reveal_goal_not()}</b
 				>
-				{m.reveal_goal_truth({ truth: shownTruth.text })}
+				{m.reveal_goal_truth({ truth: `${shownTruth.figure} ${shownTruth.unit}` })}
 				{reveal.goal.even.even ? m.reveal_even() : m.reveal_uneven()}
 				{#if reveal.goal.even.hit !== null}{m.reveal_hit({ share: Math.round(reveal.goal.even.hit * 100) })}{/if}
 			</p>

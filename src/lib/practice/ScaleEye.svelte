@@ -18,7 +18,9 @@
 	let { label, level, mark, unit, decimalComma, still }: Props = $props();
 
 	const high = 190;
-	const seen = $derived(scaleWindow(level ?? 0, mark));
+	/** The marks change only as the water passes one. */
+	const below = $derived(Math.floor((level ?? 0) / mark + 1e-9));
+	const seen = $derived(scaleWindow(below * mark, mark));
 	const y = (value: number) => high - 8 - ((value - seen.from) / (seen.to - seen.from)) * (high - 16);
 	const figure = (value: number) => scaleFigure(value, decimalComma);
 	const between = $derived(
@@ -26,7 +28,7 @@
 			? m.yard_scale_empty()
 			: m.yard_scale_between({ low: figure(seen.between[0]), high: figure(seen.between[1]), unit })
 	);
-	const water = $derived(level === null ? high : y(Math.max(seen.from, level)));
+	const water = $derived(level === null ? high : Math.round(y(Math.max(seen.from, level)) * 4) / 4);
 </script>
 
 <figure class="grid gap-1 justify-items-center">

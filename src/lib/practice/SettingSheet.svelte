@@ -32,6 +32,9 @@
 	const figure = (value: number, unit: string) =>
 		`${showFigure(Math.round(value * 100) / 100, 4, decimalComma)} ${unit}`;
 
+	const figureBy = (by: number) =>
+		`${by < 0 ? '−' : '+'}${showFigure(Math.abs(Math.round(by)), 2, decimalComma)} ${units.spacing}`;
+
 	interface Knob {
 		readonly name: string;
 		readonly value: string;
@@ -69,7 +72,8 @@
 			? [
 					{
 						name: m.yard_height(),
-						value: figure(height / factor('length', units.spacing), units.spacing),
+						// How high it hangs is for the tape to say: here it is raised or lowered.
+						value: figureBy((height - setting.height) / factor('length', units.spacing)),
 						turn: (by: 1 | -1) => (height = Math.max(heightStep, height + by * heightStep))
 					}
 				]

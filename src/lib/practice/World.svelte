@@ -6,13 +6,13 @@ the truth.
 	import { m } from '$words';
 	import { MediaQuery } from 'svelte/reactivity';
 	import type { YardAction } from '$core';
-	import { factor, inUnit, practiceRigs, showDecimals, yardPans } from '$core';
+	import { factor, inUnit, practiceRigs, showDecimals, yardPans, yardWeather } from '$core';
 	import type { StepName } from '$lib/calibration/round-steps';
 	import type { RoundState } from '$lib/calibration/round.svelte';
 	import { everyFrame } from '$lib/kit/attachments';
 	import { shortUnit } from '$lib/settings/field-units';
 	import { show } from '$lib/show/show';
-	import { seenText } from '$lib/show/seen';
+	import { seenText, weatherText } from '$lib/show/seen';
 	import { yardTime } from '$lib/wording/practice';
 	import ClaimList from './ClaimList.svelte';
 	import ClaimSheet from './ClaimSheet.svelte';
@@ -216,9 +216,10 @@ the truth.
 		</div>
 	{/if}
 
+	{#if scene === 'sprayer'}<p class="lab">{weatherText(yardWeather(yard.head.seed), round.settings)}</p>{/if}
 	{#if scene !== 'course' && scene !== 'ground' && scene !== 'jugs'}{@render instruments()}{/if}
 
-	<p class="said" role="status">{saidWords}</p>
+	<p class="noticed" role="status">{saidWords}</p>
 	<div class="grid grid-cols-2 gap-2">
 		<button type="button" class="btn" disabled={round.signedOff} onclick={() => (tools = true)}>{m.yard_tools()}</button
 		>
@@ -306,7 +307,7 @@ the truth.
 	.dial .num {
 		font-size: 1.3rem;
 	}
-	.said {
+	.noticed {
 		min-height: 1.4em;
 		font-weight: 600;
 	}

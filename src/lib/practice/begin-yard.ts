@@ -30,6 +30,8 @@ export function firstEntries(
 		...(own.rig.kind === 'boomless' && exercise.school !== 'pans'
 			? [{ kind: 'school', school: 'share', share: 0.85 } as const]
 			: []),
+		// The plot is laid out already, as it is said to be: a tape tells whether it is so.
+		...(exercise.method === 'plot-catch' ? [{ kind: 'plot', ground: { by: 'sides', ...own.ground } } as const] : []),
 		...(own.rig.kind === 'knapsack' ? [{ kind: 'school', school: 'full' } as const] : [])
 	];
 	return bodies.map((body, seq): Entry => ({ ...body, ...stamp(seq) }));

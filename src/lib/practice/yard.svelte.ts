@@ -31,6 +31,8 @@ interface Running {
 const hand = 0.7;
 /** A jug held for less was a slip of the finger, s. */
 const leastHeld = 0.5;
+/** Least between two drawings of water that rises, ms. */
+const slowFrame = 100;
 /** Time runs as it is so long before a mark is passed, s: a thumb has to be ready. */
 const ready = 3;
 
@@ -142,8 +144,11 @@ export class YardState {
 
 	/** A frame: moves what passes, and gives time its own speed again before a mark. */
 	tick(): void {
-		this.now = this.#outside.clock.now();
+		const now = this.#outside.clock.now();
 		const { passing } = this;
+		// Water rises slowly: a jug is drawn often enough at a few frames in a second.
+		if (!passing && Math.abs(now - this.now) < slowFrame) return;
+		this.now = now;
 		if (!passing) return;
 		const gone = (this.now - passing.from) / 1000;
 		const until = gone < passing.approach ? passing.approach - gone : passing.approach + passing.pass - gone;

@@ -1,6 +1,6 @@
 import { m } from '$words';
-import type { Exercise, YardSeen } from '$core';
-import { practiceRigs, showFigure } from '$core';
+import type { Exercise, YardSeen, YardWeather } from '$core';
+import { deltaT, practiceRigs, showDecimals, showFigure } from '$core';
 import type { FarmSettings } from '$lib/settings/farm-settings';
 import { namesOf } from '$lib/wording/nozzle-names';
 import { tapedWords } from '$lib/wording/practice';
@@ -8,7 +8,9 @@ import { show } from './show';
 
 /** What was seen, as somebody would say it; empty where the picture says it all. */
 export function seenText(seen: YardSeen, exercise: Pick<Exercise, 'rig'>, settings: FarmSettings): string {
-	const names = namesOf(practiceRigs[exercise.rig].rig);
+	const { rig } = practiceRigs[exercise.rig];
+	const names = namesOf(rig);
+	const carried = rig.kind === 'knapsack';
 	const say = (kind: 'length' | 'spacing' | 'tank' | 'pressure' | 'catch', value: number, digits: number) =>
 		show(kind, value, settings, { digits }).text;
 	switch (seen.of) {
@@ -32,7 +34,8 @@ export function seenText(seen: YardSeen, exercise: Pick<Exercise, 'rig'>, settin
 		case 'check-sight':
 			return m.seen_check_sight({ let: say('tank', seen.let, 3), rose: say('tank', seen.rose, 3) });
 		case 'fill':
-			return m.seen_fill({ metered: say('tank', seen.metered, 4) });
+			// A carried sprayer's tank is read in the jug's unit.
+			return m.seen_fill({ metered: say(carried ? 'catch' : 'tank', seen.metered, 4) });
 		case 'open-filter': {
 			const place = seen.section === null ? m.yard_main_filter() : names.section(seen.section - 1);
 			return seen.was === 'foul' ? m.seen_filter_foul({ place }) : m.seen_filter_clean({ place });
@@ -63,4 +66,17 @@ export function seenText(seen: YardSeen, exercise: Pick<Exercise, 'rig'>, settin
 		default:
 			return '';
 	}
+}
+
+/** What the weather station of a yard says. */
+export function weatherText(weather: YardWeather, settings: FarmSettings): string {
+	const one = (value: number) => showDecimals(value, 1, settings.decimalComma);
+	const delta = deltaT(weather.temperature, weather.humidity);
+	return m.yard_weather({
+		temperature: one(weather.temperature),
+		humidity: Math.round(weather.humidity),
+		delta: delta === null ? m.not_measured() : one(delta),
+		wind: show('speed', weather.wind, settings, { digits: 2 }).text,
+		gust: show('speed', weather.gust, settings, { digits: 2 }).text
+	});
 }

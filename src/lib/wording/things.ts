@@ -16,7 +16,8 @@ const things: Readonly<Record<string, () => string>> = {
 	block: m.thing_block,
 	person: m.thing_person,
 	device: m.thing_device,
-	link: m.thing_link
+	link: m.thing_link,
+	class: m.thing_class
 };
 
 /** The name of a thing that was asked for; the code's own where it is none of these. */

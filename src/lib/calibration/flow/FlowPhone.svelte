@@ -214,6 +214,7 @@
 		min-height: 138px;
 	}
 	.mid.bare {
+		padding-top: 12px;
 		grid-template-columns: 1fr;
 		min-height: 0;
 	}

@@ -30,7 +30,10 @@
 	const phone = new MediaQuery('(max-width: 859px)');
 </script>
 
-{#snippet course()}<CourseOfYard {yard} settings={round.settings} />{/snippet}
+{#snippet course()}
+	<!-- A phone shows it above the step. -->
+	{#if !phone.current}<CourseOfYard {yard} settings={round.settings} />{/if}
+{/snippet}
 
 <StepPage
 	step={data.step}
@@ -42,7 +45,7 @@
 	meter={yardMeter(yard)}
 	receiver={yardReceiver(yard, clock, every)}
 	beside={yard}
-	course={phone.current ? undefined : course}
+	{course}
 >
 	{#snippet signed()}
 		<div class="card grid justify-items-start gap-3 p-6">
