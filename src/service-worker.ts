@@ -13,7 +13,11 @@ const mostPages = 150;
 const own = new Set([...build, ...files]);
 /** One shell serves every round, every run of a job and the practice: their pages are made on the device. */
 const fieldShell = '/rounds/shell';
-const isField = (path: string) => path.startsWith('/rounds/') || path === '/practice' || path.startsWith('/practice/') || /^\/jobs\/[^/]+\/(run|day|close)$/.test(path);
+const isField = (path: string) =>
+	path.startsWith('/rounds/') ||
+	path === '/practice' ||
+	path.startsWith('/practice/') ||
+	/^\/jobs\/[^/]+\/(run|day|close)$/.test(path);
 
 worker.addEventListener('install', (event) => {
 	event.waitUntil(
