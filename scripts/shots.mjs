@@ -46,6 +46,7 @@ await main(async () => {
 			await todayInSpanish(browser, origin);
 			await phone(browser, origin);
 			await kinds(browser, origin);
+			await practice(browser, origin);
 			await mixingPhone(browser, origin);
 		} finally {
 			await browser.close();
@@ -129,7 +130,6 @@ async function desk(browser, origin) {
 	await page.keyboard.press('Enter');
 	await page.getByRole('button', { name: /Use these catches/ }).click();
 	await page.getByTestId('rate').waitFor();
-	await shot(page, '06-volume');
 	await page.getByRole('button', { name: /Adjust to a target/ }).click();
 	await page.getByLabel(/^Wanted, /).fill('15');
 	await page.getByRole('button', { name: 'Use this pressure' }).click();
@@ -149,9 +149,6 @@ async function desk(browser, origin) {
 	await page.getByRole('link', { name: 'Long-meadow boom' }).click();
 	await page.getByRole('heading', { name: /^Calibrations/ }).waitFor();
 	await shot(page, '10-sprayer');
-	await page.goto(`${origin}/nozzles`);
-	await page.getByText('Flat fan 03').waitFor();
-	await shot(page, '19-nozzles');
 	await page.goto(`${origin}/ground`);
 	await page.getByRole('link', { name: 'Long meadow' }).click();
 	await page.locator('.map[data-drawn="true"]').waitFor();
@@ -299,6 +296,52 @@ async function kinds(browser, origin) {
 	}
 	await page.locator('[data-drawn="true"]').waitFor();
 	await shot(page, '16-boomless-pans');
+}
+
+/** The practice yard: jugs on the stand, and the truth after the signature. Its seed is fixed, so that the pictures are the same each time. */
+async function practice(browser, origin) {
+	const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
+	await page.addInitScript(() => {
+		const draw = crypto.getRandomValues.bind(crypto);
+		crypto.getRandomValues = (list) => (list instanceof Uint32Array ? list.fill(2) : draw(list));
+	});
+	await page.clock.install();
+	await page.goto(`${origin}/practice`);
+	await page.locator('html[data-alive]').waitFor({ state: 'attached' });
+	await page.getByRole('button', { name: 'Start: Boom in gallons' }).click();
+	await page.waitForURL(/\/ready/);
+	const base = page.url().replace(/\/ready.*/, '');
+	await page.goto(`${base}/speed`);
+	await page.getByLabel('Course length').fill('200 ft');
+	await page.keyboard.press('Enter');
+	await typeTimes(page, ['27.2', '27.9', '27.4']);
+	await page.goto(`${base}/flow`);
+	await page.locator('button.timer').waitFor();
+	await page.clock.pauseAt((await page.evaluate(() => Date.now())) + 1000);
+	await page.locator('button.timer').click();
+	await page.clock.runFor(30_000);
+	await page.locator('button.timer').click();
+	await page.clock.runFor(500);
+	await page.getByLabel('Gauge reads').fill('40 psi');
+	await page.keyboard.press('Enter');
+	await page.getByRole('textbox', { name: /^Nozzle 1\b/ }).focus();
+	for (let n = 1; n <= 12; n += 1) {
+		const jug = page.getByRole('img', { name: new RegExp(`Jug of nozzle ${n}:`) });
+		const [, low, high] = /between ([\d.]+) and ([\d.]+)/.exec(await jug.getAttribute('aria-label'));
+		await page.keyboard.type(`${(Number(low) + Number(high)) / 2}`);
+		if (n < 12) await page.keyboard.press('Enter');
+	}
+	await page.clock.resume();
+	await shot(page, '26-practice');
+	await page.keyboard.press('Enter');
+	await page.goto(`${base}/sign-off`);
+	await page.getByLabel('Calibrated by').fill('L. Sample');
+	await page.getByRole('button', { name: /^Sign off →/ }).click();
+	await page.waitForURL(/\/reveal$/);
+	await page.getByLabel('Area', { exact: true }).fill('31.9 ac');
+	await page.getByLabel('Label rate').fill('32 fl oz/ac');
+	await page.getByText(/too (much|little)/).waitFor();
+	await shot(page, '27-practice-truth');
 }
 
 /** A carried rig, on a phone. */

@@ -145,6 +145,32 @@ for (const look of looks)
 			expect(found).toEqual([]);
 		});
 
+/** Exercises whose yards look different beside the steps. */
+const yards = {
+	'Boom in gallons': steps,
+	'First blower': ['swath', 'flow'],
+	'A row of pans': ['swath', 'flow'],
+	'Mist over a row': ['plot', 'tank', 'sign-off']
+} as const;
+
+for (const look of looks)
+	test(`the practice yard: no screen has an accessibility finding: ${look.mode}, ${look.size}`, async ({
+		page,
+		app
+	}) => {
+		await dress(page, look);
+		const paths = ['/practice'];
+		for (const [title, names] of Object.entries(yards)) {
+			await page.goto(`${app.origin}/practice`);
+			await page.getByRole('button', { name: `Start: ${title}` }).click();
+			await page.waitForURL(/\/ready$/);
+			const base = new URL(page.url()).pathname.replace(/\/ready$/, '');
+			paths.push(...names.map((step) => `${base}/${step}`), `${base}/reveal`);
+		}
+		expect(await visit(page, app.origin, paths, { everyWindow: look.size === 'phone' })).toEqual([]);
+		expect(await visit(page, app.origin, paths.slice(0, 8), { language: 'es' })).toEqual([]);
+	});
+
 test('a new farm’s first page leads to its first calibration', async ({ page, bareApp }) => {
 	await page.goto(bareApp.origin);
 	await expect(page).toHaveURL(/\/welcome$/);

@@ -57,7 +57,9 @@
 				{/if}
 				<div class="flex flex-wrap gap-2">
 					{#each kinds as kind (kind)}
-						<button type="button" class="btn plain" onclick={() => say(kind)}>{faultName(kind)}</button>
+						<button type="button" class="btn plain whitespace-normal!" onclick={() => say(kind)}
+							>{faultName(kind)}</button
+						>
 					{/each}
 				</div>
 			</section>

@@ -8,7 +8,7 @@
 	import { getJson } from '$lib/device/device.svelte';
 	import { show } from '$lib/show/show';
 	import type { FarmSettings } from '$lib/settings/farm-settings';
-	import { fieldUnits } from '$lib/settings/field-units';
+	import { fieldUnits, shortUnit } from '$lib/settings/field-units';
 	import type { PracticeField } from '$lib/wire/practice';
 	import { meaningOf } from './field-meaning';
 
@@ -58,7 +58,7 @@
 	const product = $derived.by(() => {
 		if (!meant || !read.ok) return '';
 		const { unit, kind } = read.dose;
-		return `${showFigure(Math.abs(meant.product) / factor(kind, unit), 2, comma)} ${unit}`;
+		return `${showFigure(Math.abs(meant.product) / factor(kind, unit), 2, comma)} ${shortUnit(unit)}`;
 	});
 </script>
 

@@ -33,7 +33,7 @@
 		{#each kinds as kind (kind)}
 			<button
 				type="button"
-				class={['btn', !picked.includes(kind) && 'plain']}
+				class={['btn whitespace-normal!', !picked.includes(kind) && 'plain']}
 				aria-pressed={picked.includes(kind)}
 				onclick={() => toggle(kind)}>{faultName(kind)}</button
 			>
