@@ -235,3 +235,15 @@ describe('the log', () => {
 		expect(recordColumns.length).toBe(37);
 	});
 });
+
+describe('filters that no name and no place can be', () => {
+	it('find nothing, and fault nobody', async () => {
+		const long = '9'.repeat(400);
+		for (const name of ['block', 'product', 'group', 'operator', 'sprayer', 'target'])
+			expect(await pageOf({ [name]: long })).toEqual([]);
+		// A place to go on from that is none is the beginning.
+		const all = await pageOf({});
+		for (const after of ['9999-99-99_019f0000-0000-7000-8000-000000000000', `2026-01-01_${'-'.repeat(36)}`, long])
+			expect(await pageOf({ after })).toEqual(all);
+	});
+});

@@ -1,3 +1,4 @@
+import { diskState } from '../../src/lib/server/disk';
 import { describe, expect, it } from 'vitest';
 import { parse } from '../../src/lib/server/api';
 import { canonicalJson } from '../../src/lib/server/canonical-json';
@@ -61,6 +62,17 @@ describe('reading a body', () => {
 		});
 		expect(await refusal(() => readJson(request('PUT', json, endless)))).toBe('too-large');
 		expect(sent).toBeLessThan(bodyLimit * 2);
+	});
+});
+
+describe('the disk of the data', () => {
+	const of = (bytes: number) => () => Promise.resolve({ bavail: bytes / 4096, bsize: 4096 });
+	it('has room, is low, or is not known', async () => {
+		expect(await diskState('/data', of(1e9))).toBe('enough');
+		expect(await diskState('/data', of(1e8))).toBe('low');
+		expect(await diskState('/data', () => Promise.reject(new Error('no such folder')))).toBe('unknown');
+		expect(await diskState(undefined)).toBe('unknown');
+		expect(await diskState(import.meta.dirname)).not.toBe('unknown');
 	});
 });
 

@@ -56,6 +56,11 @@ describe('lines in a zip', () => {
 		expect(await code(collect(zippedLines(each([torn]))))).toBe('not-zip');
 		const bytes = zipSync({ 'farm.jsonl': new Uint8Array([0x22, 0xff, 0xfe, 0x0a]) });
 		expect(await code(collect(zippedLines(each([bytes]))))).toBe('not-zip');
+		// A hundred megabytes of lines in a hundred kilobytes: each line is fine, all of them are made to hold a server up.
+		const lines = new Uint8Array(100 * 1024 * 1024).fill(0x61);
+		for (let i = 999; i < lines.length; i += 1000) lines[i] = 0x0a;
+		const many = zipSync({ 'farm.jsonl': lines }, { level: 9 });
+		expect(await code(collect(zippedLines(each([many]))))).toBe('too-large');
 		// Forty megabytes in one line, in forty kilobytes.
 		const bomb = zipSync({ 'farm.jsonl': new Uint8Array(40 * 1024 * 1024).fill(0x61) }, { level: 9 });
 		expect(bomb.length).toBeLessThan(60_000);

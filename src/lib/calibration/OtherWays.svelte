@@ -9,7 +9,8 @@
 
 	interface Props {
 		round: Pick<RoundState, 'settings' | 'signedOff'> & {
-			readonly head: { readonly id: string };
+			/** Address that its steps lie under. */
+			readonly base: string;
 			readonly rig: Pick<Rig, 'kind' | 'drive'> & { readonly groundDriven?: boolean | undefined };
 			readonly method: AnySheet['method'];
 		};
@@ -69,7 +70,7 @@
 				{m.from_this_round_you_can_also()}
 				{#each open as method (method)}<a
 						class="inline-block py-2 px-0 font-semibold"
-						href="/rounds/{round.head.id}/{doors[method]}">{methodName(method, round.rig.kind)}</a
+						href="{round.base}/{doors[method]}">{methodName(method, round.rig.kind)}</a
 					>{/each}
 			</p>
 		{/if}

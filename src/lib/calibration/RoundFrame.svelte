@@ -105,7 +105,7 @@
 		</div>
 		{#if stepsOpen}
 			<nav class="sheet" aria-label={m.steps_of_the_calibration()}>
-				<StepRail {round} {step} base="/rounds/{round.head.id}" onpick={() => (stepsOpen = false)} />
+				<StepRail {round} {step} onpick={() => (stepsOpen = false)} />
 				<a class="btn plain my-0 mx-4" href="/sprayers/{round.head.sprayerId}">{m.leave_it_is_saved()}</a>
 				{#if !round.signedOff}<a class="btn plain my-0 mx-4" href={edit}>{m.edit_the_sprayer()}</a>{/if}
 				{#if !round.signedOff && !round.entered.discarded}<button
@@ -146,7 +146,7 @@
 					</p>{/if}
 			</div>
 			<nav aria-label={m.steps_of_the_calibration()}>
-				<StepRail {round} {step} base="/rounds/{round.head.id}" onpick={() => (stepsOpen = false)} />
+				<StepRail {round} {step} onpick={() => (stepsOpen = false)} />
 			</nav>
 			<div class="flex justify-between items-center mt-auto px-4.5 pt-2 pb-0">
 				{#if round.signedOff}<p class="lab">

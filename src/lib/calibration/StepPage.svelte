@@ -22,8 +22,6 @@
 
 	interface Props {
 		step: StepName;
-		/** Address that the steps lie under. */
-		base: string;
 		/** Watches, and the farm's nozzles to choose from. */
 		device: WatchDevice & Pick<Device, 'nozzles'>;
 		/** Wall clock, ms. */
@@ -41,7 +39,7 @@
 		/** The machine itself is seen beside: the nozzle at hand there and here is one, and nothing is said twice. */
 		beside?: { nozzle: number };
 	}
-	let { step, base, device, now, status, onsigned, signed, meter, receiver, course, beside }: Props = $props();
+	let { step, device, now, status, onsigned, signed, meter, receiver, course, beside }: Props = $props();
 	const round = useRound();
 	const phone = new MediaQuery('(max-width: 859px)');
 	let form = $state<SignOffState>();
@@ -86,7 +84,7 @@
 					})
 	);
 	const go = () => {
-		if (after) void goto(`${base}/${after}`);
+		if (after) void goto(`${round.base}/${after}`);
 	};
 </script>
 

@@ -5,18 +5,16 @@
 	interface Props {
 		round: RoundState;
 		step: StepName;
-		/** Address that the steps lie under. */
-		base: string;
 		onpick?: () => void;
 	}
-	let { round, step, base, onpick }: Props = $props();
+	let { round, step, onpick }: Props = $props();
 </script>
 
 <ol>
 	{#each round.steps as s (s.name)}
 		<li>
 			<a
-				href="{base}/{s.name}"
+				href="{round.base}/{s.name}"
 				class:on={s.name === step}
 				class:dry={s.done === 0}
 				aria-current={s.name === step ? 'step' : undefined}

@@ -58,7 +58,10 @@ import { namesOf } from '$lib/wording/nozzle-names';
 import type { StepName, StepState } from './round-steps';
 import { stepStates } from './round-steps';
 
-export type RoundOutside = LogOutside<RoundHead, Entry>;
+export interface RoundOutside extends LogOutside<RoundHead, Entry> {
+	/** A calibration of the practice yard: nothing of a farm is behind it. */
+	readonly practice?: boolean;
+}
 
 export type { StepName, StepState };
 
@@ -89,6 +92,8 @@ export class RoundState {
 	names: NozzleNames = $derived.by(() => namesOf(this.head.rig));
 	/** Walked, not driven: a person's pace wavers more. */
 	readonly onFoot: boolean;
+	/** Made in the practice yard: no page of the farm knows it. */
+	readonly practice: boolean;
 	readonly #log: EntryLog<RoundHead, EntryBody, Entry>;
 	/** The calibration whose quick evenness check this is; null: the calibration itself. */
 	readonly #of: RoundState | null;
@@ -133,6 +138,7 @@ export class RoundState {
 		this.units = fieldUnits(settings);
 		this.skill = skillOf(settings);
 		this.onFoot = isCarried(kept.head.rig);
+		this.practice = outside.practice ?? false;
 		this.#of = of;
 		this.#log = of ? of.#log : new EntryLog(kept, outside, (body) => this.#wrongWith(body));
 		this.#kept = kept;
@@ -145,6 +151,10 @@ export class RoundState {
 	get quick(): RoundState {
 		this.#quick ??= new RoundState(this.#kept, this.settings, this.#outside, this);
 		return this.#quick;
+	}
+	/** Address that its steps lie under. */
+	get base(): string {
+		return `/${this.practice ? 'practice' : 'rounds'}/${this.head.id}`;
 	}
 	get isQuick(): boolean {
 		return this.#of !== null;

@@ -5,7 +5,12 @@
 	import { untrack } from 'svelte';
 	import { enhance } from '$app/forms';
 	import type { ReadCsv } from '$lib/files/csv-rows';
+	import { page } from '$app/state';
 	import { csvLimit } from '$lib/files/csv-rows';
+	import type { SplitCsv } from '$lib/files/split-csv';
+	import PiecesBar from './PiecesBar.svelte';
+	import { Pieces } from './pieces.svelte';
+	import { postAction } from './post-action';
 	import type { DecimalSign } from '$lib/files/decimal-sign';
 	import { bothReadings } from '$lib/files/decimal-sign';
 	import { wordIssue } from '$lib/wording/issues';
@@ -42,10 +47,57 @@
 	const bad = $derived(found?.rows.filter((r) => !r.ok) ?? []);
 	const shown = 8;
 
+	/** A file that is more than one message takes: its rows go in pieces, each read by itself. */
+	let large = $state.raw<{ readonly name: string; readonly split: SplitCsv } | null>(null);
+	let sum = $state({ taken: 0, known: 0 });
+	const pieces = new Pieces();
+	/** Largest file that is taken in at all, bytes; a piece is well under what the server takes. */
+	const largest = 40_000_000;
+
 	async function take(file: File | undefined) {
 		if (!file) return;
-		problem = file.size > csvLimit ? m.is_over_kb_take_it_in({ name: file.name, csvLimit: csvLimit / 1000 }) : '';
-		if (problem === '') text = await file.text();
+		problem = '';
+		large = null;
+		if (file.size <= csvLimit) {
+			text = await file.text();
+			return;
+		}
+		if (file.size > largest || !/\.csv$/i.test(file.name)) {
+			problem = m.is_over_kb_take_it_in({
+				name: file.name,
+				csvLimit: (/\.csv$/i.test(file.name) ? largest : csvLimit) / 1000
+			});
+			return;
+		}
+		const { splitCsv } = await import('$lib/files/split-csv');
+		const split = splitCsv(await file.text(), csvLimit / 2);
+		large = { name: file.name, split };
+		// What the first of them is read as stands beside, as with a small file.
+		text = split.pieces[0] ?? '';
+	}
+
+	async function sendAll() {
+		if (!large) return;
+		sum = { taken: 0, known: 0 };
+		const left: string[] = [];
+		const end = await pieces.run(large.split.pieces, async (piece) => {
+			const sent = new FormData();
+			sent.set('csv', piece);
+			if (sign) sent.set('decimal', sign);
+			const result = await postAction(page.url.pathname, sent);
+			if (result.type !== 'success' && result.type !== 'failure') {
+				problem = m.class_no_answer();
+				return false;
+			}
+			const told = (result.data ?? {}) as { taken?: number; known?: number; text?: string; message?: string };
+			sum = { taken: sum.taken + (told.taken ?? 0), known: sum.known + (told.known ?? 0) };
+			if (told.text) left.push(left.length === 0 ? told.text : told.text.slice(told.text.indexOf('\n') + 1));
+			problem = told.message ?? '';
+			return problem === '';
+		});
+		// What did not read stands in the field, to be mended; what was not sent is not lost either: the file is still there.
+		text = left.join('\n');
+		if (end === 'all') large = null;
 	}
 </script>
 
@@ -73,6 +125,13 @@
 			<textarea name="csv" class="field-input" rows="14" spellcheck="false" placeholder={example} bind:value={text}
 			></textarea></label
 		>
+		{#if large}
+			<p role="status">
+				<b>{m.pieces_file({ name: large.name, rows: large.split.rows, all: large.split.pieces.length })}</b>
+			</p>
+		{/if}
+		{#if pieces.busy}<PiecesBar {pieces} />{/if}
+		{#if sum.taken + sum.known > 0}<p role="status">{m.pieces_taken(sum)}</p>{/if}
 		{#if problem || answered?.message}<p class="problem" role="alert">✕ {problem || answered?.message}</p>{/if}
 	</div>
 	<div class="card grid gap-3 py-4 px-4.5" aria-live="polite">
@@ -128,9 +187,15 @@
 		{/if}
 		<div class="flex justify-between items-center">
 			<a class="btn plain" href={home}>{m.back_title()}</a>
-			<button class="btn go big" disabled={good.length === 0}
-				>{m.take_in({ which: good.length === 0 ? '' : good.length })}</button
-			>
+			{#if large}
+				<button type="button" class="btn go big" disabled={pieces.busy} onclick={() => void sendAll()}
+					>{m.take_in({ which: large.split.rows })}</button
+				>
+			{:else}
+				<button class="btn go big" disabled={good.length === 0}
+					>{m.take_in({ which: good.length === 0 ? '' : good.length })}</button
+				>
+			{/if}
 		</div>
 	</div>
 </form>

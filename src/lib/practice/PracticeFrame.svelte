@@ -25,7 +25,6 @@
 	}
 	let { yard, round, step, path, children }: Props = $props();
 
-	const base = $derived(`/practice/${yard.head.id}`);
 	const unit = $derived(round.settings.rateUnit);
 	const shown = $derived(
 		round.calibration
@@ -94,7 +93,7 @@
 				aria-label={m.steps_of_the_calibration()}
 			>
 				<div class="px-3">{@render answer()}</div>
-				<StepRail {round} {step} {base} onpick={() => (stepsOpen = false)} />
+				<StepRail {round} {step} onpick={() => (stepsOpen = false)} />
 				<p class="lab px-4">{m.yard_goal({ goal })}</p>
 			</nav>
 		{/if}
@@ -116,7 +115,7 @@
 				<p class="lab mt-0.75 text-[0.9rem]">{describeRig(round.head.rig)}</p>
 				<p class="mt-1"><b>{m.yard_goal({ goal })}</b></p>
 			</div>
-			<nav aria-label={m.steps_of_the_calibration()}><StepRail {round} {step} {base} /></nav>
+			<nav aria-label={m.steps_of_the_calibration()}><StepRail {round} {step} /></nav>
 		</aside>
 		<main class="flex min-w-0 flex-col overflow-auto px-5 py-4" id="step">
 			{@render trouble()}

@@ -101,6 +101,8 @@ describe('the receiver of the yard', () => {
 		expect(fix?.latitude).toBeCloseTo(0.001, 6);
 		expect(fix?.longitude).toBeCloseTo(-140, 6);
 		expect(fix?.speed).toBeCloseTo(2, 1);
+		// Without a fix it says so, and nothing is made of it.
+		expect(read(yardSentence(110.574, 2, 3726, false))).toBeNull();
 	});
 });
 

@@ -6,6 +6,8 @@ import type { YardState } from './yard.svelte';
 /** Metres in a degree of latitude, at the yard's place in the middle of nowhere. */
 const degree = 110_574;
 const place = { latitude: 0, longitude: -140 };
+/** Share of the seconds in which it has no fix, as under trees: its sentence says so. */
+const lost = 0.03;
 /** How far one position is off, and how far the receiver's own speed is, 1-sigma. */
 const off = { position: 0.4, speed: 0.05 };
 const knot = 1852 / 3600;
@@ -25,11 +27,12 @@ const angle = (degrees: number, digits: number): string => {
 };
 
 /** What a receiver on the practice sprayer says: its RMC sentence, once a second of the yard's time. */
-export function yardSentence(metres: number, speed: number, seconds: number): string {
+export function yardSentence(metres: number, speed: number, seconds: number, fix = true): string {
 	const latitude = place.latitude + metres / degree;
 	const hours = Math.floor(seconds / 3600) % 24;
 	const two = (n: number) => String(n).padStart(2, '0');
 	const time = `${two(hours)}${two(Math.floor(seconds / 60) % 60)}${two(Math.floor(seconds) % 60)}.00`;
+	if (!fix) return sentence(`GPRMC,${time},V,,,,,,,010126,,,N`);
 	return sentence(
 		`GPRMC,${time},A,${angle(latitude, 2)},${latitude < 0 ? 'S' : 'N'},${angle(place.longitude, 3)},W,${(speed / knot).toFixed(2)},0.0,010126,,,A`
 	);
@@ -58,7 +61,8 @@ export const yardReceiver = (
 			const line = yardSentence(
 				(along ?? 0) * length + chance.normal(off.position),
 				Math.max(0, speed + chance.normal(off.speed)),
-				second
+				second,
+				chance.next() >= lost
 			);
 			const fix = read?.(line);
 			if (fix) onFix(fix);

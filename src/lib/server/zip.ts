@@ -25,6 +25,9 @@ export async function* zipped(name: string, texts: AsyncIterable<string>): Async
 /** Longest line, and all of a file once it is unpacked: a small zip must not become endless. */
 const longestLine = 16 * 1024 * 1024;
 const mostText = 8 * 1024 ** 3;
+/** Lines of a farm pack to a tenth or so: what unpacks to so many times its size, once that is much, is made to hold a server up. */
+const mostTimes = 200;
+const muchText = 64 * 1024 ** 2;
 
 const broken = () => new Failure(422, 'not-zip', 'file', m.not_a_whole_zip_of_a_farm());
 
@@ -33,6 +36,7 @@ export async function* zippedLines(body: AsyncIterable<Uint8Array>): AsyncGenera
 	const decoder = new TextDecoder('utf-8', { fatal: true });
 	let text = '';
 	let size = 0;
+	let packed = 0;
 	let ended = false;
 	let begun = false;
 	const unzip = new Unzip((file) => {
@@ -41,6 +45,8 @@ export async function* zippedLines(body: AsyncIterable<Uint8Array>): AsyncGenera
 		file.ondata = (error, data, final) => {
 			if (error) throw broken();
 			size += data.length;
+			if (size > muchText && size > mostTimes * packed)
+				throw new Failure(413, 'too-large', 'file', m.unpacked_too_much({ times: mostTimes }));
 			if (size > mostText) throw new Failure(413, 'too-large', 'file', m.unpacked_over_8_gb());
 			text += decoder.decode(data, { stream: !final });
 			ended ||= final;
@@ -64,7 +70,9 @@ export async function* zippedLines(body: AsyncIterable<Uint8Array>): AsyncGenera
 	for await (const chunk of body) {
 		// A small piece at a time: a piece of zeros unpacks to a thousand times its size.
 		for (let at = 0; at < chunk.length; at += 16_384) {
-			push(chunk.subarray(at, at + 16_384), false);
+			const piece = chunk.subarray(at, at + 16_384);
+			packed += piece.length;
+			push(piece, false);
 			yield* whole();
 		}
 	}

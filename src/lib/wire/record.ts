@@ -32,14 +32,22 @@ export const lacksWeather = (
 	required: readonly RequiredField[]
 ): boolean => required.includes('weather') && record.weather.before === null && record.remarks.trim() === '';
 
+/** A name that is looked for. What is longer than any name there can be finds nothing, and is no fault of anybody's. */
+const soughtName = (most: number) =>
+	z
+		.string()
+		.trim()
+		.transform((text) => text.slice(0, most + 1))
+		.default('');
+
 /** Filters of the log, as its address has them. */
 export const logFilterSchema = z.object({
-	block: z.string().trim().max(120).default(''),
-	product: z.string().trim().max(120).default(''),
-	group: z.string().trim().max(40).default(''),
-	operator: z.string().trim().max(120).default(''),
-	sprayer: z.string().trim().max(120).default(''),
-	target: z.string().trim().max(120).default(''),
+	block: soughtName(120),
+	product: soughtName(120),
+	group: soughtName(40),
+	operator: soughtName(120),
+	sprayer: soughtName(120),
+	target: soughtName(120),
 	from: z
 		.union([z.literal(''), daySchema])
 		.catch('')
@@ -49,6 +57,6 @@ export const logFilterSchema = z.object({
 		.catch('')
 		.default(''),
 	oldest: z.enum(['', '1']).catch('').default(''),
-	after: z.string().max(80).default('')
+	after: soughtName(80)
 });
 export type LogFilter = z.infer<typeof logFilterSchema>;

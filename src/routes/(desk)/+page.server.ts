@@ -3,6 +3,7 @@ import { redirect } from '@sveltejs/kit';
 import { env } from '$env/dynamic/private';
 import { addDays } from '$core';
 import { backupTrouble } from '$lib/server/backup-state';
+import { diskState } from '$lib/server/disk';
 import { meOf } from '$lib/server/people/who';
 import { runNow } from '$lib/server/today-run';
 import { openStates } from '$lib/server/open-states';
@@ -32,6 +33,7 @@ export const load: PageServerLoad = async ({ locals: { farm, who } }) => {
 			.map((job) => runNow(farm, job.id))
 	);
 	return {
+		diskLow: rights.includes('own') && (await diskState(env.FALLOW_DATA)) === 'low',
 		backup: rights.includes('own') ? backupTrouble(env.FALLOW_BACKUPS, now) : null,
 		runs: runs.filter((run) => run !== null),
 		sprayers: sprayers.map((s) => ({ ...s, due: due.get(s.id)! })),

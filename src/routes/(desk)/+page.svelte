@@ -56,6 +56,7 @@
 <div class="grid grid-cols-[1fr_392px] min-h-[calc(100dvh_-_56px)] phone:grid-cols-[minmax(0,1fr)]">
 	<main class="grid grid-cols-1 gap-3.5 content-start p-6 phone:py-4.5 phone:px-4">
 		<h1 class="text-[2.2rem]" class:phone:sr-only={data.runs.length > 0}>{todayHeading(items, data.today)}</h1>
+		{#if data.diskLow}<p class="card look p-3.5" role="status">{m.disk_low()}</p>{/if}
 		{#if data.backup}
 			<p class="card look p-3.5" role="status">
 				{data.backup.at

@@ -71,7 +71,9 @@
 		{/if}
 	</section>
 {/if}
-{#if round.signedOff}
+{#if round.signedOff && round.practice}
+	<p class="lab">{m.practice_signed_lead()}</p>
+{:else if round.signedOff}
 	<p>
 		{m.signed_off_what_is_changed_now()}
 		<a href="/calibrations/{round.head.id}/adjust">{m.the_calibrations_own_page()}</a>.

@@ -214,8 +214,8 @@
 		{#if round.method === 'refill' && !round.signedOff}
 			<div class="flex flex-wrap items-center gap-2.5">
 				<span class="lab">{m.in_the_same_calibration()}</span>
-				<a class="btn plain" href="/rounds/{round.head.id}/speed">{round.speed ? m.ground_speed() : m.time_a_run()}</a>
-				<a class="btn plain" href="/rounds/{round.head.id}/flow">{m.check_the_nozzles()}</a>
+				<a class="btn plain" href="{round.base}/speed">{round.speed ? m.ground_speed() : m.time_a_run()}</a>
+				<a class="btn plain" href="{round.base}/flow">{m.check_the_nozzles()}</a>
 			</div>
 		{/if}
 		{#if parked}

@@ -37,8 +37,9 @@
 				<p class="lab">{m.where_the_comes_from()}</p>
 				<BudgetBar budget={c.budget} advise />
 			</div>
-			{#if !round.signedOff}<a class="self-start py-1 font-semibold" href="/full-tank?round={round.head.id}"
-					>{m.one_full_tank_with_this_volume()}</a
+			{#if !round.signedOff && !round.practice}<a
+					class="self-start py-1 font-semibold"
+					href="/full-tank?round={round.head.id}">{m.one_full_tank_with_this_volume()}</a
 				>{/if}
 		</div>
 		{#if round.head.setting?.change}

@@ -131,7 +131,7 @@ export const peopleOf = (scope: Scope) => {
 		},
 
 		/** Who changed a thing last; empty where nobody knows. */
-		async changedBy(table: 'product' | 'block' | 'sprayer', id: string): Promise<string> {
+		async changedBy(table: 'product' | 'block' | 'sprayer' | 'setting', id: string): Promise<string> {
 			const found = await sql<{ name: string }>`
 				select w.name from ${sql.table(table)} t join worker w on w.farm_id = t.farm_id and w.id = t.changed_by
 				where t.farm_id = ${farmId} and t.id = ${id}`.execute(db);

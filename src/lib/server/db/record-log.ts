@@ -1,5 +1,6 @@
 import { sql } from 'kysely';
 import type { Amendment, SprayRecord } from '../../../core';
+import { isDay } from '../../../core';
 import type { LogFilter } from '../../wire/record';
 import type { RecordName } from './record-chain';
 import type { Scope } from './scope';
@@ -70,7 +71,9 @@ export const logOf = ({ db, farmId }: Scope) => {
 	/** One piece of the log by keyset, with what is stored of it. */
 	const pieceOf = async (filter: LogFilter, size: number) => {
 		const old = filter.oldest === '1';
-		const cursor = /^(\d{4}-\d\d-\d\d)_([0-9a-f-]{36})$/.exec(filter.after);
+		const placed = /^(\d{4}-\d\d-\d\d)_([0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12})$/.exec(filter.after);
+		// A place that is none is the beginning.
+		const cursor = placed && isDay(placed[1]!) ? placed : null;
 		const targets = filter.target === '' ? [] : await namesOf('target', filter.target, 1000);
 		return (
 			filtered(filter, targets)

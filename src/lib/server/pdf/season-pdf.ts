@@ -21,7 +21,13 @@ const lines = (...texts: readonly (string | false | null | undefined)[]): string
 
 /** All records of a year on paper, for whoever inspects them: each with its fields, then what each block had in all. */
 export function seasonPdf(
-	season: { readonly year: number; readonly records: readonly KeptRecord[]; readonly uses: readonly SeasonUse[] },
+	season: {
+		readonly year: number;
+		readonly records: readonly KeptRecord[];
+		readonly uses: readonly SeasonUse[];
+		/** The newest seal of the farm and how many there are: what holds the records from outside. */
+		readonly newest?: { readonly count: number; readonly seal: string };
+	},
 	farm: { readonly name: string; readonly settings: FarmSettings },
 	paper: Paper,
 	now: number
@@ -83,7 +89,10 @@ export function seasonPdf(
 		info: { title: m.season({ year, name: farm.name }), creator: 'Fallow' },
 		footer: (page, pages) => ({
 			columns: [
-				last ? m.entries_up_to_of_the_log({ place: last.place, hash: last.hash }) : m.no_record_in_this_season(),
+				lines(
+					last ? m.entries_up_to_of_the_log({ place: last.place, hash: last.hash }) : m.no_record_in_this_season(),
+					season.newest && season.newest.count > 0 && m.newest_seal(season.newest)
+				),
 				{ text: m.page_of({ page, pages }), alignment: 'right', width: 90 }
 			],
 			color: soft,

@@ -11,8 +11,13 @@ import { measureTexts, readMeasuresForm } from '$lib/forms/measures';
 import { readSafetyForm, safetyTexts } from '$lib/forms/safety-form';
 import { readSkillForm, skillTexts } from '$lib/forms/skill-form';
 import { readWeatherForm, weatherTexts } from '$lib/forms/weather-form';
+import { overtaken, seenOf } from '$lib/server/seen';
+
+/** What the page was opened on. */
+const whole = ({ name, settings }: App.Locals['farm']) => ({ name, settings });
 
 export const load: PageServerLoad = async ({ locals }) => ({
+	seen: seenOf(whole(locals.farm)),
 	skill: skillTexts(locals.farm.settings),
 	measures: measureTexts(locals.farm.settings),
 	weather: weatherTexts(locals.farm.settings),
@@ -45,6 +50,8 @@ export const actions: Actions = {
 		Object.assign(problems, weather.problems, due.problems, safety.problems, checks.problems);
 		if (!form.valid || Object.keys(problems).length + Object.keys(jugs.problems).length > 0)
 			return fail(422, { form, problems, measures: jugs });
+		const late = overtaken(form, data, whole(locals.farm), { name: locals.farm.name }, '');
+		if (late) return late;
 		const { name, ...settings } = form.data;
 		await locals.farm.saveFarm(name, {
 			...settings,

@@ -11,6 +11,7 @@
 	import FarmSafety from '$lib/farm/FarmSafety.svelte';
 	import { openForm } from '$lib/kit/open-form';
 	import Field from '$lib/kit/Field.svelte';
+	import Seen from '$lib/kit/Seen.svelte';
 	import { mostMeasures } from '$lib/settings/limits';
 	import { longUnit } from '$lib/settings/field-units';
 	import { rateUnits } from '$lib/settings/rate-units';
@@ -119,6 +120,8 @@
 		</div>
 	</div>
 	<form method="post" use:enhance novalidate class="card grid gap-4.5 p-5">
+		<Seen seen={data.seen} />
+		{#if $errors._errors}<p class="problem" role="alert">✕ {$errors._errors[0]}</p>{/if}
 		<Field name="name" label={m.name_of_the_farm()} bind:value={$form.name} problem={$errors.name?.[0]} required />
 		{#each choices as choice (choice.name)}
 			<fieldset>

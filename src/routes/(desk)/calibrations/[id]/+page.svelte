@@ -142,7 +142,7 @@
 			{/if}
 			<OtherWays
 				round={{
-					head: c,
+					base: `/rounds/${c.id}`,
 					rig: data.rig,
 					method: read.calibration.method,
 					settings,

@@ -1,10 +1,14 @@
 <script lang="ts">
 	import { m } from '$words';
 	import FileDrop from '$lib/kit/FileDrop.svelte';
-	import { enhance } from '$app/forms';
+	import PiecesBar from '$lib/kit/PiecesBar.svelte';
+	import { Pieces, piecesOf } from '$lib/kit/pieces.svelte';
+	import { postAction } from '$lib/kit/post-action';
+	import { goto, invalidateAll } from '$app/navigation';
+	import { page } from '$app/state';
 	import { blockKinds, inUnit, showFigure } from '$core';
 	import type { BlockKind } from '$core';
-	import type { ActionData, PageData } from './$types';
+	import type { PageData } from './$types';
 	import BlockMini from '$lib/drawings/BlockMini.svelte';
 	import type { FoundGround } from '$lib/ground/boundary';
 	import { fieldUnits } from '$lib/settings/field-units';
@@ -13,7 +17,7 @@
 	import { blockKindWords } from '$lib/wording/ground';
 	import { wordIssue } from '$lib/wording/issues';
 
-	let { data, form }: { data: PageData; form: ActionData } = $props();
+	let { data }: { data: PageData } = $props();
 	const settings = $derived(data.farm.settings);
 	const units = $derived(fieldUnits(settings));
 	interface Row {
@@ -39,6 +43,33 @@
 			? read.found.map((ground) => ({ ground, name: ground.name, kind: 'field', pick: ground.issues.length === 0 }))
 			: [];
 	}
+	const pieces = new Pieces();
+	/** As one piece goes over the wire, characters: well under what the server takes. */
+	const pieceSize = 300_000;
+	/** Boundaries go piece by piece, since a file of ten megabytes is more than one message takes; what was taken leaves the list. */
+	async function send() {
+		problem = '';
+		const texts = picked.map((row) => ({
+			row,
+			text: JSON.stringify({ name: row.name, kind: row.kind, boundary: row.ground.boundary })
+		}));
+		const end = await pieces.run(
+			piecesOf(texts, (one) => one.text.length + 1, pieceSize),
+			async (piece) => {
+				const sent = new FormData();
+				sent.set('picked', `[${piece.map((one) => one.text).join(',')}]`);
+				const result = await postAction(page.url.pathname, sent);
+				if (result.type === 'failure') problem = String(result.data?.message ?? m.class_no_answer());
+				if (result.type === 'error') problem = m.class_no_answer();
+				if (result.type === 'failure' || result.type === 'error') return false;
+				const taken = new Set(piece.map((one) => one.row));
+				rows = rows.filter((row) => !taken.has(row));
+				return true;
+			}
+		);
+		if (end === 'all') await goto('/ground', { invalidateAll: true });
+		else await invalidateAll();
+	}
 	const area = (ground: FoundGround) =>
 		`${showFigure(inUnit('area', boundaryArea(ground.boundary), units.area), 4, settings.decimalComma)} ${units.area}`;
 </script>
@@ -54,17 +85,15 @@
 	</div>
 	<FileDrop label={m.open_a_file()} accept=".geojson,.json,.kml,.zip,.shp,.dbf" ontake={(file) => void take(file)} />
 	{#if busy}<p role="status">{m.reading_the_file()}</p>{/if}
-	{#if problem || form?.message}<p class="problem" role="alert">✕ {problem || form?.message}</p>{/if}
+	{#if problem}<p class="problem" role="alert">✕ {problem}</p>{/if}
+	{#if pieces.busy}<PiecesBar {pieces} />{/if}
 	{#if rows.length > 0}
 		<form
 			class="grid gap-3.5"
 			method="post"
-			use:enhance={({ formData }) => {
-				formData.set(
-					'picked',
-					JSON.stringify(picked.map((r) => ({ name: r.name, kind: r.kind, boundary: r.ground.boundary })))
-				);
-				return ({ update }) => update({ reset: false });
+			onsubmit={(event) => {
+				event.preventDefault();
+				void send();
 			}}
 		>
 			{#if others > 0}<p class="lab">
@@ -108,7 +137,7 @@
 			</ul>
 			<div class="flex justify-between">
 				<a class="btn plain" href="/ground">{m.back_title()}</a>
-				<button class="btn go big" disabled={picked.length === 0}
+				<button class="btn go big" disabled={picked.length === 0 || pieces.busy}
 					>{m.take_in_count({ count: picked.length || '' })}</button
 				>
 			</div>

@@ -50,6 +50,7 @@
 	lead={m.copied_from_the_makers_sheet_between()}
 	{form}
 	action="?/keep"
+	seen={data.seen}
 	submit={m.save()}
 	back="/nozzles"
 >

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { m } from '$words';
 	import type { Snippet } from 'svelte';
-	import { untrack } from 'svelte';
+	import { onMount, untrack } from 'svelte';
 	import { page } from '$app/state';
 	import type { LayoutData } from './$types';
 	import { provideRound } from '$lib/calibration/round-context';
@@ -23,7 +23,16 @@
 	const yard = new YardState(kept.yard, exercise, { ...outside, store: device.yards, clock: device.clock });
 	const round = new RoundState({ head: kept.round, entries: kept.entries }, settings, {
 		...outside,
-		store: device.rounds
+		store: device.rounds,
+		practice: true
+	});
+	// What did not come through goes with the next report: when the yard is opened, and when there is a signal again.
+	onMount(() => {
+		if (!report) return;
+		const again = () => report.soon();
+		again();
+		addEventListener('online', again);
+		return () => removeEventListener('online', again);
 	});
 	provideYard(yard);
 	provideRound(round);

@@ -23,7 +23,9 @@ export const GET: RequestHandler = async ({ url, locals: { farm } }) => {
 				message: m.has_over_records_too_many_for({ year, most })
 			});
 	}
-	const { uses } = await seasonSums(farm, year);
-	const pdf = await makePdf(seasonPdf({ year, records, uses }, farm, paperOf(url.searchParams.get('paper')), now));
+	const [{ uses }, newest] = await Promise.all([seasonSums(farm, year), farm.records.newest()]);
+	const pdf = await makePdf(
+		seasonPdf({ year, records, uses, newest }, farm, paperOf(url.searchParams.get('paper')), now)
+	);
 	return fileResponse(pdf, 'application/pdf', `${fileName(farm.name, m.season_3({ year }))}.pdf`, true);
 };

@@ -37,7 +37,6 @@
 
 <StepPage
 	step={data.step}
-	base="/practice/{yard.head.id}"
 	{device}
 	{now}
 	status={{ state: 'sent' }}

@@ -12,7 +12,6 @@
 
 <StepPage
 	step={data.step}
-	base="/rounds/{round.head.id}"
 	{device}
 	now={device.now}
 	status={device.status}

@@ -4,12 +4,14 @@ import { zod4 } from 'sveltekit-superforms/adapters';
 import { v7 } from 'uuid';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
+import type { Rig } from '$core';
 import type { FarmSettings } from '$lib/settings/farm-settings';
 import { fieldUnits, typed } from '$lib/settings/field-units';
 import type { Setting } from '$lib/wire/rig';
 import { typedText } from '$lib/settings/typed-text';
 import { refusedBy, refuseWords, textForm } from '$lib/server/forms';
 import { idParam, orError } from '$lib/server/page';
+import { overtaken, seenOf } from '$lib/server/seen';
 import { readSettingForm } from '$lib/forms/setting-form';
 
 /** `on`: sections that spray. */
@@ -23,18 +25,26 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 	const setting = isNew
 		? null
 		: await orError(locals.farm.sprayerSettings.get(sprayer.id, idParam(params.setting, 'setting')));
-	const text = {
-		name: setting?.name ?? '',
-		on: sprayer.rig.sections.map((_, i) => i).filter((i) => !setting?.off.includes(i)),
-		gear: setting?.gear ?? '',
-		rpm: setting?.rpm ? `${setting.rpm}` : '',
-		pressure: setting?.pressure ? typedText(setting.pressure) : '',
-		note: setting?.note ?? '',
-		tip: setting?.tip ?? sprayer.rig.tips?.find((t) => t.name === sprayer.rig.nozzle)?.name ?? '',
-		otherSide: setting?.otherSide ?? ''
+	const text = settingTexts(sprayer.rig, setting);
+	return {
+		rig: sprayer.rig,
+		isNew,
+		seen: setting ? seenOf(setting) : '',
+		form: await superValidate(text, schema)
 	};
-	return { rig: sprayer.rig, isNew, form: await superValidate(text, schema) };
 };
+
+/** A setting as its form shows it; an empty one where there is none yet. */
+const settingTexts = (rig: Rig, setting: Setting | null) => ({
+	name: setting?.name ?? '',
+	on: rig.sections.map((_, i) => i).filter((i) => !setting?.off.includes(i)),
+	gear: setting?.gear ?? '',
+	rpm: setting?.rpm ? `${setting.rpm}` : '',
+	pressure: setting?.pressure ? typedText(setting.pressure) : '',
+	note: setting?.note ?? '',
+	tip: setting?.tip ?? rig.tips?.find((t) => t.name === rig.nozzle)?.name ?? '',
+	otherSide: setting?.otherSide ?? ''
+});
 
 const pressureOf = (text: string, settings: FarmSettings): Setting['pressure'] =>
 	text.trim() === '' ? null : typed(text, fieldUnits(settings).pressure, settings);
@@ -46,6 +56,12 @@ export const actions: Actions = {
 		const form = await superValidate(data, schema);
 		const { form: read, problems } = readSettingForm(data, rig);
 		if (Object.keys(problems).length > 0) return refuseWords(form, problems);
+		if (params.setting !== 'new') {
+			const stored = await orError(locals.farm.sprayerSettings.get(id, idParam(params.setting, 'setting')));
+			const by = await locals.farm.people.changedBy('setting', stored.id);
+			const late = overtaken(form, data, stored, settingTexts(rig, stored), by);
+			if (late) return late;
+		}
 		const setting: Setting = {
 			id: params.setting === 'new' ? v7() : idParam(params.setting, 'setting'),
 			name: read.name,

@@ -34,6 +34,7 @@
 	title={m.of_which({ which: data.isNew ? m.a_setting() : name, name: rig.name })}
 	lead={m.what_is_on_and_what_it()}
 	{form}
+	seen={data.seen}
 	submit={m.save()}
 	back="/sprayers/{page.params.id}"
 >
