@@ -43,7 +43,8 @@ export async function* zippedLines(body: AsyncIterable<Uint8Array>): AsyncGenera
 		if (begun) return;
 		begun = true;
 		file.ondata = (error, data, final) => {
-			if (error) throw broken();
+			// What was thrown from in here comes back as its error.
+			if (error) throw error instanceof Failure ? error : broken();
 			size += data.length;
 			if (size > muchText && size > mostTimes * packed)
 				throw new Failure(413, 'too-large', 'file', m.unpacked_too_much({ times: mostTimes }));

@@ -77,10 +77,11 @@
 					name="kind"
 					label={m.kind()}
 					bind:value={$text.kind}
+					problem={problems.kind}
 					options={blockKinds.map((kind) => ({ value: kind, label: blockKindWords[kind] }))}
 				/>
-				<Field name="crop" label={m.crop()} bind:value={$text.crop} />
-				<Field name="stage" label={m.stage()} bind:value={$text.stage} />
+				<Field name="crop" label={m.crop()} bind:value={$text.crop} problem={problems.crop} />
+				<Field name="stage" label={m.stage()} bind:value={$text.stage} problem={problems.stage} />
 				<Field
 					name="harvested"
 					label={m.last_harvest_ended_on()}
@@ -155,7 +156,7 @@
 				<span class="num text-[3rem] leading-none">{area ?? '–'}</span>
 				{units.area}
 			</p>
-			<Field name="notes" label={m.notes()} bind:value={$text.notes} />
+			<Field name="notes" label={m.notes()} bind:value={$text.notes} problem={problems.notes} />
 		</section>
 		<section class="card">
 			<h2 class="text-[1.15rem]">{m.beside_it()}</h2>

@@ -76,6 +76,7 @@
 			name="size"
 			label={m.iso_10625_size_title()}
 			bind:value={$text.size}
+			problem={problems.size}
 			options={[
 				{ value: '', label: m.none() },
 				...isoSizes.map(({ code, colour }) => ({

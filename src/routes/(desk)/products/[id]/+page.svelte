@@ -48,11 +48,17 @@
 >
 	<FormSection title={m.the_product()}>
 		<Field name="name" label={m.name()} bind:value={$text.name} problem={problems.name} required />
-		<Field name="registration" label={m.registration_number()} bind:value={$text.registration} />
+		<Field
+			name="registration"
+			label={m.registration_number()}
+			bind:value={$text.registration}
+			problem={problems.registration}
+		/>
 		<Field
 			name="group"
 			label={m.group_mode_of_action()}
 			bind:value={$text.group}
+			problem={problems.group}
 			hint={m.a_premix_has_several_3_11()}
 		/>
 		<Field
@@ -99,7 +105,13 @@
 			</div>
 			{#if problems.state}<p class="problem" role="alert">{problems.state}</p>{/if}
 		</div>
-		<Field name="formulation" label={m.formulation()} bind:value={$text.formulation} hint={m.as_the_label_has_it()} />
+		<Field
+			name="formulation"
+			label={m.formulation()}
+			bind:value={$text.formulation}
+			problem={problems.formulation}
+			hint={m.as_the_label_has_it()}
+		/>
 		<Field
 			type="choice"
 			name="mixes"

@@ -66,6 +66,7 @@
 					type="choice"
 					label={m.tip_that_is_turned_down()}
 					bind:value={$text.tip}
+					problem={problems.tip}
 					options={[
 						...($text.tip === '' ? [{ value: '', label: m.not_said() }] : []),
 						...rig.tips.map((t) => ({ value: t.name, label: t.name }))
@@ -91,7 +92,13 @@
 				</fieldset>
 			{/if}
 			{#if !carried}
-				<Field name="gear" label={m.gear_title()} bind:value={$text.gear} hint={m.as_you_call_it_like_b2()} />
+				<Field
+					name="gear"
+					label={m.gear_title()}
+					bind:value={$text.gear}
+					problem={problems.gear}
+					hint={m.as_you_call_it_like_b2()}
+				/>
 				<Field
 					name="rpm"
 					label={m.engine_or_pto_rpm()}
@@ -111,6 +118,7 @@
 				name="note"
 				label={carried ? m.orifice_dial_or_strokes() : m.note()}
 				bind:value={$text.note}
+				problem={problems.note}
 				hint={carried ? m.orifice_3_20_strokes_a_minute() : ''}
 			/>
 		</div>
