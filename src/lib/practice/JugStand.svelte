@@ -55,8 +55,10 @@
 			<li>
 				<button
 					type="button"
-					class="jug"
-					class:at={at === i + 1}
+					class={[
+						'grid min-h-12 w-full cursor-pointer justify-items-center rounded-md border-2 px-0.75 py-0.5',
+						at === i + 1 ? 'border-dye bg-card' : 'border-transparent'
+					]}
 					aria-pressed={at === i + 1}
 					aria-label={m.yard_jug_of({ place: names.nozzle(i + 1).toLowerCase() })}
 					onclick={() => onpick(i + 1)}
@@ -79,20 +81,3 @@
 		{/each}
 	</ul>
 {/if}
-
-<style>
-	.jug {
-		display: grid;
-		justify-items: center;
-		width: 100%;
-		min-height: 48px;
-		padding: 2px 3px;
-		border: 2px solid transparent;
-		border-radius: 5px;
-		cursor: pointer;
-	}
-	.at {
-		border-color: var(--dye);
-		background: var(--card);
-	}
-</style>

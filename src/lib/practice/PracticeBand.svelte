@@ -5,19 +5,8 @@
 	let { children }: { children?: Snippet } = $props();
 </script>
 
-<div class="band flex items-center gap-3 px-5 phone:px-4">
+<div class="flex min-h-7.5 items-center gap-3 bg-practice px-5 text-white phone:px-4 [&_a]:text-inherit">
 	<b class="text-[1.05rem] whitespace-nowrap">{m.practice()}</b>
 	<span class="truncate phone:hidden">{m.practice_band()}</span>
 	<span class="ml-auto whitespace-nowrap">{@render children?.()}</span>
 </div>
-
-<style>
-	.band {
-		min-height: 30px;
-		background: var(--practice);
-		color: #fff;
-	}
-	.band :global(a) {
-		color: inherit;
-	}
-</style>

@@ -86,7 +86,7 @@ the truth.
 </script>
 
 <section
-	class="world"
+	class="flex min-h-full flex-col gap-2.5"
 	aria-label={m.yard_world()}
 	{@attach everyFrame(
 		() => yard.alive,
@@ -113,8 +113,8 @@ the truth.
 			>
 			{@render faster()}
 			{#if own.dial && scene === 'course'}
-				<p class="dial on-dye">
-					<small>{m.yard_speed_dial()}</small><span class="num"
+				<p class="on-dye ml-auto flex flex-wrap items-baseline gap-x-2.5 rounded bg-bar px-3 py-1.5 text-bar-text">
+					<small>{m.yard_speed_dial()}</small><span class="num text-[1.3rem]"
 						>{dial === null
 							? '–'
 							: `${showDecimals(inUnit('speed', dial, units.speed), 1, comma)} ${units.speed}`}</span
@@ -182,9 +182,15 @@ the truth.
 			<p class="lab">
 				{m.yard_pans_read({ spacing: show('spacing', yardPans.spacing, round.settings, { digits: 3 }).text })}
 			</p>
-			<ol class="pans num">
-				{#each pans.seen.levels as level, i (i)}<li>
-						<small>{i + 1}</small>{showDecimals(level / factor('volume', 'ml'), 0, comma)}
+			<ol class="num grid gap-1" style="grid-template-columns: repeat(auto-fill, minmax(2.6rem, 1fr))">
+				{#each pans.seen.levels as level, i (i)}<li
+						class="grid justify-items-center border border-field-border bg-card p-0.5"
+					>
+						<small class="font-text text-[0.78rem] font-normal text-soft">{i + 1}</small>{showDecimals(
+							level / factor('volume', 'ml'),
+							0,
+							comma
+						)}
 					</li>{/each}
 			</ol>
 		{/if}
@@ -219,7 +225,7 @@ the truth.
 	{#if scene === 'sprayer'}<p class="lab">{weatherText(yardWeather(yard.head.seed), round.settings)}</p>{/if}
 	{#if scene !== 'course' && scene !== 'ground' && scene !== 'jugs'}{@render instruments()}{/if}
 
-	<p class="noticed" role="status">{saidWords}</p>
+	<p class="min-h-[1.4em] font-semibold" role="status">{saidWords}</p>
 	<div class="grid grid-cols-2 gap-2">
 		<button type="button" class="btn" disabled={round.signedOff} onclick={() => (tools = true)}>{m.yard_tools()}</button
 		>
@@ -254,8 +260,9 @@ the truth.
 				/>
 			{/if}
 			{#if own.counter}
-				<p class="dial on-dye">
-					<small>{m.yard_rev_counter()}</small><span class="num">{Math.round(yard.yard.setting.rpm)}</span>
+				<p class="on-dye ml-auto flex flex-wrap items-baseline gap-x-2.5 rounded bg-bar px-3 py-1.5 text-bar-text">
+					<small>{m.yard_rev_counter()}</small><span class="num text-[1.3rem]">{Math.round(yard.yard.setting.rpm)}</span
+					>
 				</p>
 			{/if}
 		</div>
@@ -285,46 +292,3 @@ the truth.
 	ondo={act}
 />
 <ClaimSheet {yard} names={round.names} {nozzle} open={claiming} onclose={() => (claiming = false)} />
-
-<style>
-	.world {
-		display: flex;
-		flex-direction: column;
-		gap: 10px;
-		min-height: 100%;
-	}
-	.dial {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: baseline;
-		gap: 4px 10px;
-		margin-left: auto;
-		padding: 6px 12px;
-		border-radius: 4px;
-		background: var(--bar);
-		color: var(--bar-text);
-	}
-	.dial .num {
-		font-size: 1.3rem;
-	}
-	.noticed {
-		min-height: 1.4em;
-		font-weight: 600;
-	}
-	.pans {
-		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(2.6rem, 1fr));
-		gap: 4px;
-	}
-	.pans li {
-		display: grid;
-		justify-items: center;
-		padding: 2px;
-		border: 1px solid var(--field-border);
-		background: var(--card);
-	}
-	.pans small {
-		color: var(--soft);
-		font: 400 0.78rem var(--font-text);
-	}
-</style>

@@ -28,7 +28,7 @@ import type {
 import type { FarmSettings } from '../../settings/farm-settings';
 import type { Setting } from '../../wire/rig';
 import type { SprayerEventKind } from '../../wording/events';
-import type { PracticeWork } from '../../wire/practice';
+import type { PracticeClassTable, PracticeSeatTable } from './schema-practice';
 import type { TankMixInput } from '../../wire/tank-mix';
 import type { TankPlanInput } from '../../wire/tank-plan';
 
@@ -359,30 +359,6 @@ interface TankMixTable extends Owned {
 	archived_at: ColumnType<Date | null, undefined, Date | null>;
 	created_at: Stamp;
 	updated_at: ColumnType<Date, never, Date>;
-}
-
-/** A class of the practice yard: one exercise and its seed under a code. */
-interface PracticeClassTable extends Owned {
-	id: string;
-	code: string;
-	exercise: string;
-	/** bigint: comes as text. */
-	seed: ColumnType<string, number, never>;
-	trainer: string;
-	ends_at: Date;
-	ended_at: ColumnType<Date | null, undefined, Date>;
-	created_at: Stamp;
-}
-
-/** Who works in a class, by the name that they gave. */
-interface PracticeSeatTable extends Owned {
-	id: string;
-	class_id: string;
-	name: string;
-	token_hash: string;
-	work: ColumnType<PracticeWork | null, undefined, string>;
-	seen_at: ColumnType<Date, undefined, Date>;
-	created_at: Stamp;
 }
 
 export interface Database {
