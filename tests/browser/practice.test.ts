@@ -219,7 +219,6 @@ test('a class of three: joined without an account, seen by its trainer, certifie
 	const papers = await page.request.get(`${app.origin}/api/practice/classes/${code}/certificates`);
 	expect(papers.headers()['content-type']).toContain('application/pdf');
 	expect((await papers.body()).subarray(0, 5).toString()).toBe('%PDF-');
-	if (process.env.SHOT) await page.screenshot({ path: '/tmp/s-class.png' });
 	await page.getByRole('button', { name: 'End the class' }).click();
 	await page.waitForURL(/\/practice$/);
 	expect((await page.request.get(`${app.origin}/api/practice/join/${code}`)).status()).toBe(404);
