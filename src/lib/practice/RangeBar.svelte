@@ -26,7 +26,7 @@
 </script>
 
 <svg
-	viewBox="0 0 700 132"
+	viewBox="0 0 700 136"
 	role="img"
 	aria-label={m.reveal_range({ truth: f(truth), answer: f(answer), u95: f(u95), unit })}
 	class="block h-auto w-full"
@@ -50,8 +50,8 @@
 		class="fig big"
 		fill="var(--ink)">{f(truth)}</text
 	>
-	<text x={x(answer - u95)} y="126" text-anchor="middle" font-size="17" fill="var(--ink)">{f(answer - u95)}</text>
-	<text x={x(answer + u95)} y="126" text-anchor="middle" font-size="17" fill="var(--ink)">{f(answer + u95)}</text>
+	<text x={x(answer - u95)} y="126" text-anchor="middle" font-size="24" fill="var(--ink)">{f(answer - u95)}</text>
+	<text x={x(answer + u95)} y="126" text-anchor="middle" font-size="24" fill="var(--ink)">{f(answer + u95)}</text>
 </svg>
 
 <style>

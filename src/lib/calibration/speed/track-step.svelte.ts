@@ -53,7 +53,12 @@ export class TrackStepState {
 		this.points = [];
 		this.problem = '';
 		this.source = source;
-		this.name = source === 'position' ? m.this_devices_position() : m.the_farms_receiver();
+		this.name =
+			source === 'position'
+				? m.this_devices_position()
+				: this.#round.practice
+					? m.the_yards_receiver()
+					: m.the_farms_receiver();
 		this.recording = true;
 		this.#stop = receiver.start(
 			(fix) => {
