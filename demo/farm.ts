@@ -18,6 +18,7 @@ export const demoFarm: { readonly name: string; readonly settings: FarmSettings 
 		evenRule: 'average',
 		adjustFirst: 'pressure',
 		decimalComma: false,
+		hour12: false,
 		timeZone: 'UTC',
 		due: { seasonStart: '03-01', days: 365, hours: 50, area: null, abrasiveHours: 20 },
 		measures: [

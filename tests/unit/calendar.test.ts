@@ -33,7 +33,7 @@ describe('the farm’s own clock', () => {
 		const at = Date.parse('2026-03-20T13:30:00Z');
 		expect(dayAt('UTC', at)).toBe('2026-03-20');
 		expect(dayAt(ahead, at)).toBe('2026-03-21');
-		expect(timeAt(ahead, at)).toBe('21 Mar 2026, 01:30');
+		expect(timeAt({ timeZone: ahead }, at)).toBe('21 Mar 2026, 01:30');
 		expect(dayStart(ahead, '2026-03-21')).toBe(Date.parse('2026-03-20T12:00:00Z'));
 	});
 

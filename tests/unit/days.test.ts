@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { expect, it } from 'vitest';
 import { daysBetween } from '../../src/core';
 import { dayStretches, goodStretches } from '../../src/lib/show/day-strip';
-import { spanAt } from '../../src/lib/settings/farm-time';
+import { clockWords, spanAt } from '../../src/lib/settings/farm-time';
+import { nearDay, weekdayText } from '../../src/lib/settings/near-day';
 import { clockOf } from '../../src/lib/job/run/run-facts';
 import { Seeded } from '../support/seeded';
 
@@ -56,8 +57,40 @@ it('stretches of days in which the work fits are what the slow way says, from no
 it('a stretch over midnight says on which day it ends, by the farm’s clock', () => {
 	const from = Date.parse('2026-03-20T23:45:00Z');
 	const to = Date.parse('2026-03-21T21:45:00Z');
-	expect(spanAt('UTC', from, to)).toBe('23:45 to 21 Mar 2026, 21:45');
-	expect(spanAt('Pacific/Auckland', from, to)).toBe('12:45 to 22 Mar 2026, 10:45');
-	expect(spanAt('UTC', from, from + 600_000)).toBe('23:45 to 23:55');
+	expect(spanAt({ timeZone: 'UTC' }, from, to)).toBe('23:45 to 21 Mar 2026, 21:45');
+	expect(spanAt({ timeZone: 'Pacific/Auckland' }, from, to)).toBe('12:45 to 22 Mar 2026, 10:45');
+	expect(spanAt({ timeZone: 'UTC' }, from, from + 600_000)).toBe('23:45 to 23:55');
 	expect(clockOf('2026-03-20T23:45:00Z', { timeZone: 'Pacific/Auckland' })).toBe('12:45');
+	const twelve = { timeZone: 'UTC', hour12: true };
+	expect(spanAt(twelve, from, to)).toBe('11:45 pm to 21 Mar 2026, 9:45 pm');
+	expect(spanAt(twelve, from, from + 600_000)).toBe('11:45 pm to 11:55 pm');
+});
+
+it('a time is written with 24 hours or with 12, midnight and noon too', () => {
+	const times = ['00:00', '00:05', '11:59', '12:00', '12:30', '23:59'];
+	expect(times.map((t) => clockWords(t, { hour12: true }))).toEqual([
+		'12:00 am',
+		'12:05 am',
+		'11:59 am',
+		'12:00 pm',
+		'12:30 pm',
+		'11:59 pm'
+	]);
+	expect(times.map((t) => clockWords(t, {}))).toEqual(times);
+	expect(clockWords('about noon', { hour12: true })).toBe('about noon');
+});
+
+it('a day near another is told as people say it, in their language', () => {
+	const near = (day: string) => nearDay(day, '2026-11-29');
+	expect(near('2026-11-28')).toBe('yesterday');
+	expect(near('2026-11-29')).toBe('today');
+	expect(near('2026-11-30')).toBe('tomorrow');
+	expect(near('2026-12-05')).toBe('Saturday');
+	expect(near('2026-12-06')).toBe('6 Dec 2026');
+	expect(near('2026-11-27')).toBe('27 Nov 2026');
+	// Over the end of a summer time and of a year.
+	expect(nearDay('2026-10-26', '2026-10-25')).toBe('tomorrow');
+	expect(nearDay('2027-01-01', '2026-12-31')).toBe('tomorrow');
+	expect(weekdayText('2026-11-30', 'en')).toBe('Mon 30');
+	expect(weekdayText('2026-11-30', 'es')).toBe('lun 30');
 });

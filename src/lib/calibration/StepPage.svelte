@@ -17,6 +17,7 @@
 	import type { StepName } from '$lib/calibration/round-steps';
 	import { isBeside, stepTitle } from '$lib/calibration/round-steps';
 	import type { AdjustState } from '$lib/calibration/adjust/adjust.svelte';
+	import { focusWrong } from '$lib/kit/focus';
 	import type { SignOffState } from '$lib/calibration/sign/sign-off.svelte';
 	import { stepLead } from '$lib/wording/step-leads';
 
@@ -144,7 +145,7 @@
 		{title}
 		lead={round.signedOff ? '' : lead}
 		next={round.signedOff ? '' : m.sign_off()}
-		onnext={async () => (await form?.sign()) && (await onsigned())}
+		onnext={async () => ((await form?.sign()) ? await onsigned() : await focusWrong())}
 	>
 		{#if round.signedOff && signed}{@render signed()}{:else}{#await later.signOff() then { default: SignOffStep }}
 				<SignOffStep state={round} {today} {status} bind:form />

@@ -134,7 +134,7 @@ band (and the rated one, where it is known) as marks across it.
 		fill: var(--paper);
 	}
 	.side {
-		font: 400 15px var(--font-text);
+		font: 500 20px var(--font-text);
 		fill: var(--straw-text);
 	}
 	.spray {

@@ -47,8 +47,8 @@
 <style>
 	svg {
 		display: block;
-		width: 132px;
-		height: 92px;
+		width: 84px;
+		height: 60px;
 	}
 	.ground {
 		fill: var(--straw-wash);

@@ -3,7 +3,10 @@
 	import { m } from '$words';
 	import type { RuleState } from '$core';
 	import type { DayStrip } from '$lib/show/day-strip';
-	import { clockAt, dayAt } from '$lib/settings/farm-time';
+	import type { FarmClock } from '$lib/settings/farm-time';
+	import { getLocale } from '$words/runtime.js';
+	import { clockAt, clockWords, dayAt } from '$lib/settings/farm-time';
+	import { weekdayText } from '$lib/settings/near-day';
 
 	interface Props {
 		strips: readonly DayStrip[];
@@ -11,10 +14,10 @@
 		windows: readonly { readonly from: number; readonly to: number }[];
 		/** Now, ms. */
 		now: number;
-		/** The farm's time zone. */
-		zone: string;
+		clock: FarmClock;
 	}
-	let { strips, windows, now, zone }: Props = $props();
+	let { strips, windows, now, clock }: Props = $props();
+	const zone = $derived(clock.timeZone);
 	const cell = 24;
 	const row = 44;
 	const marks: Readonly<Record<RuleState, string>> = { good: '', unknown: '?', look: '▲', stop: '✕' };
@@ -24,10 +27,10 @@
 		look: 'var(--amber-wash)',
 		stop: 'var(--rust-wash)'
 	};
-	const names = [m.sun(), m.mon(), m.tue(), m.wed(), m.thu(), m.fri(), m.sat()];
-	const nameOf = (day: string) => {
-		const [year, month, date] = day.split('-').map(Number);
-		return day === dayAt(zone, now) ? m.today() : `${names[new Date(year!, month! - 1, date!).getDay()]} ${date}`;
+	const nameOf = (day: string) => (day === dayAt(zone, now) ? m.today() : weekdayText(day, getLocale()));
+	const hourText = (h: number) => {
+		const two = `${h}`.padStart(2, '0');
+		return clock.hour12 ? clockWords(`${h === 24 ? '00' : two}:00`, clock) : two;
 	};
 	/** Parts of an hour that lie in a window, as shares of it. A window that is one moment long still shows. */
 	const fitsIn = (at: number) =>
@@ -65,9 +68,7 @@
 	<div class="scroll" role="region" aria-label={m.hour_by_hour()} tabindex="0" {@attach toNow}>
 		<svg viewBox="0 0 {24 * cell + 4} {strips.length * row + 24}" role="img" aria-label={words}>
 			{#each [0, 6, 12, 18, 24] as h (h)}
-				<text x={h * cell} y="14" text-anchor={h === 24 ? 'end' : h === 0 ? 'start' : 'middle'}
-					>{`${h}`.padStart(2, '0')}</text
-				>
+				<text x={h * cell} y="14" text-anchor={h === 24 ? 'end' : h === 0 ? 'start' : 'middle'}>{hourText(h)}</text>
 			{/each}
 			{#each strips as strip, i (strip.day)}
 				<g transform="translate(0 {22 + i * row})">
@@ -117,7 +118,7 @@
 	svg {
 		display: block;
 		width: 100%;
-		min-width: 480px;
+		min-width: 440px;
 	}
 	text {
 		font: 600 13px var(--font-text);

@@ -19,103 +19,106 @@ that neighbouring passes lay down together at the chosen width.
 	}
 	let { fills, at, swath, laid, words, onpick }: Props = $props();
 
-	const W = 700;
+	/** As wide as its place, so that its figures are as large as any on the page. */
+	let W = $state(700);
+	const H = 218;
 	const gap = $derived(W / fills.length);
-	const floor = 214;
-	const highest = 96;
-	const middle = W / 2;
+	const floor = 132;
+	const highest = 66;
+	const middle = $derived(W / 2);
 	const edges = $derived(swath === null ? null : [middle - (swath * gap) / 2, middle + (swath * gap) / 2]);
-	const pan = $derived(Math.min(44, gap * 0.78));
+	const pan = $derived(Math.min(54, gap * 0.78));
+	/** Every pan's number where they have room, else every third. */
+	const each = $derived(gap >= 26 ? 1 : 3);
 </script>
 
-<svg
-	viewBox="0 0 {W} 318"
-	role="img"
-	aria-label={m.of_pans_read({ count: fills.filter((f) => f !== null).length, length2: fills.length, words })}
->
-	<g transform="translate({middle} 46)" fill="var(--ink)">
-		<rect x="-30" y="-40" width="60" height="46" rx="6" />
-		<rect x="-21" y="-33" width="42" height="20" rx="3" fill="var(--dye-light)" opacity="0.55" />
-		<rect x="-46" y="-18" width="14" height="40" rx="3" />
-		<rect x="32" y="-18" width="14" height="40" rx="3" />
-		<path d="M-6 6h12v10h-12z" />
-	</g>
-	<path
-		d="M{middle} 62Q{middle - 150} 74 8 {floor - 96}L8 {floor - 76}Q{middle - 120} 96 {middle} 66z"
-		fill="var(--dye-light)"
-		opacity="0.3"
-	/>
-	<path
-		d="M{middle} 62Q{middle + 150} 74 {W - 8} {floor - 96}L{W - 8} {floor - 76}Q{middle + 120} 96 {middle} 66z"
-		fill="var(--dye-light)"
-		opacity="0.3"
-	/>
-	{#each fills as fill, i (i)}
-		{@const x = gap * (i + 0.5)}
-		{@const here = i + 1 === at}
-		<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions (the fields do the same) -->
-		<g onclick={() => onpick?.(i + 1)} style="cursor:{onpick ? 'pointer' : 'default'}">
-			<rect x={x - gap / 2} y={floor - highest} width={gap} height={highest + 20} fill="transparent" />
-			{#if fill !== null}
-				<rect x={x - pan / 2} y={floor - fill * highest} width={pan} height={fill * highest} fill="var(--dye)" />
-			{/if}
-			<path
-				d="M{x - pan / 2} {floor - highest}V{floor}H{x + pan / 2}V{floor - highest}"
-				fill="none"
-				stroke={here ? 'var(--dye)' : fill === null ? 'var(--field-border)' : 'var(--ink)'}
-				stroke-width={here ? 3 : 1.6}
-				stroke-dasharray={fill === null && !here ? '4 4' : undefined}
-			/>
-			{#if fills.length <= 24 || i % 3 === 0}<text {x} y={floor + 17} text-anchor="middle" class="n">{i + 1}</text>{/if}
+<div class="h-54.5 min-w-0" bind:clientWidth={W}>
+	<svg
+		viewBox="0 0 {W} {H}"
+		width={W}
+		height={H}
+		role="img"
+		aria-label={m.of_pans_read({ count: fills.filter((f) => f !== null).length, length2: fills.length, words })}
+	>
+		<g transform="translate({middle} 30) scale(0.7)" fill="var(--ink)">
+			<rect x="-30" y="-40" width="60" height="46" rx="6" />
+			<rect x="-21" y="-33" width="42" height="20" rx="3" fill="var(--dye-light)" opacity="0.55" />
+			<rect x="-46" y="-18" width="14" height="40" rx="3" />
+			<rect x="32" y="-18" width="14" height="40" rx="3" />
+			<path d="M-6 6h12v10h-12z" />
 		</g>
-	{/each}
-	<rect x="0" y="244" width={W} height="24" fill="var(--straw-wash)" stroke="var(--straw-edge)" stroke-width="0.75" />
-	{#each laid as share, i (i)}
-		<rect
-			x={(W / laid.length) * i}
-			y="244"
-			width={W / laid.length + 0.4}
-			height="24"
-			fill="color-mix(in oklab, var(--dye) {Math.max(4, Math.min(100, 200 * share - 100))}%, var(--straw-wash))"
-		/>
-	{/each}
-	{#if edges}
-		<path
-			d="M{edges[0]} {floor - highest - 6}V296M{edges[1]} {floor - highest - 6}V296"
-			stroke="var(--ink)"
-			stroke-width="2"
-			stroke-dasharray="6 4"
-		/>
-		<path d="M{edges[0]} 288H{edges[1]}" stroke="var(--ink)" stroke-width="2" />
-		<rect x={middle - 92} y="273" width="184" height="30" fill="var(--card)" />
-		<text x={middle} y="297" text-anchor="middle" class="width">{words}</text>
-	{:else}
-		<text x={middle} y="297" text-anchor="middle" class="n">{words}</text>
-	{/if}
-</svg>
+		{#each [-1, 1] as side (side)}
+			<path
+				d="M{middle} 40Q{middle + side * 0.22 * W} 46 {middle + side * (W / 2 - 6)} {floor - highest - 4}V{floor -
+					highest +
+					12}Q{middle + side * 0.18 * W} 62 {middle} 44z"
+				fill="var(--dye-light)"
+				opacity="0.3"
+			/>
+		{/each}
+		{#each fills as fill, i (i)}
+			{@const x = gap * (i + 0.5)}
+			{@const here = i + 1 === at}
+			<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions (the fields do the same) -->
+			<g onclick={() => onpick?.(i + 1)} style="cursor:{onpick ? 'pointer' : 'default'}">
+				<rect x={x - gap / 2} y={floor - highest} width={gap} height={highest + 20} fill="transparent" />
+				{#if fill !== null}
+					<rect x={x - pan / 2} y={floor - fill * highest} width={pan} height={fill * highest} fill="var(--dye)" />
+				{/if}
+				<path
+					d="M{x - pan / 2} {floor - highest}V{floor}H{x + pan / 2}V{floor - highest}"
+					fill="none"
+					stroke={here ? 'var(--dye)' : fill === null ? 'var(--field-border)' : 'var(--ink)'}
+					stroke-width={here ? 3 : 1.6}
+					stroke-dasharray={fill === null && !here ? '4 4' : undefined}
+				/>
+				{#if i % each === 0}<text {x} y={floor + 17} text-anchor="middle" class="n">{i + 1}</text>{/if}
+			</g>
+		{/each}
+		<rect x="0" y="158" width={W} height="20" fill="var(--straw-wash)" stroke="var(--straw-edge)" stroke-width="0.75" />
+		{#each laid as share, i (i)}
+			<rect
+				x={(W / laid.length) * i}
+				y="158"
+				width={W / laid.length + 0.4}
+				height="20"
+				fill="color-mix(in oklab, var(--dye) {Math.max(4, Math.min(100, 200 * share - 100))}%, var(--straw-wash))"
+			/>
+		{/each}
+		{#if edges}
+			<!-- Broken where the numbers of the pans stand. -->
+			{#each edges as edge (edge)}<path d="M{edge} {floor - highest - 8}V{floor}M{edge} 158V202" class="edge" />{/each}
+			<path d="M{edges[0]} 196H{edges[1]}" stroke="var(--ink)" stroke-width="2" />
+			<rect
+				x={middle - words.length * 5.6 - 8}
+				y="196"
+				width={words.length * 11.2 + 16}
+				height="30"
+				fill="var(--card)"
+			/>
+			<text x={middle} y="205" text-anchor="middle" class="width">{words}</text>
+		{:else}
+			<text x={middle} y="203" text-anchor="middle" class="n">{words}</text>
+		{/if}
+	</svg>
+</div>
 
 <style>
 	svg {
 		display: block;
-		width: 100%;
-		height: auto;
-		max-height: 100%;
+	}
+	.edge {
+		stroke: var(--ink);
+		stroke-width: 2;
+		stroke-dasharray: 6 4;
 	}
 	.n {
-		font: 400 14px var(--font-text);
-		fill: var(--soft);
+		font: 500 15px var(--font-text);
+		fill: var(--ink);
 	}
 	.width {
 		font: 700 24px var(--font-figures);
 		font-stretch: 78%;
 		fill: var(--ink);
-	}
-	@media (max-width: 859px) {
-		.n {
-			font-size: 20px;
-		}
-		.width {
-			font-size: 32px;
-		}
 	}
 </style>

@@ -86,6 +86,14 @@ on it, where the rig is now, and the handle that slides along the line. Outside 
 		}
 		return last;
 	}
+	/** The words of the line that lies to the left stand on its left, those of the other on its right: they never meet. */
+	function beside(at: { x: number; y: number }, left: boolean) {
+		const room = 92;
+		const y = Math.max(box.top + 34, at.y + 4);
+		if (left && at.x - room > box.left) return { x: at.x - 9, y, anchor: 'end' as const };
+		if (at.x + room < box.right) return { x: at.x + 9, y, anchor: 'start' as const };
+		return { x: box.right - 6, y: y + 24, anchor: 'end' as const };
+	}
 	function ticks(low: number, high: number, count: number): number[] {
 		const raw = (high - low) / count;
 		const power = 10 ** Math.floor(Math.log10(raw));
@@ -106,6 +114,7 @@ on it, where the rig is now, and the handle that slides along the line. Outside 
 	const fine = $derived(y(pressures.high - (pressures.high - pressures.low) * 0.2));
 	const wantedEnd = $derived(end(wanted));
 	const measuredEnd = $derived(measured ? end(measured) : null);
+	const wantedAt = $derived(beside(wantedEnd, !measuredEnd || wantedEnd.x <= measuredEnd.x));
 	const handle = $derived({
 		x: Math.min(box.right, Math.max(box.left, x(point.speed))),
 		y: Math.min(box.bottom, Math.max(box.top, y(point.pressure)))
@@ -198,10 +207,8 @@ on it, where the rig is now, and the handle that slides along the line. Outside 
 		>
 	{/if}
 	{#if !narrow}
-		<text
-			transform="translate({(box.left + area.x) / 2 + 4} {area.y + area.h / 2}) rotate(-90)"
-			text-anchor="middle"
-			class="why">{slowText}</text
+		<text transform="translate({(box.left + area.x) / 2 + 4} {area.y + 4}) rotate(-90)" text-anchor="end" class="why"
+			>{slowText}</text
 		>
 		{#if box.right - (area.x + area.w) > 22}
 			<text
@@ -224,22 +231,13 @@ on it, where the rig is now, and the handle that slides along the line. Outside 
 		<path d={path(wanted)} class="wanted" clip-path="url(#inside)" />
 	</g>
 	{#if measuredEnd && measuredText}
-		<text
-			x={Math.min(measuredEnd.x, box.right - 4) - 6}
-			y={Math.max(box.top + 34, measuredEnd.y + 4)}
-			text-anchor="end"
-			class="line-text">{measuredText}</text
-		>
+		{@const at = beside(measuredEnd, measuredEnd.x < wantedEnd.x)}
+		<text x={at.x} y={at.y} text-anchor={at.anchor} class="line-text">{measuredText}</text>
 	{/if}
-	<text
-		x={Math.min(wantedEnd.x, box.right - 4) - 6}
-		y={Math.max(box.top + 34, wantedEnd.y + (measuredEnd && Math.abs(measuredEnd.x - wantedEnd.x) < 90 ? 24 : 4))}
-		text-anchor="end"
-		class="line-text wet">{wantedText}</text
-	>
+	<text x={wantedAt.x} y={wantedAt.y} text-anchor={wantedAt.anchor} class="line-text wet">{wantedText}</text>
 	{#if now}
 		<circle cx={x(now.speed)} cy={y(now.pressure)} r="8" class="now" />
-		<text x={x(now.speed)} y={y(now.pressure) - 15} text-anchor="middle" class="line-text">{m.now_inline()}</text>
+		<text x={x(now.speed) + 14} y={y(now.pressure) + 6} class="line-text">{m.now_inline()}</text>
 	{/if}
 	<!-- Speed is what the handle's figure is; up and down move the pressure, and the speed with it. -->
 	<g
@@ -277,7 +275,7 @@ on it, where the rig is now, and the handle that slides along the line. Outside 
 		touch-action: none;
 	}
 	.hatch {
-		stroke: var(--rule);
+		stroke: var(--hair);
 		stroke-width: 2;
 	}
 	.outside {

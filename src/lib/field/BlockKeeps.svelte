@@ -2,6 +2,7 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import type { BlockState } from '$core';
+	import type { FarmClock } from '$lib/settings/farm-time';
 	import { timeAt } from '$lib/settings/farm-time';
 	import { zoneSuffix } from '$lib/frame/phone-clock.svelte';
 	import { keepsOf } from '$lib/show/keeps';
@@ -12,11 +13,11 @@
 		ids: Readonly<Record<string, string>>;
 		/** Now, s, as the server had it: what is drawn first. */
 		now: number;
-		timeZone: string;
+		clock: FarmClock;
 		/** Without the names, for the page or the card of one block. */
 		bare?: boolean;
 	}
-	let { states, ids, now, timeZone, bare = false }: Props = $props();
+	let { states, ids, now, clock, bare = false }: Props = $props();
 	let passed = $state(0);
 	onMount(() => {
 		const began = performance.now();
@@ -28,7 +29,7 @@
 			const keeps = keepsOf(
 				state,
 				now + passed,
-				(s) => `${timeAt(timeZone, s * 1000)}${zoneSuffix(timeZone, s * 1000)}`
+				(s) => `${timeAt(clock, s * 1000)}${zoneSuffix(clock.timeZone, s * 1000)}`
 			);
 			return keeps.length > 0 ? [{ block: state.block, keeps }] : [];
 		})

@@ -7,15 +7,17 @@ where this phone's clock differs from the farm's, it says so.
 	import { onMount } from 'svelte';
 	import { afterNavigate, invalidateAll } from '$app/navigation';
 	import { navigating } from '$app/state';
-	import { clockAt, machineZone } from '$lib/settings/farm-time';
+	import { clockText, machineZone } from '$lib/settings/farm-time';
+	import type { FarmClock } from '$lib/settings/farm-time';
 	import { phone, sameClock } from './phone-clock.svelte';
 
 	interface Props {
-		timeZone: string;
+		clock: FarmClock;
 		/** Whether the farm was told its zone. */
 		told?: boolean;
 	}
-	let { timeZone, told = true }: Props = $props();
+	let { clock, told = true }: Props = $props();
+	const timeZone = $derived(clock.timeZone);
 	let now = $state(0);
 	const differs = $derived(told && now > 0 && phone.zone !== null && !sameClock(timeZone, phone.zone, now));
 
@@ -70,8 +72,12 @@ where this phone's clock differs from the farm's, it says so.
 
 {#if differs && phone.zone}
 	<p class="py-1.5 px-5 bg-amber-wash border-b-2 border-b-amber text-[0.9rem]" role="note">
-		<b>{m.the_farms_clock_shows({ timeZone: clockAt(timeZone, now) })}</b>
-		{m.this_phones_times_here_and_in({ timeZone, zone: clockAt(phone.zone, now), zone2: phone.zone })}
+		<b>{m.the_farms_clock_shows({ timeZone: clockText(clock, now) })}</b>
+		{m.this_phones_times_here_and_in({
+			timeZone,
+			zone: clockText({ ...clock, timeZone: phone.zone }, now),
+			zone2: phone.zone
+		})}
 		<a href="/farm#zone">{m.change_the_farms_zone()}</a>
 	</p>
 {/if}

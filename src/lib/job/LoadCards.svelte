@@ -7,6 +7,7 @@
 	import type { FarmSettings } from '$lib/settings/farm-settings';
 	import { show, showAmount } from '$lib/show/show';
 	import type { PlannedProduct } from '$lib/show/shown-plan';
+	import type { LoadProgress } from '$lib/show/load-progress';
 	import { groupLoads, shownLoads } from '$lib/show/shown-plan';
 
 	interface Props {
@@ -15,10 +16,12 @@
 		/** In the plan's order. */
 		products: readonly PlannedProduct[];
 		settings: FarmSettings;
+		/** How far each load of a job under way is, in the plan's order; none while it is planned. */
+		progress?: readonly LoadProgress[] | null;
 	}
-	let { plan, sheet, products, settings }: Props = $props();
+	let { plan, sheet, products, settings, progress = null }: Props = $props();
 
-	const groups = $derived(groupLoads(shownLoads(plan, sheet, products, settings)));
+	const groups = $derived(groupLoads(shownLoads(plan, sheet, products, settings), progress));
 	const area = $derived(show('area', plan.area, settings, { digits: 4 }));
 	const mix = $derived(show('tank', plan.mix, settings, { digits: 4 }));
 </script>
@@ -51,8 +54,11 @@
 </div>
 <ol class="grid grid-cols-[repeat(auto-fill,minmax(min(330px,100%),1fr))] gap-3.5">
 	{#each groups as group (group.from)}
-		<li class="card grid grid-cols-[92px_1fr] gap-4 py-3.5 px-4" data-testid="load">
-			<div class="tank"><Tank full={group.load.fill} product={group.load.productFill} /></div>
+		{@const at = progress?.[group.from - 1]}
+		<li class="card grid grid-cols-[92px_1fr] gap-4 py-3.5 px-4 {at?.look ?? ''}" data-testid="load">
+			<div class="tank">
+				<Tank full={group.load.fill} product={group.load.productFill} left={at?.left} look={at?.look} />
+			</div>
 			<div>
 				<h3>
 					{group.from === group.to ? m.load({ from: group.from }) : m.loads_to_each({ from: group.from, to: group.to })}
@@ -62,6 +68,10 @@
 								: m.part_full()}</span
 						>{/if}
 				</h3>
+				{#if at}<p class="state" data-state={at.state}>
+						<b class="inline-block first-letter:uppercase">{at.look === 'out' ? '✓ ' : ''}{at.words}</b
+						>{#if at.since}<span class="lab">{at.since}</span>{/if}
+					</p>{/if}
 				<p class="mx-0 mt-1 mb-1.5">
 					<span class="num text-[1.9rem] leading-[1.05]">{group.load.mix}</span>
 					{m.over_area({ area: group.load.area })}
@@ -88,6 +98,33 @@
 </ol>
 
 <style>
+	/* Straw is dry, dye is wet: the edge of a load turns blue as its ground does. */
+	.dry,
+	.now,
+	.out {
+		border-left: 8px solid var(--straw);
+	}
+	.now {
+		border-left-color: var(--dye);
+		border-left-style: double;
+	}
+	.out {
+		border-left-color: var(--dye);
+	}
+	.state {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 2px 10px;
+		align-items: baseline;
+		margin-top: 2px;
+	}
+	.now .state b,
+	.out .state b {
+		color: var(--dye-text);
+	}
+	.dry .state b {
+		color: var(--straw-text);
+	}
 	small {
 		font: 600 0.95rem var(--font-text);
 	}

@@ -3,6 +3,7 @@ import { get } from 'svelte/store';
 import { invalidateAll } from '$app/navigation';
 import type { FormOptions, SuperForm, SuperValidated } from 'sveltekit-superforms';
 import { superForm } from 'sveltekit-superforms';
+import { focusWrong } from './focus';
 import { say } from './say';
 import { keepTyped, typedSince } from './keep-typed';
 
@@ -35,7 +36,10 @@ export function openForm<T extends Record<string, unknown>, M, In extends Record
 			if (!answer.valid) answer.data = keepTyped(sent, now, answer.data);
 		},
 		onUpdated: ({ form: answer }) => {
-			if (!answer.valid) return;
+			if (!answer.valid) {
+				void focusWrong();
+				return;
+			}
 			// What was kept is clean by now; what was typed since is not saved, and is asked about.
 			if (typedSince(sent, now).length > 0) form.form.update((kept) => keepTyped(sent, now, kept), { taint: true });
 			void invalidateAll();

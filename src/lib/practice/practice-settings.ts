@@ -10,6 +10,6 @@ export function practiceSettings(exercise: Pick<Exercise, 'goal'>, farm: FarmSet
 		rateUnit: metric ? 'L/ha' : 'US gal/ac',
 		school: metric ? '600' : '5940',
 		gallon: 'US',
-		...(farm && { decimalComma: farm.decimalComma, timeZone: farm.timeZone })
+		...(farm && { decimalComma: farm.decimalComma, timeZone: farm.timeZone, hour12: farm.hour12 })
 	};
 }

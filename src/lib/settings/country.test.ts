@@ -15,6 +15,7 @@ describe('what follows from where a farm is', () => {
 			gallon: 'US',
 			school: '5940',
 			decimalComma: false,
+			hour12: true,
 			timeZone: 'America/Chicago'
 		});
 		expect(followsFrom('DE', ['Europe/Berlin'], 'America/Chicago')).toEqual({
@@ -22,6 +23,7 @@ describe('what follows from where a farm is', () => {
 			gallon: 'US',
 			school: '600',
 			decimalComma: true,
+			hour12: false,
 			timeZone: 'Europe/Berlin'
 		});
 		expect(followsFrom('GB', ['Europe/London'], 'Europe/London').gallon).toBe('Imperial');

@@ -1,7 +1,7 @@
 import type { FarmSettings } from './farm-settings';
 
 /** What a farm measures and writes by, as is usual in a country. */
-export type Follows = Pick<FarmSettings, 'rateUnit' | 'gallon' | 'school' | 'decimalComma' | 'timeZone'>;
+export type Follows = Pick<FarmSettings, 'rateUnit' | 'gallon' | 'school' | 'decimalComma' | 'hour12' | 'timeZone'>;
 
 /** ISO 3166 codes of countries and territories that measure in US customary units. */
 const customary = new Set(['US', 'PR', 'GU', 'VI', 'AS', 'MP', 'LR', 'MM']);
@@ -34,12 +34,14 @@ const localeOf = (country: string): string => `${new Intl.Locale(`und-${country}
  */
 export function followsFrom(country: string, zones: readonly string[], zone: string): Follows {
 	const us = customary.has(country);
+	const clock = new Intl.DateTimeFormat(localeOf(country), { hour: 'numeric' }).resolvedOptions();
 	const parts = new Intl.NumberFormat(localeOf(country)).formatToParts(1.5);
 	return {
 		rateUnit: us ? 'US gal/ac' : 'L/ha',
 		gallon: imperial.has(country) ? 'Imperial' : 'US',
 		school: us ? '5940' : '600',
 		decimalComma: parts.some((part) => part.type === 'decimal' && part.value === ','),
+		hour12: clock.hourCycle === 'h12' || clock.hourCycle === 'h11',
 		timeZone: zones.includes(zone) ? zone : (zones[0] ?? zone)
 	};
 }

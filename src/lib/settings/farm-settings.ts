@@ -22,6 +22,8 @@ export const farmSettingsSchema = z.object({
 	/** Which of pressure and speed is reached for first where a volume has to change. */
 	adjustFirst: z.enum(['pressure', 'speed']).default('pressure'),
 	decimalComma: z.boolean().default(false),
+	/** Times as 2:20 pm instead of 14:20. */
+	hour12: z.boolean().default(false),
 	/** IANA name of the farm's own time zone: its days begin there. Until it is told, that of the machine. */
 	timeZone: z
 		.string()

@@ -55,23 +55,35 @@ export function dayAt(zone: string, at: number): string {
 /** Hour of the day of a moment (ms since 1970), 0 to 23. */
 export const hourAt = (zone: string, at: number): number => Number(parts(zone, at).clock.slice(0, 2));
 
-/** Clock time of a moment (ms since 1970), like 08:15. */
+/** Clock time of a moment (ms since 1970), HH:MM: for fields and for reckoning. What is shown is `clockText`. */
 export const clockAt = (zone: string, at: number): string => parts(zone, at).clock.slice(0, 5);
 
-/** Day and time of a moment (ms since 1970), like 20 Mar 2026, 08:15. */
-export function timeAt(zone: string, at: number): string {
-	const { day, clock } = parts(zone, at);
-	return `${dayText(day)}, ${clock.slice(0, 5)}`;
+/** Whose clock, and how it is written. What a device kept from before says nothing of 12 hours: 24 then. */
+export interface FarmClock {
+	readonly timeZone: string;
+	readonly hour12?: boolean | undefined;
 }
 
+/** A time of the day, HH:MM, as the farm writes it: `14:20`, or `2:20 pm`. Anything else as it stands. */
+export function clockWords(time: string, { hour12 }: Pick<FarmClock, 'hour12'>): string {
+	const at = /^(\d\d):(\d\d)$/.exec(time);
+	if (!hour12 || !at) return time;
+	const hour = Number(at[1]);
+	const told = { time: `${hour % 12 || 12}:${at[2]}` };
+	return hour < 12 ? m.clock_am(told) : m.clock_pm(told);
+}
+
+/** Clock time of a moment (ms since 1970) as the farm writes it. */
+export const clockText = (clock: FarmClock, at: number): string => clockWords(clockAt(clock.timeZone, at), clock);
+
+/** Day and time of a moment (ms since 1970), like 20 Mar 2026, 08:15. */
+export const timeAt = (clock: FarmClock, at: number): string =>
+	`${dayText(dayAt(clock.timeZone, at))}, ${clockText(clock, at)}`;
+
 /** From a moment to another (ms), like `08:15 to 11:30`; where it ends on another day than it begins, with that day. */
-export function spanAt(zone: string, from: number, to: number): string {
-	const end = dayAt(zone, to);
-	return m.to_zone({
-		zone: clockAt(zone, from),
-		which: end === dayAt(zone, from) ? '' : `${dayText(end)}, `,
-		zone2: clockAt(zone, to)
-	});
+export function spanAt(clock: FarmClock, from: number, to: number): string {
+	const sameDay = dayAt(clock.timeZone, from) === dayAt(clock.timeZone, to);
+	return m.from_to({ from: clockText(clock, from), to: sameDay ? clockText(clock, to) : timeAt(clock, to) });
 }
 
 /** Moment (ms) at some minutes after midnight of a day, as the clocks there show it; the first that there is where they skip it. */

@@ -38,7 +38,7 @@ export function weatherLine(w: TypedWeather): string {
 export function recordFacts(record: SprayRecord, settings: FarmSettings): RecordFact[] {
 	const { before, end } = record.weather;
 	const { rig } = record;
-	const time = (at: string | null): string => (at === null ? '' : timeAt(settings.timeZone, Date.parse(at)));
+	const time = (at: string | null): string => (at === null ? '' : timeAt(settings, Date.parse(at)));
 	const facts: RecordFact[] = [
 		{ what: m.day(), text: dayText(record.day) },
 		{ what: m.sprayed(), text: [time(record.startedAt), time(record.endedAt)].filter(Boolean).join(m.to_spaced()) },

@@ -1,6 +1,7 @@
 import { m } from '$words';
 import type { LoadPlan, PlanSheet, Typed, TypedJob } from '$core';
 import type { FarmSettings } from '$lib/settings/farm-settings';
+import type { LoadProgress } from './load-progress';
 import type { Pack } from './at-mark';
 import { loadAtMark, packsOf, partsOf } from './at-mark';
 import { show, showAmount } from './show';
@@ -76,15 +77,20 @@ export function shownLoads(
 	});
 }
 
-/** Loads that are alike are one card with a count: forty full tanks are told once. */
+/** Loads that are alike, and as far as each other, are one card with a count: forty full tanks are told once. */
 export function groupLoads(
-	loads: readonly ShownLoad[]
+	loads: readonly ShownLoad[],
+	progress: readonly LoadProgress[] | null = null
 ): { readonly load: ShownLoad; readonly from: number; readonly to: number }[] {
 	const groups: { load: ShownLoad; from: number; to: number }[] = [];
 	loads.forEach((load, i) => {
 		const last = groups.at(-1);
 		const told = (l: ShownLoad) => l.products.map((p) => `${p.figure} ${p.unit}`).join();
-		const same = last && last.load.mix === load.mix && last.load.part === load.part && told(last.load) === told(load);
+		const [at, before] = [progress?.[i], progress?.[i - 1]];
+		// Only what nobody has begun is alike: each load that was mixed has its own story.
+		const alike = progress === null || (at?.state === 'dry' && before?.state === 'dry');
+		const same =
+			alike && last && last.load.mix === load.mix && last.load.part === load.part && told(last.load) === told(load);
 		if (last && same && loads.length > 4) last.to = i + 1;
 		else groups.push({ load, from: i + 1, to: i + 1 });
 	});

@@ -2,7 +2,8 @@
 <script lang="ts">
 	import { m } from '$words';
 	import type { DayStretch } from '$lib/show/day-strip';
-	import { clockAt } from '$lib/settings/farm-time';
+	import type { FarmClock } from '$lib/settings/farm-time';
+	import { clockText } from '$lib/settings/farm-time';
 	import { ruleNames } from '$lib/wording/weather';
 
 	interface Props {
@@ -10,9 +11,9 @@
 		stretches: readonly DayStretch[];
 		/** Now, ms. */
 		now: number;
-		zone: string;
+		clock: FarmClock;
 	}
-	let { day, stretches, now, zone }: Props = $props();
+	let { day, stretches, now, clock }: Props = $props();
 	const begin = $derived(stretches[0]?.from ?? 0);
 	const end = $derived(stretches[stretches.length - 1]?.to ?? 1);
 	const at = (time: number) => (100 * (time - begin)) / (end - begin);
@@ -37,7 +38,7 @@
 	});
 	const words = $derived(
 		stretches
-			.map((s) => m.stretch_words({ from: clockAt(zone, s.from), to: clockAt(zone, s.to), state: name(s) }))
+			.map((s) => m.stretch_words({ from: clockText(clock, s.from), to: clockText(clock, s.to), state: name(s) }))
 			.join(', ')
 	);
 </script>
@@ -56,7 +57,7 @@
 			class="absolute top-9 whitespace-nowrap font-figures text-[1rem]"
 			class:font-bold={tick.strong}
 			style="left: {at(tick.time)}%; transform: translateX({at(tick.time) < 6 ? 0 : at(tick.time) > 94 ? -100 : -50}%)"
-			>{clockAt(zone, tick.time)}</small
+			>{clockText(clock, tick.time)}</small
 		>
 	{/each}
 </div>

@@ -6,8 +6,7 @@
 	import type { FarmSettings } from '$lib/settings/farm-settings';
 	import type { WeatherAnswer } from '$lib/wire/weather';
 	import { MediaQuery } from 'svelte/reactivity';
-	import { getLocale } from '$words/runtime.js';
-	import { addDays } from '$core';
+	import { nearDay } from '$lib/settings/near-day';
 	import DayLine from './DayLine.svelte';
 	import { dayStretches, dayStrips, goodStretches } from '$lib/show/day-strip';
 	import { dayAt, spanAt } from '$lib/settings/farm-time';
@@ -34,25 +33,19 @@
 		answer?.forecast ? dayStrips(answer.forecast, limitsOf({ products: [] }, settings), [], where) : []
 	);
 	const stretches = $derived(goodStretches(strips, now));
-	const span = (s: { readonly from: number; readonly to: number }) => m.from_zone({ zone: spanAt(zone, s.from, s.to) });
+	const span = (s: { readonly from: number; readonly to: number }) =>
+		m.from_zone({ zone: spanAt(settings, s.from, s.to) });
 	const today = $derived(stretches.filter((s) => dayAt(zone, s.from) === dayAt(zone, now)));
 	/** The day that is shown as a line: today while it has a window or nothing else has, else that of the next one. */
 	const lineDay = $derived(stretches[0] ? dayAt(zone, stretches[0].from) : dayAt(zone, now));
 	const line = $derived(strips.find((s) => s.day === lineDay));
-	const weekday = $derived(new Intl.DateTimeFormat(getLocale(), { weekday: 'long', timeZone: 'UTC' }));
-	const dayName = $derived(
-		lineDay === dayAt(zone, now)
-			? m.today()
-			: lineDay === addDays(dayAt(zone, now), 1)
-				? m.tomorrow()
-				: weekday.format(Date.parse(`${lineDay}T12:00:00Z`))
-	);
+	const dayName = $derived(nearDay(lineDay, dayAt(zone, now)));
 	const windows = $derived(stretches.filter((s) => dayAt(zone, s.from) === lineDay));
 	const short = $derived(
 		windows.length > 0
 			? m.fits_from_to({
 					day: dayName,
-					list: windows.map((s) => spanAt(zone, s.from, s.to)).join(m.and())
+					list: windows.map((s) => spanAt(settings, s.from, s.to)).join(m.and())
 				})
 			: m.no_window_in_the_forecast()
 	);
@@ -60,7 +53,7 @@
 		if (today.length > 0) return m.no_rule_stops_the_work_today({ list: today.map(span).join(m.and()) });
 		const next = stretches[0];
 		return next
-			? m.today_no_hour_fits_any_more({ zone: dayAt(zone, next.from), next: span(next) })
+			? m.today_no_hour_fits_any_more({ day: nearDay(dayAt(zone, next.from), dayAt(zone, now)), next: span(next) })
 			: m.no_hour_of_the_forecast_fits();
 	});
 </script>
@@ -68,16 +61,21 @@
 {#if strips.length > 0}
 	<section class="card grid gap-2 py-3.5 px-4 min-w-0" aria-label={m.the_weather()}>
 		<h2 class="text-[1.35rem] phone:hidden">{words}</h2>
-		<h2 class="hidden text-[1.35rem] phone:block">{short}</h2>
+		<h2 class="hidden text-[1.35rem] first-letter:uppercase phone:block">{short}</h2>
 		{#if line}
 			<div class="hidden phone:block">
-				<DayLine day={dayName} stretches={dayStretches(line, 5, 21)} {now} {zone} />
+				<DayLine day={dayName} stretches={dayStretches(line, 5, 21)} {now} clock={settings} />
 			</div>
 		{/if}
 		<!-- On a phone the window is what is needed; the hours of all days stand behind a tap. -->
 		<details open={wide.current}>
 			<summary class="hidden min-h-12 content-center phone:list-item">{m.hour_by_hour_days()}</summary>
-			<DayHours {strips} windows={stretches.map((s) => ({ from: s.from / 1000, to: s.to / 1000 }))} {now} {zone} />
+			<DayHours
+				{strips}
+				windows={stretches.map((s) => ({ from: s.from / 1000, to: s.to / 1000 }))}
+				{now}
+				clock={settings}
+			/>
 			<p class="lab">
 				{m.plain_all_rules_of_the_farm()}
 			</p>

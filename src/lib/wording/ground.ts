@@ -1,5 +1,5 @@
 import { m } from '$words';
-import type { BlockKind, Compass, NeighbourKind, TypedExtent } from '../../core';
+import type { BlockKind, Compass, Neighbour, NeighbourKind, TypedExtent } from '../../core';
 
 export const blockKindWords: Readonly<Record<BlockKind, string>> = {
 	get field() {
@@ -66,6 +66,12 @@ export const compassWords: Readonly<Record<Compass, string>> = {
 		return m.north_west();
 	}
 };
+
+/** A neighbour of a block with its side and its note: `Hives to the north-east: the old orchard`. */
+export const neighbourTold = ({ what, side, note }: Neighbour): string =>
+	note
+		? m.to_the_noted({ what: neighbourWords[what], side: compassWords[side], note })
+		: m.to_the({ what: neighbourWords[what], side: compassWords[side] });
 
 export const extentWords: Readonly<Record<TypedExtent['by'], string>> = {
 	get area() {

@@ -118,7 +118,7 @@ const sentences: Sentences = {
 		body:
 			f.until === null
 				? m.its_label_asks_for_h_they({ within: f.within })
-				: m.keep_out_until_h_by_its({ timeZone: timeAt(settings.timeZone, f.until * 1000), within: f.within })
+				: m.keep_out_until_h_by_its({ timeZone: timeAt(settings, f.until * 1000), within: f.within })
 	}),
 	'harvest-runs': (f) => ({
 		title: m.of_no_harvest_until({ product: f.product, day: dayText(f.day), until: dayText(f.until) }),

@@ -110,13 +110,10 @@ const ends = (low: number | null, high: number | null, shown: (v: number) => str
 			: m.to_low({ low: shown(low), high: shown(high) });
 const named = ({ toward }: RuleFinding) =>
 	toward
-		.map((n) =>
-			m.in_the({
-				name: neighbourWords[n.what].toLowerCase(),
-				compassWords: compassWords[n.side],
-				which: n.note ? ` (${n.note})` : ''
-			})
-		)
+		.map(({ what, side, note }) => {
+			const told = { what: neighbourWords[what].toLowerCase(), side: compassWords[side] };
+			return note ? m.in_the_noted({ ...told, note }) : m.in_the(told);
+		})
 		.join(', ');
 
 type Words = (f: RuleFinding, limits: WeatherLimits, shows: Shows) => string;

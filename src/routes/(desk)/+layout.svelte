@@ -102,5 +102,5 @@
 	{/snippet}
 </AppBar>
 <PhoneBar path={page.url.pathname} me={data.me} />
-<ZoneNote timeZone={data.farm.settings.timeZone} told={data.zoneTold} />
+<ZoneNote clock={data.farm.settings} told={data.zoneTold} />
 <div id="page">{@render children()}</div>

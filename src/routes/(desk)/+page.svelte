@@ -59,9 +59,7 @@
 		{#if data.diskLow}<p class="card look p-3.5" role="status">{m.disk_low()}</p>{/if}
 		{#if data.backup}
 			<p class="card look p-3.5" role="status">
-				{data.backup.at
-					? m.no_backup_since({ at: timeAt(settings.timeZone, Date.parse(data.backup.at)) })
-					: m.no_backup_yet()}
+				{data.backup.at ? m.no_backup_since({ at: timeAt(settings, Date.parse(data.backup.at)) }) : m.no_backup_yet()}
 				{data.backup.message}
 			</p>
 		{/if}
@@ -169,7 +167,7 @@
 					<h2 class="mb-2">{m.keep_out_no_harvest_no_planting()}</h2>
 					<a href="/calendar?language={getLocale()}" data-sveltekit-reload>{m.as_a_calendar()}</a>
 				</div>
-				<BlockKeeps states={data.states} ids={data.blocks} now={data.now} timeZone={settings.timeZone} />
+				<BlockKeeps states={data.states} ids={data.blocks} now={data.now} clock={settings} />
 			</section>
 		{/if}
 		{#if data.sprayers.length > 0}<div class="phone:order-first">

@@ -38,99 +38,114 @@
 		</p>{/if}
 {/snippet}
 
+{#snippet title(lever: Lever)}
+	<h3>
+		{leverWords[lever].title}
+		{#if levers?.advice === lever}<span class="best">{m.advised()}</span>{/if}
+	</h3>
+{/snippet}
+
+{#snippet figure(text: string, unit: string)}
+	<p class="figure leading-none">
+		<span class="num text-[2.6rem] tracking-[-0.02em]">{text}</span>
+		{unit}
+	</p>
+{/snippet}
+
 {#if levers && present}
-	<div class="grid grid-cols-3 gap-3 phone:grid-cols-1">
+	<div class="levers grid gap-2.5">
 		<section class="card" class:advised={levers.advice === 'speed'} class:out={!!levers.impossible.speed}>
-			<h3>
-				{leverWords.speed.title}{#if levers.advice === 'speed'}<span class="best">{m.advised()}</span>{/if}
-			</h3>
+			{@render title('speed')}
 			{#if levers.speed !== null}
-				<p class="figure leading-none">
-					<span class="num text-[2.6rem] tracking-[-0.02em]">{f.speed(levers.speed, paced)}</span>
-					{f.speedUnit(paced)}
-				</p>
-				{#if !paced}<p class="lab">{m.now({ speed: f.speed(present.speed) })}</p>{:else}<p class="lab">
-						{m.the_speed_itself_was_not_measured()}
-					</p>{/if}
-				{#if dial !== null}<p><b>{m.hold_the_dial_at({ dial: f.speed(dial) })}</b></p>{/if}
-				{#if plotTime !== null}<p><b>{m.do_the_plot_in_s({ plotTime: f.figure(plotTime) })}</b></p>{/if}
-				<p class="text-soft text-[0.92rem]">
-					{isCarried(adjust.source.numbers) ? m.walk_at_another_pace_with_the() : leverWords.speed.why}
-				</p>
-				{@render why('speed')}
-				<button type="button" class="btn mt-auto" {disabled} onclick={() => adjust.useSpeed()}
-					>{m.take_the_speed()}</button
-				>
+				{@render figure(f.speed(levers.speed, paced), f.speedUnit(paced))}
+				<div class="text grid gap-1">
+					<p class="lab">
+						{paced ? m.the_speed_itself_was_not_measured() : m.now({ speed: f.speed(present.speed) })}
+					</p>
+					{#if dial !== null}<p><b>{m.hold_the_dial_at({ dial: f.speed(dial) })}</b></p>{/if}
+					{#if plotTime !== null}<p><b>{m.do_the_plot_in_s({ plotTime: f.figure(plotTime) })}</b></p>{/if}
+					<p class="text-soft text-[0.92rem]">
+						{isCarried(adjust.source.numbers) ? m.walk_at_another_pace_with_the() : leverWords.speed.why}
+					</p>
+					{@render why('speed')}
+				</div>
+				<button type="button" class="btn" {disabled} onclick={() => adjust.useSpeed()}>{m.take_the_speed()}</button>
 			{/if}
 		</section>
 		<section class="card" class:advised={levers.advice === 'pressure'} class:out={!!levers.impossible.pressure}>
-			<h3>
-				{leverWords.pressure.title}{#if levers.advice === 'pressure'}<span class="best">{m.advised()}</span>{/if}
-			</h3>
+			{@render title('pressure')}
 			{#if levers.pressure !== null && present.pressure !== null}
-				<p class="figure leading-none">
-					<span class="num text-[2.6rem] tracking-[-0.02em]">{f.pressure(levers.pressure)}</span>
-					{f.pressureUnit}
-				</p>
-				<p class="lab">
-					{m.now_range_to({
-						pressure: f.pressure(present.pressure),
-						low: f.pressure(adjust.range.low),
-						high: f.pressure(adjust.range.high),
-						whose
-					})}
-				</p>
-				{#if fine}<p class="look">
-						<span aria-hidden="true">▲</span>
-						{m.toward_the_top_of_the_range()}
-					</p>{/if}
-				<p class="text-soft text-[0.92rem]">{leverWords.pressure.why}</p>
-				{@render why('pressure')}
-				<button type="button" class="btn mt-auto" {disabled} onclick={() => adjust.usePressure()}
+				{@render figure(f.pressure(levers.pressure), f.pressureUnit)}
+				<div class="text grid gap-1">
+					<p class="lab">
+						{m.now_range_to({
+							pressure: f.pressure(present.pressure),
+							low: f.pressure(adjust.range.low),
+							high: f.pressure(adjust.range.high),
+							whose
+						})}
+					</p>
+					{#if fine}<p class="look">
+							<span aria-hidden="true">▲</span>
+							{m.toward_the_top_of_the_range()}
+						</p>{/if}
+					<p class="text-soft text-[0.92rem]">{leverWords.pressure.why}</p>
+					{@render why('pressure')}
+				</div>
+				<button type="button" class="btn" {disabled} onclick={() => adjust.usePressure()}
 					>{m.take_the_pressure()}</button
 				>
 			{:else}
-				<p class="lab">{m.no_gauge_was_read_write_its()}</p>
+				<p class="lab text">{m.no_gauge_was_read_write_its()}</p>
 			{/if}
 		</section>
 		<section class="card" class:advised={levers.advice === 'nozzle'}>
-			<h3>
-				{leverWords.nozzle.title}{#if levers.advice === 'nozzle'}<span class="best">{m.advised()}</span>{/if}
-			</h3>
+			{@render title('nozzle')}
 			{#if flow !== null && present.nozzle !== null}
-				<p class="figure leading-none">
-					<span class="num text-[2.6rem] tracking-[-0.02em]">{f.flow(flow)}</span>
-					{f.flowUnit}
-				</p>
-				<p class="lab">
-					{m.each_at_the_present_now({ which: paced ? m.pace() : m.speed(), nozzle: f.flow(present.nozzle) })}
-				</p>
-				<p class="text-soft text-[0.92rem]">{leverWords.nozzle.why}</p>
-				<p class="lab">{m.pick_one_below()}</p>
+				{@render figure(f.flow(flow), f.flowUnit)}
+				<div class="text grid gap-1">
+					<p class="lab">
+						{m.each_at_the_present_now({ which: paced ? m.pace() : m.speed(), nozzle: f.flow(present.nozzle) })}
+					</p>
+					<p class="text-soft text-[0.92rem]">{leverWords.nozzle.why}</p>
+					<p class="lab">{m.pick_one_below()}</p>
+				</div>
 			{:else}
-				<p class="figure leading-none">
-					<span class="num text-[2.6rem] tracking-[-0.02em]">{f.percent(levers.factor - 1)}</span>
-					{levers.factor > 1 ? m.more() : m.less()}
-				</p>
-				<p class="lab">{m.each_what_one_nozzle_gives_now()}</p>
+				{@render figure(f.percent(levers.factor - 1), levers.factor > 1 ? m.more() : m.less())}
+				<p class="lab text">{m.each_what_one_nozzle_gives_now()}</p>
 			{/if}
 		</section>
 	</div>
 {/if}
 
 <style>
+	.levers {
+		container-type: inline-size;
+	}
 	section {
-		position: relative;
-		display: flex;
-		flex-direction: column;
-		gap: 5px;
-		padding: 12px 14px;
+		display: grid;
+		grid-template: 'title figure text do' auto / 140px 190px minmax(0, 1fr) auto;
+		align-items: center;
+		gap: 6px 18px;
+		padding: 10px 16px;
+	}
+	h3 {
+		grid-area: title;
+	}
+	.figure {
+		grid-area: figure;
+	}
+	.text {
+		grid-area: text;
+	}
+	.btn {
+		grid-area: do;
 	}
 	.advised {
 		border: 2px solid var(--moss);
 	}
 	.best {
-		float: right;
+		display: inline-block;
 		padding: 1px 8px;
 		border-radius: 4px;
 		background: var(--moss-wash);
@@ -143,5 +158,16 @@
 	}
 	.out .figure .num {
 		color: var(--rust-text);
+	}
+	/* In the narrow column of a step, and on a phone. */
+	@container (max-width: 860px) {
+		section {
+			grid-template: 'title figure do' auto 'text text text' auto / 130px minmax(0, 1fr) auto;
+		}
+	}
+	@container (max-width: 520px) {
+		section {
+			grid-template: 'title' auto 'figure' auto 'text' auto 'do' auto / minmax(0, 1fr);
+		}
 	}
 </style>

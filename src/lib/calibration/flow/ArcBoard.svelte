@@ -48,7 +48,9 @@
 		arcNozzles(perSide).map((nozzle) => ({
 			nozzle,
 			left: ((nozzle.x + nozzle.ux * 170) / arcBox.width) * 100,
-			top: ((nozzle.y + nozzle.uy * 161) / arcBox.height) * 100
+			top: ((nozzle.y + nozzle.uy * 161) / arcBox.height) * 100,
+			/** Where its verdict stands: away from the neighbours' fields. */
+			out: Math.abs(nozzle.ux) < 0.5 ? 'up' : nozzle.side
 		}))
 	);
 	const text = (jug: ShownJug) => drafts[jug.n] ?? jug.figure;
@@ -70,7 +72,7 @@
 <div class="arc">
 	<div class="fit">
 		<Arc {perSide} jugs={board.jugs} top={board.top} {at} {sides} onpick={(n) => (onpick(n), focusOn(n))} />
-		{#each places as { nozzle, left, top } (nozzle.n)}
+		{#each places as { nozzle, left, top, out } (nozzle.n)}
 			{@const jug = byNumber.get(nozzle.n)}
 			{#if jug}
 				<div class="at {jug.verdict.replace(' ', '-')}" style="left:{left}%;top:{top}%">
@@ -95,7 +97,7 @@
 							if (onpaste(jug.n, e.clipboardData?.getData('text') ?? '')) e.preventDefault();
 						}}
 					/>
-					<span id="dev-{jug.n}" class="dev"
+					<span id="dev-{jug.n}" class="dev {out}"
 						>{jug.verdict === 'together'
 							? m.together()
 							: jug.verdict === 'even' || jug.verdict === 'not caught'
@@ -120,7 +122,7 @@
 	.fit {
 		position: relative;
 		aspect-ratio: 7 / 5;
-		width: min(100cqw, 140cqh);
+		width: min(100cqw - 110px, 140cqh);
 	}
 	.at {
 		position: absolute;
@@ -129,12 +131,12 @@
 		transform: translate(-50%, -50%);
 	}
 	input {
-		width: 54px;
+		width: 46px;
 		min-height: 30px;
 		padding: 0;
 		border: 2px solid transparent;
 		border-radius: 5px;
-		background: color-mix(in srgb, var(--card) 78%, transparent);
+		background: none;
 		text-align: center;
 		font-size: 1.25rem;
 		color: var(--ink);
@@ -154,10 +156,23 @@
 	}
 	.dev {
 		position: absolute;
-		top: 100%;
-		font-size: 0.8rem;
+		font-size: 0.9rem;
 		font-weight: 600;
 		white-space: nowrap;
+	}
+	.up {
+		bottom: 100%;
+	}
+	.left {
+		right: 100%;
+	}
+	.right {
+		left: 100%;
+	}
+	.left,
+	.right {
+		top: 50%;
+		transform: translateY(-50%);
 	}
 	.low :is(input, .dev),
 	.high :is(input, .dev) {

@@ -123,7 +123,9 @@
 	{:else if !round.signedOff}
 		<p class="flex justify-between gap-4">
 			{#if arc && step.board.jugs.some((j) => j.band)}<span class="text-moss-text text-[0.9rem] leading-[28px]"
-					>{m.green_within_of_its({ bandWords, which: step.board.width === 0.1 ? m.rated_flow() : m.size() })}</span
+					>{step.board.width === 0.1
+						? m.green_within_of_rated({ bandWords })
+						: m.green_within_of_size({ bandWords })}</span
 				>{/if}
 			{#if onmeter}
 				<button type="button" class="link" onclick={onmeter}>{m.read_the_flow_meter_here()}</button>
@@ -156,11 +158,11 @@
 <CatchSettings {step} />
 <div class="grid grid-cols-[auto_1fr_auto] gap-4 items-center">
 	{#if !round.rig.groundDriven}<CatchTimer {watch} target={step.heldFor} {onpress} decimalComma={comma} />{/if}
-	<p class="lab">
+	<p class="lab text-[0.88rem] leading-tight">
 		{m.type_a_reading()} <b class="text-ink">{m.enter()}</b>
 		{m.goes_to_the_next()}
 		<b class="text-ink">{asWritten(m.n19_2_oz(), comma)}</b>, <b class="text-ink">{m.n1_pt_3_oz()}</b>,
-		<b class="text-ink">{m.n568_ml()}</b>, <b class="text-ink">566 g</b>
+		<b class="text-ink">566 g</b>
 		{m.all_work({ lead })}
 	</p>
 	<button type="button" class="btn ink big" onclick={ondone}

@@ -109,7 +109,7 @@
 	</div>
 	{#if tab === 'pans'}
 		<div class="card pans flex flex-col gap-2 py-2.5 px-3.5">
-			<div class="drawing">
+			<div>
 				<Pans
 					fills={swath.fills}
 					at={swath.at}
@@ -185,7 +185,7 @@
 					<label class="grid gap-1">
 						<span class="text-soft text-[0.85rem]">{m.driven()}</span>
 						<select
-							class="field-input py-1 px-[0.4rem] text-[1rem]"
+							class="field-input py-1 pr-6 pl-[0.4rem] text-[1rem]"
 							value={pans?.driving ?? 'back-and-forth'}
 							disabled={round.signedOff}
 							onchange={(e) => void setPans({ driving: e.currentTarget.value as 'one-way' })}
@@ -278,15 +278,12 @@
 </div>
 
 <style>
-	.drawing :global(svg) {
-		max-height: 165px;
-	}
 	.drawing.wide :global(svg) {
 		max-height: 165px;
 	}
 	.charted {
 		display: grid;
-		grid-template-columns: 270px minmax(0, 1fr);
+		grid-template-columns: 356px minmax(0, 1fr);
 		gap: 12px;
 		align-items: start;
 	}

@@ -59,7 +59,7 @@
 						.join(' · ')}</span
 				>
 				{#if choice.time !== null && pace}
-					{@const ends = jobEnd(pace, choice.time)}
+					{@const ends = jobEnd(pace, choice.time, settings)}
 					<span class="facts" class:look={!ends.fits}
 						>{m.about_to({
 							which: ends.fits ? '' : '▲ ',

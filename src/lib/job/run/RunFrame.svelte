@@ -9,7 +9,9 @@
 	import { shownRate } from '$lib/show/answer';
 	import { clockOf, leftFacts } from './run-facts';
 	import type { JobRunState } from './job-run.svelte';
+	import { focusHeading } from '$lib/kit/focus';
 	import { wordIssue } from '$lib/wording/issues';
+	import { runActWords } from '$lib/wording/jobs';
 	import AppBar from '$lib/frame/AppBar.svelte';
 	import ZoneNote from '$lib/frame/ZoneNote.svelte';
 	import Emergency from './Emergency.svelte';
@@ -70,6 +72,28 @@
 		return () => clearInterval(timer);
 	});
 
+	const told = $derived.by(() => {
+		if (!load) return '';
+		const at = load.next ?? load.steps.length - 1;
+		const step = run.lines[at];
+		if (mixing && step)
+			return m.announce_step({
+				at: at + 1,
+				count: run.lines.length,
+				text: step.text,
+				figure: step.figure,
+				unit: step.unit
+			});
+		return m.announce_load({ n: load.n, state: runActWords[load.state] });
+	});
+	// The button that was pressed may be gone with its step: the focus goes to the work, never to the page's body.
+	let opened = false;
+	$effect(() => {
+		void told;
+		if (opened) void focusHeading('#work');
+		opened = true;
+	});
+
 	/** Enter does what is next, but not where it already means something: on a link, a button, in a field. */
 	function onkeydown(event: KeyboardEvent) {
 		const own = event.target instanceof Element && event.target.closest('a, button, input, select, textarea, summary');
@@ -78,6 +102,8 @@
 </script>
 
 <svelte:window {onkeydown} />
+<!-- The one place that tells each step, once: what is drawn below changes in many. -->
+<p class="sr-only" role="status">{told}</p>
 <a class="skip" href="#work">{m.to_the_load()}</a>
 
 {#snippet act()}
@@ -177,7 +203,7 @@
 			<Emergency settings={run.settings} {labels} short />
 			<OutboxStatus {status} short />
 		</header>
-		<ZoneNote timeZone={run.settings.timeZone} />
+		<ZoneNote clock={run.settings} />
 		<RunLoads {run} small />
 		<!-- It scrolls between the bar and the next action, so the keyboard has to reach it. -->
 		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
@@ -218,7 +244,7 @@
 			<AppBar {path}>
 				{#snippet right()}<OutboxStatus {status} />{/snippet}
 			</AppBar>
-			<ZoneNote timeZone={run.settings.timeZone} />
+			<ZoneNote clock={run.settings} />
 		</div>
 		<main id="work" class="grid gap-3.5 content-start py-4.5 px-6 overflow-auto">
 			{@render shout()}

@@ -1,7 +1,8 @@
 import { m } from '$words';
 import type { RunLoad } from '../../../core/index';
 import type { FarmSettings } from '../../settings/farm-settings';
-import { clockAt } from '../../settings/farm-time';
+import type { FarmClock } from '../../settings/farm-time';
+import { clockText } from '../../settings/farm-time';
 import type { JobRunState } from './job-run.svelte';
 import { runActWords } from '../../wording/jobs';
 import { shownSpan } from '../../show/job-span';
@@ -35,8 +36,7 @@ export function leftFacts(state: JobRunState): RunFact[] {
 }
 
 /** A moment's hours and minutes by the farm's clock. */
-export const clockOf = (at: string, { timeZone }: Pick<FarmSettings, 'timeZone'>): string =>
-	clockAt(timeZone, Date.parse(at));
+export const clockOf = (at: string, clock: FarmClock): string => clockText(clock, Date.parse(at));
 
 export interface ShownRunLoad {
 	readonly n: number;

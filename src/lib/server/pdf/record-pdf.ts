@@ -25,7 +25,7 @@ export function recordPdf(
 	paper: Paper
 ): TDocumentDefinitions {
 	const { record } = kept;
-	const time = (at: string) => `${timeAt(farm.settings.timeZone, Date.parse(at))} (${farm.settings.timeZone})`;
+	const time = (at: string) => `${timeAt(farm.settings, Date.parse(at))} (${farm.settings.timeZone})`;
 	const title = record.blocks.map((b) => b.name).join(', ');
 	return {
 		pageSize: paper,

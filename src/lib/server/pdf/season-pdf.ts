@@ -7,7 +7,7 @@ import { showFigure } from '../../../core';
 import type { FarmSettings } from '../../settings/farm-settings';
 import { doseTold } from '../../settings/dose-told';
 import { plainRate } from '../../show/answer';
-import { clockAt, timeAt } from '../../settings/farm-time';
+import { clockText, timeAt } from '../../settings/farm-time';
 import { weatherLine } from '../../show/record-facts';
 import { shownUse } from '../../show/shown-use';
 import { stopTitle } from '../../wording/safety';
@@ -35,8 +35,8 @@ export function seasonPdf(
 	const { settings } = farm;
 	const { timeZone, decimalComma: comma } = settings;
 	const { year, records, uses } = season;
-	const clock = (at: string | null) => (at === null ? '' : timeAt(timeZone, Date.parse(at)));
-	const hours = (at: string | null) => (at === null ? '' : clockAt(timeZone, Date.parse(at)));
+	const clock = (at: string | null) => (at === null ? '' : timeAt(settings, Date.parse(at)));
+	const hours = (at: string | null) => (at === null ? '' : clockText(settings, Date.parse(at)));
 	const last = records.reduce<KeptRecord | null>((m, r) => (m === null || r.place > m.place ? r : m), null);
 	const row = ({ record: r, place, hash, amendments }: KeptRecord): Content[] => [
 		lines(dayText(r.day), hours(r.startedAt) && `${hours(r.startedAt)}–${hours(r.endedAt)}`),
@@ -106,7 +106,7 @@ export function seasonPdf(
 				text: m.records_times_of_printed_each_was({
 					count: records.length,
 					timeZone,
-					timeZone2: timeAt(timeZone, now)
+					timeZone2: timeAt(settings, now)
 				}),
 				color: soft,
 				margin: [0, 0, 0, 10]

@@ -9,6 +9,9 @@
 	import { checkTitle } from '$lib/wording/rig-checks';
 	import type { ActionData, PageData } from './$types';
 	import FarmSafety from '$lib/farm/FarmSafety.svelte';
+	import FarmPlace from '$lib/farm/FarmPlace.svelte';
+	import Subject from '$lib/farm/Subject.svelte';
+	import { farmSubjects } from '$lib/farm/subjects';
 	import { openForm } from '$lib/kit/open-form';
 	import Field from '$lib/kit/Field.svelte';
 	import Seen from '$lib/kit/Seen.svelte';
@@ -47,7 +50,6 @@
 	let nextKey = untrack(() => data.measures.length);
 	let jugs = $state(untrack(() => data.measures.map((m, key) => ({ ...m, key }))));
 	const addJug = () => jugs.push({ key: nextKey++, name: '', mark: '', holds: '' });
-	const wrong = $derived(Object.keys(problems).length > 0);
 	const { form, errors, message, enhance } = openForm(
 		untrack(() => data.form),
 		{ stays: true }
@@ -57,7 +59,7 @@
 		if (!data.zoneTold) form.update((f) => ({ ...f, timeZone: machineZone() }), { taint: false });
 	});
 	const zones = $derived([...new Set([$form.timeZone, 'UTC', ...data.zones])].filter(Boolean));
-	const choices = $derived([
+	const measures = $derived([
 		{
 			name: 'rateUnit' as const,
 			title: m.answers_in(),
@@ -72,7 +74,9 @@
 				{ value: 'US', label: asWritten(m.us_3_785_l(), $form.decimalComma) },
 				{ value: 'Imperial', label: asWritten(m.imperial_4_546_l(), $form.decimalComma) }
 			]
-		},
+		}
+	]);
+	const methods = $derived([
 		{
 			name: 'school' as const,
 			title: m.the_working_is_shown(),
@@ -108,21 +112,8 @@
 
 <svelte:head><title>{m.farm_fallow()}</title></svelte:head>
 
-<main class="grid gap-4 max-w-215 py-5.5 px-6 phone:p-4">
-	<div class="page-head">
-		<h1>{m.the_farm_and_how_it_measures()}</h1>
-		<div class="flex flex-wrap gap-2.5">
-			<a class="btn plain" href="/calendar?language={getLocale()}" data-sveltekit-reload
-				>{m.calendar_of_what_is_due()}</a
-			>
-			<a class="btn" href="/people">{m.people()}</a>
-			<a class="btn" href="/farm-file">{m.all_of_it_in_a_file()}</a>
-		</div>
-	</div>
-	<form method="post" use:enhance novalidate class="card grid gap-4.5 p-5">
-		<Seen seen={data.seen} />
-		{#if $errors._errors}<p class="problem" role="alert">✕ {$errors._errors[0]}</p>{/if}
-		<Field name="name" label={m.name_of_the_farm()} bind:value={$form.name} problem={$errors.name?.[0]} required />
+<main class="plain-page">
+	{#snippet picks(choices: typeof measures | typeof methods)}
 		{#each choices as choice (choice.name)}
 			<fieldset>
 				<legend class="font-semibold">{choice.title}</legend>
@@ -143,135 +134,222 @@
 				</div>
 			</fieldset>
 		{/each}
-		<fieldset>
-			<legend class="font-semibold">{m.decimal_sign()}</legend>
-			<Toggle name="decimalComma" label={m.write_and_show_a_decimal_comma()} bind:checked={$form.decimalComma} />
-		</fieldset>
-		<div id="zone" class="max-w-105">
-			<Field
-				name="timeZone"
-				label={m.time_zone()}
-				type="search"
-				bind:value={$form.timeZone}
-				options={zones.map((zone) => ({ value: zone, label: zone.replaceAll('_', ' ') }))}
-				problem={$errors.timeZone?.[0]}
-				hint={m.the_farms_days_begin_there_whatever()}
-			/>
+	{/snippet}
+	<div class="page-head">
+		<h1>{m.the_farm_and_how_it_measures()}</h1>
+		<div class="flex flex-wrap gap-2.5">
+			<a class="btn plain" href="/calendar?language={getLocale()}" data-sveltekit-reload
+				>{m.calendar_of_what_is_due()}</a
+			>
+			<a class="btn" href="/people">{m.people()}</a>
+			<a class="btn" href="/farm-file">{m.all_of_it_in_a_file()}</a>
 		</div>
-		<fieldset>
-			<legend class="font-semibold">{m.a_sprayer_is_calibrated_again()}</legend>
-			<p class="lab">
-				{m.after_a_part_was_changed_a()}
-			</p>
-			<div class="grid grid-cols-[repeat(auto-fill,minmax(230px,1fr))] gap-3.5 mt-2.5">
-				{#each dueLines as line (line.name)}
-					<Field {...line} bind:value={due[line.name]} problem={problems[line.name]} />
-				{/each}
-			</div>
-		</fieldset>
-		<fieldset>
-			<legend class="font-semibold">{m.jugs_and_scales_for_products()}</legend>
-			<p class="lab">{m.each_amount_is_told_for_the()}</p>
-			<div class="grid gap-2.5 my-2 mx-0">
-				{#each jugs as jug, i (jug.key)}
-					<div
-						class="grid grid-cols-[1.4fr_1fr_1fr] gap-2.5 phone:grid-cols-[1fr_1fr]"
-						role="group"
-						aria-label={m.jug_or_scale({ i: i + 1 })}
-					>
-						<Field name="measure-name" label={m.called()} bind:value={jug.name} problem={jugProblems[`${i}.name`]} />
+	</div>
+	<div class="split">
+		<nav aria-label={m.subjects_of_settings()}>
+			<ul>
+				{#each Object.values(farmSubjects) as subject (subject.id)}<li>
+						<a href="#{subject.id}">{subject.name}</a>
+					</li>{/each}
+			</ul>
+		</nav>
+		<form method="post" use:enhance novalidate>
+			<Seen seen={data.seen} />
+			{#if $errors._errors}<p class="problem" role="alert">✕ {$errors._errors[0]}</p>{/if}
+			<div class="columns">
+				<Subject subject={farmSubjects.measures}>
+					<Field
+						name="name"
+						label={m.name_of_the_farm()}
+						bind:value={$form.name}
+						problem={$errors.name?.[0]}
+						required
+					/>
+					{@render picks(measures)}
+					<fieldset>
+						<legend class="font-semibold">{m.decimal_sign()}</legend>
+						<Toggle name="decimalComma" label={m.write_and_show_a_decimal_comma()} bind:checked={$form.decimalComma} />
+					</fieldset>
+					<fieldset>
+						<legend class="font-semibold">{m.clock()}</legend>
+						<Toggle name="hour12" label={m.times_with_12_hours()} bind:checked={$form.hour12} />
+					</fieldset>
+					<div id="zone" class="max-w-105">
 						<Field
-							name="measure-mark"
-							label={m.one_mark_is()}
-							bind:value={jug.mark}
-							problem={jugProblems[`${i}.mark`]}
-							hint={i === 0 ? m.like_50_ml_5_g_or() : ''}
-						/>
-						<Field
-							name="measure-holds"
-							label={m.it_holds()}
-							bind:value={jug.holds}
-							problem={jugProblems[`${i}.holds`]}
-							hint={i === 0 ? m.like_5_l_2_kg_1() : ''}
+							name="timeZone"
+							label={m.time_zone()}
+							type="search"
+							bind:value={$form.timeZone}
+							options={zones.map((zone) => ({ value: zone, label: zone.replaceAll('_', ' ') }))}
+							problem={$errors.timeZone?.[0]}
+							hint={m.the_farms_days_begin_there_whatever()}
 						/>
 					</div>
-				{/each}
+				</Subject>
+				<Subject subject={farmSubjects.methods}>{@render picks(methods)}</Subject>
+				<Subject subject={farmSubjects.due}>
+					<div>
+						<p class="lab">
+							{m.after_a_part_was_changed_a()}
+						</p>
+						<div class="grid grid-cols-[repeat(auto-fill,minmax(230px,1fr))] gap-3.5 mt-2.5">
+							{#each dueLines as line (line.name)}
+								<Field {...line} bind:value={due[line.name]} problem={problems[line.name]} />
+							{/each}
+						</div>
+					</div>
+				</Subject>
+				<Subject subject={farmSubjects.jugs}>
+					<div>
+						<p class="lab">{m.each_amount_is_told_for_the()}</p>
+						<div class="grid gap-2.5 my-2 mx-0">
+							{#each jugs as jug, i (jug.key)}
+								<div
+									class="grid grid-cols-[1.4fr_1fr_1fr] gap-2.5 phone:grid-cols-[1fr_1fr]"
+									role="group"
+									aria-label={m.jug_or_scale({ i: i + 1 })}
+								>
+									<Field
+										name="measure-name"
+										label={m.called()}
+										bind:value={jug.name}
+										problem={jugProblems[`${i}.name`]}
+									/>
+									<Field
+										name="measure-mark"
+										label={m.one_mark_is()}
+										bind:value={jug.mark}
+										problem={jugProblems[`${i}.mark`]}
+										hint={i === 0 ? m.like_50_ml_5_g_or() : ''}
+									/>
+									<Field
+										name="measure-holds"
+										label={m.it_holds()}
+										bind:value={jug.holds}
+										problem={jugProblems[`${i}.holds`]}
+										hint={i === 0 ? m.like_5_l_2_kg_1() : ''}
+									/>
+								</div>
+							{/each}
+						</div>
+						{#if jugs.length < mostMeasures}<button type="button" class="btn plain" onclick={addJug}
+								>{m.add_a_jug_or_a_scale()}</button
+							>{/if}
+					</div>
+				</Subject>
+				<Subject subject={farmSubjects.weather}>
+					<fieldset>
+						<legend class="font-semibold">{m.weather_that_this_farm_sprays_in()}</legend>
+						<p class="lab">
+							{m.empty_is_as_usual_wind_3()}
+						</p>
+						<div class="grid grid-cols-[repeat(auto-fill,minmax(230px,1fr))] gap-3.5 mt-2.5">
+							{#each weatherLines as line (line.name)}
+								<Field {...line} bind:value={weather[line.name]} problem={problems[line.name]} />
+							{/each}
+						</div>
+					</fieldset>
+					<FarmPlace bind:texts={safety} {problems} comma={data.farm.settings.decimalComma} />
+				</Subject>
+				<Subject subject={farmSubjects.emergency}><FarmSafety bind:texts={safety} {problems} /></Subject>
+				<Subject subject={farmSubjects.records}>
+					<div>
+						<p class="lab">{m.the_operator_always_tick_what_your()}</p>
+						<div class="flex flex-wrap gap-2 mt-1.5">
+							{#each requirable as name (name)}
+								{#if name !== 'operator' && name !== 'remarks'}
+									<label class="option"
+										><input
+											type="checkbox"
+											name="record-field"
+											value={name}
+											checked={data.recordFields.includes(name)}
+										/>
+										<span>{requiredWords(name)}</span></label
+									>
+								{/if}
+							{/each}
+						</div>
+					</div>
+				</Subject>
+				<Subject subject={farmSubjects.checks}>
+					<div>
+						<p class="lab">{m.untick_what_this_farm_does_not()}</p>
+						<div class="grid grid-cols-[repeat(auto-fill,minmax(260px,1fr))] gap-2 my-2">
+							{#each rigChecks as check (check)}
+								<label class="option"
+									><input type="checkbox" name="check" value={check} checked={!data.checks.dropped.includes(check)} />
+									<span>{checkTitle(check)}</span></label
+								>
+							{/each}
+						</div>
+						<Field
+							label={m.checks_of_your_own_one_a()}
+							type="lines"
+							name="own-checks"
+							bind:value={ownChecks}
+							problem={problems['own-checks']}
+						/>
+					</div>
+				</Subject>
+				<Subject subject={farmSubjects.skill}>
+					<div>
+						<p class="lab">
+							{m.what_each_rests_on_one_standard()}
+						</p>
+						<div class="grid grid-cols-[repeat(auto-fill,minmax(230px,1fr))] gap-3.5 mt-2.5">
+							{#each skillFields as field (field.name)}
+								<Field
+									name="skill-{field.name}"
+									label="{field.label}, {field.unit}"
+									inputmode="decimal"
+									bind:value={() => skill[field.name] ?? '', (v) => (skill[field.name] = v)}
+									problem={problems[field.name]}
+									hint={usualText(field, data.farm.settings.decimalComma)}
+								/>
+							{/each}
+						</div>
+					</div>
+				</Subject>
 			</div>
-			{#if jugs.length < mostMeasures}<button type="button" class="btn plain" onclick={addJug}
-					>{m.add_a_jug_or_a_scale()}</button
-				>{/if}
-		</fieldset>
-		<fieldset>
-			<legend class="font-semibold">{m.weather_that_this_farm_sprays_in()}</legend>
-			<p class="lab">
-				{m.empty_is_as_usual_wind_3()}
-			</p>
-			<div class="grid grid-cols-[repeat(auto-fill,minmax(230px,1fr))] gap-3.5 mt-2.5">
-				{#each weatherLines as line (line.name)}
-					<Field {...line} bind:value={weather[line.name]} problem={problems[line.name]} />
-				{/each}
+			<div class="do">
+				<button class="btn go big">{m.save()}</button>
+				{#if $message}<p role="status"><b>{$message}</b></p>{/if}
 			</div>
-		</fieldset>
-		<FarmSafety bind:texts={safety} {problems} comma={data.farm.settings.decimalComma} />
-		<fieldset>
-			<legend class="font-semibold">{m.a_record_has_to_have()}</legend>
-			<p class="lab">{m.the_operator_always_tick_what_your()}</p>
-			<div class="flex flex-wrap gap-2 mt-1.5">
-				{#each requirable as name (name)}
-					{#if name !== 'operator' && name !== 'remarks'}
-						<label class="option"
-							><input type="checkbox" name="record-field" value={name} checked={data.recordFields.includes(name)} />
-							<span>{requiredWords(name)}</span></label
-						>
-					{/if}
-				{/each}
-			</div>
-		</fieldset>
-		<details open={problems['own-checks'] !== undefined}>
-			<summary class="min-h-12 pt-2.5 font-semibold cursor-pointer">{m.check_list_before_a_calibration()}</summary>
-			<p class="lab">{m.untick_what_this_farm_does_not()}</p>
-			<div class="grid grid-cols-[repeat(auto-fill,minmax(260px,1fr))] gap-2 my-2">
-				{#each rigChecks as check (check)}
-					<label class="option"
-						><input type="checkbox" name="check" value={check} checked={!data.checks.dropped.includes(check)} />
-						<span>{checkTitle(check)}</span></label
-					>
-				{/each}
-			</div>
-			<Field
-				label={m.checks_of_your_own_one_a()}
-				type="lines"
-				name="own-checks"
-				bind:value={ownChecks}
-				problem={problems['own-checks']}
-			/>
-		</details>
-		<details open={wrong || Object.values(data.skill).some((text) => text !== '')}>
-			<summary class="min-h-12 pt-2.5 font-semibold cursor-pointer">{m.how_well_this_farm_measures()}</summary>
-			<p class="lab">
-				{m.what_each_rests_on_one_standard()}
-			</p>
-			<div class="grid grid-cols-[repeat(auto-fill,minmax(230px,1fr))] gap-3.5 mt-2.5">
-				{#each skillFields as field (field.name)}
-					<Field
-						name="skill-{field.name}"
-						label="{field.label}, {field.unit}"
-						inputmode="decimal"
-						bind:value={() => skill[field.name] ?? '', (v) => (skill[field.name] = v)}
-						problem={problems[field.name]}
-						hint={usualText(field, data.farm.settings.decimalComma)}
-					/>
-				{/each}
-			</div>
-		</details>
-		<div class="do">
-			<button class="btn go big">{m.save()}</button>
-			{#if $message}<p role="status"><b>{$message}</b></p>{/if}
-		</div>
-	</form>
+		</form>
+	</div>
 </main>
 
 <style>
+	nav ul {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0 18px;
+	}
+	nav a {
+		display: inline-flex;
+		align-items: center;
+		min-height: 48px;
+	}
+	@media (min-width: 1000px) {
+		.split {
+			display: grid;
+			grid-template-columns: 190px minmax(0, 1fr);
+			gap: 24px;
+			align-items: start;
+		}
+		nav {
+			position: sticky;
+			top: 16px;
+		}
+		nav ul {
+			display: grid;
+		}
+		.columns {
+			columns: 2;
+			column-gap: 16px;
+		}
+	}
 	fieldset {
 		margin: 0;
 		padding: 0;
@@ -301,11 +379,8 @@
 	.do {
 		position: sticky;
 		bottom: var(--under, 0px);
-		margin: 0 -20px -20px;
-		padding: 12px 20px;
-		border-top: 1px solid var(--rule);
-		border-radius: 0 0 6px 6px;
-		background: var(--card);
+		padding: 10px 0;
+		background: var(--paper);
 		display: flex;
 		align-items: center;
 		gap: 16px;

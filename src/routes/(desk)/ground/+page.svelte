@@ -5,12 +5,31 @@
 	import { show } from '$lib/show/show';
 	import type { PageData } from './$types';
 	import BlockKeeps from '$lib/field/BlockKeeps.svelte';
+	import FarmMap from '$lib/field/FarmMap.svelte';
 	import BlockMini from '$lib/drawings/BlockMini.svelte';
-	import { blockKindWords, compassWords, neighbourWords } from '$lib/wording/ground';
+	import { blockKindWords, neighbourTold } from '$lib/wording/ground';
+	import { keepsOf } from '$lib/show/keeps';
+	import { timeAt } from '$lib/settings/farm-time';
 
 	let { data }: { data: PageData } = $props();
 	const settings = $derived(data.farm.settings);
 	const area = (m2: number) => show('area', m2, settings).text;
+	/** Each block for the picture, with the first thing that keeps people or a harvest off it. */
+	const shown = $derived(
+		data.blocks.map(({ id, block, area: m2 }) => {
+			const state = data.states[block.name];
+			const keep = state && keepsOf(state, data.now, (s) => timeAt(settings, s * 1000))[0];
+			return {
+				id,
+				name: block.name,
+				boundary: block.boundary,
+				area: m2,
+				keep: keep ? { kind: keep.kind, text: m.keep_left({ what: keep.what, left: keep.left }) } : null
+			};
+		})
+	);
+	const bare = $derived(data.blocks.filter((b) => b.block.boundary === null).length);
+	const drawn = $derived(data.blocks.length > bare);
 	const total = $derived(data.blocks.reduce((sum, b) => sum + b.area, 0));
 </script>
 
@@ -43,33 +62,59 @@
 			{m.fields_orchard_blocks_beds_strips_and()}
 		</p>
 	{/if}
-	<ul class="grid grid-cols-[repeat(auto-fill,minmax(min(380px,100%),1fr))] gap-3.5">
-		{#each data.blocks as { id, block, area: m2 } (id)}
-			<li class="card grid grid-cols-[auto_minmax(0,1fr)] gap-4 items-start py-3.5 px-4.5">
-				<BlockMini {block} />
-				<div>
-					<h2 class="text-[1.3rem]"><a href="/ground/{id}">{block.name}</a></h2>
-					<p class="lab">{[blockKindWords[block.kind], block.crop, block.stage].filter(Boolean).join(' · ')}</p>
-					<p>
-						<span class="num text-[2rem] leading-[1.15]">{show('area', m2, settings).figure}</span>
-						{show('area', m2, settings).unit}
-					</p>
-					{#if data.states[block.name]}
-						<BlockKeeps states={[data.states[block.name]!]} ids={{}} now={data.now} timeZone={settings.timeZone} bare />
+	<div class={{ farm: drawn }}>
+		{#if drawn}
+			<div class="picture grid grid-rows-[minmax(0,1fr)_auto] gap-1.5">
+				<FarmMap blocks={shown} {settings} />
+				{#if bare > 0}<p class="lab">{m.no_boundary_not_in_the_picture({ count: bare })}</p>{/if}
+			</div>
+		{/if}
+		<ul class="grid content-start gap-2.5 {drawn ? '' : 'grid-cols-[repeat(auto-fill,minmax(min(420px,100%),1fr))]'}">
+			{#each data.blocks as { id, block, area: m2 } (id)}
+				{@const size = show('area', m2, settings)}
+				<li class="card grid grid-cols-[84px_minmax(0,1fr)_auto] gap-x-4 gap-y-1.5 items-center py-2.5 px-4">
+					<BlockMini {block} />
+					<div>
+						<h2 class="text-[1.3rem]"><a class="inline-block py-1.5" href="/ground/{id}">{block.name}</a></h2>
+						<p class="lab">{[blockKindWords[block.kind], block.crop, block.stage].filter(Boolean).join(' · ')}</p>
+					</div>
+					<p class="text-right"><span class="num text-[1.8rem] leading-[1.1]">{size.figure}</span> {size.unit}</p>
+					{#if data.states[block.name] || block.neighbours.length > 0}
+						<div class="col-span-full">
+							{#if data.states[block.name]}
+								<BlockKeeps states={[data.states[block.name]!]} ids={{}} now={data.now} clock={settings} bare />
+							{/if}
+							{#each block.neighbours as n, i (i)}<p class="look text-[0.95rem]">▲ {neighbourTold(n)}</p>{/each}
+						</div>
 					{/if}
-					{#each block.neighbours as n, i (i)}
-						<p class="look text-[0.95rem]">
-							{m.to_the({
-								neighbourWords: neighbourWords[n.what],
-								compassWords: compassWords[n.side],
-								which: n.note ? `: ${n.note}` : ''
-							})}
-						</p>
-					{/each}
-				</div>
-			</li>
-		{/each}
-	</ul>
+				</li>
+			{/each}
+		</ul>
+	</div>
 	{#if data.away}<p><a href="/ground">{m.fields_in_use({ others: data.others })}</a></p>
 	{:else if data.others > 0}<p><a href="/ground?away=yes">{m.archived({ others: data.others })}</a></p>{/if}
 </main>
+
+<style>
+	.farm {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr);
+		gap: 16px;
+	}
+	.picture {
+		height: 320px;
+	}
+	@media (min-width: 1000px) {
+		.farm {
+			grid-template-columns: minmax(0, 1fr) minmax(0, 1.15fr);
+			align-items: start;
+		}
+		.picture {
+			position: sticky;
+			top: 16px;
+			order: 1;
+			height: calc(100dvh - 190px);
+			min-height: 420px;
+		}
+	}
+</style>

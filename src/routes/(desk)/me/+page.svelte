@@ -26,7 +26,7 @@
 		untrack(() => data.password),
 		{ id: 'password' }
 	);
-	const at = (time: Date) => timeAt(data.farm.settings.timeZone, time.getTime());
+	const at = (time: Date) => timeAt(data.farm.settings, time.getTime());
 	const mine = $derived(data.devices.find((device) => device.id === data.session));
 </script>
 

@@ -26,7 +26,7 @@
 	const { form: inspecting, errors: inspectErrors, enhance: inspectEnhance } = inspect;
 
 	const zone = $derived(data.farm.settings.timeZone);
-	const at = (time: Date) => timeAt(zone, time.getTime());
+	const at = (time: Date) => timeAt(data.farm.settings, time.getTime());
 	const given = $derived(answered as { link?: string; forWhom?: string; message?: string } | null);
 	/** Who somebody of the asker's role may change: a manager those below, an owner all. */
 	const mayChange = (role: PageData['people'][number]['role']) => data.under.includes(role);

@@ -65,9 +65,7 @@
 					{
 						name: m.date_and_time_name(),
 						text:
-							askZone && $form.zone === ''
-								? m.pick_the_time_zone()
-								: `${timeAt(follows.timeZone, now)} (${follows.timeZone})`
+							askZone && $form.zone === '' ? m.pick_the_time_zone() : `${timeAt(follows, now)} (${follows.timeZone})`
 					},
 					{ name: m.method_of_working_name(), text: follows.school === '5940' ? m.with_5940() : m.with_600() }
 				]

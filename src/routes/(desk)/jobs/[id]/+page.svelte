@@ -28,9 +28,10 @@
 	import { basisTold } from '$lib/show/basis-told';
 	import { plainRate, shownRate } from '$lib/show/answer';
 	import { jobEnd, shownSpan } from '$lib/show/job-span';
-	import { clockAt } from '$lib/settings/farm-time';
+	import { clockText, clockWords } from '$lib/settings/farm-time';
 	import { eventWords } from '$lib/wording/events';
-	import { jobStates, partWords, runActWords, splitWords } from '$lib/wording/jobs';
+	import { loadProgress } from '$lib/show/load-progress';
+	import { jobStates, partWords, splitWords } from '$lib/wording/jobs';
 	import { dilutionWords, doseAreaWords } from '$lib/wording/products';
 	import { intervalWords, stopTitle } from '$lib/wording/safety';
 
@@ -59,10 +60,10 @@
 		const pace = read?.pace ?? null;
 		if (!pace?.workRate || !plan) return null;
 		const { total, spraying } = jobTime(plan.area, pace.workRate, plan.loads.length, pace.each);
-		return { ...jobEnd(pace, total), total, spraying };
+		return { ...jobEnd(pace, total, settings), total, spraying };
 	});
 	const thick = $derived(read?.concentration ?? null);
-	const clock = (at: string) => clockAt(settings.timeZone, Date.parse(at));
+	const clock = (at: string) => clockText(settings, Date.parse(at));
 	const begun = $derived(data.entries.length > 0);
 	const offPlan = (gap: number) =>
 		`${showDecimals(Math.abs(gap) * 100, 1, settings.decimalComma)} % ${gap < 0 ? m.under() : m.over()}`;
@@ -79,6 +80,7 @@
 		await fetch(`/jobs/${id}?/restore`, { method: 'POST', body: new FormData() });
 		await goto(`/jobs/${id}`);
 	}
+	const progress = $derived(run && read && begun ? loadProgress(run, read.sheet.tank, clock) : null);
 	/** The one thing to do next with this job. */
 	const next = $derived.by(() => {
 		const to = (path: string, words: string) => ({ href: `/jobs/${data.id}/${path}`, words });
@@ -100,7 +102,13 @@
 	{/each}
 	<div class="page-head">
 		<div>
-			<h1>{job.blocks.map(partWords).join(', ')}</h1>
+			<h1>
+				{job.blocks.map(partWords).join(', ')}
+				{#if begun}<span
+						class="tag py-px px-2 rounded-[3px] bg-dye-wash text-dye-text font-text text-[1rem] font-semibold"
+						>{jobStates[data.state]}</span
+					>{/if}
+			</h1>
 			<p class="lab">
 				{dayText(job.day)} · {#if data.sprayerId}<a href="/sprayers/{data.sprayerId}">{data.sprayer}</a
 					>{:else}{m.by_hand()}{/if}
@@ -127,9 +135,11 @@
 						which: ends.fits ? '' : '▲ ',
 						total: shownSpan(ends.total),
 						spraying: shownSpan(ends.spraying),
-						start: job.pace?.start ?? '',
+						start: clockWords(job.pace?.start ?? '', settings),
 						at: ends.at,
-						which2: ends.fits ? '' : m.past_the_days_end_at({ span: shownSpan(-ends.spare), end: job.pace?.end ?? '' })
+						which2: ends.fits
+							? ''
+							: m.past_the_days_end_at({ span: shownSpan(-ends.spare), end: clockWords(job.pace?.end ?? '', settings) })
 					})}
 				</p>{/if}
 			{#if data.doubt && basis.by === 'calibration'}<p class="look">
@@ -143,6 +153,7 @@
 		</div>
 		<div class="do justify-end phone:w-full">
 			{#if !data.off}<a class="btn go big whitespace-nowrap phone:w-full" href={next.href}>{next.words}</a>{/if}
+			{#if begun}<a class="btn plain whitespace-nowrap tall" href="/jobs/{data.id}/day">{m.the_weather()}</a>{/if}
 			<details class="paper relative">
 				<summary class="btn plain whitespace-nowrap">{m.print()}</summary>
 				<ul class="card">
@@ -194,27 +205,8 @@
 			</ul>
 		</section>
 	{/if}
-	{#if run && begun}
+	{#if run?.closed?.volume || run?.seen}
 		<section class="card grid gap-2 py-3.5 px-4.5" aria-label={m.how_it_went_so_far()}>
-			<div class="page-head">
-				<h2>{jobStates[data.state]}</h2>
-				<a href="/jobs/{data.id}/day">{m.the_weather()}</a>
-			</div>
-			<ol class="flex flex-wrap gap-x-5.5 gap-y-2">
-				{#each run.loads as load (load.n)}
-					<li>
-						<b>{m.load_n({ n: load.n })}</b>
-						<span
-							class="tag my-0 mx-1 py-px px-2 rounded-[3px] bg-straw-wash text-straw-text font-semibold"
-							data-state={load.state}
-							>{load.state === 'out' && load.endedAt
-								? m.out_at_ended_at({ endedAt: clock(load.endedAt) })
-								: runActWords[load.state]}</span
-						>
-						{#if load.startedAt}<span class="lab">{m.begun_at({ startedAt: clock(load.startedAt) })}</span>{/if}
-					</li>
-				{/each}
-			</ol>
 			{#if run.closed?.volume}
 				<p>
 					{m.true_volume_over_all_of_it()}
@@ -234,7 +226,7 @@
 		</section>
 	{/if}
 	{#if plan && read}
-		<LoadCards {plan} sheet={read.sheet} products={productsOfJob(job, read.sheet, plan)} {settings} />
+		<LoadCards {plan} sheet={read.sheet} products={productsOfJob(job, read.sheet, plan)} {settings} {progress} />
 		{#if basis.by !== 'calibration' && job.products.length > 0}<DilutionTable sheet={read.sheet} {settings} />{/if}
 	{/if}
 	<section>
@@ -267,12 +259,9 @@
 		padding: 6px 14px;
 		list-style: none;
 	}
-	.do form .btn {
+	.do form .btn,
+	.tall {
 		min-height: 72px;
-	}
-	.tag:not([data-state='dry']) {
-		background: var(--dye-wash);
-		color: var(--dye-text);
 	}
 	@media (max-width: 859px) {
 		.paper ul {

@@ -19,7 +19,7 @@
 		if (Object.keys(problems).length > 0) adding = true;
 	});
 	const { record } = $derived(data);
-	const when = (at: string) => timeAt(data.farm.settings.timeZone, Date.parse(at));
+	const when = (at: string) => timeAt(data.farm.settings, Date.parse(at));
 </script>
 
 <svelte:head

@@ -10,7 +10,7 @@
 	let { data }: { data: PageData } = $props();
 	type Use = PageData['uses'][number];
 	const settings = $derived(data.farm.settings);
-	const at = (time: string) => timeAt(settings.timeZone, Date.parse(time));
+	const at = (time: string) => timeAt(settings, Date.parse(time));
 </script>
 
 {#snippet used(u: Use)}{shownUse(u, settings)}{/snippet}

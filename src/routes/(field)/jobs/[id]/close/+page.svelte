@@ -4,6 +4,7 @@
 	import { untrack } from 'svelte';
 	import { page } from '$app/state';
 	import { factor, isDay, showDecimals } from '$core';
+	import { focusHeading, focusWrong } from '$lib/kit/focus';
 	import FieldPage from '$lib/frame/FieldPage.svelte';
 	import Field from '$lib/kit/Field.svelte';
 	import UnitField from '$lib/kit/UnitField.svelte';
@@ -47,6 +48,11 @@
 			: undefined;
 	});
 	const closed = $derived(run.run?.closed ?? null);
+	const close: typeof run.close = async (typed) => {
+		const done = await run.close(typed);
+		await (done ? focusHeading('h1') : focusWrong());
+		return done;
+	};
 	const volume = $derived(closed?.volume ?? null);
 	const used = $derived(
 		(closed?.used ?? []).map((amount, i) => {
@@ -131,7 +137,7 @@
 			novalidate
 			onsubmit={(e) => {
 				e.preventDefault();
-				void run.close({
+				void close({
 					by: rows ? 'rows' : 'area',
 					done: rows ? done : saidIn(done, areaUnit, run.units.area),
 					left: saidIn(left, tankUnit, run.units.tank),

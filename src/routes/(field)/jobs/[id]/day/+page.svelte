@@ -11,7 +11,8 @@
 	import DayHours from '$lib/drawings/DayHours.svelte';
 	import WindOnBlock from '$lib/drawings/WindOnBlock.svelte';
 	import type { WeatherAnswer } from '$lib/wire/weather';
-	import { clockAt, dayAt, spanAt } from '$lib/settings/farm-time';
+	import { clockText, dayAt, spanAt } from '$lib/settings/farm-time';
+	import { nearDay } from '$lib/settings/near-day';
 	import { shownSpan } from '$lib/show/job-span';
 	import { device as theDevice, getJson } from '$lib/device/device.svelte';
 	import { JobDayState } from '$lib/job/day/job-day.svelte';
@@ -41,7 +42,7 @@
 		{ name: 'lastRain', label: m.last_rain_hours_ago(), inputmode: 'decimal' }
 	] as const);
 	const zone = $derived(run.settings.timeZone);
-	const span = (w: { from: number; to: number }) => spanAt(zone, w.from * 1000, w.to * 1000);
+	const span = (w: { from: number; to: number }) => spanAt(run.settings, w.from * 1000, w.to * 1000);
 	const dayOf = (w: { from: number }) => dayAt(zone, w.from * 1000);
 	const todays = $derived(day.windows.filter((w) => dayOf(w) === dayAt(zone, device.now())));
 	const next = $derived(day.windows[0]);
@@ -49,7 +50,11 @@
 		const work = shownSpan(day.lasts);
 		if (todays.length > 0) return m.of_work_start_today_from({ work, list: todays.map(span).join(m.or_from()) });
 		return next
-			? m.of_work_no_start_fits_today({ work, next: dayOf(next), next2: span(next) })
+			? m.of_work_no_start_fits_today({
+					work,
+					next: nearDay(dayOf(next), dayAt(zone, device.now())),
+					next2: span(next)
+				})
 			: m.of_work_no_start_of_the({ work });
 	});
 	const decide = async (decision: 'spray' | 'wait' | null) => {
@@ -104,6 +109,13 @@
 			{#if day.weather}<DayRules findings={day.findings} limits={day.limits} settings={run.settings} />
 			{:else}<p class="card p-4.5">{m.what_each_rule_says_stands_here()}</p>{/if}
 		</section>
+		{#if day.when === 'before' && day.strips.length > 0}
+			<section class="card hours phone:mb-25">
+				<h2 class="text-[1.15rem]">{hoursWords}</h2>
+				<DayHours strips={day.strips} windows={day.windows} now={device.now()} clock={run.settings} />
+				<p class="lab">{m.plain_all_rules_hold_look_stop()}</p>
+			</section>
+		{/if}
 		<div class="side">
 			{#if day.neighbours.length > 0 && day.weather}
 				<section class="card wind" aria-label={m.where_the_wind_goes()}>
@@ -119,7 +131,7 @@
 			<section class="decide">
 				{#if decided}<p class="lab">
 						{m.kept_at({
-							zone: clockAt(zone, Date.parse(decided.at)),
+							zone: clockText(run.settings, Date.parse(decided.at)),
 							which: decided.decision ? `: ${decided.decision === 'spray' ? m.sprayed_inline() : m.waited()}` : '',
 							which2: decided.reason ? m.since({ reason: decided.reason }) : ''
 						})}
@@ -159,25 +171,26 @@
 			</section>
 		</div>
 	</div>
-	{#if day.when === 'before' && day.strips.length > 0}
-		<section class="card hours phone:mb-25">
-			<h2>
-				{hoursWords}
-			</h2>
-			<DayHours strips={day.strips} windows={day.windows} now={device.now()} {zone} />
-			<p class="lab">
-				{m.plain_all_rules_hold_look_stop()}
-			</p>
-		</section>
-	{/if}
 </FieldPage>
 
 <style>
 	.grid {
 		display: grid;
-		grid-template-columns: 330px minmax(0, 1fr) 340px;
-		gap: 18px;
+		grid-template: 'read rules side' auto 'read hours side' 1fr / 330px minmax(0, 1fr) 320px;
+		gap: 14px 18px;
 		align-items: start;
+	}
+	.read {
+		grid-area: read;
+	}
+	.rules {
+		grid-area: rules;
+	}
+	.hours {
+		grid-area: hours;
+	}
+	.side {
+		grid-area: side;
 	}
 	.read,
 	.hours,
@@ -200,12 +213,12 @@
 	}
 	@media (max-width: 1100px) {
 		.grid {
-			grid-template-columns: 340px minmax(0, 1fr);
+			grid-template: 'read rules' auto 'read side' auto 'hours hours' auto / 340px minmax(0, 1fr);
 		}
 	}
 	@media (max-width: 859px) {
 		.grid {
-			grid-template-columns: minmax(0, 1fr);
+			grid-template: 'read' auto 'rules' auto 'side' auto 'hours' auto / minmax(0, 1fr);
 		}
 		.do {
 			position: fixed;
