@@ -3,17 +3,10 @@ import { sql } from 'kysely';
 import { v7 } from 'uuid';
 import { farmHandle } from '../../src/lib/server/db/farm';
 import { Failure } from '../../src/lib/server/failure';
-import {
-	joinFarm,
-	linkOf,
-	openAccount,
-	openFirst,
-	passwordProblem,
-	setPassword,
-	takeLink
-} from '../../src/lib/server/people/accounts';
+import { joinFarm, linkOf, openAccount, openFirst, setPassword, takeLink } from '../../src/lib/server/people/accounts';
 import type { Asking } from '../../src/lib/server/people/door';
 import { Door } from '../../src/lib/server/people/door';
+import { passwordProblem } from '../../src/lib/server/people/password';
 import { inspection } from '../../src/lib/server/people/inspection';
 import { tokenHash } from '../../src/lib/server/people/token';
 import { mayTry, mostTries } from '../../src/lib/server/people/tries';
@@ -108,9 +101,18 @@ describe('the door', () => {
 	});
 
 	it('takes no password that is short, or guessed first', async () => {
-		for (const bad of ['short', 'aaaaaaaaaaaa', '1234567890', 'password123', 'Tester77777'])
-			expect(passwordProblem(bad, 'Tester'), bad).not.toBeNull();
-		expect(passwordProblem('green tractor seven', 'Tester')).toBeNull();
+		for (const bad of [
+			'short',
+			'aaaaaaaaaaaa',
+			'1234567890',
+			'password123',
+			'Tester77777',
+			'Sprayer2026!',
+			'basketball',
+			'Dragon-12345'
+		])
+			expect(await passwordProblem(bad, 'Tester'), bad).not.toBeNull();
+		expect(await passwordProblem('green tractor seven', 'Tester')).toBeNull();
 		const door = doorOf(made.db);
 		const account = { name: 'S. Short', signInName: 's.short', password: 'green tractor seven' };
 		expect(await code(openAccount(door, ask(), { ...account, password: 'short' }))).toBe('password');

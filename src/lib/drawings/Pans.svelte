@@ -91,7 +91,7 @@ that neighbouring passes lay down together at the chosen width.
 			<path d="M{edges[0]} 196H{edges[1]}" stroke="var(--ink)" stroke-width="2" />
 			<rect
 				x={middle - words.length * 5.6 - 8}
-				y="196"
+				y="182"
 				width={words.length * 11.2 + 16}
 				height="30"
 				fill="var(--card)"

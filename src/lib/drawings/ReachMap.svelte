@@ -192,9 +192,9 @@ on it, where the rig is now, and the handle that slides along the line. Outside 
 
 	{#if y(pressures.high) - box.top > 18}
 		<text
-			x={narrow ? area.x + 2 : area.x + area.w / 2}
+			x={narrow ? area.x + 2 : area.x + area.w - 8}
 			y={y(pressures.high) - 7}
-			text-anchor={narrow ? 'start' : 'middle'}
+			text-anchor={narrow ? 'start' : 'end'}
 			class="why">{narrow ? m.too_hard_drift() : m.over_the_nozzle_fine_drops_drift()}</text
 		>
 	{/if}

@@ -20,6 +20,8 @@
 	const marks = { fits: '', good: '', unknown: '? ', look: '▲ ', stop: '✕ ' } as const;
 	const name = (s: DayStretch) =>
 		s.state === 'fits' || !s.rule ? m.fits_word() : `${marks[s.state]}${ruleNames[s.rule].toLowerCase()}`;
+	/** A word that would be cut is none: its mark says as much, and the words for those who listen have them all. */
+	const roomy = (s: DayStretch) => at(s.to) - at(s.from) > 2.6 * name(s).length + 3;
 	/** Where a window begins or ends, the day's own ends, and nothing that would stand on another. */
 	const ticks = $derived.by(() => {
 		const wanted = [
@@ -47,7 +49,7 @@
 	<div class="flex h-8">
 		{#each stretches as s (s.from)}
 			<span class="stretch {s.state}" style="width: {at(s.to) - at(s.from)}%">
-				{at(s.to) - at(s.from) > 14 ? name(s) : marks[s.state]}
+				{roomy(s) ? name(s) : marks[s.state]}
 			</span>
 		{/each}
 	</div>

@@ -91,7 +91,7 @@ export function calibrationPdf(
 		footer: {
 			text: m.the_label_is_the_law_local({ name: farm.name }),
 			color: soft,
-			fontSize: 7.5,
+			fontSize: 8,
 			margin: [36, 0, 36, 0]
 		},
 		content: content()
@@ -201,7 +201,7 @@ function nozzleTable(nozzles: ReturnType<typeof nozzleLines>): Content {
 	];
 	return {
 		margin: [0, 6, 0, 0],
-		fontSize: columns > 2 ? 7.5 : 8.5,
+		fontSize: columns > 2 ? 8.5 : 9.5,
 		columnGap: 14,
 		columns: Array.from({ length: columns }, (_, i) => ({
 			width: '*',

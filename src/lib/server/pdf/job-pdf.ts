@@ -113,10 +113,10 @@ export function jobPdf(
 				stack: [
 					// A code of an address that no phone reaches would lead nowhere.
 					...(isLoopback(new URL(page.link).hostname)
-						? [{ text: m.no_phone_reaches_this(), fontSize: 7, color: soft }]
+						? [{ text: m.no_phone_reaches_this(), fontSize: 8, color: soft }]
 						: [
 								{ qr: page.link, fit: small ? 72 : 92 },
-								{ text: m.opens_it_on_a_phone(), fontSize: 7, color: soft }
+								{ text: m.opens_it_on_a_phone(), fontSize: 8, color: soft }
 							])
 				],
 				width: 92
@@ -224,7 +224,7 @@ export function jobPdf(
 		footer: {
 			text: m.the_label_in_your_hand_decides_and(),
 			color: soft,
-			fontSize: small ? 7.5 : 9,
+			fontSize: small ? 8.5 : 9.5,
 			margin: [small ? 24 : 36, 4, small ? 24 : 36, 0]
 		},
 		content: [

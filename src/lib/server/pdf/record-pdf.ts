@@ -37,7 +37,7 @@ export function recordPdf(
 				...(kept.newest ? [m.newest_seal(kept.newest)] : [])
 			].join('\n'),
 			color: soft,
-			fontSize: 7,
+			fontSize: 8,
 			margin: [40, 6, 40, 0]
 		},
 		content: [

@@ -13,11 +13,17 @@ import { shownUse } from '../../show/shown-use';
 import { stopTitle } from '../../wording/safety';
 import type { KeptRecord } from '../db/record-log';
 import { ruled } from './calibration-pdf';
+import { columnWidths } from './column-widths';
 import type { Paper } from './make-pdf';
 
 const soft = '#4f594f';
-const head = (...names: string[]): Content[] => names.map((text) => ({ text, bold: true, color: soft, fontSize: 7.5 }));
+const head = (...names: string[]): Content[] => names.map((text) => ({ text, bold: true, color: soft, fontSize: 8.5 }));
 const lines = (...texts: readonly (string | false | null | undefined)[]): string => texts.filter(Boolean).join('\n');
+
+/** About how wide a letter of the tables is, points. */
+const letter = 4.7;
+const textOf = (cell: Content): string =>
+	typeof cell === 'string' ? cell : 'text' in (cell as object) ? String((cell as { text: unknown }).text) : '';
 
 /** All records of a year on paper, for whoever inspects them: each with its fields, then what each block had in all. */
 export function seasonPdf(
@@ -51,7 +57,7 @@ export function seasonPdf(
 				return [
 					`${p.name}: ${doseTold(p)}`,
 					m.in_all_total({ total }),
-					p.registration && `reg. ${p.registration}`,
+					p.registration && m.reg_number({ number: p.registration }),
 					p.group && m.group({ group: p.group })
 				]
 					.filter(Boolean)
@@ -72,7 +78,7 @@ export function seasonPdf(
 		),
 		{
 			text: lines(
-				`no. ${place}`,
+				m.record_number({ place }),
 				hash.slice(0, 12),
 				r.takenIn && m.from_a_file(),
 				r.remarks,
@@ -82,6 +88,19 @@ export function seasonPdf(
 			color: soft
 		}
 	];
+	const rows = records.map(row);
+	const heads = [
+		m.day(),
+		m.ground_crop(),
+		m.products(),
+		m.volume(),
+		m.for_word(),
+		m.by_with(),
+		m.weather(),
+		m.entry_seal_remarks()
+	];
+	// Between the margins of a page on its side, less what the layout puts beside each column.
+	const room = (paper === 'A4' ? 842 : 792) - 60 - heads.length * 6;
 	return {
 		pageSize: paper,
 		pageOrientation: 'landscape',
@@ -96,7 +115,7 @@ export function seasonPdf(
 				{ text: m.page_of({ page, pages }), alignment: 'right', width: 90 }
 			],
 			color: soft,
-			fontSize: 7,
+			fontSize: 8,
 			margin: [30, 8, 30, 0]
 		}),
 		content: [
@@ -118,23 +137,11 @@ export function seasonPdf(
 							table: {
 								headerRows: 1,
 								dontBreakRows: true,
-								widths: [52, 84, '*', 68, 68, 74, 110, 84],
-								body: [
-									head(
-										m.day(),
-										m.ground_crop(),
-										m.products(),
-										m.volume(),
-										m.for_word(),
-										m.by_with(),
-										m.weather(),
-										m.entry_seal_remarks()
-									),
-									...records.map(row)
-								]
+								widths: columnWidths([heads, ...rows.map((cells) => cells.map(textOf))], room, letter),
+								body: [head(...heads), ...rows]
 							},
 							layout: ruled,
-							fontSize: 7.5
+							fontSize: 9
 						},
 						{
 							text: m.what_each_block_had_in_all(),
@@ -161,7 +168,7 @@ export function seasonPdf(
 								]
 							},
 							layout: ruled,
-							fontSize: 8
+							fontSize: 10
 						}
 					])
 		]

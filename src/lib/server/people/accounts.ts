@@ -7,9 +7,10 @@ import type { Role } from '../../settings/roles';
 import { now } from '../clock';
 import type { Database } from '../db/schema';
 import { Failure } from '../failure';
-import { passwordLength, signInNamePattern } from './auth';
+import { signInNamePattern } from './auth';
 import type { Asking, Door } from './door';
 import { handedOn } from './door';
+import { passwordProblem } from './password';
 import { tokenHash } from './token';
 
 export interface NewAccount {
@@ -18,30 +19,17 @@ export interface NewAccount {
 	readonly password: string;
 }
 
-/** Passwords that are tried first everywhere, from the words of this trade too. */
-const weak = /^(.)\1+$|^(0?1234567890?|password|passwort|qwertyuiop|contraseña|fallow|sprayer|letmein)[\d!.]*$/i;
-
-/** What is wrong with a password; null where nothing is. */
-export function passwordProblem(password: string, ...names: readonly string[]): string | null {
-	if (password.length < passwordLength.least) return m.password_too_short({ least: passwordLength.least });
-	if (password.length > passwordLength.most) return m.password_too_long({ most: passwordLength.most });
-	const low = password.toLowerCase();
-	if (weak.test(password) || names.some((name) => name !== '' && low.replace(/[\d!.]+$/, '') === name.toLowerCase()))
-		return m.password_guessed();
-	return null;
-}
-
-function check({ name, signInName, password }: NewAccount): void {
+async function check({ name, signInName, password }: NewAccount): Promise<void> {
 	if (name.trim() === '' || name.trim().length > 80) throw new Failure(422, 'name', 'name', m.type_your_name());
 	if (!signInNamePattern.test(signInName.trim().toLowerCase()))
 		throw new Failure(422, 'sign-in-name', 'signInName', m.sign_in_name_wrong());
-	const problem = passwordProblem(password, name.trim(), signInName.trim());
+	const problem = await passwordProblem(password, name.trim(), signInName.trim());
 	if (problem) throw new Failure(422, 'password', 'password', problem);
 }
 
 /** Opens an account; the cookies let its person in at once. */
 export async function openAccount(door: Door, asking: Asking, account: NewAccount) {
-	check(account);
+	await check(account);
 	const auth = door.auth(asking.url.origin);
 	// No mail is ever sent; the package asks for an address, and this one can belong to nobody.
 	const email = `${v7()}@people.invalid`;
@@ -144,7 +132,7 @@ export async function takeLink(db: Kysely<Database>, id: string): Promise<void> 
 
 /** Sets a password, and ends whatever was open with the old one. */
 export async function setPassword(door: Door, asking: Asking, personId: string, password: string): Promise<void> {
-	const problem = passwordProblem(password);
+	const problem = await passwordProblem(password);
 	if (problem) throw new Failure(422, 'password', 'password', problem);
 	const context = await door.auth(asking.url.origin).$context;
 	await context.internalAdapter.updatePassword(personId, await context.password.hash(password));

@@ -6,7 +6,7 @@ import type { Actions, PageServerLoad } from './$types';
 import { meSchema, newPasswordSchema } from '$lib/forms/people-forms';
 import { database } from '$lib/server/app';
 import { refusal } from '$lib/server/forms';
-import { passwordProblem } from '$lib/server/people/accounts';
+import { passwordProblem } from '$lib/server/people/password';
 import { asking } from '$lib/server/people/asking';
 
 const meForm = zod4(meSchema);
@@ -55,7 +55,7 @@ export const actions: Actions = {
 		const { who } = event.locals;
 		const form = await superValidate(event.request, passwordForm);
 		if (who.kind !== 'person') return fail(422, { password: form });
-		const problem = passwordProblem(form.data.password, who.name);
+		const problem = await passwordProblem(form.data.password, who.name);
 		if (problem) setError(form, 'password', problem);
 		if (!form.valid) return fail(422, { password: form });
 		const answer = await database().door.ask(asking(event), '/change-password', {

@@ -6,7 +6,8 @@ import type { Actions, PageServerLoad } from './$types';
 import { accountSchema } from '$lib/forms/door-forms';
 import { database } from '$lib/server/app';
 import { refuseWords, refusedBy } from '$lib/server/forms';
-import { joinFarm, linkOf, openAccount, passwordProblem, setPassword, takeLink } from '$lib/server/people/accounts';
+import { passwordProblem } from '$lib/server/people/password';
+import { joinFarm, linkOf, openAccount, setPassword, takeLink } from '$lib/server/people/accounts';
 import { asking } from '$lib/server/people/asking';
 import { Failure } from '$lib/server/failure';
 
@@ -39,7 +40,7 @@ export const actions: Actions = {
 		const { name, signInName, password } = form.data;
 
 		if (link.forPerson !== null) {
-			const problem = passwordProblem(password);
+			const problem = await passwordProblem(password);
 			if (problem) return refuseWords(form, { password: problem });
 			await takeLink(db, link.id);
 			await setPassword(door, asking(event), link.forPerson, password);
