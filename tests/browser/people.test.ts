@@ -140,6 +140,18 @@ base(
 		];
 		const pick = <T>(list: readonly T[]) => list[random.whole(0, list.length - 1)]!;
 		const faults: string[] = [];
+		// First, of every action: a form that names things that cannot be.
+		{
+			const { ask, context } = await signedIn(browser, farm, 'owner');
+			for (const [route, rule] of Object.entries(routeRules))
+				for (const name of Object.keys(rule.write ?? {}).filter((n) => !/^[A-Z]+$/.test(n) && n !== 'leave')) {
+					const url = `${farm.origin}${pathOf(route, ids)}${name === 'default' ? '' : `?/${name}`}`;
+					const form = { id: 'x', person: 'x', farm: 'x', setting: 'x', key: 'x', product: 'x', block: 'x', link: 'x' };
+					const status = (await ask.post(url, { form, maxRedirects: 0, headers: { origin: farm.origin } })).status();
+					if (status >= 500) faults.push(`owner ${name} ${route}: ${status}`);
+				}
+			await context.close();
+		}
 		for (const role of roles) {
 			const { ask, context } = await signedIn(browser, farm, role);
 			for (let i = 0; i < nonsense; i += 1) {

@@ -44,8 +44,7 @@
 					<span class="tag">{keep.kind === 'entry' ? '✕ ' : keep.kind === 'not-entered' ? '▲ ' : ''}{keep.what}</span>
 					<span class="text grid min-w-0">
 						{#if !bare}<b class="text-[1.05rem]"
-								>{#if ids[block]}<a class="inline-block py-1" href="/ground/{ids[block]}">{block}</a
-									>{:else}{block}{/if}</b
+								>{#if ids[block]}<a class="tap" href="/ground/{ids[block]}">{block}</a>{:else}{block}{/if}</b
 							>{/if}
 						<span class="lab">{keep.until}</span>
 					</span>

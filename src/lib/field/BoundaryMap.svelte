@@ -224,8 +224,8 @@ area on the ellipsoid stand beside it while it is drawn.
 		font: 600 0.85rem var(--font-figures);
 	}
 	.map :global(.leaflet-bar a) {
-		width: 44px;
-		height: 44px;
-		line-height: 44px;
+		width: 48px;
+		height: 48px;
+		line-height: 48px;
 	}
 </style>

@@ -142,7 +142,7 @@ phone each record is a card whose title is the first column.
 		background: var(--card);
 	}
 	th button {
-		min-height: 44px;
+		min-height: 48px;
 		cursor: pointer;
 	}
 	tbody td {
@@ -164,7 +164,7 @@ phone each record is a card whose title is the first column.
 		border-bottom: 1px solid var(--hair);
 	}
 	.columns summary {
-		min-height: 44px;
+		min-height: 48px;
 		padding-top: 10px;
 		color: var(--soft);
 		cursor: pointer;

@@ -15,6 +15,10 @@ export async function orError<T>(run: Promise<T>): Promise<T> {
 
 const uuid = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i;
 
+/** The id of one thing that a form names in a field; anything else cannot be on the farm. */
+export const idIn = (data: FormData, what: string, field = 'id'): string =>
+	idParam(String(data.get(field) ?? ''), what);
+
 /** An id from an address; anything else cannot be on the farm. */
 export function idParam(id: string, what: string): string {
 	if (!uuid.test(id))

@@ -38,7 +38,7 @@
 </script>
 
 <article class="card grid grid-cols-[minmax(0,1fr)_auto] gap-x-3 gap-y-1.5 items-end py-3.5 px-4">
-	<h3 class="col-[1/3]"><a class="text-ink no-underline" href="/sprayers/{id}">{rig.name}</a></h3>
+	<h3 class="col-[1/3]"><a class="tap text-ink no-underline" href="/sprayers/{id}">{rig.name}</a></h3>
 	<p
 		class="state col-[1/3] text-moss-text font-semibold text-[0.9rem]"
 		class:look={!latest || latest.findings > 0 || latest.doubt !== null || due?.state === 'due' || shown?.tooWide}

@@ -165,7 +165,7 @@
 			<section class="pt-3" aria-label={m.keep_out_no_harvest_no_planting()}>
 				<div class="page-head">
 					<h2 class="mb-2">{m.keep_out_no_harvest_no_planting()}</h2>
-					<a href="/calendar?language={getLocale()}" data-sveltekit-reload>{m.as_a_calendar()}</a>
+					<a class="tap" href="/calendar?language={getLocale()}" data-sveltekit-reload>{m.as_a_calendar()}</a>
 				</div>
 				<BlockKeeps states={data.states} ids={data.blocks} now={data.now} clock={settings} />
 			</section>

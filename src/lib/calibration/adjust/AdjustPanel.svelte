@@ -63,12 +63,12 @@
 		<PumpLine {adjust} />
 	{/if}
 	<details class="card py-3 px-4.5">
-		<summary class="min-h-8 font-semibold cursor-pointer">{m.volume_speed_width_flow_three_give()}</summary>
+		<summary class="min-h-12 pt-2.5 font-semibold cursor-pointer">{m.volume_speed_width_flow_three_give()}</summary>
 		<div class="pt-3"><FourBoard {four} /></div>
 	</details>
 	{#if numbers.kind === 'boom' && numbers.spacing !== null}
 		<details class="card py-3 px-4.5">
-			<summary class="min-h-8 font-semibold cursor-pointer">{m.how_high_to_set_the_boom()}</summary>
+			<summary class="min-h-12 pt-2.5 font-semibold cursor-pointer">{m.how_high_to_set_the_boom()}</summary>
 			<BoomHeightHelper
 				spacing={si<'length'>(numbers.spacing * numbers.stacked)}
 				angle={adjust.other?.angle ?? numbers.fan?.angle ?? null}

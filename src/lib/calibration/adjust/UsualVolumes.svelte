@@ -23,7 +23,7 @@
 </script>
 
 <details class="card px-4.5 py-2">
-	<summary class="min-h-10 pt-1.5 font-semibold cursor-pointer">{m.usual_volumes_and_drops_where_the()}</summary>
+	<summary class="min-h-12 pt-2.5 font-semibold cursor-pointer">{m.usual_volumes_and_drops_where_the()}</summary>
 	<p class="lab">
 		{m.usual_practice_on_field_crops_not()}
 	</p>

@@ -42,6 +42,10 @@ export const jobRunsOf = (scope: Scope) => {
 			await trx.deleteFrom('sprayer_event').where('farm_id', '=', farmId).where('id', 'in', stale).execute();
 		if (!drifted) return;
 		const gap = closed!.volume!.gap * 100;
+		const told = {
+			gap: showDecimals(Math.abs(gap), 1, settings.decimalComma),
+			blocks: job.body.blocks.map((b) => b.name).join(', ')
+		};
 		await trx
 			.insertInto('sprayer_event')
 			.values({
@@ -51,9 +55,7 @@ export const jobRunsOf = (scope: Scope) => {
 				day: dayAt(settings.timeZone, Date.parse(drifted.at)),
 				what: 'drift',
 				setting_id: job.setting_id,
-				note: `${showDecimals(Math.abs(gap), 1, settings.decimalComma)} % ${gap > 0 ? 'over' : 'under'}, on ${job.body.blocks
-					.map((b) => b.name)
-					.join(', ')}`.slice(0, 400)
+				note: (gap > 0 ? m.volume_over_on(told) : m.volume_under_on(told)).slice(0, 400)
 			})
 			.onConflict((oc) => oc.columns(['farm_id', 'id']).doNothing())
 			.execute();

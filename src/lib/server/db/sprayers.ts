@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { now } from '../clock';
 import { sql } from 'kysely';
 import type { Rig } from '../../../core';
@@ -194,8 +195,8 @@ export const sprayersOf = (scope: Scope) => {
 	};
 };
 
-/** What the first setting is called. */
+/** What the first setting is called, in the language of who adds the sprayer; a name like any other from then on. */
 function firstSetting(rig: Rig): string {
-	if (rig.kind === 'knapsack') return 'Usual';
-	return twoSided(rig) ? 'Both sides' : 'All on';
+	if (rig.kind === 'knapsack') return m.setting_usual();
+	return twoSided(rig) ? m.both_sides() : m.setting_all_on();
 }

@@ -93,5 +93,5 @@
 			{/if}
 		</section>
 	</div>
-	<p><a href="/farm">{m.the_farm_and_how_it_measures()}</a></p>
+	<p><a class="tap" href="/farm">{m.the_farm_and_how_it_measures()}</a></p>
 </main>

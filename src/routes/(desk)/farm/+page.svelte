@@ -146,13 +146,6 @@
 		</div>
 	</div>
 	<div class="split">
-		<nav aria-label={m.subjects_of_settings()}>
-			<ul>
-				{#each Object.values(farmSubjects) as subject (subject.id)}<li>
-						<a href="#{subject.id}">{subject.name}</a>
-					</li>{/each}
-			</ul>
-		</nav>
 		<form method="post" use:enhance novalidate>
 			<Seen seen={data.seen} />
 			{#if $errors._errors}<p class="problem" role="alert">✕ {$errors._errors[0]}</p>{/if}
@@ -317,6 +310,14 @@
 				{#if $message}<p role="status"><b>{$message}</b></p>{/if}
 			</div>
 		</form>
+		<!-- After the form, so that its first field is near for a keyboard; drawn before it. -->
+		<nav aria-label={m.subjects_of_settings()}>
+			<ul>
+				{#each Object.values(farmSubjects) as subject (subject.id)}<li>
+						<a href="#{subject.id}">{subject.name}</a>
+					</li>{/each}
+			</ul>
+		</nav>
 	</div>
 </main>
 
@@ -326,6 +327,13 @@
 		flex-wrap: wrap;
 		gap: 0 18px;
 	}
+	.split {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr);
+	}
+	nav {
+		order: -1;
+	}
 	nav a {
 		display: inline-flex;
 		align-items: center;
@@ -333,7 +341,6 @@
 	}
 	@media (min-width: 1000px) {
 		.split {
-			display: grid;
 			grid-template-columns: 190px minmax(0, 1fr);
 			gap: 24px;
 			align-items: start;

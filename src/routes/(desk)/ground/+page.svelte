@@ -75,7 +75,7 @@
 				<li class="card grid grid-cols-[84px_minmax(0,1fr)_auto] gap-x-4 gap-y-1.5 items-center py-2.5 px-4">
 					<BlockMini {block} />
 					<div>
-						<h2 class="text-[1.3rem]"><a class="inline-block py-1.5" href="/ground/{id}">{block.name}</a></h2>
+						<h2 class="text-[1.3rem]"><a class="tap" href="/ground/{id}">{block.name}</a></h2>
 						<p class="lab">{[blockKindWords[block.kind], block.crop, block.stage].filter(Boolean).join(' · ')}</p>
 					</div>
 					<p class="text-right"><span class="num text-[1.8rem] leading-[1.1]">{size.figure}</span> {size.unit}</p>

@@ -27,7 +27,7 @@
 			<li class="card" data-state={job.state}>
 				<p class="day num text-[1.5rem]">{dayText(job.day)}</p>
 				<div class="phone:col-span-full">
-					<h2 class="text-[1.2rem]"><a href="/jobs/{job.id}">{job.blocks.join(', ')}</a></h2>
+					<h2 class="text-[1.2rem]"><a class="tap" href="/jobs/{job.id}">{job.blocks.join(', ')}</a></h2>
 					<p class="lab">{[job.sprayer, ...job.products].filter(Boolean).join(' · ')}</p>
 				</div>
 				<p>

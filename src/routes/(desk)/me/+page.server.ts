@@ -6,6 +6,7 @@ import type { Actions, PageServerLoad } from './$types';
 import { meSchema, newPasswordSchema } from '$lib/forms/people-forms';
 import { database } from '$lib/server/app';
 import { refusal } from '$lib/server/forms';
+import { idIn } from '$lib/server/page';
 import { passwordProblem } from '$lib/server/people/password';
 import { asking } from '$lib/server/people/asking';
 
@@ -85,14 +86,14 @@ export const actions: Actions = {
 	},
 
 	end: async ({ request, locals: { who, farm } }) => {
-		const id = String((await request.formData()).get('id') ?? '');
+		const id = idIn(await request.formData(), 'device');
 		if (who.kind !== 'person' || !who.farm) return fail(422, {});
 		return refusal(farm.people.endDevice(id, who.farm.role));
 	},
 
 	forget: async ({ request, locals: { who } }) => {
-		const id = String((await request.formData()).get('id') ?? '');
-		if (who.kind !== 'person' || !/^[0-9a-f-]{36}$/i.test(id)) return fail(422, {});
+		const id = idIn(await request.formData(), 'device');
+		if (who.kind !== 'person') return fail(422, {});
 		await database().db.deleteFrom('passkey').where('id', '=', id).where('person_id', '=', who.personId).execute();
 		return { forgotten: true };
 	}

@@ -167,7 +167,7 @@
 <style>
 	.shed {
 		min-width: 84px;
-		min-height: 40px;
+		min-height: 48px;
 		border: 1px dashed var(--field-border);
 		border-radius: 6px;
 		background: none;

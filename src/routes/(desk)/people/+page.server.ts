@@ -6,6 +6,7 @@ import type { Actions, PageServerLoad } from './$types';
 import type { RequestEvent } from './$types';
 import { inspectorSchema, inviteSchema } from '$lib/forms/people-forms';
 import { refusal, refusedBy, refuseWords } from '$lib/server/forms';
+import { idIn } from '$lib/server/page';
 import { dayStart } from '$lib/settings/farm-time';
 import { addDays } from '$core';
 import type { Role } from '$lib/settings/roles';
@@ -48,7 +49,7 @@ export const load: PageServerLoad = async ({ locals }) => {
 /** Runs something that is done to one thing of the farm, named in the form. */
 const onOne = async (event: RequestEvent, run: (id: string, data: FormData) => Promise<unknown>) => {
 	const data = await event.request.formData();
-	return refusal(run(String(data.get('id') ?? ''), data));
+	return refusal(run(idIn(data, 'person'), data));
 };
 
 export const actions: Actions = {
@@ -63,7 +64,7 @@ export const actions: Actions = {
 	},
 
 	password: async ({ request, locals, url }) => {
-		const id = String((await request.formData()).get('id') ?? '');
+		const id = idIn(await request.formData(), 'person');
 		const made = locals.farm.people.passwordLink(id, roleOf(locals));
 		const refused = await refusal(made);
 		return (

@@ -54,7 +54,7 @@
 		{#each shown as { id, label } (id)}
 			<li class="card grid gap-2 content-start py-3.5 px-4.5">
 				<div class="name">
-					<h2 class="text-[1.35rem]"><a href="/products/{id}">{label.name}</a></h2>
+					<h2 class="text-[1.35rem]"><a class="tap" href="/products/{id}">{label.name}</a></h2>
 					<p class="lab">
 						{[label.formulation, mixingWords[label.mixes], label.group && m.group({ group: label.group })]
 							.filter(Boolean)

@@ -80,7 +80,7 @@
 	<main class="grid gap-4 content-start py-5 px-6 phone:p-4">
 		<div class="min-w-0">
 			<h1>
-				<a class="text-inherit" href="/sprayers/{c.sprayerId}">{data.rig.name}</a>{m.calibrated_which({
+				<a class="tap text-inherit" href="/sprayers/{c.sprayerId}">{data.rig.name}</a>{m.calibrated_which({
 					which: c.person ? m.with_person({ person: c.person }) : '',
 					signedDay: dayText(c.signedDay)
 				})}
@@ -240,7 +240,7 @@
 			<ul class="grid gap-2">
 				{#each data.plans as plan (plan.id)}
 					<li class="grid">
-						<a class="py-1.5 px-0 font-semibold" href="/tank-plans/{plan.id}"
+						<a class="tap font-semibold" href="/tank-plans/{plan.id}"
 							>{m.loads_text({ text: show('area', plan.area, settings).text, loads: plan.loads })}</a
 						>
 						<span class="lab"
@@ -256,22 +256,18 @@
 		<h2>{m.on_paper_and_in_files()}</h2>
 		<ul class="files grid gap-2">
 			<li class="grid">
-				<a class="py-1.5 px-0 font-semibold" href="/calibrations/{c.id}/print?paper=A4" data-sveltekit-reload
-					>{m.pdf_a4()}</a
-				>
+				<a class="tap font-semibold" href="/calibrations/{c.id}/print?paper=A4" data-sveltekit-reload>{m.pdf_a4()}</a>
 			</li>
 			<li class="grid">
-				<a class="py-1.5 px-0 font-semibold" href="/calibrations/{c.id}/print?paper=LETTER" data-sveltekit-reload
+				<a class="tap font-semibold" href="/calibrations/{c.id}/print?paper=LETTER" data-sveltekit-reload
 					>{m.pdf_letter()}</a
 				>
 			</li>
 			<li class="grid">
-				<a class="py-1.5 px-0 font-semibold" href="/calibrations/{c.id}/csv" data-sveltekit-reload>{m.readings_csv()}</a
-				>
+				<a class="tap font-semibold" href="/calibrations/{c.id}/csv" data-sveltekit-reload>{m.readings_csv()}</a>
 			</li>
 			<li class="grid">
-				<a class="py-1.5 px-0 font-semibold" href="/calibrations/{c.id}/sheet" data-sveltekit-reload>{m.sheet_json()}</a
-				>
+				<a class="tap font-semibold" href="/calibrations/{c.id}/sheet" data-sveltekit-reload>{m.sheet_json()}</a>
 			</li>
 		</ul>
 		<p class="lab">

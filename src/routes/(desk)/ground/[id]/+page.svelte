@@ -193,7 +193,7 @@
 			<BoundaryMap {boundary} others={data.others} {settings} onchange={drawn} />
 			{#if simple}
 				<details open={cornersProblem !== ''}>
-					<summary class="min-h-11 pt-2 font-semibold cursor-pointer">{m.its_corners_typed()}</summary>
+					<summary class="min-h-12 pt-2.5 font-semibold cursor-pointer">{m.its_corners_typed()}</summary>
 					<Field
 						type="lines"
 						label={m.latitude_longitude_a_corner_a_line()}

@@ -233,7 +233,7 @@
 		<h2>{m.doses()}</h2>
 		<ul class="pl-[1.2rem]">
 			{#each job.products as p, i (p.id)}<li>
-					{#if p.dye}{p.label.name}{:else}<a href="/products/{p.id}">{p.label.name}</a>{/if}:
+					{#if p.dye}{p.label.name}{:else}<a class="tap" href="/products/{p.id}">{p.label.name}</a>{/if}:
 					<b>{doseTold({ dose: p.dose, laterDoses: laterDoses(run?.loads ?? [], i, p.dose) })}</b>{p.per
 						? ` ${doseAreaWords[p.per]}`
 						: ''}{p.dilution ? ` ${dilutionWords[p.dilution]}` : ''}; {p.dye

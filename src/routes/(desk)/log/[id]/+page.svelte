@@ -54,7 +54,7 @@
 		<ul class="grid gap-3" aria-label={m.the_ground()}>
 			{#each data.ground as { id, block } (id)}
 				<li class="card grid gap-1.5 justify-items-center py-3 px-4">
-					<BlockMini {block} /><a href="/ground/{id}">{block.name}</a>
+					<BlockMini {block} /><a class="tap" href="/ground/{id}">{block.name}</a>
 				</li>
 			{/each}
 		</ul>

@@ -5,7 +5,7 @@ import { zod4 } from 'sveltekit-superforms/adapters';
 import { v7 } from 'uuid';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
-import { idParam, orError } from '$lib/server/page';
+import { idIn, idParam, orError } from '$lib/server/page';
 import { dayAt } from '$lib/settings/farm-time';
 import { sprayerEventKinds } from '$lib/wording/events';
 
@@ -58,7 +58,7 @@ export const actions: Actions = {
 	/** The change of a setting was not made after all. */
 	unchanged: async ({ request, params, locals }) => {
 		const id = idParam(params.id, 'sprayer');
-		const setting = idParam(String((await request.formData()).get('setting') ?? ''), 'setting');
+		const setting = idIn(await request.formData(), 'setting', 'setting');
 		await orError(locals.farm.sprayerSettings.dropChange(id, setting));
 		redirect(303, `/sprayers/${id}`);
 	},

@@ -130,13 +130,16 @@
 			<section aria-label={m.settings()}>
 				<h2>
 					{m.settings()}
-					{#if may('manage')}<a class="add" href="/sprayers/{data.sprayer.id}/settings/new">{m.add_one()}</a>{/if}
+					{#if may('manage')}<a
+							class="tap ml-2 font-text text-[0.95rem] font-semibold"
+							href="/sprayers/{data.sprayer.id}/settings/new">{m.add_one()}</a
+						>{/if}
 				</h2>
 				<ul class="settings mx-0 mt-2 mb-2.5">
 					{#each data.sprayer.settings as setting (setting.id)}
 						<li class="flex justify-between items-center gap-2.5 py-1.5 px-0 border-b border-b-rule">
 							<div class="flex-1">
-								<a href="/sprayers/{data.sprayer.id}/settings/{setting.id}"><b>{setting.name}</b></a>
+								<a class="tap" href="/sprayers/{data.sprayer.id}/settings/{setting.id}"><b>{setting.name}</b></a>
 								<span class="lab text-[0.88rem]"
 									>{[
 										carried ? '' : sectionsOf(setting),
@@ -164,7 +167,7 @@
 								{/if}
 							</div>
 							<a
-								class="paper"
+								class="paper tap"
 								href="/sprayers/{data.sprayer.id}/field-sheet?setting={setting.id}"
 								data-sveltekit-reload
 								aria-label={m.blank_field_sheet_of_pdf({ name: setting.name })}>{m.sheet()}</a
@@ -300,11 +303,6 @@
 		display: block;
 		padding: 4px 0;
 		color: inherit;
-	}
-	.add {
-		margin-left: 8px;
-		padding: 8px 0;
-		font: 600 0.95rem var(--font-text);
 	}
 	.big {
 		line-height: 1;

@@ -69,7 +69,7 @@
 
 <main class="plain-page">
 	<div>
-		<h1>{m.adjust()} <a href="/sprayers/{c.sprayerId}">{data.rig.name}</a></h1>
+		<h1>{m.adjust()} <a class="tap" href="/sprayers/{c.sprayerId}">{data.rig.name}</a></h1>
 		<p class="lab">
 			{m.from_the_calibration_of()}
 			<a href="/calibrations/{c.id}">{dayText(c.signedDay)}</a>{m.is_it_what_you_want_if_not({

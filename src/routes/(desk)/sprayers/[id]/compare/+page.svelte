@@ -57,13 +57,13 @@
 <svelte:head><title>{m.two_calibrations_fallow({ name: data.sprayer.rig.name })}</title></svelte:head>
 
 <main class="plain-page">
-	<h1>{m.two_calibrations_of()} <a href="/sprayers/{data.sprayer.id}">{data.sprayer.rig.name}</a></h1>
+	<h1>{m.two_calibrations_of()} <a class="tap" href="/sprayers/{data.sprayer.id}">{data.sprayer.rig.name}</a></h1>
 	<div class="grid grid-cols-[1fr_1fr] gap-4 max-[700px]:grid-cols-[1fr]">
 		{#each both as c (c === data.one ? 'one' : 'two')}
 			{@const r = shownRate(c.rate, c.relativeU95, settings.rateUnit, comma)}
 			<article class="card grid gap-1.5 py-3.5 px-4.5">
 				<p class="lab">
-					<a class="py-1.5 px-0" href="/calibrations/{c.id}">{dayText(c.day)}</a>{m.signed_by({
+					<a class="tap" href="/calibrations/{c.id}">{dayText(c.day)}</a>{m.signed_by({
 						setting: c.setting,
 						which: c.person ? `, ${c.person}` : '',
 						by: c.by

@@ -49,7 +49,7 @@
 
 <main class="plain-page">
 	<div>
-		<h1>{m.import_a_sheet_for()} <a href="/sprayers/{data.sprayer.id}">{data.sprayer.rig.name}</a></h1>
+		<h1>{m.import_a_sheet_for()} <a class="tap" href="/sprayers/{data.sprayer.id}">{data.sprayer.rig.name}</a></h1>
 		<p class="lab">
 			A <b>fallow-sheet/1</b>
 			{m.file_exported_from_a_calibration_here()}

@@ -22,7 +22,7 @@
 <main class="plain-page">
 	<div class="flex flex-wrap justify-between gap-3.5">
 		<div>
-			<h1>{m.the_team_with()} <a href="/sprayers/{data.sprayer.id}">{data.sprayer.rig.name}</a></h1>
+			<h1>{m.the_team_with()} <a class="tap" href="/sprayers/{data.sprayer.id}">{data.sprayer.rig.name}</a></h1>
 			<p class="lab">
 				{m.each_persons_newest_calibration_in_one()}
 			</p>
@@ -63,7 +63,7 @@
 				>
 					<div class="grid">
 						<b>{member.person}</b>
-						<a class="lab py-1 px-0" href="/calibrations/{data.team[i]!.id}">{dayText(data.team[i]!.signedDay)}</a>
+						<a class="lab tap" href="/calibrations/{data.team[i]!.id}">{dayText(data.team[i]!.signedDay)}</a>
 					</div>
 					<div class="bar">
 						<i class="absolute inset-[6px_auto_6px_0] bg-dye opacity-[0.85]" style="width:{(member.rate / most) * 100}%"
