@@ -102,6 +102,8 @@ async function sprayed(
 		readonly product?: string;
 		readonly zones?: readonly number[];
 		readonly left?: string;
+		/** Only begun: its load is mixed, and goes out. */
+		readonly open?: boolean;
 	}
 ): Promise<string> {
 	const { farm } = made;
@@ -125,7 +127,7 @@ async function sprayed(
 	];
 	await farm.jobRuns.put(
 		id,
-		bodies.map(({ body, minute }, seq): RunEntry => ({
+		(at.open ? bodies.slice(0, 4) : bodies).map(({ body, minute }, seq): RunEntry => ({
 			...body,
 			id: v7(),
 			seq,
@@ -134,6 +136,13 @@ async function sprayed(
 	);
 	return id;
 }
+/** What other tests sprayed and nobody recorded is as if it had not been: it would keep people out too. */
+const forgetUnrecorded = () =>
+	made.db
+		.updateTable('job')
+		.set({ state: 'planned' })
+		.where((eb) => eb.not(eb.exists(eb.selectFrom('record').select('record.id').whereRef('record.id', '=', 'job.id'))))
+		.execute();
 const dueOf = async (sprayerId: string, today: string) => {
 	const { farm } = made;
 	return (await farm.sprayers.due(await farm.sprayers.list(false, sprayerId), today)).get(sprayerId)!;
@@ -168,8 +177,13 @@ describe('a sprayer’s use since it was calibrated', () => {
 		expect((await dueOf(rig.sprayerId, '2026-03-21')).since.hours).toBeCloseTo(1, 9);
 		// Nobody is let in too soon by it: the day's end counts, which is noon at Greenwich, and 24 hours from there.
 		await made.farm.records.seal(id, demoAsked, []);
-		const [state] = await openStates(made.farm, Date.parse('2026-03-20T13:00:00Z'));
-		expect(state!.entry).toEqual({ until: Date.parse('2026-03-21T12:00:00Z') / 1000, product: 'Sample Tuff' });
+		await forgetUnrecorded();
+		const { states } = await openStates(made.farm, Date.parse('2026-03-20T13:00:00Z'));
+		expect(states[0]!.entry).toEqual({
+			until: Date.parse('2026-03-21T12:00:00Z') / 1000,
+			whole: 86_400,
+			product: 'Sample Tuff'
+		});
 	});
 
 	it('that was off puts the calibrations of the setting in doubt that was used, and no others', async () => {
@@ -248,7 +262,8 @@ describe('a job over midnight', () => {
 		});
 		expect(((await dueOf(rig.sprayerId, '2026-03-27')).since.hours * 60).toFixed(1)).toBe('80.0');
 		// Both count from the end: the harvest from the day on which the last load was out.
-		const states = await openStates(farm, Date.parse('2026-03-26T20:00:00Z'));
+		await forgetUnrecorded();
+		const { states } = await openStates(farm, Date.parse('2026-03-26T20:00:00Z'));
 		expect(states).toMatchObject([
 			{
 				block: 'Hazel rows',
@@ -281,10 +296,36 @@ describe('a job over midnight', () => {
 			product: gneiss
 		});
 		await farm.records.seal(id, demoAsked, []);
-		const late = async (at: string) => (await openStates(farm, Date.parse(at))).map((s) => s.plantBack);
+		const late = async (at: string) => (await openStates(farm, Date.parse(at))).states.map((s) => s.plantBack);
 		expect(await late('2026-10-15T00:00:00Z')).toEqual([
-			[{ crop: 'Linseed', day: '2026-10-18', days: 3, product: 'Sample Grit' }]
+			[{ crop: 'Linseed', day: '2026-10-18', days: 3, whole: 200, product: 'Sample Grit' }]
 		]);
 		expect(await late('2026-10-18T00:00:00Z')).toEqual([]);
+	});
+});
+
+describe('a job that was sprayed and has no record yet', () => {
+	it('keeps people out before its record is written, from the last load on, and after it the same', async () => {
+		const { farm } = made;
+		const rig = await calibrated(testRig);
+		const id = await sprayed(rig.calibrationId, { start: '2026-07-20T08:00:00Z', minutes: [0, 60, 90, 150] });
+		const now = Date.parse('2026-07-20T12:00:00Z');
+		const entryOf = async () => (await openStates(farm, now)).states.find((s) => s.block === 'Hazel rows')!.entry;
+		const before = await entryOf();
+		expect(before).toEqual({ until: Date.parse('2026-07-21T10:30:00Z') / 1000, whole: 86_400, product: 'Sample Tuff' });
+		await farm.records.seal(id, demoAsked, []);
+		expect(await entryOf()).toEqual(before);
+	});
+
+	it('keeps people out while it is sprayed: the interval has not begun, and nothing is planned to be kept out of', async () => {
+		const { farm } = made;
+		const rig = await calibrated(testRig);
+		const id = await sprayed(rig.calibrationId, { start: '2026-08-20T08:00:00Z', minutes: [0], open: true });
+		const now = Date.parse('2026-08-20T09:00:00Z');
+		const { atWork } = await openStates(farm, now);
+		expect(atWork).toEqual([{ block: 'Hazel rows', product: 'Sample Tuff', whole: 86_400 }]);
+		await made.db.deleteFrom('job_entry').where('job_id', '=', id).execute();
+		await made.db.updateTable('job').set({ state: 'planned' }).where('id', '=', id).execute();
+		expect((await openStates(farm, now)).atWork).toEqual([]);
 	});
 });

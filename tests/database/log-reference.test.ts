@@ -143,7 +143,7 @@ describe('ground that waits', () => {
 		for (let k = 0; k < 40; k += 1) {
 			const today = addDays('2024-01-01', Math.floor(random.next() * 760));
 			const now = Date.parse(`${today}T12:00:00Z`);
-			const states = await openStates(farm, now);
+			const { states } = await openStates(farm, now);
 			for (const name of blocks) {
 				const mine = list.filter((r) => r.record.blocks.some((b) => b.name === name)).map((r) => r.record);
 				const until = Math.max(

@@ -98,9 +98,9 @@ describe('what keeps a block', () => {
 	it('leaves out an entry that has run off while the page stood open', () => {
 		const state = {
 			block: 'B',
-			entry: { until: 1000, product: 'P' },
-			harvest: { day: '2026-04-10', days: 1, product: 'Q' },
-			plantBack: [{ crop: 'Linseed', day: '2026-05-01', days: 21, product: 'P' }],
+			entry: { until: 1000, whole: 1200, product: 'P' },
+			harvest: { day: '2026-04-10', days: 1, whole: 10, product: 'Q' },
+			plantBack: [{ crop: 'Linseed', day: '2026-05-01', days: 21, whole: 28, product: 'P' }],
 			notEntered: [{ product: 'R', what: ['entry', 'harvest'] as const }]
 		};
 		const clock = (s: number) => `at ${s}`;
@@ -111,6 +111,7 @@ describe('what keeps a block', () => {
 			// An empty interval is not one of zero.
 			'Re-entry interval, Pre-harvest interval Not entered read the label of R'
 		]);
+		expect(keepsOf(state, 400, clock).map((k) => k.run)).toEqual([0.5, 0.9, 0.25, null]);
 		expect(keepsOf(state, 1000, clock).map((k) => k.kind)).toEqual(['harvest', 'plant-back', 'not-entered']);
 	});
 });

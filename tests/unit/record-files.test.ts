@@ -239,9 +239,9 @@ describe('the calendar of what is due', () => {
 	);
 	const state = {
 		block: 'Hazel rows, north',
-		entry: { until: Date.parse('2026-05-02T09:30:00Z') / 1000, product: 'Sample Tuff' },
-		harvest: { day: '2026-05-20', days: 19, product: 'Sample Ochre' },
-		plantBack: [{ crop: 'Linseed', day: '2026-08-01', days: 90, product: 'Sample Tuff' }],
+		entry: { until: Date.parse('2026-05-02T09:30:00Z') / 1000, whole: 43_200, product: 'Sample Tuff' },
+		harvest: { day: '2026-05-20', days: 19, whole: 21, product: 'Sample Ochre' },
+		plantBack: [{ crop: 'Linseed', day: '2026-08-01', days: 90, whole: 91, product: 'Sample Tuff' }],
 		notEntered: [{ product: 'Sample Gneiss', what: ['entry'] as const }]
 	};
 	const file = (now = Date.parse('2026-05-01T12:00:00Z')) =>

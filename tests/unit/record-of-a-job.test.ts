@@ -317,8 +317,8 @@ describe('what blocks wait for', () => {
 			...open('a', product('S', null, null)),
 			...open('a', product('T', 1, null))
 		]);
-		expect(state!.entry).toEqual({ until: 86_400, product: 'Q' });
-		expect(state!.harvest).toEqual({ day: '2026-04-03', days: 14, product: 'R' });
+		expect(state!.entry).toEqual({ until: 86_400, whole: 86_400, product: 'Q' });
+		expect(state!.harvest).toEqual({ day: '2026-04-03', days: 14, whole: 14, product: 'R' });
 		expect(state!.plantBack.map((p) => [p.crop, p.days, p.product])).toEqual([
 			['oats', 10, 'R'],
 			['linseed', 70, 'Q'],

@@ -3,14 +3,21 @@ import type { OpenInterval } from './open-intervals';
 /** What still keeps people, a harvest or a crop off a block. */
 export interface BlockState {
 	readonly block: string;
-	/** Seconds since 1970 until which nobody goes in, and by which product's label; null is open. */
-	readonly entry: { readonly until: number; readonly product: string } | null;
-	readonly harvest: { readonly day: string; readonly days: number; readonly product: string } | null;
+	/** Seconds since 1970 until which nobody goes in, out of how many in all, and by which product's label; null is open. */
+	readonly entry: { readonly until: number; readonly whole: number; readonly product: string } | null;
+	/** `whole`: days of it in all. */
+	readonly harvest: {
+		readonly day: string;
+		readonly days: number;
+		readonly whole: number;
+		readonly product: string;
+	} | null;
 	/** By crop, the soonest first. */
 	readonly plantBack: readonly {
 		readonly crop: string;
 		readonly day: string;
 		readonly days: number;
+		readonly whole: number;
 		readonly product: string;
 	}[];
 	/** Products of which an interval was not entered, each once. */
@@ -21,7 +28,7 @@ export interface BlockState {
  * Intervals of several records as the state of each block: of those of one kind the one that keeps longest counts. First
  * the blocks that people are kept out of, those that open soonest first; then by harvest, then by what may be sown.
  * @example
- * blockStates([{ kind: 'harvest', block: 'B', crop: '', product: 'P', until: null, days: 3, day: '2026-03-23', what: [] }, { kind: 'harvest', block: 'B', crop: '', product: 'Q', until: null, days: 9, day: '2026-03-29', what: [] }]).map((b) => [b.block, b.entry, b.harvest.product]) // => [["B",null,"Q"]]
+ * blockStates([{ kind: 'harvest', block: 'B', crop: '', product: 'P', until: null, days: 3, whole: 3, day: '2026-03-23', what: [] }, { kind: 'harvest', block: 'B', crop: '', product: 'Q', until: null, days: 9, whole: 9, day: '2026-03-29', what: [] }]).map((b) => [b.block, b.entry, b.harvest.product]) // => [["B",null,"Q"]]
  */
 export function blockStates(intervals: readonly OpenInterval[]): BlockState[] {
 	const by = new Map<string, BlockState>();
@@ -42,20 +49,23 @@ export function blockStates(intervals: readonly OpenInterval[]): BlockState[] {
 	});
 }
 
-function withInterval(one: BlockState, { kind, crop, product, until, days, day, what }: OpenInterval): BlockState {
+function withInterval(
+	one: BlockState,
+	{ kind, crop, product, until, days, day, whole, what }: OpenInterval
+): BlockState {
 	switch (kind) {
 		case 'entry':
-			return until !== null && until > (one.entry?.until ?? 0) ? { ...one, entry: { until, product } } : one;
+			return until !== null && until > (one.entry?.until ?? 0) ? { ...one, entry: { until, whole, product } } : one;
 		case 'harvest':
 			return days !== null && day !== null && days > (one.harvest?.days ?? 0)
-				? { ...one, harvest: { day, days, product } }
+				? { ...one, harvest: { day, days, whole, product } }
 				: one;
 		case 'plant-back': {
 			if (days === null || day === null) return one;
 			const same = (c: { readonly crop: string }) => c.crop.toLowerCase() === crop.toLowerCase();
 			const known = one.plantBack.find(same);
 			if (known && known.days >= days) return one;
-			const plantBack = [...one.plantBack.filter((c) => !same(c)), { crop, day, days, product }];
+			const plantBack = [...one.plantBack.filter((c) => !same(c)), { crop, day, days, whole, product }];
 			return { ...one, plantBack: plantBack.sort((a, b) => a.days - b.days) };
 		}
 		case 'not-entered':

@@ -12,6 +12,8 @@ export interface OpenInterval {
 	readonly product: string;
 	/** Seconds since 1970 at which people may go in again; null for a harvest. */
 	readonly until: number | null;
+	/** How long it lasts in all: seconds of a re-entry, days of a harvest or a sowing; 0 where nobody entered it. */
+	readonly whole: number;
 	/** Days until the harvest may begin or the crop may be sown, and the day of it; null for re-entry. */
 	readonly days: number | null;
 	readonly day: string | null;
@@ -47,7 +49,7 @@ export function openIntervals(
 	now: number,
 	today: string
 ): OpenInterval[] {
-	const nothing = { block, crop: '', until: null, days: null, day: null, what: [] };
+	const nothing = { block, crop: '', until: null, days: null, day: null, whole: 0, what: [] };
 	const longest = (pick: 'entryHours' | 'harvestDays') =>
 		products.reduce<{ name: string; length: number } | null>((most, p) => {
 			const length = p[pick];
@@ -57,10 +59,19 @@ export function openIntervals(
 	const since = daysBetween(lastDay, today);
 	const entry = longest('entryHours');
 	if (entry && ended + entry.length * 3600 > now)
-		found.push({ ...nothing, kind: 'entry', product: entry.name, until: ended + entry.length * 3600 });
+		found.push({
+			...nothing,
+			kind: 'entry',
+			product: entry.name,
+			until: ended + entry.length * 3600,
+			whole: entry.length * 3600
+		});
 	const byDays = (kind: 'harvest' | 'plant-back', crop: string, product: string, length: number) => {
 		const days = Math.ceil(length) - since;
-		if (days > 0) found.push({ ...nothing, kind, crop, product, days, day: addDays(lastDay, Math.ceil(length)) });
+		if (days > 0) {
+			const whole = Math.ceil(length);
+			found.push({ ...nothing, kind, crop, product, days, day: addDays(lastDay, whole), whole });
+		}
 	};
 	const harvest = longest('harvestDays');
 	if (harvest) byDays('harvest', '', harvest.name, harvest.length);

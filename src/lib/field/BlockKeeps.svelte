@@ -5,10 +5,12 @@
 	import type { FarmClock } from '$lib/settings/farm-time';
 	import { timeAt } from '$lib/settings/farm-time';
 	import { zoneSuffix } from '$lib/frame/phone-clock.svelte';
-	import { keepsOf } from '$lib/show/keeps';
+	import { keepAtWork, keepsOf } from '$lib/show/keeps';
 
 	interface Props {
 		states: readonly BlockState[];
+		/** Blocks that are being sprayed: their keep-out begins when the last load is out. */
+		atWork?: readonly { readonly block: string; readonly product: string; readonly whole: number }[];
 		/** Ids of blocks by name, where there is a page to go to. */
 		ids: Readonly<Record<string, string>>;
 		/** Now, s, as the server had it: what is drawn first. */
@@ -17,15 +19,16 @@
 		/** Without the names, for the page or the card of one block. */
 		bare?: boolean;
 	}
-	let { states, ids, now, clock, bare = false }: Props = $props();
+	let { states, atWork = [], ids, now, clock, bare = false }: Props = $props();
 	let passed = $state(0);
 	onMount(() => {
 		const began = performance.now();
 		const timer = setInterval(() => (passed = (performance.now() - began) / 1000), 20_000);
 		return () => clearInterval(timer);
 	});
-	const shown = $derived(
-		states.flatMap((state) => {
+	const shown = $derived([
+		...atWork.map((one) => ({ block: one.block, keeps: [keepAtWork(one)] })),
+		...states.flatMap((state) => {
 			const keeps = keepsOf(
 				state,
 				now + passed,
@@ -33,7 +36,7 @@
 			);
 			return keeps.length > 0 ? [{ block: state.block, keeps }] : [];
 		})
-	);
+	]);
 </script>
 
 {#if shown.length > 0}
@@ -49,6 +52,11 @@
 						<span class="lab">{keep.until}</span>
 					</span>
 					<span class="num left">{keep.left}</span>
+					{#if keep.kind !== 'not-entered'}
+						<span class="bar" class:dry={keep.run === null} aria-hidden="true"
+							><i style="width: {100 * (keep.run ?? 0)}%"></i></span
+						>
+					{/if}
 				</li>
 			{/each}
 		{/each}
@@ -88,6 +96,27 @@
 		border-color: var(--amber);
 		background: var(--amber-wash);
 	}
+	/* What has run of it, blue as all that is done; dashed while it has not begun. */
+	.bar {
+		grid-column: 1 / -1;
+		height: 8px;
+		border: 1px solid var(--straw-edge);
+		background: var(--straw-wash);
+	}
+	.bar.dry {
+		border-style: dashed;
+	}
+	.bar i {
+		display: block;
+		height: 100%;
+		background: var(--dye);
+	}
+	@media (forced-colors: active) {
+		.bar i {
+			background: Highlight;
+			forced-color-adjust: none;
+		}
+	}
 	.left {
 		font-size: 1.6rem;
 		text-align: right;
@@ -99,7 +128,7 @@
 	/* In a card, and on the smallest phone: the count beside its word, the rest under them. */
 	@container (max-width: 370px) {
 		li {
-			grid-template: 'tag left' auto 'text text' auto / minmax(0, 1fr) auto;
+			grid-template: 'tag left' auto 'text text' auto 'bar bar' auto / minmax(0, 1fr) auto;
 			gap: 4px 10px;
 		}
 		.tag {
@@ -112,6 +141,9 @@
 		.left {
 			grid-area: left;
 			font-size: 1.35rem;
+		}
+		.bar {
+			grid-area: bar;
 		}
 	}
 </style>

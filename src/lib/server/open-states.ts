@@ -1,32 +1,101 @@
-import type { BlockState } from '../../core';
-import { addDays, blockStates, openIntervals } from '../../core';
+import type { BlockState, OpenInterval, TypedJob, VolumePerArea } from '../../core';
+import { addDays, blockEnds, blockStates, openIntervals, runOfJob } from '../../core';
 import { dayAt, dayStart } from '../settings/farm-time';
 import type { FarmHandle } from './db/farm';
 
-/** What the records keep off the blocks of a farm, at a moment (ms). */
+/** Jobs without a record that are asked for at the most. */
+const mostJobs = 40;
+
+/** A block on which a job is being sprayed: its re-entry interval counts from when the last load is out. */
+export interface BlockAtWork {
+	readonly block: string;
+	readonly product: string;
+	/** How long nobody goes in once it has begun, s. */
+	readonly whole: number;
+}
+
+/** What keeps people, a harvest or a crop off the blocks of a farm, at a moment (ms). */
+export interface OpenStates {
+	readonly states: BlockState[];
+	readonly atWork: BlockAtWork[];
+}
+
+type Products = Parameters<typeof openIntervals>[1];
+
+/**
+ * What records say, and what was sprayed and has no record yet: nobody goes in too soon because the paper is late.
+ */
 export async function openStates(
-	farm: Pick<FarmHandle, 'records' | 'settings'>,
+	farm: Pick<FarmHandle, 'records' | 'settings' | 'jobs' | 'jobRuns'>,
 	now: number,
 	/** Records at the most, the newest first. */
 	most?: number
-): Promise<BlockState[]> {
+): Promise<OpenStates> {
 	const zone = farm.settings.timeZone;
 	const today = dayAt(zone, now);
-	const records = await farm.records.open(today, most);
-	return blockStates(
-		records.flatMap(({ record }) => {
-			const { day, startedAt } = record;
-			return record.blocks.flatMap((block) => {
-				const told = Date.parse(block.endedAt ?? record.endedAt ?? '');
-				// Where nobody ticked the end, or a clock that jumped back told one before the start, it was some time before the
-				// day was over: nobody may be let in too soon.
-				const began = startedAt ? Date.parse(startedAt) : Number.isNaN(told) ? NaN : dayStart(zone, day);
-				const known = told >= began;
-				const ended = known ? told : Math.max(Number.isNaN(began) ? 0 : began, dayStart(zone, addDays(day, 1)));
-				const lastDay = known ? (block.lastDay ?? dayAt(zone, told)) : day;
-				const end = { ended: ended / 1000, lastDay: lastDay < day ? day : lastDay };
-				return openIntervals(block.name, record.products, end, now / 1000, today);
-			});
-		})
+	const [records, jobs] = await Promise.all([
+		farm.records.open(today, most),
+		farm.jobs.unfinished(addDays(today, 1), mostJobs)
+	]);
+	/**
+	 * Where nobody ticked the end, or a clock that jumped back told one before the start, it was some time before the day was
+	 * over: nobody may be let in too soon.
+	 */
+	const endOf = (day: string, startedAt: string | null, told: number, lastDay?: string) => {
+		const began = startedAt ? Date.parse(startedAt) : Number.isNaN(told) ? NaN : dayStart(zone, day);
+		const known = told >= began;
+		const ended = known ? told : Math.max(Number.isNaN(began) ? 0 : began, dayStart(zone, addDays(day, 1)));
+		const last = known ? (lastDay ?? dayAt(zone, told)) : day;
+		return { ended: ended / 1000, lastDay: last < day ? day : last };
+	};
+	const intervals: OpenInterval[] = records.flatMap(({ record }) =>
+		record.blocks.flatMap((block) =>
+			openIntervals(
+				block.name,
+				record.products,
+				endOf(record.day, record.startedAt, Date.parse(block.endedAt ?? record.endedAt ?? ''), block.lastDay),
+				now / 1000,
+				today
+			)
+		)
 	);
+	const atWork: BlockAtWork[] = [];
+	for (const line of jobs.filter((job) => job.state !== 'planned')) {
+		const [{ job, rate }, entries] = await Promise.all([farm.jobs.get(line.id), farm.jobRuns.entries(line.id)]);
+		const made = runOfJob({ job, rate: rate as VolumePerArea | null }, entries);
+		if (!made.ok) continue;
+		const { run } = made.value;
+		const out = run.loads.filter((l) => l.state !== 'dry' && l.state !== 'mixing' && l.state !== 'mixed');
+		if (out.length === 0) continue;
+		const products = productsOf(made.value.job);
+		const startedAt = out.find((l) => l.startedAt)?.startedAt ?? null;
+		const day = startedAt ? dayAt(zone, Date.parse(startedAt)) : job.day;
+		const ends = blockEnds(
+			run.loads,
+			job.blocks.map((b) => b.id),
+			run.closed?.entry.ended ?? null
+		);
+		for (const { id, name } of job.blocks) {
+			if (run.state === 'under-way') {
+				const longest = products.reduce<BlockAtWork | null>((most, { name: product, entryHours }) => {
+					const whole = (entryHours ?? 0) * 3600;
+					return whole > (most?.whole ?? 0) ? { block: name, product, whole } : most;
+				}, null);
+				if (longest) atWork.push(longest);
+			} else
+				intervals.push(
+					...openIntervals(name, products, endOf(day, startedAt, Date.parse(ends[id] ?? '')), now / 1000, today)
+				);
+		}
+	}
+	return { states: blockStates(intervals), atWork };
 }
+
+const productsOf = (job: TypedJob): Products =>
+	job.products.map(({ label, dye }) => ({
+		name: label.name,
+		entryHours: label.entryHours,
+		harvestDays: label.harvestDays,
+		plantBack: label.plantBack,
+		...(dye ? { dye } : {})
+	}));

@@ -22,7 +22,20 @@ export interface Keep {
 	readonly what: string;
 	readonly left: string;
 	readonly until: string;
+	/** Share of it that has run; null where there is nothing to count, or it has not begun. */
+	readonly run: number | null;
 }
+
+/** A keep-out that will begin when the last load is out. */
+export const keepAtWork = ({ product, whole }: { readonly product: string; readonly whole: number }): Keep => ({
+	kind: 'entry',
+	what: m.nobody_goes_in(),
+	left: shownLeft(whole),
+	until: m.starts_after_the_last_load({ product }),
+	run: null
+});
+
+const runOf = (left: number, whole: number) => (whole > 0 ? Math.min(1, Math.max(0, 1 - left / whole)) : null);
 
 /** What keeps a block, as lines to read: nobody in, no harvest, no sowing. `clock` tells a moment (s) as the farm does. */
 export function keepsOf(state: BlockState, now: number, clock: (seconds: number) => string): Keep[] {
@@ -33,21 +46,24 @@ export function keepsOf(state: BlockState, now: number, clock: (seconds: number)
 			kind: 'entry',
 			what: m.nobody_goes_in(),
 			left: shownLeft(entry.until - now),
-			until: m.until_by_the_label_of({ until: clock(entry.until), product: entry.product })
+			until: m.until_by_the_label_of({ until: clock(entry.until), product: entry.product }),
+			run: runOf(entry.until - now, entry.whole)
 		});
 	if (harvest)
 		keeps.push({
 			kind: 'harvest',
 			what: m.no_harvest(),
 			left: days(harvest.days),
-			until: m.until_by_the_label_of_day({ day: dayText(harvest.day), product: harvest.product })
+			until: m.until_by_the_label_of_day({ day: dayText(harvest.day), product: harvest.product }),
+			run: runOf(harvest.days, harvest.whole)
 		});
-	for (const { crop, day, days: left, product } of plantBack)
+	for (const { crop, day, days: left, whole, product } of plantBack)
 		keeps.push({
 			kind: 'plant-back',
 			what: m.no_sown({ name: crop.toLowerCase() }),
 			left: days(left),
-			until: m.until_by_the_label_of_day({ day: dayText(day), product })
+			until: m.until_by_the_label_of_day({ day: dayText(day), product }),
+			run: runOf(left, whole)
 		});
 	// An empty interval is no interval of zero: it is one that somebody has to read.
 	for (const { product, what } of notEntered)
@@ -55,7 +71,8 @@ export function keepsOf(state: BlockState, now: number, clock: (seconds: number)
 			kind: 'not-entered',
 			what: notEnteredWords(what),
 			left: m.not_entered_title(),
-			until: m.read_the_label_of({ product })
+			until: m.read_the_label_of({ product }),
+			run: null
 		});
 	return keeps;
 }

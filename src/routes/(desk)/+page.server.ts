@@ -16,7 +16,7 @@ const harvestAhead = 30;
 export const load: PageServerLoad = async ({ locals: { farm, who } }) => {
 	const now = Date.now();
 	const today = dayAt(farm.settings.timeZone, now);
-	const [sprayers, jobs, blocks, states, place] = await Promise.all([
+	const [sprayers, jobs, blocks, { states, atWork }, place] = await Promise.all([
 		farm.sprayers.list(),
 		farm.jobs.unfinished(addDays(today, ahead)),
 		farm.blocks.ids(),
@@ -57,6 +57,7 @@ export const load: PageServerLoad = async ({ locals: { farm, who } }) => {
 			}))
 			.filter((s) => s.entry || s.harvest || s.plantBack.length > 0 || s.notEntered.length > 0)
 			.slice(0, 12),
+		atWork,
 		blocks,
 		place,
 		now: now / 1000,

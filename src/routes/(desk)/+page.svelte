@@ -161,13 +161,13 @@
 				<a class="btn plain" href="/figures">{m.quick_figures()}</a>
 			</nav>
 		{/if}
-		{#if data.states.length > 0}
+		{#if data.states.length > 0 || data.atWork.length > 0}
 			<section class="pt-3" aria-label={m.keep_out_no_harvest_no_planting()}>
 				<div class="page-head">
 					<h2 class="mb-2">{m.keep_out_no_harvest_no_planting()}</h2>
 					<a class="tap" href="/calendar?language={getLocale()}" data-sveltekit-reload>{m.as_a_calendar()}</a>
 				</div>
-				<BlockKeeps states={data.states} ids={data.blocks} now={data.now} clock={settings} />
+				<BlockKeeps states={data.states} atWork={data.atWork} ids={data.blocks} now={data.now} clock={settings} />
 			</section>
 		{/if}
 		{#if data.sprayers.length > 0}<div class="phone:order-first">

@@ -12,7 +12,7 @@ export const GET: RequestHandler = async ({ locals: { farm } }) => {
 	const text = calendarFile(
 		farm,
 		sprayers.map(({ id, rig }) => ({ id, name: rig.name, due: due.get(id)! })),
-		await openStates(farm, now),
+		(await openStates(farm, now)).states,
 		now
 	);
 	return fileResponse(text, 'text/calendar; charset=utf-8', `${fileName(farm.name, 'due')}.ics`);

@@ -8,10 +8,11 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 	const now = Date.now();
 	const [all, open] = await Promise.all([locals.farm.blocks.all(), openStates(locals.farm, now, mostOpen)]);
 	const away = url.searchParams.get('away') === 'yes';
-	const states = Object.fromEntries(open.map((s) => [s.block, s]));
+	const states = Object.fromEntries(open.states.map((s) => [s.block, s]));
 	return {
 		blocks: all.filter((b) => b.away === away),
 		states,
+		atWork: open.atWork,
 		now: now / 1000,
 		others: all.filter((b) => b.away !== away).length,
 		away

@@ -8,7 +8,7 @@
 	import FarmMap from '$lib/field/FarmMap.svelte';
 	import BlockMini from '$lib/drawings/BlockMini.svelte';
 	import { blockKindWords, neighbourTold } from '$lib/wording/ground';
-	import { keepsOf } from '$lib/show/keeps';
+	import { keepAtWork, keepsOf } from '$lib/show/keeps';
 	import { timeAt } from '$lib/settings/farm-time';
 
 	let { data }: { data: PageData } = $props();
@@ -18,7 +18,9 @@
 	const shown = $derived(
 		data.blocks.map(({ id, block, area: m2 }) => {
 			const state = data.states[block.name];
-			const keep = state && keepsOf(state, data.now, (s) => timeAt(settings, s * 1000))[0];
+			const atWork = data.atWork.find((w) => w.block === block.name);
+			const clock = (s: number) => timeAt(settings, s * 1000);
+			const keep = atWork ? keepAtWork(atWork) : state && keepsOf(state, data.now, clock)[0];
 			return {
 				id,
 				name: block.name,
@@ -72,6 +74,7 @@
 		<ul class="grid content-start gap-2.5 {drawn ? '' : 'grid-cols-[repeat(auto-fill,minmax(min(420px,100%),1fr))]'}">
 			{#each data.blocks as { id, block, area: m2 } (id)}
 				{@const size = show('area', m2, settings)}
+				{@const atWork = data.atWork.filter((w) => w.block === block.name)}
 				<li class="card grid grid-cols-[84px_minmax(0,1fr)_auto] gap-x-4 gap-y-1.5 items-center py-2.5 px-4">
 					<BlockMini {block} />
 					<div>
@@ -79,10 +82,17 @@
 						<p class="lab">{[blockKindWords[block.kind], block.crop, block.stage].filter(Boolean).join(' · ')}</p>
 					</div>
 					<p class="text-right"><span class="num text-[1.8rem] leading-[1.1]">{size.figure}</span> {size.unit}</p>
-					{#if data.states[block.name] || block.neighbours.length > 0}
+					{#if data.states[block.name] || atWork.length > 0 || block.neighbours.length > 0}
 						<div class="col-span-full">
-							{#if data.states[block.name]}
-								<BlockKeeps states={[data.states[block.name]!]} ids={{}} now={data.now} clock={settings} bare />
+							{#if data.states[block.name] || atWork.length > 0}
+								<BlockKeeps
+									states={data.states[block.name] ? [data.states[block.name]!] : []}
+									{atWork}
+									ids={{}}
+									now={data.now}
+									clock={settings}
+									bare
+								/>
 							{/if}
 							{#each block.neighbours as n, i (i)}<p class="look text-[0.95rem]">▲ {neighbourTold(n)}</p>{/each}
 						</div>
