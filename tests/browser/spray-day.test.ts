@@ -61,7 +61,6 @@ test('a whole day: plan, weather, mix, spray, close, record, log, paper', async 
 		await expect(page.getByText(/over 5 %: the calibration is in doubt/)).toBeVisible();
 		await allSent(page);
 
-		await page.getByRole('link', { name: 'Write the record' }).click();
 		await expect(page.getByLabel('Operator')).toBeVisible();
 		expect(await findings(page)).toEqual([]);
 		await page.getByLabel('Operator').fill('');
@@ -70,6 +69,7 @@ test('a whole day: plan, weather, mix, spray, close, record, log, paper', async 
 		await page.getByLabel('Operator').fill('B. Sample');
 		await page.getByLabel('Pest or reason').fill('Thistles');
 		await page.getByRole('button', { name: 'Seal the record' }).click();
+		await page.getByRole('link', { name: 'See its record' }).click();
 		await page.waitForURL(/log\/[0-9a-f-]{36}$/);
 		await expect(page.getByText('the ditch is dry')).toBeVisible();
 		const record = page.url();

@@ -67,6 +67,10 @@ export function checkRunEntry(entry: RunEntryBody, sheet: PlanSheet): Issue[] {
 			return entry.dye && entry.dye.name.trim() === ''
 				? [{ code: 'empty', path: 'name', text: entry.dye.name, wanted: 'name' }]
 				: [];
+		case 'record':
+			return entry.asked.operator?.trim()
+				? []
+				: [{ code: 'empty', path: 'operator', text: entry.asked.operator ?? '', wanted: 'name' }];
 		case 'follow':
 		case 'twice':
 		case 'strike':

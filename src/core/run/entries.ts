@@ -66,6 +66,15 @@ export type RunEntryBody =
 			/** When the last load was out, ISO 8601, where nobody ticked it. */
 			readonly ended?: string | undefined;
 	  }
+	/**
+	 * What a person adds to the record of a closed job, by its fields, with reasons for what stood against it: written where
+	 * the work is, sealed when it arrives. It changes nothing of the run.
+	 */
+	| {
+			readonly kind: 'record';
+			readonly asked: Readonly<Record<string, string>>;
+			readonly passed: readonly PassedStop[];
+	  }
 	/** The loads that are still to be mixed are edited: how full, with what doses, on how much ground. Null stays as it is. */
 	| {
 			readonly kind: 'rest';

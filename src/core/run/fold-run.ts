@@ -165,7 +165,7 @@ export function foldRun(
 		ground,
 		left: mixLeft(run, seen),
 		state: closed ? 'closed' : first < 0 ? 'sprayed' : run.some((l) => l.state !== 'dry') ? 'under-way' : 'planned',
-		last: kept.filter((e) => e.kind !== 'strike').at(-1) ?? null,
+		last: kept.filter((e) => e.kind !== 'strike' && e.kind !== 'record').at(-1) ?? null,
 		passed: kept.flatMap((e) => (e.kind === 'pass' ? [{ code: e.code, about: e.about, reason: e.reason }] : [])),
 		weather: { before: weatherOf('before'), end: weatherOf('end') },
 		closed,

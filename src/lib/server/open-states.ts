@@ -7,7 +7,7 @@ import type { FarmHandle } from './db/farm';
 const mostJobs = 40;
 
 /** A block on which a job is being sprayed: its re-entry interval counts from when the last load is out. */
-export interface BlockAtWork {
+interface BlockAtWork {
 	readonly block: string;
 	readonly product: string;
 	/** How long nobody goes in once it has begun, s. */
@@ -15,7 +15,7 @@ export interface BlockAtWork {
 }
 
 /** What keeps people, a harvest or a crop off the blocks of a farm, at a moment (ms). */
-export interface OpenStates {
+interface OpenStates {
 	readonly states: BlockState[];
 	readonly atWork: BlockAtWork[];
 }

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { AskedField, AskedRecord, RequiredField, SprayRecord } from '../../core/index';
+import type { AskedField, AskedRecord, RequiredField } from '../../core/index';
 import { askedFields } from '../../core/index';
 import { daySchema } from './moments';
 
@@ -28,7 +28,7 @@ export const lacking = (asked: AskedRecord, required: readonly RequiredField[]):
 
 /** Whether a record lacks the weather that its farm asks for. It cannot be made up later: the remarks then have to say why. */
 export const lacksWeather = (
-	record: Pick<SprayRecord, 'weather' | 'remarks'>,
+	record: { readonly weather: { readonly before: object | null }; readonly remarks: string },
 	required: readonly RequiredField[]
 ): boolean => required.includes('weather') && record.weather.before === null && record.remarks.trim() === '';
 

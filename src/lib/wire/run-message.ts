@@ -1,6 +1,7 @@
 import { z } from 'zod';
-import type { Boundary, JobBefore, Place, TypedJob } from '../../core/index';
+import type { AskedRecord, Boundary, JobBefore, Place, TypedJob } from '../../core/index';
 import { skies, smokeTests, sprayActs, weatherDecisions, weatherTimes } from '../../core/index';
+import { askedRecordSchema } from './record';
 import { passedStopSchema } from './passed-stops';
 import { typedSchema } from './typed';
 import { momentSchema } from './moments';
@@ -71,6 +72,12 @@ export const runEntrySchema = z.discriminatedUnion('kind', [
 	}),
 	z.strictObject({
 		...stamp,
+		kind: z.literal('record'),
+		asked: askedRecordSchema,
+		passed: z.array(passedStopSchema).max(60)
+	}),
+	z.strictObject({
+		...stamp,
 		kind: z.literal('rest'),
 		from: load,
 		fill: typedSchema.nullable(),
@@ -112,4 +119,6 @@ export interface JobHead {
 	readonly place?: Place | null;
 	/** Stops of its labels as the farm last knew them, which devices of before did not keep. */
 	readonly before?: JobBefore;
+	/** What its record is asked first, as far as the farm knows it: crop, stage, who writes it, the water. */
+	readonly asked?: AskedRecord;
 }

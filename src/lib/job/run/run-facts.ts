@@ -1,6 +1,5 @@
 import { m } from '$words';
 import type { RunLoad } from '../../../core/index';
-import type { FarmSettings } from '../../settings/farm-settings';
 import type { FarmClock } from '../../settings/farm-time';
 import { clockText } from '../../settings/farm-time';
 import type { JobRunState } from './job-run.svelte';

@@ -1,10 +1,10 @@
 import { m } from '$words';
-import { error, redirect } from '@sveltejs/kit';
+import { redirect } from '@sveltejs/kit';
 import { superValidate } from 'sveltekit-superforms';
 import { zod4 } from 'sveltekit-superforms/adapters';
 import type { Actions, PageServerLoad } from './$types';
-import type { AskedRecord } from '$core';
 import { askedFields } from '$core';
+import { askedOf, checkOwnJob } from '$lib/server/asked-record';
 import { readPassed } from '$lib/wire/passed-stops';
 import { askedRecordSchema, lacking } from '$lib/wire/record';
 import { refusedBy, refuseWords, textForm } from '$lib/server/forms';
@@ -13,35 +13,12 @@ import { recordFieldWords } from '$lib/wording/records';
 
 const schema = zod4(textForm(askedFields));
 
-/** An operator writes the records of own jobs. */
-async function checkOwnJob(farm: App.Locals['farm'], who: App.Locals['who'], id: string): Promise<void> {
-	if (who.kind === 'person' && who.farm?.role === 'operator' && !(await farm.jobRuns.workedOn(id)))
-		error(403, { message: m.only_own_jobs(), code: 'not-yours' });
-}
-
 export const load: PageServerLoad = async ({ params, locals: { farm, who } }) => {
 	const id = idParam(params.id, 'job');
-	await checkOwnJob(farm, who, id);
+	await orError(checkOwnJob(farm, who, id));
 	if (await farm.records.isSealed(id)) redirect(303, `/log/${id}`);
-	const [{ job }, last, blocks, me, ended] = await Promise.all([
-		orError(farm.jobs.get(id)),
-		farm.records.last(),
-		farm.blocks.all(),
-		farm.people.worker(who.kind === 'person' ? who.personId : null),
-		farm.people.endedLicences(id)
-	]);
-	const ground = blocks.filter((b) => job.blocks.some((j) => j.id === b.id)).map((b) => b.block);
-	const of = (pick: (b: (typeof ground)[number]) => string) =>
-		[...new Set(ground.map(pick).filter(Boolean))].join(', ');
-	const asked: AskedRecord = {
-		...(Object.fromEntries(askedFields.map((name) => [name, ''])) as AskedRecord),
-		crop: of((b) => b.crop),
-		stage: of((b) => b.stage),
-		// Who signs in writes as themselves; alone on a computer it is who wrote last.
-		operator: me?.name ?? last?.operator ?? '',
-		licence: me ? me.licence : (last?.licence ?? ''),
-		waterSource: last?.waterSource ?? ''
-	};
+	const [{ job }, ended] = await Promise.all([orError(farm.jobs.get(id)), farm.people.endedLicences(id)]);
+	const asked = await askedOf(farm, who, job);
 	return {
 		ended,
 		draft: await orError(farm.records.draft(id, asked)),
@@ -53,7 +30,7 @@ export const load: PageServerLoad = async ({ params, locals: { farm, who } }) =>
 export const actions: Actions = {
 	default: async ({ params, request, locals: { farm, who } }) => {
 		const id = idParam(params.id, 'job');
-		await checkOwnJob(farm, who, id);
+		await orError(checkOwnJob(farm, who, id));
 		const data = await request.formData();
 		const form = await superValidate(data, schema);
 		const passed = readPassed(data.getAll('passed-stop').map(String), data.getAll('passed').map(String));

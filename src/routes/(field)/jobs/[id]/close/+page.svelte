@@ -7,6 +7,7 @@
 	import { focusHeading, focusWrong } from '$lib/kit/focus';
 	import FieldPage from '$lib/frame/FieldPage.svelte';
 	import Field from '$lib/kit/Field.svelte';
+	import RecordForm from '$lib/job/run/RecordForm.svelte';
 	import UnitField from '$lib/kit/UnitField.svelte';
 	import { saidIn } from '$lib/settings/said-in';
 	import { unitsLike } from '$lib/settings/unit-lists';
@@ -117,13 +118,13 @@
 						<dd class="num text-[1.6rem]">{u.figure} <small>{u.unit}</small></dd>
 					</div>{/each}
 			</dl>
-			<div class="flex flex-wrap gap-3">
-				{#if !run.sealed}<button type="button" class="btn plain" onclick={() => void run.undo()}
-						>{m.open_it_again()}</button
-					>{/if}
-				<a class="btn go" href="/jobs/{run.head.id}/record">{run.sealed ? m.see_its_record() : m.write_the_record()}</a>
-			</div>
+			{#if !run.sealed && !run.entries.some((e) => e.kind === 'record')}<button
+					type="button"
+					class="btn plain justify-self-start"
+					onclick={() => void run.undo()}>{m.open_it_again()}</button
+				>{/if}
 		</section>
+		<RecordForm {run} status={device.status} />
 	{:else if run.sheet}
 		{#if run.run?.state !== 'sprayed'}<p class="look">
 				{m.not_all_loads_are_out_closing()}
