@@ -150,10 +150,7 @@ async function desk(browser, origin) {
 	await page.getByRole('heading', { name: /^Calibrations/ }).waitFor();
 	await shot(page, '10-sprayer');
 	await page.goto(`${origin}/ground`);
-	await page.getByRole('link', { name: 'Long meadow' }).click();
-	await page.locator('.map[data-drawn="true"]').waitFor();
-	await page.getByRole('heading', { name: 'Boundary' }).evaluate((e) => e.scrollIntoView({ block: 'start' }));
-	await page.getByText('on the ellipsoid').waitFor();
+	await page.getByRole('img', { name: /^The farm/ }).waitFor();
 	await shot(page, '20-ground');
 	await page.goto(`${origin}/jobs/new`);
 	await page.getByRole('checkbox', { name: /Hazel rows/ }).check();

@@ -119,8 +119,8 @@ band (and the rated one, where it is known) as marks across it.
 	{/each}
 	<rect x={arcBox.x - 92} y="420" width="30" height="24" rx="6" fill="var(--ink)" />
 	<rect x={arcBox.x + 62} y="420" width="30" height="24" rx="6" fill="var(--ink)" />
-	{#if sides[0]}<text x={arcBox.x - 110} y="466" text-anchor="end" class="side">{sides[0]}</text>{/if}
-	{#if sides[1]}<text x={arcBox.x + 110} y="466" class="side">{sides[1]}</text>{/if}
+	{#if sides[0]}<text x={arcBox.width / 4} y="466" text-anchor="middle" class="side">{sides[0]}</text>{/if}
+	{#if sides[1]}<text x={(3 * arcBox.width) / 4} y="466" text-anchor="middle" class="side">{sides[1]}</text>{/if}
 </svg>
 
 <style>

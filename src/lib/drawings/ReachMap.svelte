@@ -114,6 +114,10 @@ on it, where the rig is now, and the handle that slides along the line. Outside 
 	const fine = $derived(y(pressures.high - (pressures.high - pressures.low) * 0.2));
 	const wantedEnd = $derived(end(wanted));
 	const measuredEnd = $derived(measured ? end(measured) : null);
+	/** What a zone is stands on the side that the lines do not leave by. */
+	const whyLeft = $derived(
+		[wantedEnd, measuredEnd].filter((e) => e && e.x > area.x + area.w / 2).length >= (measuredEnd ? 1.5 : 1)
+	);
 	const wantedAt = $derived(beside(wantedEnd, !measuredEnd || wantedEnd.x <= measuredEnd.x));
 	const handle = $derived({
 		x: Math.min(box.right, Math.max(box.left, x(point.speed))),
@@ -192,9 +196,9 @@ on it, where the rig is now, and the handle that slides along the line. Outside 
 
 	{#if y(pressures.high) - box.top > 18}
 		<text
-			x={narrow ? area.x + 2 : area.x + area.w - 8}
+			x={narrow ? area.x + 2 : whyLeft ? area.x + 8 : area.x + area.w - 8}
 			y={y(pressures.high) - 7}
-			text-anchor={narrow ? 'start' : 'end'}
+			text-anchor={narrow || whyLeft ? 'start' : 'end'}
 			class="why">{narrow ? m.too_hard_drift() : m.over_the_nozzle_fine_drops_drift()}</text
 		>
 	{/if}
@@ -219,9 +223,9 @@ on it, where the rig is now, and the handle that slides along the line. Outside 
 		{/if}
 	{/if}
 	{#if fine - area.y > 14}<text
-			x={narrow ? area.x + 6 : area.x + area.w - 8}
+			x={narrow || whyLeft ? area.x + 8 : area.x + area.w - 8}
 			y={area.y + 15}
-			text-anchor={narrow ? 'start' : 'end'}
+			text-anchor={narrow || whyLeft ? 'start' : 'end'}
 			class="why amber">{m.finer_drops()}</text
 		>{/if}
 

@@ -52,10 +52,11 @@
 
 <div class="map relative" bind:clientWidth={width} bind:clientHeight={height}>
 	{#if picture}
-		<svg viewBox="0 0 {width} {height}" role="group" aria-label={m.picture_of_the_farm()}>
+		<svg viewBox="0 0 {width} {height}" role="img" aria-label={m.picture_of_the_farm()}>
 			{#each picture.shapes as shape, i (blocks[shape.index]!.id)}
-				{@const { id, name, keep } = blocks[shape.index]!}
-				<a href="/ground/{id}" tabindex="-1" aria-label={name}>
+				{@const { id, keep } = blocks[shape.index]!}
+				<!-- For a pointer: the list beside it has the same links for everybody. -->
+				<a href="/ground/{id}" tabindex="-1" aria-hidden="true">
 					{#if shape.width < 12 && shape.height < 12}
 						<circle cx={shape.x} cy={shape.y} r="8" class="ground {keep?.kind ?? ''}" />
 					{:else}<path d={shape.path} fill-rule="evenodd" class="ground {keep?.kind ?? ''}" />{/if}

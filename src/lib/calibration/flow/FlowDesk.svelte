@@ -122,7 +122,8 @@
 	{#if step.problem}<p class="problem" role="alert">{step.problem}</p>
 	{:else if !round.signedOff}
 		<p class="flex justify-between gap-4">
-			{#if arc && step.board.jugs.some((j) => j.band)}<span class="text-moss-text text-[0.9rem] leading-[28px]"
+			{#if arc && step.board.jugs.some((j) => j.band)}<span
+					class="text-moss-text text-[0.9rem] leading-tight self-center"
 					>{step.board.width === 0.1
 						? m.green_within_of_rated({ bandWords })
 						: m.green_within_of_size({ bandWords })}</span

@@ -151,7 +151,7 @@
 					})}
 				</p>{/if}
 		</div>
-		<div class="do justify-end phone:w-full">
+		<div class="do justify-end min-[860px]:flex-nowrap phone:w-full">
 			{#if !data.off}<a class="btn go big whitespace-nowrap phone:w-full" href={next.href}>{next.words}</a>{/if}
 			{#if begun}<a class="btn plain whitespace-nowrap tall" href="/jobs/{data.id}/day">{m.the_weather()}</a>{/if}
 			<details class="paper relative">
