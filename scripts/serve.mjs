@@ -95,7 +95,9 @@ function stop(why) {
 		log('info', 'stopped');
 		setTimeout(() => exit(0), 50).unref();
 	});
+	// One that was busy just now is idle a moment later, and would hold the end up for as long as its browser keeps it.
 	server.closeIdleConnections();
+	setInterval(() => server.closeIdleConnections(), 200).unref();
 	setTimeout(() => server.closeAllConnections(), 10_000).unref();
 }
 process.on('SIGTERM', () => stop('SIGTERM'));

@@ -139,10 +139,11 @@ export function device(app: Pick<Fragile, 'origin'>, jobId: string, servers = 1)
 			send: async (log) => {
 				if (!online) return { later: 'signal' };
 				for (let n = 0; ; n += 1) {
-					const answer = await sendByHttp<Log, RunEntry>(fetch, ({ head, entries }) => ({
+					const address = ({ head, entries }: { head: Log; entries: readonly RunEntry[] }) => ({
 						path: `${app.origin(n)}/api/jobs/${head.id}/entries`,
 						body: { entries }
-					}))(log);
+					});
+					const answer = await sendByHttp<Log, RunEntry>(fetch, address, 10_000)(log);
 					if ('later' in answer && answer.later === 'signal' && n + 1 < servers) continue;
 					// Of a tab that is gone nobody hears an answer.
 					if (!alive()) return { later: 'signal' };

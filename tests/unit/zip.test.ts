@@ -6,7 +6,8 @@ import { afterAll, describe, expect, it } from 'vitest';
 import { Failure } from '../../src/lib/server/failure';
 import { spooled } from '../../src/lib/server/spool';
 import { inPieces } from '../../src/lib/server/stream';
-import { zipped, zippedLines } from '../../src/lib/server/zip';
+import { usualLimits, zippedLines } from '../../src/lib/server/unzip';
+import { zipped } from '../../src/lib/server/zip';
 import { Seeded } from '../support/seeded';
 import { collect, each } from '../support/streams';
 
@@ -48,6 +49,23 @@ describe('lines in a zip', () => {
 		}
 	});
 
+	it('are unpacked beside the work of the server: it goes on meanwhile', async () => {
+		const lines = new Uint8Array(60 * 1024 * 1024).fill(0x61);
+		for (let i = 999; i < lines.length; i += 1000) lines[i] = 0x0a;
+		const zip = zipSync({ 'farm.jsonl': lines }, { level: 9 });
+		let turns = 0;
+		let reading = true;
+		const beside = (async () => {
+			for (; reading; turns += 1) await new Promise((done) => setImmediate(done));
+		})();
+		let count = 0;
+		for await (const line of zippedLines(each([zip]), { ...usualLimits, times: 1e9 })) count += Number(line.length > 0);
+		reading = false;
+		await beside;
+		expect(count).toBe(62_915);
+		expect(turns).toBeGreaterThan(20);
+	});
+
 	it('are refused where the zip is torn, is no text, or would swell without end', async () => {
 		const whole = zipSync({ 'farm.jsonl': strToU8('line\n'.repeat(5000)) }, { level: 6 });
 		expect(await code(collect(zippedLines(each([whole.subarray(0, whole.length >> 1)]))))).toBe('not-zip');
@@ -61,6 +79,10 @@ describe('lines in a zip', () => {
 		for (let i = 999; i < lines.length; i += 1000) lines[i] = 0x0a;
 		const many = zipSync({ 'farm.jsonl': lines }, { level: 9 });
 		expect(await code(collect(zippedLines(each([many]))))).toBe('too-large');
+		// More lines, or more time, than anybody's farm takes.
+		const few = zipSync({ 'farm.jsonl': strToU8('line\n'.repeat(5000)) });
+		expect(await code(collect(zippedLines(each([few]), { ...usualLimits, lines: 4000 })))).toBe('too-large');
+		expect(await code(collect(zippedLines(each([many]), { ...usualLimits, times: 1e9, time: 5 })))).toBe('too-large');
 		// Forty megabytes in one line, in forty kilobytes.
 		const bomb = zipSync({ 'farm.jsonl': new Uint8Array(40 * 1024 * 1024).fill(0x61) }, { level: 9 });
 		expect(bomb.length).toBeLessThan(60_000);

@@ -34,6 +34,7 @@ that neighbouring passes lay down together at the chosen width.
 
 <div class="h-54.5 min-w-0" bind:clientWidth={W}>
 	<svg
+		class="block"
 		viewBox="0 0 {W} {H}"
 		width={W}
 		height={H}
@@ -72,7 +73,12 @@ that neighbouring passes lay down together at the chosen width.
 					stroke-width={here ? 3 : 1.6}
 					stroke-dasharray={fill === null && !here ? '4 4' : undefined}
 				/>
-				{#if i % each === 0}<text {x} y={floor + 17} text-anchor="middle" class="n">{i + 1}</text>{/if}
+				{#if i % each === 0}<text
+						{x}
+						y={floor + 17}
+						text-anchor="middle"
+						class="fill-ink font-text text-[15px] font-medium">{i + 1}</text
+					>{/if}
 			</g>
 		{/each}
 		<rect x="0" y="158" width={W} height="20" fill="var(--straw-wash)" stroke="var(--straw-edge)" stroke-width="0.75" />
@@ -87,7 +93,10 @@ that neighbouring passes lay down together at the chosen width.
 		{/each}
 		{#if edges}
 			<!-- Broken where the numbers of the pans stand. -->
-			{#each edges as edge (edge)}<path d="M{edge} {floor - highest - 8}V{floor}M{edge} 158V202" class="edge" />{/each}
+			{#each edges as edge (edge)}<path
+					d="M{edge} {floor - highest - 8}V{floor}M{edge} 158V202"
+					class="stroke-ink stroke-2 [stroke-dasharray:6_4]"
+				/>{/each}
 			<path d="M{edges[0]} 196H{edges[1]}" stroke="var(--ink)" stroke-width="2" />
 			<rect
 				x={middle - words.length * 5.6 - 8}
@@ -96,29 +105,14 @@ that neighbouring passes lay down together at the chosen width.
 				height="30"
 				fill="var(--card)"
 			/>
-			<text x={middle} y="205" text-anchor="middle" class="width">{words}</text>
+			<text
+				x={middle}
+				y="205"
+				text-anchor="middle"
+				class="fill-ink font-figures text-[24px] font-bold font-stretch-[78%]">{words}</text
+			>
 		{:else}
-			<text x={middle} y="203" text-anchor="middle" class="n">{words}</text>
+			<text x={middle} y="203" text-anchor="middle" class="fill-ink font-text text-[15px] font-medium">{words}</text>
 		{/if}
 	</svg>
 </div>
-
-<style>
-	svg {
-		display: block;
-	}
-	.edge {
-		stroke: var(--ink);
-		stroke-width: 2;
-		stroke-dasharray: 6 4;
-	}
-	.n {
-		font: 500 15px var(--font-text);
-		fill: var(--ink);
-	}
-	.width {
-		font: 700 24px var(--font-figures);
-		font-stretch: 78%;
-		fill: var(--ink);
-	}
-</style>

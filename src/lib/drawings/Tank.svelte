@@ -27,7 +27,10 @@ dashed tank with the line that it will be filled to, at work is full to what is 
 	<g clip-path="url(#tank-{id})">
 		<rect x="5" y={H - 6 - level} width="94" height={level} fill="var(--dye-light)" opacity="0.55" />
 		<rect x="5" y={H - 6 - level} width="94" height={level} fill="var(--dye)" opacity="0.75" />
-		{#if look === 'dry' || left != null}<path d="M5 {H - 6 - line}H99" class="line" />{/if}
+		{#if look === 'dry' || left != null}<path
+				d="M5 {H - 6 - line}H99"
+				class="stroke-dye stroke-3 [stroke-dasharray:5_5]"
+			/>{/if}
 		{#if band > 0}<rect x="5" y={H - 6 - level} width="94" height={band} fill="#0d3d78" />{/if}
 	</g>
 	<rect
@@ -41,7 +44,7 @@ dashed tank with the line that it will be filled to, at work is full to what is 
 		stroke-width="3"
 		stroke-dasharray={look === 'dry' ? '8 6' : undefined}
 	/>
-	{#if look === 'out'}<path d="M34 76l13 14l24 -30" class="tick" />{/if}
+	{#if look === 'out'}<path d="M34 76l13 14l24 -30" class="fill-none stroke-dye stroke-[7]" />{/if}
 	<rect x="36" y="0" width="32" height="8" rx="3" fill="var(--ink)" />
 </svg>
 
@@ -50,15 +53,5 @@ dashed tank with the line that it will be filled to, at work is full to what is 
 		display: block;
 		width: 100%;
 		height: auto;
-	}
-	.line {
-		stroke: var(--dye);
-		stroke-width: 3;
-		stroke-dasharray: 5 5;
-	}
-	.tick {
-		fill: none;
-		stroke: var(--dye);
-		stroke-width: 7;
 	}
 </style>

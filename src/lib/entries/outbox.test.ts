@@ -208,6 +208,18 @@ describe('sending over HTTP', () => {
 		);
 		expect(await dead(round)).toEqual({ later: 'signal' });
 	});
+
+	it('gives up a send that is never answered, and makes it again later', async () => {
+		const swallowed = sendByHttp(
+			((_: string, { signal }: RequestInit) =>
+				new Promise((_, reject) =>
+					signal!.addEventListener('abort', () => reject(signal!.reason as Error))
+				)) as unknown as typeof fetch,
+			toRounds,
+			1
+		);
+		expect(await swallowed(round)).toEqual({ later: 'signal' });
+	});
 });
 
 describe('two outboxes of one device', () => {

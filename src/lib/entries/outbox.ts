@@ -155,9 +155,16 @@ interface Told {
 	readonly error?: { readonly code?: string; readonly path?: string; readonly message: string };
 }
 
+/** A send that nobody answers for so long is given up and made again: a network can swallow one for good, ms. */
+const patience = 120_000;
+
 /** Sends over HTTP. No answer is no signal; a 5xx is a busy server; a 401 wants somebody to sign in; any other 4xx is a refusal. */
 export const sendByHttp =
-	<Head, Item>(fetcher: typeof fetch, address: (log: KeptLog<Head, Item>) => Address): Send<Head, Item> =>
+	<Head, Item>(
+		fetcher: typeof fetch,
+		address: (log: KeptLog<Head, Item>) => Address,
+		longest = patience
+	): Send<Head, Item> =>
 	async (log) => {
 		const { path, body: message } = address(log);
 		let response: Response;
@@ -165,7 +172,8 @@ export const sendByHttp =
 			response = await fetcher(path, {
 				method: 'PUT',
 				headers: { 'content-type': 'application/json' },
-				body: JSON.stringify(message)
+				body: JSON.stringify(message),
+				signal: AbortSignal.timeout(longest)
 			});
 		} catch {
 			return { later: 'signal' };

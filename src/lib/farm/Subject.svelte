@@ -6,14 +6,11 @@
 	let { subject, children }: { subject: FarmSubject; children: Snippet } = $props();
 </script>
 
-<section id={subject.id} class="card grid break-inside-avoid gap-4.5 p-5" aria-labelledby="{subject.id}-name">
+<section
+	id={subject.id}
+	class="card mb-4 grid scroll-mt-4 break-inside-avoid gap-4.5 p-5"
+	aria-labelledby="{subject.id}-name"
+>
 	<h2 id="{subject.id}-name">{subject.name}</h2>
 	{@render children()}
 </section>
-
-<style>
-	section {
-		margin-bottom: 16px;
-		scroll-margin-top: 16px;
-	}
-</style>

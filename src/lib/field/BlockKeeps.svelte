@@ -53,8 +53,15 @@
 					</span>
 					<span class="num left">{keep.left}</span>
 					{#if keep.kind !== 'not-entered'}
-						<span class="bar" class:dry={keep.run === null} aria-hidden="true"
-							><i style="width: {100 * (keep.run ?? 0)}%"></i></span
+						<span
+							class="bar col-span-full h-2 border border-straw-edge bg-straw-wash {keep.run === null
+								? 'border-dashed'
+								: ''}"
+							aria-hidden="true"
+							><i
+								class="block h-full bg-dye forced-colors:bg-[Highlight] forced-colors:forced-color-adjust-none"
+								style="width: {100 * (keep.run ?? 0)}%"
+							></i></span
 						>
 					{/if}
 				</li>
@@ -95,27 +102,6 @@
 	.not-entered .tag {
 		border-color: var(--amber);
 		background: var(--amber-wash);
-	}
-	/* What has run of it, blue as all that is done; dashed while it has not begun. */
-	.bar {
-		grid-column: 1 / -1;
-		height: 8px;
-		border: 1px solid var(--straw-edge);
-		background: var(--straw-wash);
-	}
-	.bar.dry {
-		border-style: dashed;
-	}
-	.bar i {
-		display: block;
-		height: 100%;
-		background: var(--dye);
-	}
-	@media (forced-colors: active) {
-		.bar i {
-			background: Highlight;
-			forced-color-adjust: none;
-		}
 	}
 	.left {
 		font-size: 1.6rem;

@@ -46,41 +46,55 @@
 			frame
 		)
 	);
+	const words = 'fill-ink font-text text-[15px] pointer-events-none';
 	const unit = $derived(fieldUnits(settings).side);
 	const bar = $derived(picture ? scaleBar(picture.metres, 130, factor('length', unit)) : null);
 </script>
 
-<div class="map relative" bind:clientWidth={width} bind:clientHeight={height}>
+<div
+	class="relative min-h-65 overflow-hidden rounded-[6px] border border-rule bg-paper-deep"
+	bind:clientWidth={width}
+	bind:clientHeight={height}
+>
 	{#if picture}
-		<svg viewBox="0 0 {width} {height}" role="img" aria-label={m.picture_of_the_farm()}>
+		<svg
+			class="absolute inset-0 h-full w-full"
+			viewBox="0 0 {width} {height}"
+			role="img"
+			aria-label={m.picture_of_the_farm()}
+		>
 			{#each picture.shapes as shape, i (blocks[shape.index]!.id)}
 				{@const { id, keep } = blocks[shape.index]!}
 				<!-- For a pointer: the list beside it has the same links for everybody. -->
-				<a href="/ground/{id}" tabindex="-1" aria-hidden="true">
+				<a class="no-underline" href="/ground/{id}" tabindex="-1" aria-hidden="true">
 					{#if shape.width < 12 && shape.height < 12}
 						<circle cx={shape.x} cy={shape.y} r="8" class="ground {keep?.kind ?? ''}" />
 					{:else}<path d={shape.path} fill-rule="evenodd" class="ground {keep?.kind ?? ''}" />{/if}
 					{#if labels[i]}
 						{@const at = labels[i]}
 						{@const top = at.y - (lines[i]!.length - 1) * 10 + 5}
-						<text x={at.x} text-anchor="middle">
+						<text x={at.x} text-anchor="middle" class="{words} font-semibold">
 							{#each lines[i] as line, n (n)}<tspan
 									x={at.x}
 									y={top + n * 20}
-									class={n === 0 ? 'name' : n === 1 ? 'area' : 'keep'}>{line}</tspan
+									class={n === 0
+										? 'font-figures text-[18px] font-bold font-stretch-[82%]'
+										: n === 1
+											? 'font-medium'
+											: ''}>{line}</tspan
 								>{/each}
 						</text>
 					{/if}
 				</a>
 			{/each}
 			<g transform="translate({width - 30} 40)" aria-hidden="true">
-				<path d="M0 -16L9 12L0 6L-9 12Z" class="needle" />
-				<text y="30" text-anchor="middle" class="area">{m.compass_n()}</text>
+				<path d="M0 -16L9 12L0 6L-9 12Z" class="fill-ink" />
+				<text y="30" text-anchor="middle" class="{words} font-medium">{m.compass_n()}</text>
 			</g>
 			{#if bar}
 				<g transform="translate(16 {height - 16})" aria-hidden="true">
-					<path d="M0 -7V0H{bar.px.toFixed(1)}V-7" class="bar" />
-					<text x={bar.px / 2} y="-7" text-anchor="middle" class="area"
+					<path d="M0 -7V0H{bar.px.toFixed(1)}V-7" class="fill-none stroke-ink stroke-2" />
+					<text x={bar.px / 2} y="-7" text-anchor="middle" class="{words} font-medium"
 						>{shownIn(showFigure(bar.count, 3, settings.decimalComma), unit).text}</text
 					>
 				</g>
@@ -90,19 +104,6 @@
 </div>
 
 <style>
-	.map {
-		min-height: 260px;
-		border: 1px solid var(--rule);
-		border-radius: 6px;
-		background: var(--paper-deep);
-		overflow: hidden;
-	}
-	svg {
-		position: absolute;
-		inset: 0;
-		width: 100%;
-		height: 100%;
-	}
 	.ground {
 		fill: var(--straw-wash);
 		stroke: var(--straw-edge);
@@ -119,32 +120,8 @@
 		stroke-dasharray: 3 4;
 		stroke-width: 3;
 	}
-	a:hover .ground,
-	a:focus-visible .ground {
+	a:hover .ground {
 		stroke: var(--dye);
 		stroke-width: 4;
-	}
-	a {
-		text-decoration: none;
-	}
-	text {
-		fill: var(--ink);
-		font: 600 15px var(--font-text);
-		pointer-events: none;
-	}
-	.name {
-		font: 700 18px var(--font-figures);
-		font-stretch: 82%;
-	}
-	.area {
-		font-weight: 500;
-	}
-	.needle {
-		fill: var(--ink);
-	}
-	.bar {
-		fill: none;
-		stroke: var(--ink);
-		stroke-width: 2;
 	}
 </style>

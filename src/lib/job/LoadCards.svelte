@@ -22,6 +22,12 @@
 	let { plan, sheet, products, settings, progress = null }: Props = $props();
 
 	const groups = $derived(groupLoads(shownLoads(plan, sheet, products, settings), progress));
+	/** Straw is dry, dye is wet: the edge of a load turns blue as its ground does. */
+	const edges = {
+		dry: 'border-l-8! border-l-straw!',
+		now: 'border-l-8! border-l-dye! [border-left-style:double]!',
+		out: 'border-l-8! border-l-dye!'
+	};
 	const area = $derived(show('area', plan.area, settings, { digits: 4 }));
 	const mix = $derived(show('tank', plan.mix, settings, { digits: 4 }));
 </script>
@@ -55,7 +61,7 @@
 <ol class="grid grid-cols-[repeat(auto-fill,minmax(min(330px,100%),1fr))] gap-3.5">
 	{#each groups as group (group.from)}
 		{@const at = progress?.[group.from - 1]}
-		<li class="card grid grid-cols-[92px_1fr] gap-4 py-3.5 px-4 {at?.look ?? ''}" data-testid="load">
+		<li class="card grid grid-cols-[92px_1fr] gap-4 py-3.5 px-4 {at ? edges[at.look] : ''}" data-testid="load">
 			<div class="tank">
 				<Tank full={group.load.fill} product={group.load.productFill} left={at?.left} look={at?.look} />
 			</div>
@@ -68,7 +74,12 @@
 								: m.part_full()}</span
 						>{/if}
 				</h3>
-				{#if at}<p class="state" data-state={at.state}>
+				{#if at}<p
+						class="mt-0.5 flex flex-wrap items-baseline gap-x-2.5 gap-y-0.5 {at.look === 'dry'
+							? 'text-straw-text'
+							: 'text-dye-text'}"
+						data-state={at.state}
+					>
 						<b class="inline-block first-letter:uppercase">{at.look === 'out' ? '✓ ' : ''}{at.words}</b
 						>{#if at.since}<span class="lab">{at.since}</span>{/if}
 					</p>{/if}
@@ -98,33 +109,6 @@
 </ol>
 
 <style>
-	/* Straw is dry, dye is wet: the edge of a load turns blue as its ground does. */
-	.dry,
-	.now,
-	.out {
-		border-left: 8px solid var(--straw);
-	}
-	.now {
-		border-left-color: var(--dye);
-		border-left-style: double;
-	}
-	.out {
-		border-left-color: var(--dye);
-	}
-	.state {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 2px 10px;
-		align-items: baseline;
-		margin-top: 2px;
-	}
-	.now .state b,
-	.out .state b {
-		color: var(--dye-text);
-	}
-	.dry .state b {
-		color: var(--straw-text);
-	}
 	small {
 		font: 600 0.95rem var(--font-text);
 	}

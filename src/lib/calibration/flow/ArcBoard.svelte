@@ -50,7 +50,10 @@
 			left: ((nozzle.x + nozzle.ux * 170) / arcBox.width) * 100,
 			top: ((nozzle.y + nozzle.uy * 161) / arcBox.height) * 100,
 			/** Where its verdict stands: away from the neighbours' fields. */
-			out: Math.abs(nozzle.ux) < 0.5 ? 'up' : nozzle.side
+			out:
+				Math.abs(nozzle.ux) < 0.5
+					? 'bottom-full'
+					: `top-1/2 -translate-y-1/2 ${nozzle.side === 'left' ? 'right-full' : 'left-full'}`
 		}))
 	);
 	const text = (jug: ShownJug) => drafts[jug.n] ?? jug.figure;
@@ -159,20 +162,6 @@
 		font-size: 0.9rem;
 		font-weight: 600;
 		white-space: nowrap;
-	}
-	.up {
-		bottom: 100%;
-	}
-	.left {
-		right: 100%;
-	}
-	.right {
-		left: 100%;
-	}
-	.left,
-	.right {
-		top: 50%;
-		transform: translateY(-50%);
 	}
 	.low :is(input, .dev),
 	.high :is(input, .dev) {

@@ -145,11 +145,11 @@
 			<a class="btn" href="/farm-file">{m.all_of_it_in_a_file()}</a>
 		</div>
 	</div>
-	<div class="split">
+	<div class="grid grid-cols-[minmax(0,1fr)] items-start gap-6 min-[1000px]:grid-cols-[190px_minmax(0,1fr)]">
 		<form method="post" use:enhance novalidate>
 			<Seen seen={data.seen} />
 			{#if $errors._errors}<p class="problem" role="alert">✕ {$errors._errors[0]}</p>{/if}
-			<div class="columns">
+			<div class="gap-4 min-[1000px]:columns-2">
 				<Subject subject={farmSubjects.measures}>
 					<Field
 						name="name"
@@ -305,16 +305,16 @@
 					</div>
 				</Subject>
 			</div>
-			<div class="do">
+			<div class="sticky bottom-(--under,0px) flex items-center gap-4 bg-paper py-2.5">
 				<button class="btn go big">{m.save()}</button>
 				{#if $message}<p role="status"><b>{$message}</b></p>{/if}
 			</div>
 		</form>
 		<!-- After the form, so that its first field is near for a keyboard; drawn before it. -->
-		<nav aria-label={m.subjects_of_settings()}>
-			<ul>
+		<nav class="-order-1 min-[1000px]:sticky min-[1000px]:top-4" aria-label={m.subjects_of_settings()}>
+			<ul class="flex flex-wrap gap-x-4.5 min-[1000px]:grid">
 				{#each Object.values(farmSubjects) as subject (subject.id)}<li>
-						<a href="#{subject.id}">{subject.name}</a>
+						<a class="tap" href="#{subject.id}">{subject.name}</a>
 					</li>{/each}
 			</ul>
 		</nav>
@@ -322,41 +322,6 @@
 </main>
 
 <style>
-	nav ul {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 0 18px;
-	}
-	.split {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr);
-	}
-	nav {
-		order: -1;
-	}
-	nav a {
-		display: inline-flex;
-		align-items: center;
-		min-height: 48px;
-	}
-	@media (min-width: 1000px) {
-		.split {
-			grid-template-columns: 190px minmax(0, 1fr);
-			gap: 24px;
-			align-items: start;
-		}
-		nav {
-			position: sticky;
-			top: 16px;
-		}
-		nav ul {
-			display: grid;
-		}
-		.columns {
-			columns: 2;
-			column-gap: 16px;
-		}
-	}
 	fieldset {
 		margin: 0;
 		padding: 0;
@@ -382,14 +347,5 @@
 		width: 20px;
 		height: 20px;
 		accent-color: var(--dye);
-	}
-	.do {
-		position: sticky;
-		bottom: var(--under, 0px);
-		padding: 10px 0;
-		background: var(--paper);
-		display: flex;
-		align-items: center;
-		gap: 16px;
 	}
 </style>

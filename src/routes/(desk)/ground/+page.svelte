@@ -64,9 +64,15 @@
 			{m.fields_orchard_blocks_beds_strips_and()}
 		</p>
 	{/if}
-	<div class={{ farm: drawn }}>
+	<div
+		class={drawn
+			? 'grid gap-4 grid-cols-[minmax(0,1fr)] items-start min-[1000px]:grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)]'
+			: ''}
+	>
 		{#if drawn}
-			<div class="picture grid grid-rows-[minmax(0,1fr)_auto] gap-1.5">
+			<div
+				class="grid h-80 grid-rows-[minmax(0,1fr)_auto] gap-1.5 min-[1000px]:sticky min-[1000px]:top-4 min-[1000px]:order-1 min-[1000px]:h-[calc(100dvh-190px)] min-[1000px]:min-h-105"
+			>
 				<FarmMap blocks={shown} {settings} />
 				{#if bare > 0}<p class="lab">{m.no_boundary_not_in_the_picture({ count: bare })}</p>{/if}
 			</div>
@@ -104,27 +110,3 @@
 	{#if data.away}<p><a href="/ground">{m.fields_in_use({ others: data.others })}</a></p>
 	{:else if data.others > 0}<p><a href="/ground?away=yes">{m.archived({ others: data.others })}</a></p>{/if}
 </main>
-
-<style>
-	.farm {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr);
-		gap: 16px;
-	}
-	.picture {
-		height: 320px;
-	}
-	@media (min-width: 1000px) {
-		.farm {
-			grid-template-columns: minmax(0, 1fr) minmax(0, 1.15fr);
-			align-items: start;
-		}
-		.picture {
-			position: sticky;
-			top: 16px;
-			order: 1;
-			height: calc(100dvh - 190px);
-			min-height: 420px;
-		}
-	}
-</style>

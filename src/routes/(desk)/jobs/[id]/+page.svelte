@@ -153,7 +153,7 @@
 		</div>
 		<div class="do justify-end min-[860px]:flex-nowrap phone:w-full">
 			{#if !data.off}<a class="btn go big whitespace-nowrap phone:w-full" href={next.href}>{next.words}</a>{/if}
-			{#if begun}<a class="btn plain whitespace-nowrap tall" href="/jobs/{data.id}/day">{m.the_weather()}</a>{/if}
+			{#if begun}<a class="btn plain min-h-18! whitespace-nowrap" href="/jobs/{data.id}/day">{m.the_weather()}</a>{/if}
 			<details class="paper relative">
 				<summary class="btn plain whitespace-nowrap">{m.print()}</summary>
 				<ul class="card">
@@ -259,8 +259,7 @@
 		padding: 6px 14px;
 		list-style: none;
 	}
-	.do form .btn,
-	.tall {
+	.do form .btn {
 		min-height: 72px;
 	}
 	@media (max-width: 859px) {

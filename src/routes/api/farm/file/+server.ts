@@ -7,7 +7,8 @@ import { keepBefore } from '$lib/server/farm-backup';
 import { fileName, fileResponse } from '$lib/server/files';
 import { spooled } from '$lib/server/spool';
 import { byteStream } from '$lib/server/stream';
-import { zipped, zippedLines } from '$lib/server/zip';
+import { zippedLines } from '$lib/server/unzip';
+import { zipped } from '$lib/server/zip';
 import { dayAt } from '$lib/settings/farm-time';
 
 /** All of the farm as one file, to keep or to take into another Fallow. */
