@@ -3,8 +3,9 @@ import { addDays, blockEnds, blockStates, openIntervals, runOfJob } from '../../
 import { dayAt, dayStart } from '../settings/farm-time';
 import type { FarmHandle } from './db/farm';
 
-/** Jobs without a record that are asked for at the most. */
-const mostJobs = 40;
+/** Jobs without a record that are listed at the most, and of those that were begun how many, the newest, are looked into. */
+const mostJobs = 2000;
+const mostBegun = 60;
 
 /** A block on which a job is being sprayed: its re-entry interval counts from when the last load is out. */
 interface BlockAtWork {
@@ -60,9 +61,16 @@ export async function openStates(
 		)
 	);
 	const atWork: BlockAtWork[] = [];
-	for (const line of jobs.filter((job) => job.state !== 'planned')) {
-		const [{ job, rate }, entries] = await Promise.all([farm.jobs.get(line.id), farm.jobRuns.entries(line.id)]);
-		const made = runOfJob({ job, rate: rate as VolumePerArea | null }, entries);
+	const begun = await Promise.all(
+		jobs
+			.filter((job) => job.state !== 'planned')
+			.slice(-mostBegun)
+			.map(async ({ id }) => {
+				const [{ job, rate }, entries] = await Promise.all([farm.jobs.get(id), farm.jobRuns.entries(id)]);
+				return { job, made: runOfJob({ job, rate: rate as VolumePerArea | null }, entries) };
+			})
+	);
+	for (const { job, made } of begun) {
 		if (!made.ok) continue;
 		const { run } = made.value;
 		const out = run.loads.filter((l) => l.state !== 'dry' && l.state !== 'mixing' && l.state !== 'mixed');
