@@ -150,7 +150,7 @@ async function desk(browser, origin) {
 	await page.getByRole('heading', { name: /^Calibrations/ }).waitFor();
 	await shot(page, '10-sprayer');
 	await page.goto(`${origin}/ground`);
-	await page.getByRole('img', { name: /^The farm/ }).waitFor();
+	await page.getByRole('figure', { name: /^The farm/ }).waitFor();
 	await shot(page, '20-ground');
 	await page.goto(`${origin}/jobs/new`);
 	await page.getByRole('checkbox', { name: /Hazel rows/ }).check();

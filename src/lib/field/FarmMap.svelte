@@ -51,22 +51,18 @@
 	const bar = $derived(picture ? scaleBar(picture.metres, 130, factor('length', unit)) : null);
 </script>
 
-<div
-	class="relative min-h-65 overflow-hidden rounded-[6px] border border-rule bg-paper-deep"
+<figure
+	aria-label={m.picture_of_the_farm()}
+	class="relative m-0 min-h-65 overflow-hidden rounded-[6px] border border-rule bg-paper-deep"
 	bind:clientWidth={width}
 	bind:clientHeight={height}
 >
 	{#if picture}
-		<svg
-			class="absolute inset-0 h-full w-full"
-			viewBox="0 0 {width} {height}"
-			role="img"
-			aria-label={m.picture_of_the_farm()}
-		>
+		<svg class="absolute inset-0 h-full w-full" viewBox="0 0 {width} {height}" aria-hidden="true">
 			{#each picture.shapes as shape, i (blocks[shape.index]!.id)}
 				{@const { id, keep } = blocks[shape.index]!}
 				<!-- For a pointer: the list beside it has the same links for everybody. -->
-				<a class="no-underline" href="/ground/{id}" tabindex="-1" aria-hidden="true">
+				<a class="no-underline" href="/ground/{id}" tabindex="-1">
 					{#if shape.width < 12 && shape.height < 12}
 						<circle cx={shape.x} cy={shape.y} r="8" class="ground {keep?.kind ?? ''}" />
 					{:else}<path d={shape.path} fill-rule="evenodd" class="ground {keep?.kind ?? ''}" />{/if}
@@ -101,7 +97,7 @@
 			{/if}
 		</svg>
 	{/if}
-</div>
+</figure>
 
 <style>
 	.ground {
