@@ -1,5 +1,5 @@
-import { readFileSync } from 'node:fs';
-import { anchorProblem, signingKey } from '../src/lib/server/anchor';
+import { readFileSync, writeFileSync } from 'node:fs';
+import { anchorProblem, makeAnchor, signingKey } from '../src/lib/server/anchor';
 import type { Anchor } from '../src/lib/wire/anchor';
 import { anchorSchema } from '../src/lib/wire/anchor';
 import { connect } from '../src/lib/server/db/connect';
@@ -28,8 +28,22 @@ async function holdAgainst(anchor: Anchor): Promise<string | null> {
 
 try {
 	await migrate(db);
-	const [file] = process.argv.slice(2);
-	if (file) {
+	const [file, write] = process.argv.slice(2);
+	if (file === '--write' && write) {
+		// The newest seal of each farm, beside a backup: the first in this file, others in files of their own.
+		const farms = await db.selectFrom('farm').select('id').orderBy('created_at').execute();
+		for (const [i, { id }] of farms.entries()) {
+			const farm = await farmHandle(db, id);
+			if (!farm) continue;
+			const anchor = makeAnchor(
+				{ farm: id, ...(await farm.records.newest()) },
+				new Date(Date.now()).toISOString(),
+				signingKey(process.env.FALLOW_DATA)
+			);
+			const name = i === 0 ? write : write.replace(/\.json$/, `-${i + 1}.json`);
+			writeFileSync(name, `${JSON.stringify(anchor, null, '\t')}\n`);
+		}
+	} else if (file) {
 		const read = anchorSchema.safeParse(JSON.parse(readFileSync(file, 'utf8')));
 		const problem = read.success ? await holdAgainst(read.data) : 'the file is no anchor of Fallow.';
 		console.log(
@@ -39,8 +53,10 @@ try {
 			console.log('The anchor is not signed: whoever has the file may have changed it.');
 		if (problem) process.exitCode = 1;
 	}
-	const farms = await db.selectFrom('farm').select(['id', 'name']).orderBy('created_at').execute();
-	if (farms.length === 0) console.log('No farm is in this database yet, so there is nothing to check.');
+	const farms =
+		file === '--write' ? [] : await db.selectFrom('farm').select(['id', 'name']).orderBy('created_at').execute();
+	if (farms.length === 0 && file !== '--write')
+		console.log('No farm is in this database yet, so there is nothing to check.');
 	for (const { id, name } of farms) {
 		const farm = await farmHandle(db, id);
 		if (!farm) throw new Error(`farm ${id} is gone`);

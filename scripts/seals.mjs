@@ -18,7 +18,9 @@ await main(async () => {
 		});
 		process.stdout.write(done.stdout);
 		if (done.status !== 0 && done.stdout === '')
-			throw new Plain(`The seals could not be checked: ${done.stderr.trim().split('\n').at(-1)}`);
+			throw new Plain(
+				`The seals could not be checked: ${done.stderr.split('\n').find((line) => /Error/.test(line)) ?? done.stderr.trim()}`
+			);
 		process.exitCode = done.status ?? 1;
 	} finally {
 		// A database that was running before goes on running.

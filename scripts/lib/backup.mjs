@@ -2,6 +2,8 @@
 import { spawnSync } from 'node:child_process';
 import { mkdirSync, readdirSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
+import { runTypeScript } from './demo.mjs';
+import { dataFolder } from './paths.mjs';
 import { clientBin } from './postgres.mjs';
 import { Plain } from './say.mjs';
 
@@ -36,7 +38,20 @@ export function backup(url, file) {
 	} finally {
 		rmSync(half, { force: true });
 	}
+	anchor(url, anchorOf(file));
 	return statSync(file).size;
+}
+
+/** The file beside a backup that says how many records are in it, and the newest seal, signed. */
+const anchorOf = (file) => file.replace(/(\.dump)?$/, '.anchor.json');
+
+function anchor(url, file) {
+	const done = runTypeScript('scripts/seals-main.ts', ['--write', file], {
+		DATABASE_URL: url,
+		FALLOW_DATA: dataFolder()
+	});
+	if (done.status !== 0)
+		throw new Plain(`The backup is written, its anchor is not: ${done.stderr.trim().split('\n').at(-1)}`);
 }
 
 /** Puts a file's database in the place of what is there, all of it or nothing. */
@@ -60,7 +75,10 @@ export function dailyBackup(url, folder, now) {
 			.filter((name) => dailyName.test(name))
 			.sort()
 			.slice(0, -kept);
-		for (const name of old) rmSync(join(folder, name));
+		for (const name of old) {
+			rmSync(join(folder, name));
+			rmSync(anchorOf(join(folder, name)), { force: true });
+		}
 		note({ ok: true, file: `fallow-${day}.dump` });
 		return true;
 	} catch (error) {

@@ -21,7 +21,12 @@ export const looksLikeJson = (text: string): boolean => /^\s*\{/.test(text);
  */
 export function readJsonRows<T>(text: string, { format, list, most, read, name }: JsonShape<T>): ReadCsv<T> {
 	const none = { rows: [], lacking: ['format', list], left: text };
-	const shape = z.strictObject({ format: z.literal(format), [list]: z.array(z.unknown()).max(most) });
+	const shape = z.strictObject({
+		format: z.literal(format),
+		[list]: z.array(z.unknown()).max(most),
+		// What a list was held by when it went out; it says nothing of its things, and is held against the farm it is of.
+		anchor: z.unknown().optional()
+	});
 	let json: unknown;
 	try {
 		json = JSON.parse(text);
