@@ -222,6 +222,34 @@ describe('sending over HTTP', () => {
 	});
 });
 
+describe('what is added as a run ends', () => {
+	it('is sent too, in whichever turn it comes', async () => {
+		for (let depth = 0; depth < 24; depth += 1) {
+			const store = new MemoryStore();
+			await store.create(head(1));
+			const [first, second] = entriesOf(wholeRound, 100);
+			await store.add(idOf(1), first!);
+			let late: Promise<void> | null = null;
+			const outbox: Outbox<KeptRound['head'], Entry> = new Outbox<KeptRound['head'], Entry>({
+				store,
+				send: async ({ entries }) => ({ acknowledged: entries.map((e) => e.id) }),
+				later: () => () => undefined,
+				onStatus: ({ state }) => {
+					if (state !== 'sent' || late) return;
+					late = (async () => {
+						for (let i = 0; i < depth; i += 1) await Promise.resolve();
+						void store.add(idOf(1), second!);
+						void outbox.added();
+					})();
+				}
+			});
+			await outbox.added();
+			for (let i = 0; i < 4; i += 1) await new Promise((done) => setImmediate(done));
+			expect(await store.unsent(), `${depth} turns later`).toEqual([]);
+		}
+	});
+});
+
 describe('two outboxes of one device', () => {
 	it('are told as the graver of the two, with all that waits', () => {
 		const sending: OutboxStatus = { state: 'sending', waiting: 2 };

@@ -84,8 +84,7 @@ export class Outbox<Head extends Known, Item extends Known> {
 		this.#callOff?.();
 		this.#callOff = null;
 		this.#again = true;
-		this.#running ??= this.#run().finally(() => (this.#running = null));
-		return this.#running;
+		return (this.#running ??= this.#run());
 	}
 
 	/** Something was just kept: it is told as on its way at once, so that nobody reads “sent” too early. */
@@ -94,22 +93,30 @@ export class Outbox<Head extends Known, Item extends Known> {
 		return this.kick();
 	}
 
+	/**
+	 * Until there is nothing to look at again. It is over in the very turn in which it finds that out: a turn later, and what is
+	 * added between would wake a run that has ended, and wait for good.
+	 */
 	async #run(): Promise<void> {
-		while (this.#again) {
-			this.#again = false;
-			const logs = await this.#outside.store.unsent();
-			if (logs.length > 0) {
-				await this.#sendAll(logs);
-				continue;
+		try {
+			while (this.#again) {
+				this.#again = false;
+				const logs = await this.#outside.store.unsent();
+				if (logs.length > 0) {
+					await this.#sendAll(logs);
+					continue;
+				}
+				this.#wait = firstWait;
+				const refused = await this.#outside.store.refused();
+				// What was added meanwhile is looked for before anybody is told that all is sent.
+				if (this.#again) continue;
+				const [first] = refused;
+				this.#outside.onStatus(
+					first ? { state: 'refused', waiting: refused.length, message: first.why.message } : { state: 'sent' }
+				);
 			}
-			this.#wait = firstWait;
-			const refused = await this.#outside.store.refused();
-			// What was added meanwhile is looked for before anybody is told that all is sent.
-			if (this.#again) continue;
-			const [first] = refused;
-			this.#outside.onStatus(
-				first ? { state: 'refused', waiting: refused.length, message: first.why.message } : { state: 'sent' }
-			);
+		} finally {
+			this.#running = null;
 		}
 	}
 
