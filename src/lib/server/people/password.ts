@@ -8,7 +8,12 @@ const ours = /^(fallow|sprayer|calibration|boquilla|aspersora)$/;
 let known: Promise<ReadonlySet<string>> | null = null;
 const used = (): Promise<ReadonlySet<string>> =>
 	(known ??= import('@zxcvbn-ts/language-common').then(
-		({ dictionary }) => new Set(Object.values(dictionary).flatMap((list) => (Array.isArray(list) ? list : [])))
+		({ dictionary }) => new Set(Object.values(dictionary).flatMap((list) => (Array.isArray(list) ? list : []))),
+		(error: unknown) => {
+			// Read again with the next password: one failure must not lock everybody out.
+			known = null;
+			throw error;
+		}
 	));
 
 /** What is wrong with a password; null where nothing is. Digits and marks at the end of a known one make no other. */
