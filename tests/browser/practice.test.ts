@@ -95,6 +95,7 @@ test('a blower parked, by the keyboard: the tank is dipped, since its gauge may 
 	await page.getByRole('textbox', { name: 'In the tank before' }).fill(`${start}`);
 	await page.getByRole('textbox', { name: /^Left in it/ }).fill(`${left}`);
 	await learner.press('Save this reading');
+	await expect(page.getByRole('list', { name: 'Tank readings' })).toContainText(`${left}`);
 	await signAndSee(learner);
 	await holds(learner);
 });

@@ -72,11 +72,20 @@ export async function accessible({ page }: Learner): Promise<void> {
 	await page.clock.pauseAt((await page.evaluate(() => Date.now())) + 1000);
 }
 
-/** Goes to a step of the calibration, by its address as a link of the rail would. */
+/**
+ * Goes to a step of the calibration, as a link of the rail does: within the page, so that what was entered a moment ago is
+ * kept on its way. A load of the page anew cuts off an entry that the device has not kept yet.
+ */
 export async function step({ page }: Learner, name: string): Promise<void> {
 	await page.clock.resume();
-	const id = /\/practice\/([^/]+)\//.exec(page.url())![1]!;
-	await page.goto(`${new URL(page.url()).origin}/practice/${id}/${name}`);
+	await page.evaluate((to) => {
+		const link = document.createElement('a');
+		link.href = location.pathname.replace(/[^/]+$/, to);
+		document.body.append(link);
+		link.click();
+		link.remove();
+	}, name);
+	await page.waitForURL((url) => url.pathname.endsWith(`/${name}`));
 	await expect(page.getByRole('main')).toBeVisible();
 	await page.clock.pauseAt((await page.evaluate(() => Date.now())) + 1000);
 }
@@ -123,10 +132,11 @@ export async function signAndSee(learner: Learner): Promise<void> {
 	await expect(page.getByRole('heading', { level: 1 })).toContainText('Truth');
 }
 
-/** What stands in the middle of two marks that something is between. */
+/** What stands in the middle of two marks that something is between; waits until it can be read. */
 export async function readBetween(page: Page, what: RegExp): Promise<number> {
-	const words = (await page.getByRole('img', { name: what }).first().getAttribute('aria-label')) ?? '';
-	const [, low, high] = /between ([\d.]+) and ([\d.]+)/.exec(words) ?? [];
-	if (low === undefined || high === undefined) throw new Error(`nothing to read: ${words}`);
+	const marks = /between ([\d.]+) and ([\d.]+)/;
+	const seen = page.getByRole('img', { name: what }).first();
+	await expect(seen).toHaveAttribute('aria-label', marks);
+	const [, low, high] = marks.exec((await seen.getAttribute('aria-label')) ?? '')!;
 	return (Number(low) + Number(high)) / 2;
 }
