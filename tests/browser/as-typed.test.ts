@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { beginRound, enter, expect, test } from './fixtures';
+import { beginRound, enter, expect, onDevice, test } from './fixtures';
 
 /** The farm as this device last saw it. */
 const farmOnDevice = (page: Page) =>
@@ -24,6 +24,7 @@ test('what was typed in one measure is the same amount once the farm thinks in a
 	const knapsack = await beginRound(page, app, 'Nursery knapsack');
 	await page.getByRole('textbox', { name: 'Who carries it' }).fill('D. Sample');
 	await page.getByText('Refill', { exact: true }).click();
+	await onDevice(page);
 	await page.goto(`${app.origin}/rounds/${knapsack}/plot`);
 	await page.getByText('any sides').click();
 	await enter(page, 'One side', '40');
