@@ -26,6 +26,8 @@ export default defineConfig({
 				}
 			},
 			{
+				// What a device plans is held against what the server makes of it.
+				plugins: [svelte()],
 				resolve: { alias },
 				test: {
 					name: 'database',

@@ -17,6 +17,7 @@ const isField = (path: string) =>
 	path.startsWith('/rounds/') ||
 	path === '/practice' ||
 	path.startsWith('/practice/') ||
+	path === '/jobs/new' ||
 	/^\/jobs\/[^/]+\/(run|day|close)$/.test(path);
 
 worker.addEventListener('install', (event) => {
@@ -75,6 +76,9 @@ async function fromNetwork(request: Request, url: URL): Promise<Response> {
 		}
 		const kept = await (await caches.open(pageCache)).match(request, { ignoreVary: true });
 		if (kept) return kept;
+		// The app says itself that it has not got this page; a browser's own words would leave nowhere to go.
+		const shell = navigation ? await (await caches.open(shellCache)).match(fieldShell) : undefined;
+		if (shell) return shell;
 		throw error;
 	}
 }

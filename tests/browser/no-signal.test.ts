@@ -1,9 +1,9 @@
-import { allSent, awake, expect, offlineReady, sprayerId, test } from './fixtures';
+import type { Browser, Page } from '@playwright/test';
+import type { App } from './fixtures';
+import { allSent, awake, expect, offlineReady, pickFrom, sprayerId, test } from './fixtures';
 
-test('a phone that saw only Today works a day without signal from a cold start: sprayers, a calibration, the job at hand', async ({
-	app,
-	browser
-}) => {
+/** A phone that saw Today once, was given the time to bring what the day needs, and is opened anew without signal. */
+async function coldPhone(app: Pick<App, 'origin'>, browser: Browser) {
 	const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true });
 	const first = awake(await context.newPage());
 	const brought = first.waitForResponse((r) => r.url() === `${app.origin}/log` && r.request().method() === 'GET');
@@ -15,7 +15,36 @@ test('a phone that saw only Today works a day without signal from a cold start: 
 	await first.close();
 
 	await context.setOffline(true);
-	const page = awake(await context.newPage());
+	return { context, page: awake(await context.newPage()) };
+}
+
+/** Every load in turn, by the one button that is next, until the job asks to be closed. */
+async function mixAndSpray(page: Page): Promise<void> {
+	const next = page.locator('.act .btn.big');
+	for (let tap = 0; tap < 80; tap += 1) {
+		const words = (await next.textContent()) ?? '';
+		if (words.includes('Close the job')) break;
+		if (words.includes('weather')) {
+			await next.click();
+			await page.getByLabel('Wind from').fill('S');
+			await page.getByLabel(/^Wind, /).fill('5 km/h');
+			await page.getByText('Overcast', { exact: true }).click();
+			await page.getByLabel(/^Why/).fill('a reason for the test');
+			await page.getByRole('button', { name: 'Start spraying' }).click();
+			await page.waitForURL(/\/run$/);
+			continue;
+		}
+		await next.click();
+		await expect(next).not.toHaveText(words);
+	}
+	await next.click();
+}
+
+test('a phone that saw only Today works a day without signal from a cold start: sprayers, a calibration, the job at hand', async ({
+	app,
+	browser
+}) => {
+	const { context, page } = await coldPhone(app, browser);
 	await page.goto(`${app.origin}/`);
 	await expect(page.getByRole('button', { name: 'More' })).toBeVisible();
 	await page.getByRole('link', { name: 'Sprayers' }).click();
@@ -45,24 +74,7 @@ test('a phone that saw only Today works a day without signal from a cold start: 
 	await expect(page.getByText('No signal, saved here').first()).toBeVisible();
 
 	// Every load in turn, the close and the record: all of it without signal.
-	const next = page.locator('.act .btn.big');
-	for (let tap = 0; tap < 80; tap += 1) {
-		const words = (await next.textContent()) ?? '';
-		if (words.includes('Close the job')) break;
-		if (words.includes('weather')) {
-			await next.click();
-			await page.getByLabel('Wind from').fill('S');
-			await page.getByLabel(/^Wind, /).fill('5 km/h');
-			await page.getByText('Overcast', { exact: true }).click();
-			await page.getByLabel(/^Why/).fill('a reason for the test');
-			await page.getByRole('button', { name: 'Start spraying' }).click();
-			await page.waitForURL(/\/run$/);
-			continue;
-		}
-		await next.click();
-		await expect(next).not.toHaveText(words);
-	}
-	await next.click();
+	await mixAndSpray(page);
 	await page.getByLabel('Over in the tank').fill('0');
 	await page.getByRole('button', { name: 'Close the job' }).click();
 	await expect(page.getByRole('heading', { name: 'The job is closed' })).toBeVisible();
@@ -93,4 +105,68 @@ test('a phone that saw only Today works a day without signal from a cold start: 
 	await expect.poll(sealed).toEqual([{ operator: 'B. Sample', target: 'Thistles' }]);
 	await page.goto(`${app.origin}/rounds/unsent`);
 	await expect(page.getByText('All that was entered on this device')).toBeVisible();
+});
+
+test('a job is planned, mixed, sprayed, closed and recorded on a phone without signal, and is the same on the server', async ({
+	app,
+	browser
+}) => {
+	const { context, page } = await coldPhone(app, browser);
+	const jobs = () => app.query<{ id: string; body: unknown; state: string }>('select id, body, state from job');
+	const before = (await jobs()).length;
+	await page.goto(`${app.origin}/jobs/new`);
+	await expect(page.getByText('The server cannot be reached.')).toBeVisible();
+	await page.getByRole('checkbox', { name: /Long meadow/ }).check();
+	const boom = page.getByRole('option', { name: /Long-meadow boom/ }).first();
+	await page.getByRole('combobox', { name: /^Calibration/ }).selectOption(await boom.getAttribute('value'));
+	await pickFrom(page, /^Product/, 'Sample Umber');
+	await page.getByRole('radio', { name: /Equal loads/ }).check();
+	await page.getByRole('button', { name: 'Save this job' }).click();
+	await page.waitForURL(/\/jobs\/[0-9a-f-]{36}\/run$/);
+	const id = /jobs\/([^/]+)\//.exec(page.url())![1]!;
+	await expect(page.getByText('No signal, saved here').first()).toBeVisible();
+
+	// It is found again from Today and from the jobs, which are pages of before.
+	for (const path of ['/', '/jobs']) {
+		await page.goto(`${app.origin}${path}`);
+		const here = page.getByRole('list', { name: 'Planned on this device' });
+		await expect(here.getByText('Long meadow')).toBeVisible();
+	}
+	// The job's own page is the server's: the app says that it has not got it.
+	await page.goto(`${app.origin}/jobs/${id}`);
+	await expect(page.getByRole('heading', { name: 'This page is not on this device' })).toBeVisible();
+	await page.goto(`${app.origin}/jobs`);
+	await page.getByRole('list', { name: 'Planned on this device' }).getByRole('link', { name: 'Mix' }).click();
+	await mixAndSpray(page);
+	await page.getByLabel('Over in the tank').fill('0');
+	await page.getByRole('button', { name: 'Close the job' }).click();
+	await expect(page.getByRole('heading', { name: 'The job is closed' })).toBeVisible();
+	await page.getByLabel('Operator').fill('B. Sample');
+	await page.getByLabel('Pest or reason').fill('Thistles');
+	for (const reason of await page.getByLabel('Reason for going on').all()) await reason.fill('a reason for the test');
+	await page.getByRole('button', { name: 'Seal the record' }).click();
+	await expect(page.getByText('It is sealed when it arrives at the server.')).toBeVisible();
+	expect(await jobs()).toHaveLength(before);
+	const planned = await page.evaluate(
+		(job) =>
+			new Promise<unknown>((done) => {
+				const open = indexedDB.open('fallow-jobs');
+				open.onsuccess = () => {
+					const got = open.result.transaction('heads').objectStore('heads').get(job);
+					got.onsuccess = () => done((got.result as { head: { job: unknown } }).head.job);
+				};
+			}),
+		id
+	);
+
+	await context.setOffline(false);
+	await page.goto(`${app.origin}/jobs/${id}/run`);
+	await allSent(page);
+	await expect.poll(async () => (await jobs()).find((j) => j.id === id)?.state).toBe('closed');
+	expect((await jobs()).find((j) => j.id === id)!.body).toEqual(planned);
+	await expect
+		.poll(() => app.query("select body->>'target' as target from record where id = $1", [id]))
+		.toEqual([{ target: 'Thistles' }]);
+	await page.goto(`${app.origin}/jobs`);
+	await expect(page.getByRole('list', { name: 'Planned on this device' })).toHaveCount(0);
 });

@@ -3,7 +3,7 @@ import { demoProducts } from '../../demo/products';
 import type { longMeadow } from '../../demo/rigs';
 import { readBlock } from '../../src/core';
 import { outlinedArea } from '../../src/lib/forms/block';
-import type { JobCalibration } from '../../src/lib/job/plan/job-source';
+import type { JobCalibration } from '../../src/lib/wire/job-source';
 import { idOf } from './entries';
 
 /** The demo farm's ground and products, as a job is planned from them. */

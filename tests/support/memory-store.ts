@@ -3,6 +3,7 @@ import { inOrder } from '../../src/core';
 import type { KeptNozzles } from '../../src/lib/settings/nozzle-table';
 import type {
 	KeptFarm,
+	KeptJobSource,
 	KeptLog,
 	KeptRig,
 	KeptRound,
@@ -70,7 +71,11 @@ export class MemoryLog<
 		return [...this.#rounds.values()]
 			.filter((r) => r.waiting || r.unsent.size > 0)
 			.sort((a, b) => (a.head.id < b.head.id ? -1 : 1))
-			.map((r) => ({ head: r.head, entries: inOrder([...r.entries.values()].filter((e) => r.unsent.has(e.id))) }));
+			.map((r) => ({
+				head: r.head,
+				entries: inOrder([...r.entries.values()].filter((e) => r.unsent.has(e.id))),
+				fresh: r.waiting
+			}));
 	}
 	async sent(id: string, ids: readonly string[]) {
 		const round = this.#rounds.get(id);
@@ -118,6 +123,8 @@ export class MemoryStore extends MemoryLog<KeptRound['head'], Entry> implements 
 	readonly #kept = new Map<string, unknown>();
 	keepFarm = async (farm: KeptFarm) => void this.#kept.set('farm', farm);
 	farm = async () => (this.#kept.get('farm') as KeptFarm | undefined) ?? null;
+	keepJobSource = async (source: KeptJobSource) => void this.#kept.set('job-source', source);
+	jobSource = async () => (this.#kept.get('job-source') as KeptJobSource | undefined) ?? null;
 	keepNozzles = async (nozzles: KeptNozzles) => void this.#kept.set('nozzles', nozzles);
 	nozzles = async () => (this.#kept.get('nozzles') as KeptNozzles | undefined) ?? null;
 	keepRig = async (id: string, rig: KeptRig) => void this.#kept.set(`rig:${id}`, rig);

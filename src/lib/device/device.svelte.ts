@@ -1,6 +1,7 @@
 import { m } from '$words';
 import { v7 } from 'uuid';
-import type { KeptFarm, RoundStore } from '$lib/entries/round-store';
+import type { HeardJobSource } from '$lib/wire/job-source';
+import type { KeptFarm, KeptJobSource, RoundStore } from '$lib/entries/round-store';
 import type { KeptNozzles } from '$lib/settings/nozzle-table';
 import type { Entry, RunEntry } from '$core';
 import { IdbLog, IdbStore } from './idb-store';
@@ -23,10 +24,12 @@ const sendRound = sendByHttp<RoundHead, Entry>(fetcher, ({ head, entries }) => (
 	path: `/api/rounds/${head.id}`,
 	body: { round: head, entries }
 }));
-const sendRun = sendByHttp<JobHead, RunEntry>(fetcher, ({ head, entries }) => ({
-	path: `/api/jobs/${head.id}/entries`,
-	body: { entries }
-}));
+// A job that was planned here is told before what was done for it.
+const sendRun = sendByHttp<JobHead, RunEntry>(fetcher, ({ head, entries, fresh }) =>
+	fresh && head.plan
+		? { path: `/api/jobs/${head.id}`, body: { plan: head.plan, begun: entries.length > 0 } }
+		: { path: `/api/jobs/${head.id}/entries`, body: { entries } }
+);
 
 /** This device: its memory, its outbox, its clocks. Made once in the browser; screens and states are handed it. */
 class Device {
@@ -89,6 +92,8 @@ class Device {
 					await fetch(path, { headers: { accept: 'text/html' } }).catch(() => null);
 			};
 			await this.nozzles();
+			// Who may not plan is not told what a plan needs.
+			if ((await this.store.farm())?.me?.rights.includes('plan') ?? true) await this.jobSource();
 			await keepDay({ ask: (path) => getJson(path), look, store: this.store, runs: this.runs });
 		})().finally(() => (this.#keeping = null)));
 	}
@@ -128,6 +133,15 @@ class Device {
 		const fresh = await getJson<KeptFarm>('/api/farm', fetcher, wait);
 		if (fresh) await this.store.keepFarm(fresh);
 		return fresh ?? this.store.farm();
+	}
+
+	/** What a job is planned from, as the server has it, or as this device last heard it. */
+	async jobSource(fetcher: typeof fetch = fetch, wait = usualWait): Promise<KeptJobSource | null> {
+		const fresh = await getJson<HeardJobSource>('/api/jobs/source', fetcher, wait);
+		if (!fresh) return this.store.jobSource();
+		const heard = { heard: this.now(), source: fresh };
+		await this.store.keepJobSource(heard);
+		return heard;
 	}
 
 	/** The farm's nozzle table as the server has it, or as this device last saw it. */

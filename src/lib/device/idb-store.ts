@@ -12,7 +12,9 @@ import type {
 	LogStore,
 	Refusal,
 	RefusedLog,
-	RoundStore
+	RoundStore,
+	KeptJobSource,
+	UnsentLog
 } from '../entries/round-store';
 
 interface HeadRow<Head> {
@@ -112,7 +114,7 @@ export class IdbLog<
 		]);
 	}
 
-	async unsent(): Promise<KeptLog<Head, Item>[]> {
+	async unsent(): Promise<UnsentLog<Head, Item>[]> {
 		const tx = (await this.db()).transaction(['heads', 'entries']);
 		const heads = tx.objectStore('heads');
 		const [waiting, waitingHeads] = await Promise.all([
@@ -122,7 +124,15 @@ export class IdbLog<
 		const ids = new Set([...waitingHeads.map((h) => h.id), ...waiting.map((e) => e.roundId)]);
 		const rows = await Promise.all([...ids].sort().map((id) => heads.get(id)));
 		return rows.flatMap((row) =>
-			row ? [{ head: row.head, entries: inOrder(waiting.filter((e) => e.roundId === row.id).map((e) => e.entry)) }] : []
+			row
+				? [
+						{
+							head: row.head,
+							entries: inOrder(waiting.filter((e) => e.roundId === row.id).map((e) => e.entry)),
+							fresh: row.waiting === 1
+						}
+					]
+				: []
 		);
 	}
 
@@ -219,6 +229,8 @@ export class IdbStore extends IdbLog<RoundHead, Entry> implements RoundStore {
 
 	keepFarm = (farm: KeptFarm) => this.#keep('farm', farm);
 	farm = () => this.#get<KeptFarm>('farm');
+	keepJobSource = (source: KeptJobSource) => this.#keep('job-source', source);
+	jobSource = () => this.#get<KeptJobSource>('job-source');
 	keepNozzles = (nozzles: KeptNozzles) => this.#keep('nozzles', nozzles);
 	nozzles = () => this.#get<KeptNozzles>('nozzles');
 	keepRig = (sprayerId: string, rig: KeptRig) => this.#keep(`sprayer:${sprayerId}`, rig);

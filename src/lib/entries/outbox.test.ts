@@ -180,7 +180,7 @@ describe('the outbox', () => {
 });
 
 describe('sending over HTTP', () => {
-	const round = { head: head(1), entries: entriesOf(wholeRound) };
+	const round = { head: head(1), entries: entriesOf(wholeRound), fresh: true };
 	const answering = (status: number, body: unknown) =>
 		sendByHttp(
 			(async () => new Response(JSON.stringify(body), { status })) as unknown as typeof fetch,

@@ -1,4 +1,4 @@
-import type { KeptLog, LogStore } from './round-store';
+import type { LogStore, UnsentLog } from './round-store';
 
 interface Known {
 	readonly id: string;
@@ -34,7 +34,7 @@ export type Answer =
 	| { readonly later: WaitingFor };
 
 /** How one message goes out. */
-export type Send<Head, Item> = (log: KeptLog<Head, Item>) => Promise<Answer>;
+export type Send<Head, Item> = (log: UnsentLog<Head, Item>) => Promise<Answer>;
 
 export interface OutboxOutside<Head, Item> {
 	readonly store: Pick<LogStore<Head, Item>, 'unsent' | 'sent' | 'refuse' | 'refused'>;
@@ -49,6 +49,10 @@ const longestWait = 30_000;
 /** The server takes 500 entries in a message, and half a megabyte; a head may be a tenth of that. */
 const batch = 200;
 const batchBytes = 300_000;
+
+/** What is told as still to be sent: entries; of a log without any, itself. */
+const countOf = (logs: readonly { readonly entries: readonly unknown[] }[]) =>
+	logs.reduce((sum, log) => sum + Math.max(1, log.entries.length), 0);
 
 /** As many entries from the front as make one message: at least one, so that one that is too long is refused by itself. */
 export function firstBatch<Item>(entries: readonly Item[]): readonly Item[] {
@@ -120,11 +124,11 @@ export class Outbox<Head extends Known, Item extends Known> {
 		}
 	}
 
-	async #sendAll(logs: readonly KeptLog<Head, Item>[]): Promise<void> {
-		const waiting = logs.reduce((sum, log) => sum + log.entries.length, 0);
+	async #sendAll(logs: readonly UnsentLog<Head, Item>[]): Promise<void> {
+		const waiting = countOf(logs);
 		this.#outside.onStatus({ state: 'sending', waiting });
 		for (const log of logs) {
-			const part = { head: log.head, entries: firstBatch(log.entries) };
+			const part = { head: log.head, entries: firstBatch(log.entries), fresh: log.fresh };
 			const answer = await this.#outside.send(part);
 			if ('later' in answer) {
 				this.#outside.onStatus({ state: 'waiting', waiting, why: answer.later });
@@ -169,7 +173,7 @@ const patience = 120_000;
 export const sendByHttp =
 	<Head, Item>(
 		fetcher: typeof fetch,
-		address: (log: KeptLog<Head, Item>) => Address,
+		address: (log: UnsentLog<Head, Item>) => Address,
 		longest = patience
 	): Send<Head, Item> =>
 	async (log) => {

@@ -1,4 +1,5 @@
 import type { Entry } from '$core';
+import type { HeardJobSource } from '$lib/wire/job-source';
 import type { FarmSettings } from '$lib/settings/farm-settings';
 import type { Right, Role } from '$lib/settings/roles';
 import type { Setting } from '$lib/wire/rig';
@@ -10,6 +11,11 @@ import type { DialCheck, Rig } from '$core';
 export interface KeptLog<Head, Item> {
 	readonly head: Head;
 	readonly entries: readonly Item[];
+}
+/** What of a log the server has not acknowledged. */
+export interface UnsentLog<Head, Item> extends KeptLog<Head, Item> {
+	/** Whether it does not know the head either. */
+	readonly fresh: boolean;
 }
 export type KeptRound = KeptLog<RoundHead, Entry>;
 
@@ -24,6 +30,13 @@ export interface KeptFarm {
 		readonly role: Role | null;
 		readonly rights: readonly Right[];
 	};
+}
+
+/** What a job is planned from, as the device last heard it. */
+export interface KeptJobSource {
+	/** When it was heard, ms. */
+	readonly heard: number;
+	readonly source: HeardJobSource;
 }
 
 /** A sprayer as the device last saw it: enough to begin a round with nobody there. */
@@ -51,7 +64,7 @@ export interface LogStore<Head, Item> {
 	/** Takes in what the server has: entries that this device did not make. They count as sent. */
 	merge(log: KeptLog<Head, Item>): Promise<void>;
 	/** Those with entries (or a head) that the server has not acknowledged. */
-	unsent(): Promise<KeptLog<Head, Item>[]>;
+	unsent(): Promise<UnsentLog<Head, Item>[]>;
 	sent(id: string, entryIds: readonly string[]): Promise<void>;
 	/** Sets entries aside that the server will not take as they are; a head that it does not know goes with them. */
 	refuse(id: string, entryIds: readonly string[], why: Refusal): Promise<void>;
@@ -76,6 +89,8 @@ export interface RefusedLog<Head, Item> extends KeptLog<Head, Item> {
 export interface RoundStore extends LogStore<RoundHead, Entry> {
 	keepFarm(farm: KeptFarm): Promise<void>;
 	farm(): Promise<KeptFarm | null>;
+	keepJobSource(source: KeptJobSource): Promise<void>;
+	jobSource(): Promise<KeptJobSource | null>;
 	keepNozzles(nozzles: KeptNozzles): Promise<void>;
 	nozzles(): Promise<KeptNozzles | null>;
 	keepRig(sprayerId: string, rig: KeptRig): Promise<void>;

@@ -1,9 +1,13 @@
 <!-- @component What is still to be sent, in a few words. Live, so that a screen reader hears it change. -->
 <script lang="ts">
 	import { m } from '$words';
+	import { MediaQuery } from 'svelte/reactivity';
 	import type { OutboxStatus, WaitingFor } from '$lib/entries/outbox';
 
-	let { status, short = false }: { status: OutboxStatus; short?: boolean } = $props();
+	let { status, short: narrow = false }: { status: OutboxStatus; short?: boolean } = $props();
+	const phone = new MediaQuery('(max-width: 859px)');
+	// Beside a farm's name on a phone there is room for a few words.
+	const short = $derived(narrow || phone.current);
 
 	const waitingWords: Readonly<Record<WaitingFor, (short: boolean) => string>> = {
 		signal: (short) => (short ? m.no_signal_saved_here() : m.saved_on_this_device_will_send()),

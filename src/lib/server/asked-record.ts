@@ -1,6 +1,7 @@
 import { m } from '$words';
 import type { AskedRecord, PassedStop, TypedJob } from '../../core';
-import { askedFields } from '../../core';
+import type { RecordWriter } from '../wire/job-source';
+import { firstAsked } from '../forms/first-asked';
 import { Failure } from './failure';
 
 type Farm = Pick<App.Locals['farm'], 'blocks' | 'jobRuns' | 'people' | 'records'>;
@@ -11,25 +12,24 @@ export async function checkOwnJob(farm: Farm, who: App.Locals['who'], id: string
 		throw new Failure(403, 'not-yours', 'job', m.only_own_jobs());
 }
 
-/** What the record of a job is asked first, as far as the farm knows it. */
-export async function askedOf(farm: Farm, who: App.Locals['who'], job: TypedJob): Promise<AskedRecord> {
-	const [last, blocks, me] = await Promise.all([
+/** Who writes a record: who signs in writes as themselves; alone on a computer it is who wrote last. */
+export async function writerOf(farm: Pick<Farm, 'people' | 'records'>, who: App.Locals['who']): Promise<RecordWriter> {
+	const [last, me] = await Promise.all([
 		farm.records.last(),
-		farm.blocks.all(),
 		farm.people.worker(who.kind === 'person' ? who.personId : null)
 	]);
-	const ground = blocks.filter((b) => job.blocks.some((j) => j.id === b.id)).map((b) => b.block);
-	const of = (pick: (b: (typeof ground)[number]) => string) =>
-		[...new Set(ground.map(pick).filter(Boolean))].join(', ');
 	return {
-		...(Object.fromEntries(askedFields.map((name) => [name, ''])) as AskedRecord),
-		crop: of((b) => b.crop),
-		stage: of((b) => b.stage),
-		// Who signs in writes as themselves; alone on a computer it is who wrote last.
 		operator: me?.name ?? last?.operator ?? '',
 		licence: me ? me.licence : (last?.licence ?? ''),
 		waterSource: last?.waterSource ?? ''
 	};
+}
+
+/** What the record of a job is asked first, as far as the farm knows it. */
+export async function askedOf(farm: Farm, who: App.Locals['who'], job: TypedJob): Promise<AskedRecord> {
+	const [writer, blocks] = await Promise.all([writerOf(farm, who), farm.blocks.all()]);
+	const ground = blocks.filter((b) => job.blocks.some((j) => j.id === b.id)).map((b) => b.block);
+	return firstAsked(ground, writer);
 }
 
 /** Seals what a device has written of a job. The same again changes nothing; other words for a sealed record are refused. */

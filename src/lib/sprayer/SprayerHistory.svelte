@@ -89,7 +89,7 @@
 			label={m.what_is_shown_over_time()}
 			options={[
 				{ value: 'volume', label: m.volume() },
-				{ value: 'wear', label: m.wear() },
+				{ value: 'wear', label: m.wear_of_nozzles() },
 				{ value: 'evenness', label: m.evenness() },
 				{ value: 'field', label: m.in_the_field() },
 				{ value: 'nozzles', label: m.nozzle_by_nozzle() }

@@ -3,6 +3,8 @@ import type { AskedRecord, Boundary, JobBefore, Place, TypedJob } from '../../co
 import { skies, smokeTests, sprayActs, weatherDecisions, weatherTimes } from '../../core/index';
 import { askedRecordSchema } from './record';
 import { passedStopSchema } from './passed-stops';
+import type { AskedJob } from './job';
+import { askedJobSchema } from './job';
 import { typedSchema } from './typed';
 import { momentSchema } from './moments';
 
@@ -98,6 +100,9 @@ export const runEntrySchema = z.discriminatedUnion('kind', [
 /** What the outbox sends of a job: entries that the server has not acknowledged yet. */
 export const runMessageSchema = z.strictObject({ entries: z.array(runEntrySchema).max(500) });
 
+/** What the outbox sends of a job that was planned on a device. `begun`: work was done for it there, so that it has to stand. */
+export const planMessageSchema = z.strictObject({ plan: askedJobSchema, begun: z.boolean() });
+
 /** A job as a device keeps it, to mix and spray with nobody there. */
 export interface JobHead {
 	readonly id: string;
@@ -121,4 +126,6 @@ export interface JobHead {
 	readonly before?: JobBefore;
 	/** What its record is asked first, as far as the farm knows it: crop, stage, who writes it, the water. */
 	readonly asked?: AskedRecord;
+	/** As it was planned on this device: what the server is asked to keep. Left out where the server had it first. */
+	readonly plan?: AskedJob;
 }

@@ -76,7 +76,7 @@ export const runActWords: Readonly<Record<RunLoad['state'], string>> = {
 		return m.paused();
 	},
 	get out() {
-		return m.out();
+		return m.load_state_out();
 	}
 };
 

@@ -6,6 +6,7 @@
 	import { dayText } from '$lib/settings/day-text';
 	import type { PageData } from './$types';
 	import BlockKeeps from '$lib/field/BlockKeeps.svelte';
+	import PlannedHere from '$lib/job/plan/PlannedHere.svelte';
 	import SprayerCard from '$lib/sprayer/SprayerCard.svelte';
 	import LoadStrip from '$lib/today/LoadStrip.svelte';
 	import TodayWeather from '$lib/today/TodayWeather.svelte';
@@ -63,6 +64,7 @@
 				{data.backup.message}
 			</p>
 		{/if}
+		<PlannedHere />
 		{#each items as item (item.kind + ('job' in item && item.job ? item.job.id : '') + ('sprayer' in item ? item.sprayer.id : ''))}
 			{#if item.kind === 'first-sprayer'}
 				<div class="now">

@@ -37,10 +37,14 @@
 		area?: string | undefined;
 		/** What the server refused, in words. */
 		message?: string | undefined;
+		/** Keeps it on this device under an id; left out where its form goes to the server. */
+		onkeep?: (id: string) => void;
+		/** It is being kept. */
+		busy?: boolean;
 		/** What stands under the title. */
 		note?: Snippet;
 	}
-	let { plan, title, submit, back, area, message, note }: Props = $props();
+	let { plan, title, submit, back, area, message, onkeep, busy = false, note }: Props = $props();
 	const settings = $derived(plan.source.settings);
 	const id = v7();
 	const c = $derived(plan.calibration);
@@ -60,7 +64,11 @@
 		novalidate
 		use:enhance={({ cancel, formData }) => {
 			const asked = plan.asked(id);
-			if (!asked || !plan.ready) return cancel();
+			if (onkeep || !asked || !plan.ready) {
+				cancel();
+				if (asked && plan.ready) onkeep?.(id);
+				return;
+			}
 			formData.set('job', JSON.stringify(asked));
 		}}
 	>
@@ -187,7 +195,7 @@
 		/>
 		{#if message}<p class="problem" role="alert">✕ {message}</p>{/if}
 		<div class="sticky bottom-(--under,0px) flex gap-3.5 py-2.5 px-0 bg-paper">
-			<button class="btn go big" disabled={!plan.ready}>{submit}</button>
+			<button class="btn go big" disabled={!plan.ready || busy}>{submit}</button>
 			<a class="btn plain justify-self-start" href={back}>{m.back_title()}</a>
 		</div>
 	</form>

@@ -1,15 +1,10 @@
-import type { JobBlock, TypedBlock, TypedPart } from '$core';
+import type { JobBlock, TypedPart } from '$core';
 import { blockPart, readBlock, readNumber, readShare, showFigure, tidyText } from '$core';
 import { outlinedArea } from '$lib/forms/block';
 import type { FarmSettings } from '$lib/settings/farm-settings';
 import { fieldUnits, typed } from '$lib/settings/field-units';
+import type { GroundBlock } from '$lib/wire/job-source';
 import { keptText } from '$lib/settings/typed-text';
-
-export interface GroundBlock {
-	readonly id: string;
-	readonly block: TypedBlock;
-	readonly area: number;
-}
 
 /** A picked block as it is typed: which part of it, all as text. */
 interface Picked {
@@ -98,7 +93,17 @@ export class JobGround {
 			const read = blockPart(part, area, rows?.count ?? null);
 			const share = read.ok ? read.value.share : NaN;
 			return [
-				{ id, name: block.name, kind: block.kind, area, share, ...(part.by === 'share' ? {} : { part }), rows, spacing }
+				{
+					id,
+					name: block.name,
+					kind: block.kind,
+					area,
+					share,
+					...(part.by === 'share' ? {} : { part }),
+					rows,
+					spacing,
+					neighbours: block.neighbours
+				}
 			];
 		})
 	);

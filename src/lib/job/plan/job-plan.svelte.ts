@@ -4,6 +4,7 @@ import type {
 	DropletClass,
 	Issue,
 	JobBasis,
+	JobBefore,
 	OneLoadLess,
 	LabelFinding,
 	PassedStop,
@@ -24,6 +25,7 @@ import {
 	isDay,
 	jobBefore,
 	labelStops,
+	nothingBefore,
 	oneLoadLess,
 	openStops,
 	readJob,
@@ -39,7 +41,8 @@ import { keptText, typedText } from '$lib/settings/typed-text';
 import { dayStart } from '$lib/settings/farm-time';
 import { wordIssue } from '$lib/wording/issues';
 import { JobGround } from './job-ground.svelte';
-import type { JobCalibration, JobSource } from './job-source';
+import type { JobCalibration } from '$lib/wire/job-source';
+import type { JobSource } from './job-source';
 import { suited } from './suited';
 
 interface Line {
@@ -256,12 +259,13 @@ export class JobPlanState {
 			notes: this.notes.trim()
 		};
 	});
-	read: Result<ReadJob> = $derived.by(() => {
-		const { job, calibration } = this;
-		if (!job) return bad({ code: 'missing', path: 'rate' });
+	/** What the other jobs of the farm mean for its ground. */
+	before: JobBefore = $derived.by(() => {
+		const { job } = this;
+		if (!job) return nothingBefore;
 		const { settings, uses, harvests } = this.source;
 		const day = isDay(job.day) ? job.day : this.source.today;
-		const before = jobBefore(
+		return jobBefore(
 			uses,
 			{
 				day,
@@ -271,7 +275,11 @@ export class JobPlanState {
 			},
 			(block) => seasonAround(day, harvests[block] ?? null, settings.cropSeason)
 		);
-		return readJob(job, calibration && si<'volumePerArea'>(calibration.rate), before);
+	});
+	read: Result<ReadJob> = $derived.by(() => {
+		const { job, calibration } = this;
+		if (!job) return bad({ code: 'missing', path: 'rate' });
+		return readJob(job, calibration && si<'volumePerArea'>(calibration.rate), this.before);
 	});
 	issues: readonly Issue[] = $derived(this.read.ok ? [] : this.read.issues);
 	/** Spray volume that the job goes by, m³/m². */

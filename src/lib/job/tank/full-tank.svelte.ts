@@ -18,7 +18,7 @@ import { keptText, typedText } from '$lib/settings/typed-text';
 import type { JobStart } from '$lib/wire/job-start';
 import type { TankMixInput } from '$lib/wire/tank-mix';
 import { wordIssue } from '$lib/wording/issues';
-import type { JobCalibration } from '../plan/job-source';
+import type { JobCalibration } from '$lib/wire/job-source';
 
 /** A calibration with the sprayer that it is of. */
 type TankCalibration = JobCalibration & { readonly sprayerId: string };

@@ -113,10 +113,10 @@ export const fillJobOf = (scope: Scope) => {
 	};
 
 	/** The people of a team with their volumes as they are now: of one sprayer and setting, none withdrawn. */
-	const teamOf = async (asked: AskedJob, lead: Awaited<ReturnType<typeof calibrationOf>> | null) => {
+	const teamOf = async (asked: AskedJob, lead: Awaited<ReturnType<typeof calibrationOf>> | null, begun: boolean) => {
 		if (!asked.team || asked.basis.by !== 'calibration') return null;
 		const people = await Promise.all(asked.team.map(calibrationOf));
-		if (people.some((p) => p.withdrawn_at)) throw withdrawn();
+		if (!begun && people.some((p) => p.withdrawn_at)) throw withdrawn();
 		const apart = people.some((p) => p.sprayer_id !== lead?.sprayer_id || p.setting_id !== lead.setting_id);
 		if (apart || new Set(people.map((p) => p.person)).size < people.length)
 			throw new Failure(422, 'unreadable', 'team', m.a_team_is_one_calibration_a_person());
@@ -134,13 +134,16 @@ export const fillJobOf = (scope: Scope) => {
 		return { ...basis, flow };
 	};
 
-	/** What a job asks for, filled in with the blocks, the labels and the rig as they are now. */
-	const filled = async (asked: AskedJob) => {
+	/**
+	 * What a job asks for, filled in with the blocks, the labels and the rig as they are now. One that was begun already keeps
+	 * its calibration even if that was withdrawn or came in doubt meanwhile: it was sprayed by it, and its page says so.
+	 */
+	const filled = async (asked: AskedJob, begun = false) => {
 		const calibration = asked.calibrationId === null ? null : await calibrationOf(asked.calibrationId);
-		if (calibration?.withdrawn_at && asked.basis.by === 'calibration') throw withdrawn();
-		const team = await teamOf(asked, calibration);
+		if (calibration?.withdrawn_at && asked.basis.by === 'calibration' && !begun) throw withdrawn();
+		const team = await teamOf(asked, calibration, begun);
 		const doubt = calibration?.doubt ?? team?.find((p) => p.doubt)?.doubt ?? null;
-		if (doubt && asked.basis.by === 'calibration' && asked.reason === '')
+		if (doubt && asked.basis.by === 'calibration' && asked.reason === '' && !begun)
 			throw new Failure(422, 'in-doubt', 'reason', m.calibration_in_doubt_write_why());
 		const blocks = await groundOf(asked);
 		const basis = basisFilled(asked.basis, calibration);

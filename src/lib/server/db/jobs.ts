@@ -61,10 +61,28 @@ export const jobsOf = (scope: Scope) => {
 			sprayer: row.sprayer ?? ''
 		}));
 
+	const isKnown = async (id: string): Promise<boolean> => {
+		const row = await db
+			.selectFrom('job')
+			.select('id')
+			.where('farm_id', '=', farmId)
+			.where('id', '=', id)
+			.executeTakeFirst();
+		return row !== undefined;
+	};
+
 	return {
+		/**
+		 * Keeps a job that was planned on a device. One that is known stays as it is: an answer got lost on its way. `begun`:
+		 * work was done for it, so that it stands with what was not known when it was planned.
+		 */
+		async takePlan(asked: AskedJob, begun: boolean): Promise<void> {
+			if (!(await isKnown(asked.id))) await this.put(asked, begun);
+		},
+
 		/** Keeps a job under the id that the browser gave it; the same again changes nothing. */
-		async put(asked: AskedJob): Promise<void> {
-			const { job, rate, calibration } = await filled(asked);
+		async put(asked: AskedJob, begun = false): Promise<void> {
+			const { job, rate, calibration } = await filled(asked, begun);
 			const read = readJob(job, rate, await groundBefore(scope, job, asked.id, asked.replaces));
 			if (!read.ok) throw fromIssue(read.issues[0]!);
 			const [stop] = openStops(labelStops(checkJob(read.value)), job.passed ?? []);
@@ -77,7 +95,7 @@ export const jobsOf = (scope: Scope) => {
 					.where('farm_id', '=', farmId)
 					.where('id', '=', asked.id)
 					.executeTakeFirst();
-				if (stop && !known) throw new Failure(422, 'stopped', 'passed', stopMessage(stop));
+				if (stop && !known && !begun) throw new Failure(422, 'stopped', 'passed', stopMessage(stop));
 				const made = await trx
 					.insertInto('job')
 					.values({

@@ -146,8 +146,8 @@ export function fieldSheetPdf(
 						heading(m.tank()),
 						...rows(
 							[
-								blank(m.before(), s(units.tank)),
-								blank(m.left_title(), s(units.tank)),
+								blank(m.tank_before(), s(units.tank)),
+								blank(m.tank_left(), s(units.tank)),
 								blank(m.or_added(), s(units.tank)),
 								blank(m.ran_parked(), 's')
 							],

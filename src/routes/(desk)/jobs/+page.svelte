@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { m } from '$words';
+	import PlannedHere from '$lib/job/plan/PlannedHere.svelte';
 	import { may } from '$lib/kit/may';
 	import { dayText } from '$lib/settings/day-text';
 	import { show } from '$lib/show/show';
@@ -22,6 +23,7 @@
 			{m.a_job_brings_ground_a_calibrated()}
 		</p>
 	{/if}
+	<PlannedHere />
 	<ul class="grid gap-2.5">
 		{#each data.jobs as job (job.id)}
 			<li class="card" data-state={job.state}>
@@ -46,7 +48,7 @@
 					class="btn"
 					class:go={job.state === 'under-way'}
 					href="/jobs/{job.id}{{ planned: '/run', 'under-way': '/run', sprayed: '/close', closed: '' }[job.state]}"
-					>{{ planned: m.mix(), 'under-way': m.continue_word(), sprayed: m.close(), closed: m.look_title() }[
+					>{{ planned: m.mix_do(), 'under-way': m.continue_word(), sprayed: m.close(), closed: m.look_title() }[
 						job.state
 					]}</a
 				>

@@ -52,7 +52,7 @@
 				<a class="flex min-h-12 items-center text-[1.15rem] font-bold" href={where(item)}
 					>{item.kind === 'job' ? m.job_named({ name: item.name }) : m.calibration_named({ name: item.name })}</a
 				>
-				<p>{m.readings_not_sent({ count: item.count })}</p>
+				<p>{item.count > 0 ? m.readings_not_sent({ count: item.count }) : m.plan_is_on_this_device_only()}</p>
 				{#if item.why}
 					<p class="problem">✕ {item.why.message}</p>
 					<div class="flex flex-wrap gap-2.5">
