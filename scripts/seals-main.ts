@@ -44,7 +44,9 @@ try {
 			writeFileSync(name, `${JSON.stringify(anchor, null, '\t')}\n`);
 		}
 	} else if (file) {
-		const read = anchorSchema.safeParse(JSON.parse(readFileSync(file, 'utf8')));
+		// An anchor by itself, or the export that carries one.
+		const json = JSON.parse(readFileSync(file, 'utf8')) as { readonly anchor?: unknown };
+		const read = anchorSchema.safeParse(json.anchor ?? json);
 		const problem = read.success ? await holdAgainst(read.data) : 'the file is no anchor of Fallow.';
 		console.log(
 			problem ? `Anchor: ✕ ${problem}` : `Anchor: ✓ all that was there at ${read.data!.at} is there unchanged.`

@@ -1,7 +1,11 @@
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { generateKeyPairSync } from 'node:crypto';
 import { v7 } from 'uuid';
+import { makeAnchor } from '../../src/lib/server/anchor';
+import type { AnchorOf } from '../../src/lib/server/db/farm-file';
+import type { Anchor } from '../../src/lib/wire/anchor';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { fillDemo } from '../../demo/fill';
 import { farmTables } from '../../src/lib/files/farm-file';
@@ -119,6 +123,27 @@ describe('a whole farm', () => {
 			// And out again the same, but for how it was computed, which is newer at the most.
 			const again = told(await collect(there.lines(at)));
 			expect(again).toEqual(told(lines));
+		});
+	});
+
+	it('carries an anchor of its records: a last record that was cut off, or another anchor, is found', async () => {
+		const { privateKey: key } = generateKeyPairSync('ed25519');
+		const anchorOf: AnchorOf = (id, chain, when) => makeAnchor({ farm: id, ...chain }, when, key);
+		const anchored = (await collect(made.farm.lines(at, anchorOf))).flatMap((text) => text.split('\n').filter(Boolean));
+		const end = JSON.parse(anchored.at(-1)!) as { end: Record<string, number>; anchor: Anchor };
+		expect(end.anchor).toMatchObject({ farm: made.farm.id, at, ...(await made.farm.records.newest()) });
+		// Its count goes down with the record, as somebody would do it who wants it not to be seen.
+		const cut = (last: object) => [
+			...anchored.slice(0, -2),
+			JSON.stringify({ end: { ...end.end, record: end.end.record! - 1 }, ...last })
+		];
+		expect(JSON.parse(anchored.at(-2)!)).toMatchObject({ table: 'record' });
+		const forged = { ...end.anchor, count: end.anchor.count - 1 };
+		await elsewhere(async (farm) => {
+			const code = async (text: readonly string[]) => (await refused(farm.takeIn(each(text), true)))?.code ?? 'taken';
+			expect(await code(cut({ anchor: end.anchor }))).toBe('broken-seal');
+			expect(await code(cut({ anchor: forged }))).toBe('broken-seal');
+			expect(await code(anchored)).toBe('taken');
 		});
 	});
 

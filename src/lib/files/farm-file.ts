@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { blockKinds } from '../../core/index';
 import { boundarySchema } from '../ground/boundary';
 import { labelSchema } from './product-files';
+import { anchorSchema } from '../wire/anchor';
 import { rigSchema, settingSchema } from '../wire/rig';
 import { entrySchema } from '../wire/round-message';
 import { runEntrySchema } from '../wire/run-message';
@@ -48,7 +49,11 @@ export const farmRowSchema = z.strictObject({
 	table: z.enum(farmTables),
 	row: z.record(z.string(), z.unknown())
 });
-export const farmEndSchema = z.strictObject({ end: z.record(z.string(), z.number().int().min(0)) });
+export const farmEndSchema = z.strictObject({
+	end: z.record(z.string(), z.number().int().min(0)),
+	/** Of its records as they were; files of before have none. */
+	anchor: anchorSchema.optional()
+});
 
 const id = z.uuid();
 const body = <T extends z.ZodType>(schema: T) => z.looseObject({ id, body: schema });

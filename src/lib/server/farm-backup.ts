@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import type { FarmHandle } from './db/farm';
+import type { AnchorOf } from './db/farm-file';
 import { zipped } from './zip';
 
 /**
@@ -13,7 +14,8 @@ import { zipped } from './zip';
 export async function keepBefore(
 	farm: Pick<FarmHandle, 'id' | 'lines' | 'isEmpty'>,
 	folder: string | undefined,
-	at: string
+	at: string,
+	anchorOf?: AnchorOf
 ): Promise<string | null> {
 	if (!folder || (await farm.isEmpty())) return null;
 	const place = join(folder, 'backups');
@@ -21,7 +23,7 @@ export async function keepBefore(
 	const half = join(place, `${name}.half`);
 	await mkdir(place, { recursive: true });
 	try {
-		const lines = zipped(`${name.replace('.zip', '')}.jsonl`, farm.lines(at));
+		const lines = zipped(`${name.replace('.zip', '')}.jsonl`, farm.lines(at, anchorOf));
 		await pipeline(Readable.from(lines), createWriteStream(half, { mode: 0o600 }));
 		await rename(half, join(place, name));
 	} finally {

@@ -2,6 +2,8 @@ import type { Transaction } from 'kysely';
 import { sql } from 'kysely';
 import type { FarmTableName } from '../../files/farm-file';
 import { farmFileFormat, farmTables } from '../../files/farm-file';
+import type { Anchor } from '../../wire/anchor';
+import { newestSeal } from './record-chain';
 import type { Database } from './schema';
 import { migrations } from './migrations';
 import type { Scope } from './scope';
@@ -25,8 +27,12 @@ const computed: Partial<Record<FarmTableName, readonly string[]>> = {
 	]
 };
 
+/** Makes the anchor of a farm's records, as they were at a moment. */
+export type AnchorOf = (farm: string, chain: Awaited<ReturnType<typeof newestSeal>>, at: string) => Anchor;
+
 /** All of a farm as lines, as it was at one moment, whatever is written meanwhile. `at`: ISO 8601. */
-export async function* farmLines({ db, farmId }: Scope, at: string): AsyncGenerator<string> {
+export async function* farmLines(scope: Scope, at: string, anchorOf?: AnchorOf): AsyncGenerator<string> {
+	const { db, farmId } = scope;
 	const trx = await db.startTransaction().setIsolationLevel('repeatable read').setAccessMode('read only').execute();
 	try {
 		const farm = await trx
@@ -44,7 +50,8 @@ export async function* farmLines({ db, farmId }: Scope, at: string): AsyncGenera
 				yield `${JSON.stringify({ table, row })}\n`;
 			}
 		}
-		yield `${JSON.stringify({ end: counts })}\n`;
+		const anchor = anchorOf?.(farmId, await newestSeal({ ...scope, db: trx }), at);
+		yield `${JSON.stringify({ end: counts, ...(anchor && { anchor }) })}\n`;
 	} finally {
 		await trx.rollback().execute();
 	}

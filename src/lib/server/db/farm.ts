@@ -5,6 +5,7 @@ import type { FarmSettings } from '../../settings/farm-settings';
 import { farmSettingsSchema } from '../../settings/farm-settings';
 import { blocksOf } from './blocks';
 import { calibrationsOf } from './calibrations';
+import type { AnchorOf } from './farm-file';
 import { farmLines, isEmptyFarm } from './farm-file';
 import type { TakenFarm } from './take-farm';
 import { takeFarm } from './take-farm';
@@ -53,7 +54,7 @@ export interface FarmHandle {
 	/** Gives a farm without a zone of its own this one; answers with the one it has. */
 	settleZone(timeZone: string): Promise<string>;
 	/** All of it as lines of a file; and all of one from such lines. */
-	lines(at: string): AsyncGenerator<string>;
+	lines(at: string, anchorOf?: AnchorOf): AsyncGenerator<string>;
 	takeIn(lines: AsyncIterable<string>, replace: boolean): Promise<TakenFarm>;
 	isEmpty(): Promise<boolean>;
 }
@@ -93,7 +94,7 @@ export async function farmHandle(
 		tankPlans: tankPlansOf(scope),
 		people: peopleOf(scope),
 		practice: practiceOf(scope),
-		lines: (at) => farmLines(scope, at),
+		lines: (at, anchorOf) => farmLines(scope, at, anchorOf),
 		takeIn: (lines, replace) => takeFarm(scope, lines, replace),
 		isEmpty: () => isEmptyFarm(scope),
 		async settleZone(timeZone) {

@@ -8,14 +8,16 @@ import { farmEndSchema, farmHeadSchema, farmRowSchema, farmRowSchemas, farmTable
 import { farmSettingsSchema } from '../../settings/farm-settings';
 import { amendmentSchema, recordSchema } from '../../wire/record-schema';
 import type { TankMixInput } from '../../wire/tank-mix';
+import type { Anchor } from '../../wire/anchor';
 import { sealWords } from '../../wording/seals';
+import { anchorProblem } from '../anchor';
 import { Failure } from '../failure';
 import { blockColumns } from './blocks';
 import { isEmptyFarm } from './farm-file';
 import { migrations } from './migrations';
 import { nozzleColumns } from './nozzles';
 import { productColumns } from './products';
-import { checkChain, recordColumns, refillRecordNames } from './record-chain';
+import { checkChain, newestSeal, recordColumns, refillRecordNames } from './record-chain';
 import { refillRecordUses } from './record-uses';
 import { recompute } from './recompute';
 import type { Database } from './schema';
@@ -99,7 +101,7 @@ export async function takeFarm(scope: Scope, lines: AsyncIterable<string>, repla
 			.where('id', 'in', (eb) => eb.selectFrom('membership').select('person_id').where('farm_id', '=', farmId))
 			.execute();
 		await clear(trx, farmId);
-		const read = await readLines(trx, farmId, lines);
+		const { anchor, ...read } = await readLines(trx, farmId, lines);
 		// Who works here now is named here, whoever is named in the file.
 		if (members.length > 0)
 			await trx
@@ -112,9 +114,17 @@ export async function takeFarm(scope: Scope, lines: AsyncIterable<string>, repla
 		const seals = await checkChain({ ...scope, db: trx });
 		if (seals.broken)
 			throw new Failure(422, 'broken-seal', 'file', m.seals_nothing_was_imported({ seals: sealWords(seals) }));
+		if (anchor) await holdAgainst({ ...scope, db: trx }, anchor);
 		await computeAll(trx);
 		return read;
 	});
+}
+
+/** What a file says itself of its records: as many, ending in the same seal, and nobody changed what it says. */
+async function holdAgainst(scope: Scope, anchor: Anchor): Promise<void> {
+	const { count, seal } = await newestSeal(scope);
+	if (anchorProblem(anchor, null) === 'forged' || count !== anchor.count || seal !== anchor.seal)
+		throw new Failure(422, 'broken-seal', 'file', m.file_is_not_as_its_anchor_says());
 }
 
 /** Every figure anew, before anything counts as taken in: what cannot be computed must not stand there at the next start. */
@@ -133,11 +143,16 @@ async function clear(trx: Transaction<Database>, farmId: string): Promise<void> 
 		await sql`delete from ${sql.table(table)} where farm_id = ${farmId}`.execute(trx);
 }
 
-async function readLines(trx: Transaction<Database>, farmId: string, lines: AsyncIterable<string>): Promise<TakenFarm> {
+async function readLines(
+	trx: Transaction<Database>,
+	farmId: string,
+	lines: AsyncIterable<string>
+): Promise<TakenFarm & { readonly anchor: Anchor | null }> {
 	let line = 0;
 	let name = '';
 	let zone = 'UTC';
 	let ended: Readonly<Record<string, number>> | null = null;
+	let anchor: Anchor | null = null;
 	const counts: Partial<Record<FarmTableName, number>> = {};
 	let waiting: { table: FarmTableName; from: number; rows: Row[] } | null = null;
 	const flush = async () => {
@@ -174,6 +189,7 @@ async function readLines(trx: Transaction<Database>, farmId: string, lines: Asyn
 		const end = farmEndSchema.safeParse(json);
 		if (end.success) {
 			ended = end.data.end;
+			anchor = end.data.anchor ?? null;
 			continue;
 		}
 		const read = farmRowSchema.safeParse(json);
@@ -205,7 +221,7 @@ async function readLines(trx: Transaction<Database>, farmId: string, lines: Asyn
 				line,
 				m.file_should_hold({ wanted: ended[table] ?? 0, table: table.replace('_', ' '), count: counts[table] ?? 0 })
 			);
-	return { name, counts };
+	return { name, counts, anchor };
 }
 
 /** Writes some rows of one table; what the database refuses is told with their lines. */

@@ -1,6 +1,5 @@
-import { env } from '$env/dynamic/private';
 import type { RequestHandler } from './$types';
-import { makeAnchor, signingKey } from '$lib/server/anchor';
+import { farmAnchor } from '$lib/server/farm-anchor';
 import { now } from '$lib/server/clock';
 import { fileName, fileResponse } from '$lib/server/files';
 
@@ -8,7 +7,7 @@ import { fileName, fileResponse } from '$lib/server/files';
 export const GET: RequestHandler = async ({ locals: { farm } }) => {
 	const chain = await farm.records.newest();
 	const at = now().toISOString();
-	const anchor = makeAnchor({ farm: farm.id, ...chain }, at, signingKey(env.FALLOW_DATA));
+	const anchor = farmAnchor(farm.id, chain, at);
 	const text = `${JSON.stringify(anchor, null, '\t')}\n`;
 	return fileResponse(
 		new TextEncoder().encode(text),

@@ -1,4 +1,6 @@
 import type { RequestHandler } from './$types';
+import { now } from '$lib/server/clock';
+import { farmAnchor } from '$lib/server/farm-anchor';
 import { logFilterSchema } from '$lib/wire/record';
 import { recordFeatures } from '$lib/files/record-geojson';
 import { fileName, fileResponse } from '$lib/server/files';
@@ -16,7 +18,9 @@ export const GET: RequestHandler = async ({ url, locals: { farm } }) => {
 				yield `${first ? '' : ',\n'}${feature}`;
 				first = false;
 			}
-		yield '\n]}\n';
+		const anchor = farmAnchor(farm.id, await farm.records.newest(), now().toISOString());
+		// A member of its own beside those of the standard, which readers pass over.
+		yield `\n],"anchor":${JSON.stringify(anchor)}}\n`;
 	}
 	return fileResponse(
 		textStream(inPieces(lines())),

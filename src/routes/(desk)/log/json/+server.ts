@@ -1,7 +1,6 @@
 import type { RequestHandler } from './$types';
-import { env } from '$env/dynamic/private';
-import { makeAnchor, signingKey } from '$lib/server/anchor';
 import { now } from '$lib/server/clock';
+import { farmAnchor } from '$lib/server/farm-anchor';
 import { logFilterSchema } from '$lib/wire/record';
 import { fileName, fileResponse } from '$lib/server/files';
 import { inPieces, textStream } from '$lib/server/stream';
@@ -15,11 +14,7 @@ export const GET: RequestHandler = ({ url, locals: { farm } }) => {
 			yield `${first ? '\n' : ',\n'}${JSON.stringify({ id, ...record, ...(amendments.length > 0 ? { amendments } : {}) })}`;
 			first = false;
 		}
-		const anchor = makeAnchor(
-			{ farm: farm.id, ...(await farm.records.newest()) },
-			now().toISOString(),
-			signingKey(env.FALLOW_DATA)
-		);
+		const anchor = farmAnchor(farm.id, await farm.records.newest(), now().toISOString());
 		yield `\n], "anchor": ${JSON.stringify(anchor)}}\n`;
 	}
 	return fileResponse(textStream(inPieces(lines())), 'application/json', `${fileName(farm.name, 'log')}.json`);

@@ -3,6 +3,7 @@ import type { RequestHandler } from './$types';
 import { endpoint } from '$lib/server/api';
 import { env } from '$env/dynamic/private';
 import { Failure } from '$lib/server/failure';
+import { farmAnchor } from '$lib/server/farm-anchor';
 import { keepBefore } from '$lib/server/farm-backup';
 import { fileName, fileResponse } from '$lib/server/files';
 import { spooled } from '$lib/server/spool';
@@ -15,7 +16,7 @@ import { dayAt } from '$lib/settings/farm-time';
 export const GET: RequestHandler = ({ locals: { farm } }) => {
 	const now = Date.now();
 	const name = fileName(farm.name, dayAt(farm.settings.timeZone, now));
-	const lines = farm.lines(new Date(now).toISOString());
+	const lines = farm.lines(new Date(now).toISOString(), farmAnchor);
 	return fileResponse(byteStream(zipped(`${name}.jsonl`, lines)), 'application/zip', `${name}.zip`);
 };
 
@@ -29,7 +30,9 @@ export const PUT: RequestHandler = (event) =>
 		const { farm } = event.locals;
 		return spooled(body, async (bytes) => {
 			// What is replaced is kept first, in a file that comes back the same way.
-			const before = replace ? await keepBefore(farm, env.FALLOW_DATA, new Date(Date.now()).toISOString()) : null;
+			const before = replace
+				? await keepBefore(farm, env.FALLOW_DATA, new Date(Date.now()).toISOString(), farmAnchor)
+				: null;
 			return { ...(await farm.takeIn(zippedLines(bytes), replace)), before };
 		});
 	});
