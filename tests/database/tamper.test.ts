@@ -8,6 +8,7 @@ import { afterAll, describe, expect, it } from 'vitest';
 import { pastRecords } from '../../demo/past-records';
 import { runTypeScript } from '../../scripts/lib/demo.mjs';
 import { anchorProblem, makeAnchor, signingKey } from '../../src/lib/server/anchor';
+import { refillSeasons } from '../../src/lib/server/db/record-uses';
 import { firstSeal, sealOf } from '../../src/lib/server/seal';
 import { farmDatabase } from '../support/database';
 
@@ -39,6 +40,11 @@ const changes: Readonly<Record<string, string>> = {
 	'its resistance groups': `update record set groups = array['99'] where place = 3`,
 	'its sprayer': `update record set sprayer = 'Another one' where place = 3`,
 	'what it was against': `update record set target = 'Nothing' where place = 3`,
+	'what a field had of a product': `update record_use set per_ground = per_ground * 1.01 where record_id = (select id from record where place = 3)`,
+	'a use that is gone': `delete from record_use where record_id = (select id from record where place = 3)`,
+	'the sums of a season': `update season_use set total = total * 0.9 where ctid = (select min(ctid) from season_use)`,
+	'how often, in a season': `update season_use set times = times - 1 where ctid = (select min(ctid) from season_use)`,
+	'a season that was left out': `delete from season_use where ctid = (select min(ctid) from season_use)`,
 	'one in the middle, deleted': `delete from record_use where record_id = (select id from record where place = 5);
 		delete from record where place = 5`,
 	'two in each other’s places': `update record set place = 1003 where place = 3; update record set place = 3 where place = 4;
@@ -68,6 +74,9 @@ describe('what is changed behind Fallow’s back is found', () => {
 
 			await sql`delete from record_use where record_id in (select id from record where place > 16)`.execute(db);
 			await sql`delete from record where place > 16`.execute(db);
+			// Who forgets what the season shows is found by that; who does not, by the anchor alone.
+			expect((await farm.records.check()).broken).toMatchObject({ why: 'sums' });
+			await db.transaction().execute((trx) => refillSeasons(trx, { farmId: farm.id, cropSeason: null }));
 			expect((await farm.records.check()).broken).toBeNull();
 			expect(hold()).toEqual({
 				status: 1,

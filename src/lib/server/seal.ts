@@ -19,8 +19,8 @@ export interface Sealed {
 export interface BrokenSeal {
 	readonly id: string;
 	readonly place: number;
-	/** Its own text does not fit its seal, it does not follow the one before it, or one is gone. */
-	readonly why: 'changed' | 'out-of-chain' | 'gone';
+	/** Its own text does not fit its seal, it does not follow the one before it, one is gone, or the sums do not fit its text. */
+	readonly why: 'changed' | 'out-of-chain' | 'gone' | 'sums';
 }
 
 /** Looks through a chain in its order, a piece at a time; hands back the first seal that does not hold. */

@@ -4,7 +4,7 @@ import type { Amendment, SprayRecord } from '../../../core';
 import { daysBetween, groupsOf } from '../../../core';
 import { canonicalJson } from '../canonical-json';
 import { dayAt } from '../../settings/farm-time';
-import { keepRecordUses, openUntil } from './record-uses';
+import { keepRecordUses, openUntil, usesApart } from './record-uses';
 import type { BrokenSeal } from '../seal';
 import { SealCheck, firstSeal, sealOf } from '../seal';
 import type { Database } from './schema';
@@ -184,6 +184,16 @@ export async function checkChain({
 			if (canonicalJson(JSON.parse(row.body)) !== row.canonical || !columnsFit(row, settings.timeZone))
 				return { checked: look.checked - 1, broken: { id: row.id, place: Number(row.place), why: 'changed' } };
 		}
-		if (rows.length < piece) return { checked: look.checked, broken: null };
+		if (rows.length >= piece) continue;
+		// What was worked out of the texts and is shown in their place has to fit them too.
+		const apart = await usesApart(db, { farmId, cropSeason: settings.cropSeason });
+		if (apart === null) return { checked: look.checked, broken: null };
+		const { id } = await db
+			.selectFrom('record')
+			.select('id')
+			.where('farm_id', '=', farmId)
+			.where('place', '=', String(apart))
+			.executeTakeFirstOrThrow();
+		return { checked: look.checked, broken: { id, place: apart, why: 'sums' } };
 	}
 }

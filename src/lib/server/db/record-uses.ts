@@ -22,11 +22,10 @@ export function openUntil(
 	return longest === 0 ? null : addDays(last.sort().at(-1)!, longest + 1);
 }
 
-/** The statement that splits records into what each block had of each product, without its end. */
-const splitting = (farmId: string, ids: readonly string[]) => sql`
-	insert into record_use (farm_id, record_id, day, block, product, grp, kind, per_ground, total, actives)
-	select r.farm_id, r.id, r.day, b.name, p.name, p.grp, p.kind, sum(p.per_ground),
-		sum(p.total * b.ground / nullif(b.whole, 0)), coalesce((array_agg(p.actives))[1], '[]'::jsonb)
+/** What each block had of each product, by the text of the records; `ids`: of some of them, null of all. */
+const split = (farmId: string, ids: readonly string[] | null) => sql`
+	select r.farm_id, r.id as record_id, r.day, b.name as block, p.name as product, p.grp, p.kind, sum(p.per_ground) as per_ground,
+		sum(p.total * b.ground / nullif(b.whole, 0)) as total, coalesce((array_agg(p.actives))[1], '[]'::jsonb) as actives
 	from record r
 	cross join lateral (
 		select x->>'name' as name, (x->>'area')::float8 * (x->>'share')::float8 as ground,
@@ -36,15 +35,22 @@ const splitting = (farmId: string, ids: readonly string[]) => sql`
 		select x->>'name' as name, x->>'group' as grp, x->>'kind' as kind,
 			coalesce((x->>'perGround')::float8, 0) as per_ground, coalesce((x->>'total')::float8, 0) as total, x->'actives' as actives
 		from jsonb_array_elements(r.body->'products') x) p
-	where r.farm_id = ${farmId} and r.amends is null and r.id = any(${[...ids]}::uuid[]) and b.ground > 0
+	where r.farm_id = ${farmId} and r.amends is null and b.ground > 0
+		${ids === null ? sql`` : sql`and r.id = any(${[...ids]}::uuid[])`}
 	group by r.farm_id, r.id, r.day, b.name, p.name, p.grp, p.kind`;
 
+const splitting = (farmId: string, ids: readonly string[]) => sql`
+	insert into record_use (farm_id, record_id, day, block, product, grp, kind, per_ground, total, actives)
+	${split(farmId, ids)}`;
+
 /** Sums of some uses by season (the year in which it begins), block and product. */
+const sums = (from: RawBuilder<unknown>, start: string | null) => sql`
+	select farm_id, extract(year from day)::int - (to_char(day, 'MM-DD') < ${start ?? '01-01'})::int as year, block, product, kind,
+		sum(per_ground) as per_ground, sum(total) as total, count(*)::int as times
+	from ${from} group by 1, 2, 3, 4, 5`;
 const summing = (from: RawBuilder<unknown>, start: string | null) => sql`
 	insert into season_use as s (farm_id, year, block, product, kind, per_ground, total, times)
-	select farm_id, extract(year from day)::int - (to_char(day, 'MM-DD') < ${start ?? '01-01'})::int, block, product, kind,
-		sum(per_ground), sum(total), count(*)::int
-	from ${from} group by 1, 2, 3, 4, 5`;
+	${sums(from, start)}`;
 
 /** A farm, and the day on which the season of its crops begins, MM-DD; null: with the year. */
 export interface SeasonFarm {
@@ -120,4 +126,40 @@ export async function refillOldLogs(db: Kysely<Database>): Promise<number> {
 	for (const { id, season } of farms.rows)
 		done += await inTransaction(db, (trx) => refillRecordUses(trx, { farmId: id, cropSeason: season }));
 	return done;
+}
+
+/** Apart by more than a sum in another order brings. */
+const apart = (a: string, b: string) =>
+	sql`abs(${sql.ref(a)} - ${sql.ref(b)}) > 1e-9 * (abs(${sql.ref(a)}) + abs(${sql.ref(b)}))`;
+
+/**
+ * Whether what records came to, and the sums of their seasons, are what their text says: the place of the first record of
+ * which they are not, the newest where only a sum has no record; null where all fits.
+ */
+export async function usesApart(db: Kysely<Database>, { farmId, cropSeason }: SeasonFarm): Promise<number | null> {
+	const { rows } = await sql<{ place: number | null }>`
+		with told as (${split(farmId, null)}),
+		kept as (select * from record_use where farm_id = ${farmId}),
+		uses as (
+			select coalesce(t.record_id, k.record_id) as record_id from told t
+			full join kept k using (record_id, block, product, grp, kind)
+			where t.farm_id is null or k.farm_id is null or t.day <> k.day or t.actives <> k.actives
+				or ${apart('t.per_ground', 'k.per_ground')} or ${apart('t.total', 'k.total')}
+		),
+		summed as (${sums(sql`told`, cropSeason)}),
+		seasons as (
+			select coalesce(t.block, k.block) as block, coalesce(t.product, k.product) as product from summed t
+			full join (select * from season_use where farm_id = ${farmId}) k using (year, block, product, kind)
+			where t.farm_id is null or k.farm_id is null or t.times <> k.times
+				or ${apart('t.per_ground', 'k.per_ground')} or ${apart('t.total', 'k.total')}
+		)
+		select min(place)::int as place from (
+			select r.place from record r join uses u on u.record_id = r.id where r.farm_id = ${farmId}
+			union all
+			select (select max(r.place) from record r join told t on t.record_id = r.id
+				where r.farm_id = ${farmId} and t.block = s.block and t.product = s.product) from seasons s
+			union all
+			select max(place) from record where farm_id = ${farmId} and exists (select from seasons)
+		) wrong`.execute(db);
+	return rows[0]?.place ?? null;
 }
