@@ -27,8 +27,10 @@ export interface Reading<K extends Kind> {
 
 const simple = /^(\d+(?:\.\d+)?) ?([a-z/]+(?: oz)?)?$/i;
 const clock = /^(?:(\d+):)?(\d+):([0-5]\d(?:[.,]\d+)?)$/;
+/** Of a unit's name, in the languages that units are written in. */
+const letter = 'a-záéíóúñ²';
 const term = new RegExp(
-	`^(${numberPattern}) ?((?:(?:us|u\\.s\\.|imp|imp\\.|imperial) )?[a-z²"'][a-z²]*2?(?: (?:oz|ounces?|av|m2?|ft2?|feet)(?![a-z]))?(?: ?(?:\\/|\\bper\\b) ?(?:100 |1,?000 )?[a-z²]+2?)?|["'])?(?= |\\d|$)`,
+	`^(${numberPattern}) ?((?:(?:us|u\\.s\\.|imp|imp\\.|imperial) )?[${letter}"'][${letter}]*2?(?: (?:oz|ounces?|av|m2?|ft2?|feet|l[ií]q(?:uidas?)?|cuadrados)(?![${letter}]))?(?: ?(?:\\/|\\b(?:per|por)\\b) ?(?:100 |1,?000 )?[${letter}]+2?)?|["'])?(?= |\\d|$)`,
 	'i'
 );
 
@@ -56,7 +58,7 @@ export function readQuantity<K extends Kind>(text: string, reading: Reading<K>, 
 	const time = clock.exec(tidy);
 	if (time && (reading.kinds as readonly Kind[]).includes('time'))
 		return good(clockTime(text, time) as ReadQuantity<K>);
-	return /[+×*]|\dx|\d x| of /i.test(tidy) ? sumOf(text, tidy, reading, path) : severalTerms(text, tidy, reading, path);
+	return /[+×*]|\dx|\d x| (?:of|de) /i.test(tidy) ? sumOf(text, tidy, reading, path) : severalTerms(text, tidy, reading, path);
 }
 
 function issue(code: IssueCode, path: string, text: string, reading: Reading<Kind>): Issue {
@@ -87,7 +89,7 @@ function clockTime(text: string, match: RegExpExecArray): ReadQuantity<'time'> {
 	return { text, kind: 'time', value: si<'time'>(seconds), unit: 's' };
 }
 
-const times = new RegExp(`^(${numberPattern}) ?(?:[x×*]|of(?= )) ?(.+)$`, 'i');
+const times = new RegExp(`^(${numberPattern}) ?(?:[x×*]|(?:of|de)(?= )) ?(.+)$`, 'i');
 
 /** `20 ft + 6 m`, `3 × 12 in`, `2/3 of 18 ft`: each part with its unit, so that nothing is guessed of the others. */
 function sumOf<K extends Kind>(text: string, tidy: string, reading: Reading<K>, path: string): Result<ReadQuantity<K>> {
@@ -124,7 +126,7 @@ function severalTerms<K extends Kind>(
 	let terms = 0;
 	while (rest !== '') {
 		const match = term.exec(rest);
-		if (!match) return fail(terms === 0 && /^[\d.,/ ]+[a-z²"' /%]+$/i.test(rest) ? 'unknown-unit' : 'unreadable');
+		if (!match) return fail(terms === 0 && /^[\d.,/ ]+[a-záéíóúñ²"' /%]+$/i.test(rest) ? 'unknown-unit' : 'unreadable');
 		const value = readNumber(match[1]!, reading.decimalComma ?? false);
 		if (typeof value === 'string') return fail(value);
 		rest = rest.slice(match[0].length).trim();

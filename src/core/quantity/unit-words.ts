@@ -1,6 +1,7 @@
 import type { Kind } from './quantity';
 import type { Gallon } from './units';
 import { isUnit } from './units';
+import { spanishUnitWords } from './unit-words-es';
 
 /**
  * What people write for a unit, lower case, to the symbol without its measure. `gal`, `qt`, `pt` and `fl oz` still
@@ -118,7 +119,8 @@ const simpleWords: Record<string, string> = {
 	kpa: 'kPa',
 	gpm: 'gal/min',
 	gpa: 'gal/ac',
-	lpm: 'L/min'
+	lpm: 'L/min',
+	...spanishUnitWords
 };
 
 /** Units that name a gallon's measure, and so need US or Imp before them. */
@@ -178,9 +180,9 @@ function resolve(text: string, reading: UnitWordReading): UnitLookup {
 	return { found: 'other-kind' };
 }
 
-/** `fl oz / 1000 ft2`, `l per ha`: each side by itself. */
+/** `fl oz / 1000 ft2`, `l per ha`, `galones por acre`: each side by itself. */
 function quotient(words: string): string | undefined {
-	const parts = words.split(/\s*(?:\/|\bper\b)\s*/);
+	const parts = words.split(/\s*(?:\/|\bper\b|\bpor\b)\s*/);
 	if (parts.length !== 2) return undefined;
 	const above = simpleWords[parts[0]!];
 	const below = simpleWords[parts[1]!.replace('1,000', '1000')];
