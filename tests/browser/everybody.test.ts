@@ -1,5 +1,5 @@
-import type { Page } from '@playwright/test';
-import { expect, sprayerId, test } from './fixtures';
+import type { Locator, Page } from '@playwright/test';
+import { beginRound, expect, sprayerId, test } from './fixtures';
 
 const jobIn = async (
 	app: { query<T extends Record<string, unknown>>(sql: string, values?: unknown[]): Promise<T[]> },
@@ -106,6 +106,34 @@ test.describe('on a phone', () => {
 			if (found.length > 0) low[path] = found;
 		}
 		expect(low).toEqual({});
+	});
+
+	test('the next action of every step is under the thumb, with nothing to scroll and nothing over it', async ({
+		page,
+		app
+	}) => {
+		const inSight = async (path: string, action: Locator) => {
+			await page.goto(`${app.origin}${path}`);
+			await expect(action, path).toBeInViewport({ ratio: 1 });
+			// Not only within the window: a finger that comes down there hits it.
+			const hit = await action.evaluate((button) => {
+				const { x, y, width, height } = button.getBoundingClientRect();
+				return button.contains(document.elementFromPoint(x + width / 2, y + height / 2));
+			});
+			expect(hit, path).toBe(true);
+		};
+		const steps = { 'Long-meadow boom': ['ready', 'speed', 'swath', 'volume', 'adjust', 'sign-off'] };
+		const carried = { 'Nursery knapsack': ['ready', 'plot', 'tank', 'volume', 'adjust', 'sign-off'] };
+		for (const [name, all] of Object.entries({ ...steps, ...carried })) {
+			const id = await beginRound(page, app, name);
+			for (const step of all) await inSight(`/rounds/${id}/${step}`, page.getByRole('button', { name: /→$/ }).first());
+			// A jug that is touched, or the key of the pad that goes on.
+			await inSight(`/rounds/${id}/flow`, page.getByRole('slider').or(page.locator('.pad .next')).first());
+		}
+		const [job] = await app.query<{ id: string }>("select id from job where state = 'under-way' limit 1");
+		await inSight(`/jobs/${job!.id}/run`, page.locator('.act .btn.big'));
+		await inSight(`/jobs/${job!.id}/day`, page.locator('.do .btn.go'));
+		await inSight(`/jobs/${job!.id}/close`, page.getByRole('button', { name: 'Close the job' }));
 	});
 
 	test('each step at the tank is told once, and the focus never falls to the page', async ({ page, app }) => {
