@@ -5,7 +5,7 @@ import { rightsOf, roles } from '../../src/lib/settings/roles';
 import { Seeded } from '../support/seeded';
 import type { App } from './fixtures';
 import { awake, expect, findings, test } from './fixtures';
-import { base, signedIn } from './people-hands';
+import { base, people, signedIn } from './people-hands';
 
 /** Requests of each role; `FALLOW_NONSENSE=5000` for the long form. */
 const nonsense = Number(process.env.FALLOW_NONSENSE ?? 250);
@@ -342,3 +342,22 @@ test('two phones at one job see each other’s entries, both ways, without being
 	await expect.poll(() => kept(two), { timeout: 20_000 }).toBe(await entries());
 	expect(await kept(one)).toBe(await entries());
 });
+
+base(
+	'a person’s language goes with them to another device, and is not left to who comes after',
+	async ({ farm, browser }) => {
+		const first = await signedIn(browser, farm, 'operator');
+		await expect(first.page.getByRole('link', { name: 'Records' }).first()).toBeVisible();
+		await expect(first.page.locator('html[data-alive]')).toBeAttached();
+		await first.page.getByRole('combobox', { name: 'Language' }).first().selectOption('es');
+		await expect(first.page.getByRole('link', { name: 'Registros' }).first()).toBeVisible();
+
+		const second = await signedIn(browser, farm, 'operator');
+		await expect(second.page.getByRole('link', { name: 'Registros' }).first()).toBeVisible();
+		await second.context.request.post(`${farm.origin}/sign-out`, { headers: { origin: farm.origin }, maxRedirects: 0 });
+		await second.page.goto(`${farm.origin}/sign-in`);
+		await second.page.getByRole('button', { name: people.manager }).click();
+		await second.page.waitForURL((url) => url.pathname === '/');
+		await expect(second.page.getByRole('link', { name: 'Records' }).first()).toBeVisible();
+	}
+);

@@ -92,7 +92,15 @@ describe('who may do what', () => {
 	it('turns each away to where they can get in', () => {
 		const person = (role: (typeof roles)[number] | null): Who => {
 			const farm = role && { id: 'f', name: 'F', role };
-			return { kind: 'person', personId: 'p', sessionId: 's', name: 'A', farms: farm ? [farm] : [], farm };
+			return {
+				kind: 'person',
+				personId: 'p',
+				sessionId: 's',
+				name: 'A',
+				language: null,
+				farms: farm ? [farm] : [],
+				farm
+			};
 		};
 		expect(decide({ kind: 'nobody', first: true }, 'see')).toBe('first');
 		expect(decide({ kind: 'nobody', first: false }, 'see')).toBe('sign-in');

@@ -58,7 +58,9 @@ export function readQuantity<K extends Kind>(text: string, reading: Reading<K>, 
 	const time = clock.exec(tidy);
 	if (time && (reading.kinds as readonly Kind[]).includes('time'))
 		return good(clockTime(text, time) as ReadQuantity<K>);
-	return /[+×*]|\dx|\d x| (?:of|de) /i.test(tidy) ? sumOf(text, tidy, reading, path) : severalTerms(text, tidy, reading, path);
+	return /[+×*]|\dx|\d x| (?:of|de) /i.test(tidy)
+		? sumOf(text, tidy, reading, path)
+		: severalTerms(text, tidy, reading, path);
 }
 
 function issue(code: IssueCode, path: string, text: string, reading: Reading<Kind>): Issue {

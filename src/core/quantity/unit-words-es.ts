@@ -52,7 +52,7 @@ export const spanishUnitWords: Readonly<Record<string, string>> = {
 	'metros cuadrados': 'm2',
 	'pies cuadrados': 'ft2',
 	'pies²': 'ft2',
-	'pies2': 'ft2',
+	pies2: 'ft2',
 	hectárea: 'ha',
 	hectáreas: 'ha',
 	hectarea: 'ha',

@@ -4,7 +4,7 @@
 	import { getLocale } from '$words/runtime.js';
 	import Languages from '@lucide/svelte/icons/languages';
 	import { languageNames, languages, isLanguage } from '$lib/language/language';
-	import { speak } from './speak';
+	import { pick } from './speak';
 
 	interface Props {
 		/** In the bar: short, on its dark ground. */
@@ -24,7 +24,7 @@
 	<select
 		class={inBar ? 'min-h-12 cursor-pointer bg-transparent pr-1 text-inherit' : 'input min-h-12 w-auto'}
 		value={spoken}
-		onchange={(e) => isLanguage(e.currentTarget.value) && void speak(e.currentTarget.value)}
+		onchange={(e) => isLanguage(e.currentTarget.value) && void pick(e.currentTarget.value)}
 	>
 		{#each languages as language (language)}
 			<option value={language} lang={language}>{languageNames[language]}</option>

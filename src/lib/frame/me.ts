@@ -7,4 +7,6 @@ export interface Me {
 	readonly name: string;
 	readonly role: Role | null;
 	readonly rights: readonly Right[];
+	/** That they picked on whatever device; null or left out until they did. */
+	readonly language?: string | null;
 }

@@ -1,5 +1,7 @@
 <script lang="ts">
 	import { m } from '$words';
+	import { getLocale } from '$words/runtime.js';
+	import { isLanguage, languageOf } from '$lib/language/language';
 	import type { Snippet } from 'svelte';
 	import { onMount } from 'svelte';
 	import { beforeNavigate, invalidateAll } from '$app/navigation';
@@ -27,8 +29,19 @@
 
 	// The device's memory is loaded after the page: the farm is kept for working out of range, the outbox sends what waits.
 	onMount(async () => {
-		const { belongsTo } = await import('$lib/device/whose');
-		if (belongsTo(data.me.id, data.farm.id)) await forgetPages();
+		const { belongsTo, placeOf } = await import('$lib/device/whose');
+		const before = placeOf();
+		if (belongsTo(data.me.id, data.farm.id)) {
+			await forgetPages();
+			// Somebody who comes to this device reads their own language on it; who never picked one, not that of who was here before.
+			const { language } = data.me;
+			const own = isLanguage(language)
+				? language
+				: before === ''
+					? getLocale()
+					: languageOf(navigator.languages.join(','));
+			if (own !== getLocale()) return (await import('$lib/frame/speak')).speak(own);
+		}
 		device = (await import('$lib/device/device.svelte')).device();
 	});
 	// Without a signal a page comes whole from the device: what a page of its own would ask the server for is not there.

@@ -11,6 +11,8 @@ export interface PersonTable {
 	image: string | null;
 	sign_in_name: string | null;
 	shown_sign_in_name: string | null;
+	/** Null until they picked one. */
+	language: ColumnType<string | null, string | null | undefined, string | null>;
 	created_at: Stamp;
 	updated_at: ColumnType<Date, never, Date>;
 }

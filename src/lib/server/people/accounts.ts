@@ -138,3 +138,8 @@ export async function setPassword(door: Door, asking: Asking, personId: string, 
 	await context.internalAdapter.updatePassword(personId, await context.password.hash(password));
 	await door.outside.db.deleteFrom('person_session').where('person_id', '=', personId).execute();
 }
+
+/** The language that a person picked. */
+export async function keepLanguage(db: Kysely<Database>, personId: string, language: string): Promise<void> {
+	await db.updateTable('person').set({ language }).where('id', '=', personId).execute();
+}

@@ -137,6 +137,7 @@ export const routeRules: Readonly<Record<string, RouteRule>> = {
 	'/api/jobs/source': { read: 'plan' },
 	'/api/jobs/[id]': see({ PUT: 'plan' }),
 	'/api/jobs/[id]/entries': { write: { PUT: 'work' } },
+	'/api/me/language': { write: { PUT: 'signed-in' } },
 	'/api/news': see(),
 	'/api/nozzles': see(),
 	'/api/sprayers/[id]': see(),

@@ -17,6 +17,8 @@ export interface Person {
 	readonly personId: string;
 	readonly sessionId: string;
 	readonly name: string;
+	/** The language that they picked, on whatever device; null until they did. */
+	readonly language: string | null;
 	/** Their farms, those that they left not among them. */
 	readonly farms: readonly { readonly id: string; readonly name: string; readonly role: Role }[];
 	/** The one that is looked at; null for somebody who is on none. */
@@ -45,7 +47,7 @@ export async function personOf(db: Kysely<Database>, sessionId: string, personId
 	const session = await db
 		.selectFrom('person_session as s')
 		.innerJoin('person as p', 'p.id', 's.person_id')
-		.select(['s.farm_id', 'p.name'])
+		.select(['s.farm_id', 'p.name', 'p.language'])
 		.where('s.id', '=', sessionId)
 		.where('s.person_id', '=', personId)
 		.executeTakeFirst();
@@ -60,7 +62,7 @@ export async function personOf(db: Kysely<Database>, sessionId: string, personId
 		.orderBy('f.id')
 		.execute();
 	const farm = farms.find((one) => one.id === session.farm_id) ?? farms[0] ?? null;
-	return { kind: 'person', personId, sessionId, name: session.name, farms, farm };
+	return { kind: 'person', personId, sessionId, name: session.name, language: session.language, farms, farm };
 }
 
 /** Who asks, as pages and devices are told. */
@@ -68,5 +70,6 @@ export const meOf = (who: Who) => ({
 	id: who.kind === 'person' ? who.personId : null,
 	name: who.kind === 'person' ? who.name : '',
 	role: who.kind === 'person' ? (who.farm?.role ?? null) : null,
-	rights: rightsOfWho(who)
+	rights: rightsOfWho(who),
+	language: who.kind === 'person' ? who.language : null
 });

@@ -16,6 +16,7 @@ import * as waysBack from './0014-ways-back';
 import * as people from './0015-people';
 import * as news from './0016-news';
 import * as practice from './0017-practice';
+import * as language from './0018-language';
 
 export interface Migration {
 	readonly name: string;
@@ -40,5 +41,6 @@ export const migrations: readonly Migration[] = [
 	{ name: '0014-ways-back', up: waysBack.up },
 	{ name: '0015-people', up: people.up },
 	{ name: '0016-news', up: news.up },
-	{ name: '0017-practice', up: practice.up }
+	{ name: '0017-practice', up: practice.up },
+	{ name: '0018-language', up: language.up }
 ];
