@@ -38,15 +38,26 @@ class Device {
 	readonly store: RoundStore = new IdbStore(`fallow${this.#place}`);
 	/** Jobs as they are mixed and sprayed. */
 	readonly runs = new IdbLog<JobHead, RunEntry>(`fallow-jobs${this.#place}`);
-	#statuses = $state<readonly [OutboxStatus, OutboxStatus]>([{ state: 'sent' }, { state: 'sent' }]);
+	/** What was kept here while nobody had signed in; null where nobody has. */
+	readonly before =
+		this.#place === '' ? null : { rounds: new IdbStore(), runs: new IdbLog<JobHead, RunEntry>('fallow-jobs') };
+	#statuses = $state<Readonly<Record<'rounds' | 'runs' | 'roundsBefore' | 'runsBefore', OutboxStatus>>>({
+		rounds: { state: 'sent' },
+		runs: { state: 'sent' },
+		roundsBefore: { state: 'sent' },
+		runsBefore: { state: 'sent' }
+	});
+	#tell = (which: 'rounds' | 'runs' | 'roundsBefore' | 'runsBefore') => (status: OutboxStatus) => {
+		this.#statuses = { ...this.#statuses, [which]: status };
+	};
 	/** Of all that this device has to send. */
-	status: OutboxStatus = $derived(worstStatus(...this.#statuses));
+	status: OutboxStatus = $derived(Object.values(this.#statuses).reduce(worstStatus));
 	readonly outbox = new Outbox<RoundHead, Entry>({
 		store: this.store,
 		send: sendRound,
 		later,
 		onStatus: (status) => {
-			this.#statuses = [status, this.#statuses[1]];
+			this.#tell('rounds')(status);
 			if (status.state === 'refused') void this.#moveLater();
 		}
 	});
@@ -54,7 +65,7 @@ class Device {
 		store: this.runs,
 		send: sendRun,
 		later,
-		onStatus: (status) => (this.#statuses = [this.#statuses[0], status])
+		onStatus: this.#tell('runs')
 	});
 	/** What others write on the farm. */
 	readonly news = new NewsLine({ open: () => new EventSource('/api/news') });
@@ -71,14 +82,13 @@ class Device {
 			this.news.resume();
 		});
 		kick();
-		if (this.#place !== '') this.#sendFromBefore();
 		// Asked once: a browser short of room then leaves unsent readings alone.
 		void navigator.storage?.persist?.();
 	}
 
 	/** Looks whether there is anything to send, now. */
 	async kick(): Promise<void> {
-		await Promise.all([this.outbox.kick(), this.runOutbox.kick()]);
+		await Promise.all([this.outbox.kick(), this.runOutbox.kick(), this.#sendFromBefore()]);
 	}
 
 	#keeping: Promise<unknown> | null = null;
@@ -122,11 +132,16 @@ class Device {
 	}
 
 	/** What somebody kept here while they were alone is sent by the first who signs in: it would wait for ever else. */
-	#sendFromBefore(): void {
-		const quiet = { later, onStatus: () => undefined };
-		void new Outbox({ ...quiet, store: new IdbStore(), send: sendRound }).kick();
-		void new Outbox({ ...quiet, store: new IdbLog<JobHead, RunEntry>('fallow-jobs'), send: sendRun }).kick();
+	async #sendFromBefore(): Promise<void> {
+		const { before } = this;
+		if (!before) return;
+		this.#outboxesBefore ??= [
+			new Outbox({ store: before.rounds, send: sendRound, later, onStatus: this.#tell('roundsBefore') }),
+			new Outbox({ store: before.runs, send: sendRun, later, onStatus: this.#tell('runsBefore') })
+		];
+		await Promise.all(this.#outboxesBefore.map((outbox) => outbox.kick()));
 	}
+	#outboxesBefore: readonly { kick(): Promise<void> }[] | null = null;
 
 	/** The farm as the server has it, or as this device last saw it. */
 	async farm(fetcher: typeof fetch = fetch, wait = usualWait): Promise<KeptFarm | null> {

@@ -39,6 +39,7 @@ describe('readings that came after a signature elsewhere', () => {
 		const list = new UnsentList({
 			rounds: store,
 			runs: new MemoryLog<JobHead, RunEntry>(),
+			before: null,
 			kick: async () => undefined,
 			newId: outside.newId,
 			now: () => outside.now
@@ -46,11 +47,42 @@ describe('readings that came after a signature elsewhere', () => {
 		await list.load();
 		expect(list.items).toMatchObject([{ kind: 'calibration', count: 1, why: { code: 'signed-off' } }]);
 		expect(JSON.parse(await list.file())).toMatchObject({ calibrations: { refused: [{ entries: later }] } });
-		const to = (await list.move({ id: head.id }))!;
+		const to = (await list.move({ id: head.id, before: false }))!;
 		expect((await store.open(to))!.entries).toHaveLength(wholeRound.length + 1);
 		expect(await store.refused()).toEqual([]);
 		expect((await store.open(head.id))!.entries).toHaveLength(signed.length);
 		expect(list.items).toMatchObject([{ id: to, why: null, count: wholeRound.length + 1 }]);
 		expect(await moveToNew({ rounds: store, newId: outside.newId, now: () => 0 }, head.id)).toBeNull();
+	});
+
+	it('of before anybody signed in are listed too, and go on where the person is now', async () => {
+		const [store, old] = [new MemoryStore(), new MemoryStore()];
+		await old.create(head);
+		for (const e of [...signed, ...later]) await old.add(head.id, e);
+		await old.sent(
+			head.id,
+			signed.map((e) => e.id)
+		);
+		await old.refuse(head.id, [later[0]!.id], { code: 'signed-off', message: 'signed' });
+		let kicks = 0;
+		const runs = () => new MemoryLog<JobHead, RunEntry>();
+		const list = new UnsentList({
+			rounds: store,
+			runs: runs(),
+			before: { rounds: old, runs: runs() },
+			kick: async () => void (kicks += 1),
+			newId: outside.newId,
+			now: () => outside.now
+		});
+		await list.load();
+		expect(list.items).toMatchObject([{ id: head.id, before: true, count: 1 }]);
+		expect(JSON.parse(await list.file())).toMatchObject({ calibrations: { refused: [{ entries: later }] } });
+		await list.retry(list.items[0]!);
+		expect([await old.refused(), (await old.unsent()).length, kicks]).toEqual([[], 1, 1]);
+		await old.refuse(head.id, [later[0]!.id], { code: 'signed-off', message: 'signed' });
+		const to = (await list.move({ id: head.id, before: true }))!;
+		expect((await store.open(to))!.entries).toHaveLength(wholeRound.length + 1);
+		expect(await old.refused()).toEqual([]);
+		expect(list.items).toMatchObject([{ id: to, before: false, why: null }]);
 	});
 });

@@ -14,11 +14,19 @@ export interface Unsent {
 	readonly count: number;
 	/** Why it will not be taken; null where it only waits. */
 	readonly why: Refusal | null;
+	/** It was kept here before anybody signed in. */
+	readonly before: boolean;
 }
 
-export interface UnsentOutside {
+/** The calibrations and jobs that a device holds for one person, or for somebody alone. */
+export interface Held {
 	readonly rounds: LogStore<RoundHead, Entry>;
 	readonly runs: LogStore<JobHead, RunEntry>;
+}
+
+export interface UnsentOutside extends Held {
+	/** What was kept before anybody signed in here; null where nobody has. */
+	readonly before: Held | null;
 	readonly kick: () => Promise<unknown>;
 	readonly newId: () => string;
 	readonly now: () => number;
@@ -36,7 +44,13 @@ export class UnsentList {
 	}
 
 	async load(): Promise<void> {
-		const { rounds, runs } = this.#outside;
+		const { before } = this.#outside;
+		this.items = [...(before ? await this.#of(before, true) : []), ...(await this.#of(this.#outside, false))].sort(
+			(a, b) => Number(b.why !== null) - Number(a.why !== null)
+		);
+	}
+
+	async #of({ rounds, runs }: Held, before: boolean): Promise<Unsent[]> {
 		const [asideRounds, asideRuns, waitingRounds, waitingRuns] = await Promise.all([
 			rounds.refused(),
 			runs.refused(),
@@ -49,7 +63,8 @@ export class UnsentList {
 			name: head.rig.name,
 			startedAt: head.startedAt,
 			count,
-			why
+			why,
+			before
 		});
 		const run = (head: JobHead, count: number, why: Refusal | null): Unsent => ({
 			kind: 'job',
@@ -57,9 +72,10 @@ export class UnsentList {
 			name: jobName(head),
 			startedAt: null,
 			count,
-			why
+			why,
+			before
 		});
-		this.items = [
+		return [
 			...asideRounds.map(({ head, entries, why }) => round(head, entries.length, why)),
 			...asideRuns.map(({ head, entries, why }) => run(head, entries.length, why)),
 			...waitingRounds.map(({ head, entries }) => round(head, entries.length, null)),
@@ -68,22 +84,23 @@ export class UnsentList {
 	}
 
 	/** Sends again what was set aside. */
-	async retry({ kind, id }: Unsent): Promise<void> {
-		await (kind === 'job' ? this.#outside.runs : this.#outside.rounds).retry(id);
+	async retry(item: Unsent): Promise<void> {
+		await this.#storeOf(item).retry(item.id);
 		await this.#outside.kick();
 		await this.load();
 	}
 
 	/** Takes what was set aside off the device, for good: somebody said so twice. */
-	async discard({ kind, id }: Unsent): Promise<void> {
-		await (kind === 'job' ? this.#outside.runs : this.#outside.rounds).discard(id);
+	async discard(item: Unsent): Promise<void> {
+		await this.#storeOf(item).discard(item.id);
 		await this.#outside.kick();
 		await this.load();
 	}
 
 	/** Moves readings to a new calibration in progress; answers with its id. */
-	async move({ id }: Pick<Unsent, 'id'>): Promise<string | null> {
-		const made = await moveToNew(this.#outside, id);
+	async move({ id, before }: Pick<Unsent, 'id' | 'before'>): Promise<string | null> {
+		const { rounds, before: old, newId, now } = this.#outside;
+		const made = await moveToNew({ rounds, newId, now }, id, before && old ? old.rounds : rounds);
 		await this.#outside.kick();
 		await this.load();
 		return made;
@@ -91,29 +108,37 @@ export class UnsentList {
 
 	/** All of it as text, for a file: what is lost with the device is kept elsewhere then. */
 	async file(): Promise<string> {
-		const { rounds, runs, now } = this.#outside;
-		const all = {
+		const { before, now } = this.#outside;
+		const held = [this.#outside, ...(before ? [before] : [])];
+		const all = async <T>(of: (one: Held) => Promise<readonly T[]>) => (await Promise.all(held.map(of))).flat();
+		const file = {
 			format: 'fallow-unsent/1',
 			at: new Date(now()).toISOString(),
-			calibrations: { refused: await rounds.refused(), waiting: await rounds.unsent() },
-			jobs: { refused: await runs.refused(), waiting: await runs.unsent() }
+			calibrations: { refused: await all((h) => h.rounds.refused()), waiting: await all((h) => h.rounds.unsent()) },
+			jobs: { refused: await all((h) => h.runs.refused()), waiting: await all((h) => h.runs.unsent()) }
 		};
-		return JSON.stringify(all, null, '\t');
+		return JSON.stringify(file, null, '\t');
+	}
+
+	#storeOf({ kind, before }: Unsent) {
+		const held = (before ? this.#outside.before : null) ?? this.#outside;
+		return kind === 'job' ? held.runs : held.rounds;
 	}
 }
 
-/** Moves what was set aside of a calibration to a new one on this device; null where nothing was. */
+/** Moves what was set aside of a calibration to a new one on this device; null where nothing was. `held`: where it is now. */
 export async function moveToNew(
 	{ rounds, newId, now }: Pick<UnsentOutside, 'rounds' | 'newId' | 'now'>,
-	id: string
+	id: string,
+	held: UnsentOutside['rounds'] = rounds
 ): Promise<string | null> {
-	const aside = (await rounds.refused()).find((log) => log.head.id === id);
-	const from = await rounds.open(id);
+	const aside = (await held.refused()).find((log) => log.head.id === id);
+	const from = await held.open(id);
 	if (!aside || !from || aside.entries.length === 0) return null;
 	const made = movedReadings(from, aside.entries, { newId, now: now() });
 	// Kept under their new ids before the old ones go: a flat battery between the two keeps them twice, and loses none.
 	await rounds.create(made.head);
 	for (const entry of made.entries) await rounds.add(made.head.id, entry);
-	await rounds.discard(id);
+	await held.discard(id);
 	return made.head.id;
 }

@@ -13,6 +13,7 @@
 	const list = new UnsentList({
 		rounds: device.store,
 		runs: device.runs,
+		before: device.before,
 		kick: () => device.kick(),
 		newId: device.newId,
 		now: device.now
@@ -47,11 +48,12 @@
 >
 	{#if list.items.length === 0}<p class="card p-4">✓ {m.nothing_unsent()}</p>{/if}
 	<ul class="grid gap-3">
-		{#each list.items as item (`${item.kind} ${item.id} ${item.why === null}`)}
+		{#each list.items as item (`${item.kind} ${item.id} ${item.why === null} ${item.before}`)}
 			<li class="card grid gap-2.5 p-4">
 				<a class="flex min-h-12 items-center text-[1.15rem] font-bold" href={where(item)}
 					>{item.kind === 'job' ? m.job_named({ name: item.name }) : m.calibration_named({ name: item.name })}</a
 				>
+				{#if item.before}<p class="lab">{m.kept_before_anybody_signed_in()}</p>{/if}
 				<p>{item.count > 0 ? m.readings_not_sent({ count: item.count }) : m.plan_is_on_this_device_only()}</p>
 				{#if item.why}
 					<p class="problem">✕ {item.why.message}</p>
