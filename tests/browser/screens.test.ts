@@ -44,7 +44,12 @@ async function visit(
 		for (const one of await findings(page)) found.push(`${path} ${one}`);
 		const wide = await tooWide(page);
 		expect(await page.locator('html').getAttribute('lang')).toBe(language);
-		const stray = /.*(?:\bundefined\b|\bNaN\b|\[object |(?:^|\n)>).*/.exec(await page.locator('body').innerText());
+		const text = await page.locator('body').innerText();
+		// A day as a file writes it is for files, whose examples stand in code.
+		const code = (await page.locator('code, pre').allInnerTexts()).join('\n');
+		const stray =
+			/.*(?:\bundefined\b|\bNaN\b|\[object |(?:^|\n)>).*/.exec(text) ??
+			(/\d{4}-\d{2}-\d{2}/.test(code) ? null : /.*\b\d{4}-\d{2}-\d{2}\b.*/.exec(text));
 		if (stray) found.push(`${path} shows ${stray[0]}`);
 		if (wide > 0) found.push(`${path} is ${wide} px too wide`);
 		for (const window of everyWindow ? windows : []) {

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { m } from '$words';
+	import { dayText } from '$lib/settings/day-text';
 	import DataTable from '$lib/kit/DataTable.svelte';
 	import { showFigure, factor } from '$core';
 	import type { PageData } from './$types';
@@ -51,7 +52,7 @@
 		<div>
 			<h1>{m.season_year({ year: data.year })}</h1>
 			<p class="lab">
-				{m.what_each_block_had_of_each({ from: data.from, to: data.to })}
+				{m.what_each_block_had_of_each({ from: dayText(data.from), to: dayText(data.to) })}
 			</p>
 		</div>
 		<div class="do">
@@ -88,7 +89,7 @@
 								<td>
 									{#if u}
 										<span class="num text-[1.15rem]">{shownUse(u, settings)}</span>
-										<span class="lab">{u.times} ×</span>
+										<span class="lab whitespace-nowrap">{u.times} ×</span>
 										{#if u.ofMost !== null}
 											<span class="bar" aria-hidden="true"
 												><i
