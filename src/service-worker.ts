@@ -54,13 +54,40 @@ async function fromCache(request: Request, path: string): Promise<Response> {
 	return (await cache.match(path)) ?? fetch(request);
 }
 
+/** How long an answer is waited for where the device has one too, ms: its own shell says nothing that ages, a kept page does. */
+const patience = { shell: 3000, page: 8000 };
+
+/** A signal that is there by name only swallows a request for good. */
+function fetchWithin(request: Request, wait: number | null): Promise<Response> {
+	const asked = fetch(request);
+	if (wait === null) return asked;
+	// What comes after all is of no use any more, and no fault either.
+	asked.catch(() => undefined);
+	const late = new Promise<never>((_, reject) => setTimeout(() => reject(new Error('no answer in time')), wait));
+	return Promise.race([asked, late]);
+}
+
+const shellOf = async () => (await caches.open(shellCache)).match(fieldShell);
+const keptOf = async (request: Request) => (await caches.open(pageCache)).match(request, { ignoreVary: true });
+
+/** A page as it was kept: it says when that was, so that nobody takes it for what is now. */
+async function asKept(kept: Response): Promise<Response> {
+	const headers = new Headers(kept.headers);
+	headers.delete('content-encoding');
+	headers.delete('content-length');
+	const html = (await kept.text()).replace('<html', `<html data-kept="${kept.headers.get('date') ?? ''}"`);
+	return new Response(html, { status: kept.status, headers });
+}
+
 async function fromNetwork(request: Request, url: URL): Promise<Response> {
 	const navigation = request.mode === 'navigate';
+	const field = isField(url.pathname);
+	const wait = !navigation ? null : field ? patience.shell : (await keptOf(request)) ? patience.page : null;
 	try {
-		const response = await fetch(request);
+		const response = await fetchWithin(request, wait);
 		// A proxy in front of a dead server answers 502: for a page of the field that is the same as no answer.
-		if (response.status >= 500 && navigation && isField(url.pathname)) throw new Error(`status ${response.status}`);
-		if (response.ok && !isField(url.pathname)) {
+		if (response.status >= 500 && navigation && field) throw new Error(`status ${response.status}`);
+		if (response.ok && !field) {
 			const pages = await caches.open(pageCache);
 			// Put anew, so that the oldest stand first.
 			await pages.delete(request, { ignoreVary: true });
@@ -70,14 +97,11 @@ async function fromNetwork(request: Request, url: URL): Promise<Response> {
 		}
 		return response;
 	} catch (error) {
-		if (navigation && isField(url.pathname)) {
-			const shell = await (await caches.open(shellCache)).match(fieldShell);
-			if (shell) return shell;
-		}
-		const kept = await (await caches.open(pageCache)).match(request, { ignoreVary: true });
-		if (kept) return kept;
+		const shell = navigation ? await shellOf() : undefined;
+		if (field && shell) return shell;
+		const kept = await keptOf(request);
+		if (kept) return navigation ? asKept(kept) : kept;
 		// The app says itself that it has not got this page; a browser's own words would leave nowhere to go.
-		const shell = navigation ? await (await caches.open(shellCache)).match(fieldShell) : undefined;
 		if (shell) return shell;
 		throw error;
 	}

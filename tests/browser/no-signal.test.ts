@@ -1,4 +1,5 @@
 import type { Browser, Page } from '@playwright/test';
+import { startFragile } from '../support/fragile';
 import type { App } from './fixtures';
 import { allSent, awake, expect, offlineReady, pickFrom, sprayerId, test } from './fixtures';
 
@@ -47,6 +48,8 @@ test('a phone that saw only Today works a day without signal from a cold start: 
 	const { context, page } = await coldPhone(app, browser);
 	await page.goto(`${app.origin}/`);
 	await expect(page.getByRole('button', { name: 'More' })).toBeVisible();
+	// Nobody takes a page that was kept for what is now.
+	await expect(page.getByText('The server does not answer. This page is as it was on')).toBeVisible();
 	await page.getByRole('link', { name: 'Sprayers' }).click();
 	await expect(page.getByRole('heading', { name: 'Sprayers', level: 1 })).toBeVisible();
 	const boom = await sprayerId(app, 'Long-meadow boom');
@@ -169,4 +172,34 @@ test('a job is planned, mixed, sprayed, closed and recorded on a phone without s
 		.toEqual([{ target: 'Thistles' }]);
 	await page.goto(`${app.origin}/jobs`);
 	await expect(page.getByRole('list', { name: 'Planned on this device' })).toHaveCount(0);
+});
+
+test('a signal that is there by name only holds up neither the job nor Today', async ({ browser }) => {
+	const app = await startFragile();
+	try {
+		const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true });
+		const page = awake(await context.newPage());
+		await page.goto(`${app.origin()}/`);
+		await offlineReady(page);
+		await page.reload();
+		const [run] = await page.locator('a[href$="/run"]').all();
+		const job = (await run!.getAttribute('href'))!;
+		await page.goto(`${app.origin()}${job}`);
+		await expect(page.locator('.act .btn.big')).toBeVisible();
+		await page.goto(`${app.origin()}/`);
+		await expect(page.getByText('This page is as it was on')).toHaveCount(0);
+
+		app.freeze();
+		await page.goto(`${app.origin()}/`);
+		await expect(page.getByText('The server does not answer. This page is as it was on')).toBeVisible();
+		await page.goto(`${app.origin()}${job}`);
+		await expect(page.locator('.act .btn.big')).toBeVisible();
+		app.thaw();
+		await page.goto(`${app.origin()}/`);
+		await expect(page.getByText('This page is as it was on')).toHaveCount(0);
+		await context.close();
+	} finally {
+		app.thaw();
+		await app.end();
+	}
 });

@@ -64,6 +64,13 @@ export async function startFragile(servers = 1) {
 				process.kill(Number(readFileSync(join(postgres.folder, 'postmaster.pid'), 'utf8').split('\n')[0]), 'SIGKILL');
 			}
 		},
+		/** Takes what is sent to it and answers nothing: a signal that is there by name only. */
+		freeze(n = 0) {
+			running[n]!.child.kill('SIGSTOP');
+		},
+		thaw(n = 0) {
+			running[n]!.child.kill('SIGCONT');
+		},
 		/** As an update does it: told to end, and waited for. */
 		async letEnd(n: number) {
 			await running[n]!.stop();

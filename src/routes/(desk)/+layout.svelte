@@ -4,7 +4,7 @@
 	import { isLanguage, languageOf } from '$lib/language/language';
 	import type { Snippet } from 'svelte';
 	import { onMount } from 'svelte';
-	import { beforeNavigate, invalidateAll } from '$app/navigation';
+	import { afterNavigate, beforeNavigate, invalidateAll } from '$app/navigation';
 	import { navigating, page } from '$app/state';
 	import type { Rig } from '$core';
 	import type { LayoutData } from './$types';
@@ -17,6 +17,7 @@
 	import type { Setting } from '$lib/wire/rig';
 	import type { Device } from '$lib/device/device.svelte';
 	import { say } from '$lib/kit/say';
+	import { timeAt } from '$lib/settings/farm-time';
 	import { longUnit } from '$lib/settings/field-units';
 
 	interface Sprayer {
@@ -66,9 +67,20 @@
 			clearInterval(often);
 		};
 	});
+	/** When this page was kept, where it comes from the device and not from the server; null for what is now. */
+	let kept = $state<number | null>(null);
+	onMount(() => {
+		const at = Date.parse(document.documentElement.dataset.kept ?? '');
+		kept = Number.isNaN(at) ? null : at;
+	});
+	afterNavigate(({ type }) => {
+		if (type !== 'enter') kept = null;
+	});
 	/** Loading anew would call off a way to another page that is being gone; that page comes fresh in any case. */
 	const loadAnew = async () => {
-		if (!navigating.to) await invalidateAll();
+		if (navigating.to) return;
+		await invalidateAll();
+		kept = null;
 	};
 	/** Pages that show what others are doing: they are loaded anew when somebody writes. */
 	const live = /^\/\(desk\)(\/(jobs|jobs\/\[id\]|sprayers|sprayers\/\[id\]|calibrations\/\[id\]|log))?$/;
@@ -116,4 +128,9 @@
 </AppBar>
 <PhoneBar path={page.url.pathname} me={data.me} />
 <ZoneNote clock={data.farm.settings} told={data.zoneTold} />
+{#if kept !== null}
+	<p class="look px-6 py-2.5 phone:px-4" role="status">
+		{m.page_as_it_was({ when: timeAt(data.farm.settings, kept) })}
+	</p>
+{/if}
 <div id="page">{@render children()}</div>
