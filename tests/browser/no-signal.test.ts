@@ -41,11 +41,12 @@ async function mixAndSpray(page: Page): Promise<void> {
 	await next.click();
 }
 
-test('a phone that saw only Today works a day without signal from a cold start: sprayers, a calibration, the job at hand', async ({
+test('two phones that saw only Today work a day without signal from a cold start: sprayers, a calibration, the job at hand, another job', async ({
 	app,
 	browser
 }) => {
 	const { context, page } = await coldPhone(app, browser);
+	const other = await coldPhone(app, browser);
 	await page.goto(`${app.origin}/`);
 	await expect(page.getByRole('button', { name: 'More' })).toBeVisible();
 	// Nobody takes a page that was kept for what is now.
@@ -76,6 +77,20 @@ test('a phone that saw only Today works a day without signal from a cold start: 
 		.click();
 	await expect(page.getByText('No signal, saved here').first()).toBeVisible();
 
+	// Somebody else mixes another job meanwhile, on a phone that hears of nobody either.
+	const [second] = await app.query<{ id: string }>(
+		"select id from job where state = 'planned' and off_at is null order by day desc limit 1"
+	);
+	const mixed = async () =>
+		(await app.query<{ kind: string }>('select kind from job_entry where job_id = $1', [second!.id])).length;
+	const step = other.page.locator('.act .btn.big');
+	await other.page.goto(`${app.origin}/jobs/${second!.id}/run`);
+	const waits = (await step.textContent()) ?? '';
+	await step.click();
+	await expect(step).not.toHaveText(waits);
+	await expect(other.page.getByText('No signal, saved here').first()).toBeVisible();
+	expect(await mixed()).toBe(0);
+
 	// Every load in turn, the close and the record: all of it without signal.
 	await mixAndSpray(page);
 	await page.getByLabel('Over in the tank').fill('0');
@@ -104,6 +119,13 @@ test('a phone that saw only Today works a day without signal from a cold start: 
 	await context.setOffline(false);
 	await page.goto(`${app.origin}/jobs/${job!.id}/run`);
 	await allSent(page);
+	// Joined: what the other phone did is on this one within seconds, without a load anew.
+	await page.goto(`${app.origin}/jobs/${second!.id}/run`);
+	await expect(page.locator('.act .btn.big')).toHaveText(waits);
+	await other.context.setOffline(false);
+	await expect(page.locator('.act .btn.big')).toHaveText((await step.textContent()) ?? '');
+	expect(await mixed()).toBe(1);
+	await other.context.close();
 	await expect.poll(entries).toBeGreaterThan(before + 10);
 	await expect.poll(sealed).toEqual([{ operator: 'B. Sample', target: 'Thistles' }]);
 	await page.goto(`${app.origin}/rounds/unsent`);
