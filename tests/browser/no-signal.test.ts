@@ -154,9 +154,14 @@ test('a job is planned, mixed, sprayed, closed and recorded on a phone without s
 	// It is found again from Today and from the jobs, which are pages of before.
 	for (const path of ['/', '/jobs']) {
 		await page.goto(`${app.origin}${path}`);
-		const here = page.getByRole('list', { name: 'Planned on this device' });
-		await expect(here.getByText('Long meadow')).toBeVisible();
+		await expect(page.getByRole('list', { name: 'Planned on this device' }).getByText('Long meadow')).toBeVisible();
 	}
+	// Taken back before anybody heard of it, and that taken back too.
+	const here = page.getByRole('list', { name: 'Planned on this device' });
+	await here.getByRole('button', { name: 'Delete' }).click();
+	await expect(here).toHaveCount(0);
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(here.getByText('Long meadow')).toBeVisible();
 	// The job's own page is the server's: the app says that it has not got it.
 	await page.goto(`${app.origin}/jobs/${id}`);
 	await expect(page.getByRole('heading', { name: 'This page is not on this device' })).toBeVisible();

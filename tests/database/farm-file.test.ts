@@ -2,6 +2,7 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { generateKeyPairSync } from 'node:crypto';
+import { sql } from 'kysely';
 import { v7 } from 'uuid';
 import { makeAnchor } from '../../src/lib/server/anchor';
 import type { AnchorOf } from '../../src/lib/server/db/farm-file';
@@ -144,6 +145,25 @@ describe('a whole farm', () => {
 			expect(await code(cut({ anchor: end.anchor }))).toBe('broken-seal');
 			expect(await code(cut({ anchor: forged }))).toBe('broken-seal');
 			expect(await code(anchored)).toBe('taken');
+		});
+	});
+
+	it('brings the day on which its season begins: the sums of its seasons go by that', async () => {
+		const first = JSON.parse(lines[0]!) as { settings: Record<string, unknown> };
+		const head = JSON.stringify({ ...first, settings: { ...first.settings, cropSeason: '06-01' } });
+		await elsewhere(async (farm, other) => {
+			await farm.takeIn(each([head, ...lines.slice(1)]), false);
+			const there = (await farmHandle(other.db, farm.id))!;
+			expect(there.settings.cropSeason).toBe('06-01');
+			expect((await there.records.check()).broken).toBeNull();
+			const years = await other.db.selectFrom('season_use').select('year').distinct().orderBy('year').execute();
+			const days = await other.db
+				.selectFrom('record_use')
+				.select(sql<string>`min(day)::text`.as('day'))
+				.executeTakeFirst();
+			// What was sprayed before the first of June is of the season that began in the year before.
+			expect(days!.day.slice(5) < '06-01').toBe(true);
+			expect(years[0]!.year).toBe(Number(days!.day.slice(0, 4)) - 1);
 		});
 	});
 

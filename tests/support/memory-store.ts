@@ -109,6 +109,10 @@ export class MemoryLog<
 		round.waiting ||= round.why !== null;
 		round.why = null;
 	}
+	async takeBack(id: string) {
+		const round = this.#rounds.get(id);
+		return round !== undefined && round.waiting && round.entries.size === 0 && this.#rounds.delete(id);
+	}
 	async discard(id: string) {
 		const round = this.#rounds.get(id);
 		if (!round) return;

@@ -39,6 +39,18 @@ describe('the device’s memory', () => {
 		expect(await store.farm()).toBeNull();
 	});
 
+	it('takes a head back that nobody knows of, and none that was sent or that something was added to', async () => {
+		for (const s of [store, new MemoryStore()]) {
+			for (const id of [1, 2, 3]) await s.create(head(id));
+			await s.add(idOf(2), entriesOf(wholeRound)[0]!);
+			await s.sent(idOf(3), []);
+			expect(await Promise.all([1, 2, 3, 4].map((id) => s.takeBack(idOf(id))))).toEqual([true, false, false, false]);
+			expect((await s.unsent()).map(({ head: { id } }) => id)).toEqual([idOf(2)]);
+			expect(await s.open(idOf(1))).toBeNull();
+			expect(await s.open(idOf(3))).not.toBeNull();
+		}
+	});
+
 	it('refuses the same entry twice rather than losing one', async () => {
 		await store.create(head());
 		const [entry] = entriesOf(wholeRound);

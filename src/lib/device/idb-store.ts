@@ -195,6 +195,19 @@ export class IdbLog<
 		await this.#aside(roundId, (row) => ({ ...row, waiting: 1 }));
 	}
 
+	async takeBack(roundId: string): Promise<boolean> {
+		const tx = (await this.db()).transaction(['heads', 'entries'], 'readwrite', safe);
+		const heads = tx.objectStore('heads');
+		const [head, count] = await Promise.all([
+			heads.get(roundId),
+			tx.objectStore('entries').index('roundId').count(roundId)
+		]);
+		const free = head?.waiting === 1 && count === 0;
+		if (free) await heads.delete(roundId);
+		await tx.done;
+		return free;
+	}
+
 	async discard(roundId: string): Promise<void> {
 		await this.#aside(roundId, () => null);
 	}

@@ -72,6 +72,8 @@ export interface LogStore<Head, Item> {
 	refused(): Promise<RefusedLog<Head, Item>[]>;
 	/** Sends again what was set aside of a log. */
 	retry(id: string): Promise<void>;
+	/** Takes a head off the device that the server does not know, and that nothing was added to. Answers whether it did. */
+	takeBack(id: string): Promise<boolean>;
 	/** Takes what was set aside of a log off the device: somebody said so, or it stands elsewhere now. */
 	discard(id: string): Promise<void>;
 }

@@ -5,6 +5,7 @@ import type { Amendment, Rig, SprayRecord, TypedBlock, TypedJob, TypedLabel, Typ
 import { readJob, si } from '../../../core';
 import type { FarmTableName } from '../../files/farm-file';
 import { farmEndSchema, farmHeadSchema, farmRowSchema, farmRowSchemas, farmTables } from '../../files/farm-file';
+import type { FarmSettings } from '../../settings/farm-settings';
 import { farmSettingsSchema } from '../../settings/farm-settings';
 import { amendmentSchema, recordSchema } from '../../wire/record-schema';
 import type { TankMixInput } from '../../wire/tank-mix';
@@ -101,7 +102,9 @@ export async function takeFarm(scope: Scope, lines: AsyncIterable<string>, repla
 			.where('id', 'in', (eb) => eb.selectFrom('membership').select('person_id').where('farm_id', '=', farmId))
 			.execute();
 		await clear(trx, farmId);
-		const { anchor, ...read } = await readLines(trx, farmId, lines);
+		const { anchor, settings, ...read } = await readLines(trx, farmId, lines);
+		// From here on the farm is the one of the file: its season begins when that says.
+		const taken: Scope = { ...scope, db: trx, settings };
 		// Who works here now is named here, whoever is named in the file.
 		if (members.length > 0)
 			await trx
@@ -110,11 +113,11 @@ export async function takeFarm(scope: Scope, lines: AsyncIterable<string>, repla
 				.onConflict((oc) => oc.columns(['farm_id', 'id']).doNothing())
 				.execute();
 		await refillRecordNames(trx, farmId);
-		await refillRecordUses(trx, { farmId, cropSeason: scope.settings.cropSeason });
-		const seals = await checkChain({ ...scope, db: trx });
+		await refillRecordUses(trx, { farmId, cropSeason: settings.cropSeason });
+		const seals = await checkChain(taken);
 		if (seals.broken)
 			throw new Failure(422, 'broken-seal', 'file', m.seals_nothing_was_imported({ seals: sealWords(seals) }));
-		if (anchor) await holdAgainst({ ...scope, db: trx }, anchor);
+		if (anchor) await holdAgainst(taken, anchor);
 		await computeAll(trx);
 		return read;
 	});
@@ -143,16 +146,19 @@ async function clear(trx: Transaction<Database>, farmId: string): Promise<void> 
 		await sql`delete from ${sql.table(table)} where farm_id = ${farmId}`.execute(trx);
 }
 
-async function readLines(
-	trx: Transaction<Database>,
-	farmId: string,
-	lines: AsyncIterable<string>
-): Promise<TakenFarm & { readonly anchor: Anchor | null }> {
+/** What a file came to, with the settings that the farm has from it and what it says itself of its records. */
+interface ReadFarm extends TakenFarm {
+	readonly settings: FarmSettings;
+	readonly anchor: Anchor | null;
+}
+
+async function readLines(trx: Transaction<Database>, farmId: string, lines: AsyncIterable<string>): Promise<ReadFarm> {
 	let line = 0;
 	let name = '';
 	let zone = 'UTC';
 	let ended: Readonly<Record<string, number>> | null = null;
 	let anchor: Anchor | null = null;
+	let told: FarmSettings | null = null;
 	const counts: Partial<Record<FarmTableName, number>> = {};
 	let waiting: { table: FarmTableName; from: number; rows: Row[] } | null = null;
 	const flush = async () => {
@@ -178,7 +184,8 @@ async function readLines(
 			if (!settings.success)
 				throw wrong(line, m.farm_settings_do_not_read({ at: settings.error.issues[0]!.path.join('.') }));
 			({ name } = head.data);
-			zone = settings.data.timeZone;
+			told = settings.data;
+			zone = told.timeZone;
 			await trx
 				.updateTable('farm')
 				.set({ name, settings: JSON.stringify(settings.data) })
@@ -214,14 +221,14 @@ async function readLines(
 		counts[table] = (counts[table] ?? 0) + 1;
 	}
 	await flush();
-	if (!ended) throw wrong(line, m.file_ends_in_its_middle());
+	if (!ended || !told) throw wrong(line, m.file_ends_in_its_middle());
 	for (const table of farmTables)
 		if ((ended[table] ?? 0) !== (counts[table] ?? 0))
 			throw wrong(
 				line,
 				m.file_should_hold({ wanted: ended[table] ?? 0, table: table.replace('_', ' '), count: counts[table] ?? 0 })
 			);
-	return { name, counts, anchor };
+	return { name, counts, anchor, settings: told };
 }
 
 /** Writes some rows of one table; what the database refuses is told with their lines. */
