@@ -160,6 +160,9 @@ test('a job is planned, mixed, sprayed, closed and recorded on a phone without s
 	const here = page.getByRole('list', { name: 'Planned on this device' });
 	await here.getByRole('button', { name: 'Delete' }).click();
 	await expect(here).toHaveCount(0);
+	await expect(page.getByText('Job deleted.')).toBeVisible();
+	// It was not sent, and nobody says so.
+	await expect(page.getByText('All that was waiting')).toHaveCount(0);
 	await page.getByRole('button', { name: 'Undo' }).click();
 	await expect(here.getByText('Long meadow')).toBeVisible();
 	// The job's own page is the server's: the app says that it has not got it.

@@ -100,12 +100,14 @@
 	$effect(() => {
 		void device?.store.keepFarm($state.snapshot({ ...data.farm, me: data.me }));
 	});
-	// What waited for a signal says once that it has gone.
+	// What waited for a signal says once that it has gone: by being sent, not by being taken back.
 	let waited = false;
+	let going = false;
 	$effect(() => {
 		const state = device?.status.state;
-		if (state === 'sent' && waited) say(m.all_that_was_waiting_is_sent());
-		waited = state === 'waiting' || (waited && state === 'sending');
+		if (state === 'sent' && going) say(m.all_that_was_waiting_is_sent());
+		going = state === 'sending' && waited;
+		waited = state === 'waiting' || going;
 	});
 	// Every sprayer that was looked at can be calibrated out of range.
 	$effect(() => {
