@@ -38,7 +38,7 @@ test('a server killed between two catches, a reload, a closed tab: nothing is lo
 
 		await app.kill();
 		for (const n of [5, 6, 7]) await enter(n, '19.0');
-		await expect(page.getByRole('status').filter({ hasText: 'will send when back in range' })).toBeVisible();
+		await expect(page.getByRole('status').filter({ hasText: 'No signal, saved here' })).toBeVisible();
 
 		await onDevice(page);
 		// A reload with nobody there: the page comes from the device, and so do the readings.

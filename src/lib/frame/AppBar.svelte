@@ -52,7 +52,7 @@
 							><i class="block w-5.5 h-1 bg-straw"></i><i class="block w-5.5 h-1 bg-straw"></i><i
 								class="block w-5.5 h-1 bg-straw"
 							></i></span
-						><span class:phone:hidden={farm !== ''}>Fallow</span>
+						><span class="whitespace-nowrap" class:phone:hidden={farm !== ''}>Fallow</span>
 						{#if farm}<span class="farm hidden phone:block">{farm}</span>{/if}
 					</a>
 				</div>{/snippet}

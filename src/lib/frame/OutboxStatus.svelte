@@ -6,6 +6,8 @@
 
 	let { status, short: narrow = false }: { status: OutboxStatus; short?: boolean } = $props();
 	const phone = new MediaQuery('(max-width: 859px)');
+	// Beside every room of the bar a sentence has no place, in Spanish least.
+	const crowded = new MediaQuery('(max-width: 1499px)');
 	// Beside a farm's name on a phone there is room for a few words.
 	const short = $derived(narrow || phone.current);
 
@@ -21,7 +23,7 @@
 			case 'sending':
 				return m.sending();
 			case 'waiting':
-				return waitingWords[status.why](short);
+				return waitingWords[status.why](short || crowded.current);
 			case 'refused':
 				return short ? m.not_taken_look() : m.saved_here_but_the_farms_server({ message: status.message });
 		}
