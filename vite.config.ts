@@ -27,7 +27,7 @@ export default defineConfig({
 	build: {
 		rolldownOptions: {
 			treeshake: { moduleSideEffects: (id: string) => !ofTheCore.test(id) },
-			output: { codeSplitting: { groups: [{ name: 'words', test: /\/\.words\//, minShareCount: 24 }] } }
+			output: { codeSplitting: { groups: [{ name: 'words', test: /\/\.words\//, minShareCount: 12 }] } }
 		}
 	},
 	optimizeDeps: { include: ['idb', 'uuid', 'apexcharts', 'comlink', 'nmea-simple', '@tmcw/togeojson'] }

@@ -19,6 +19,16 @@ export class Failure extends Error {
 	}
 }
 
+/** What something gives, or the refusal that it met; what is a bug is thrown. */
+export async function orFailure<T>(run: Promise<T>): Promise<T | Failure> {
+	try {
+		return await run;
+	} catch (e) {
+		if (e instanceof Failure) return e;
+		throw e;
+	}
+}
+
 export const notFound = (what: string, path = 'id') =>
 	new Failure(404, 'not-found', path, m.there_is_no_such_on_this({ what: thingWords(what) }));
 

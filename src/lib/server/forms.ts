@@ -3,7 +3,7 @@ import { fail, setError } from 'sveltekit-superforms';
 import { z } from 'zod';
 import type { Issue } from '$core';
 import { wordIssue } from '$lib/wording/issues';
-import { Failure } from './failure';
+import { Failure, orFailure } from './failure';
 
 /** The schema of a form whose fields are all text: what each has to be is said by what reads it, with an example. */
 export const textForm = <const Name extends string>(names: readonly Name[]) =>
@@ -32,13 +32,8 @@ export function refuseWords<T extends Form>(form: T, problems: Readonly<Record<s
 
 /** Runs what keeps a form. Null where it was kept; a refusal comes back at its field; what is a bug is thrown. */
 export async function refusedBy<T extends Form>(form: T, keep: Promise<unknown>, field = firstPart) {
-	try {
-		await keep;
-		return null;
-	} catch (e) {
-		if (e instanceof Failure) return refuseWords(form, { [field(e.path)]: e.message }, e.status);
-		throw e;
-	}
+	const kept = await orFailure(keep);
+	return kept instanceof Failure ? refuseWords(form, { [field(kept.path)]: kept.message }, kept.status) : null;
 }
 
 /** What a page holds in a state of its own and sends whole, as JSON in one field. `lost`: where it did not arrive so. */
@@ -60,11 +55,6 @@ export async function postedJson<S extends z.ZodType>(
 
 /** Runs what keeps something; null where it was kept, else the refusal in words for the whole page. */
 export async function refusal(keep: Promise<unknown>) {
-	try {
-		await keep;
-		return null;
-	} catch (e) {
-		if (e instanceof Failure) return fail(e.status, { message: e.message });
-		throw e;
-	}
+	const kept = await orFailure(keep);
+	return kept instanceof Failure ? fail(kept.status, { message: kept.message }) : null;
 }

@@ -3,10 +3,12 @@ import { fail } from '@sveltejs/kit';
 import type { ReadCsv } from '../files/csv-rows';
 import { csvLimit } from '../files/csv-rows';
 import type { DecimalSign } from '../files/decimal-sign';
+import { Failure, orFailure } from './failure';
 
 /** What a CSV form asks of its kind of record. */
 interface Taking<T> {
-	read(text: string, sign: DecimalSign | null): ReadCsv<T>;
+	/** In a thread of its own. */
+	read(text: string, sign: DecimalSign | null): Promise<ReadCsv<T>>;
 	/** How many the farm has, and how many it can have. */
 	count(): Promise<number>;
 	readonly most: number;
@@ -22,7 +24,9 @@ export async function takeCsv<T>(request: Request, { read, count, most, takeIn }
 	const sign = told === 'point' || told === 'comma' ? told : null;
 	const refuse = (status: number, message: string) => fail(status, { text, taken: 0, message });
 	if (text.length > csvLimit) return refuse(413, m.that_file_is_over_kb_take({ csvLimit: csvLimit / 1000 }));
-	const { rows, lacking, left } = read(text, sign);
+	const found = await orFailure(read(text, sign));
+	if (found instanceof Failure) return refuse(found.status, found.message);
+	const { rows, lacking, left } = found;
 	const good = rows.flatMap((row) => (row.ok ? [row.value] : []));
 	if (lacking.length > 0 || good.length === 0) return refuse(422, '');
 	if ((await count()) + good.length > most) return refuse(422, m.a_farm_keeps_of_them_that({ most }));

@@ -186,7 +186,7 @@ function nozzleTable(nozzles: ReturnType<typeof nozzleLines>): Content {
 	const columns = Math.max(1, Math.min(4, Math.ceil(nozzles.length / 8)));
 	const rows = Math.ceil(nozzles.length / columns);
 	const cell = (line: (typeof nozzles)[number]): Content[] => [
-		{ text: line.name.replace(m.nozzle(), '') },
+		{ text: line.name },
 		{
 			text:
 				line.takes.length > 0

@@ -169,7 +169,7 @@ export function fieldSheetPdf(
 										widths: ['auto', '*'],
 										body: (part.length > 0 ? part : [0]).map((n) => [
 											{
-												text: n === 0 ? '' : names.nozzle(n).replace(m.nozzle(), ''),
+												text: n === 0 ? '' : names.listed(n),
 												margin: [0, room, 0, 3] as Margins
 											},
 											{ text: '', margin: [0, room, 0, 3] as Margins }

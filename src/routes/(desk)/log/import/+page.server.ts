@@ -1,6 +1,6 @@
 import type { Actions, PageServerLoad } from './$types';
 import type { KnownNames } from '$lib/files/record-line';
-import { readRecordFile } from '$lib/files/record-files';
+import { reading } from '$lib/server/reading/read-apart';
 import { takeCsv } from '$lib/server/take-csv';
 
 /** No farm seals more than this: a file that would pass it is one of something else. */
@@ -21,7 +21,7 @@ export const actions: Actions = {
 	default: async ({ request, locals: { farm } }) => {
 		const known = await knownNames(farm);
 		return takeCsv(request, {
-			read: (text, sign) => readRecordFile(text, farm.settings, known, sign),
+			read: (text, sign) => reading.read('records', text, { settings: farm.settings, known, sign }),
 			count: () => farm.records.count(),
 			most: mostRecords,
 			takeIn: (records) => farm.records.takeIn(records)

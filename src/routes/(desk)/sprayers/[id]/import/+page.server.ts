@@ -7,10 +7,11 @@ import { v7 } from 'uuid';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 import { isCarried } from '$core';
-import { readSheetText } from '$lib/files/sheet-text';
 import type { RoundHead } from '$lib/wire/round-message';
+import { Failure, orFailure } from '$lib/server/failure';
 import { refusedBy, refuseWords } from '$lib/server/forms';
 import { idParam, orError } from '$lib/server/page';
+import { reading } from '$lib/server/reading/read-apart';
 
 const schema = zod4(
 	z.object({
@@ -50,7 +51,8 @@ export const actions: Actions = {
 		const { sheet: text, setting, ...sign } = form.data;
 		if (isCarried(sprayer.rig) && sign.carriedBy === '')
 			return refuseWords(form, { carriedBy: m.another_person_is_another_calibration_write() });
-		const sheet = readSheetText(text);
+		const sheet = await orFailure(reading.read('sheet', text, {}));
+		if (sheet instanceof Failure) return refuseWords(form, { sheet: sheet.message }, sheet.status);
 		if (!sheet.ok) return refuseWords(form, { sheet: sheet.problem });
 		const id = v7();
 		const taken = locals.farm.rounds.takeSheet({
