@@ -3,6 +3,7 @@
 /// <reference lib="webworker" />
 /// <reference types="@sveltejs/kit" />
 import { build, files, version } from '$service-worker';
+import { allShells, shellOf } from './lib/frame/shells';
 
 // Keeps the app's own files and the pages that were looked at, so that the round goes on with the server gone.
 const worker = self as unknown as ServiceWorkerGlobalScope;
@@ -11,20 +12,11 @@ const pageCache = 'fallow-pages';
 /** Pages that are kept: those that were looked at last. */
 const mostPages = 150;
 const own = new Set([...build, ...files]);
-/** One shell serves every round, every run of a job and the practice: their pages are made on the device. */
-const fieldShell = '/rounds/shell';
-const isField = (path: string) =>
-	path.startsWith('/rounds/') ||
-	path === '/practice' ||
-	path.startsWith('/practice/') ||
-	path === '/jobs/new' ||
-	/^\/jobs\/[^/]+\/(run|day|close)$/.test(path);
-
 worker.addEventListener('install', (event) => {
 	event.waitUntil(
 		caches
 			.open(shellCache)
-			.then((cache) => cache.addAll([...own, fieldShell]))
+			.then((cache) => cache.addAll([...own, ...allShells]))
 			.then(() => worker.skipWaiting())
 	);
 });
@@ -67,7 +59,7 @@ function fetchWithin(request: Request, wait: number | null): Promise<Response> {
 	return Promise.race([asked, late]);
 }
 
-const shellOf = async () => (await caches.open(shellCache)).match(fieldShell);
+const keptShell = async (shell: string) => (await caches.open(shellCache)).match(shell);
 const keptOf = async (request: Request) => (await caches.open(pageCache)).match(request, { ignoreVary: true });
 
 /** A page as it was kept: it says when that was, so that nobody takes it for what is now. */
@@ -81,7 +73,8 @@ async function asKept(kept: Response): Promise<Response> {
 
 async function fromNetwork(request: Request, url: URL): Promise<Response> {
 	const navigation = request.mode === 'navigate';
-	const field = isField(url.pathname);
+	const shellAddress = shellOf(url.pathname);
+	const field = shellAddress !== null;
 	const wait = !navigation ? null : field ? patience.shell : (await keptOf(request)) ? patience.page : null;
 	try {
 		const response = await fetchWithin(request, wait);
@@ -97,7 +90,7 @@ async function fromNetwork(request: Request, url: URL): Promise<Response> {
 		}
 		return response;
 	} catch (error) {
-		const shell = navigation ? await shellOf() : undefined;
+		const shell = navigation ? await keptShell(shellAddress ?? allShells[0]!) : undefined;
 		if (field && shell) return shell;
 		const kept = await keptOf(request);
 		if (kept) return navigation ? asKept(kept) : kept;

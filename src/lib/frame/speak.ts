@@ -1,3 +1,4 @@
+import { allShells } from './shells';
 import type { Language } from '$lib/language/language';
 import { languageCookie } from '$lib/language/language';
 
@@ -22,7 +23,7 @@ export async function speak(language: Language): Promise<void> {
 	try {
 		for (const name of await caches.keys()) {
 			if (name === 'fallow-pages') await caches.delete(name);
-			else if (name.startsWith('fallow-app-')) await (await caches.open(name)).add('/rounds/shell');
+			else if (name.startsWith('fallow-app-')) await (await caches.open(name)).addAll(allShells);
 		}
 	} catch {
 		// Without a signal, or where nothing is kept, there is nothing to make anew.
