@@ -10,7 +10,7 @@ test('a block by its rows, with what lies beside it, and a boundary drawn on the
 	await drawnMap(page);
 	await page.getByLabel('Name').fill('Test rows');
 	await page.getByLabel('Kind').selectOption('orchard');
-	const area = page.getByRole('textbox', { name: /^Area, / });
+	const area = page.getByRole('textbox', { name: 'Area', exact: true });
 	await area.fill('5.2 ac');
 	await page.getByText('Rows', { exact: true }).click();
 	await page.getByLabel('Rows', { exact: true }).last().fill('ten');

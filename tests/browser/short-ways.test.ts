@@ -140,7 +140,7 @@ test('one full tank is three taps from Today and the dose, and becomes a mix and
 	await link(page, 'Plan a job from this').tap();
 	await page.waitForURL(/jobs\/new/);
 	await expect(page.getByLabel('Dose', { exact: true }).first()).toHaveValue('1 qt/ac');
-	await expect(page.getByLabel('Tank, gal')).toHaveValue('300 gal');
+	await expect(page.getByLabel('Tank', { exact: true })).toHaveValue('300 gal');
 });
 
 test('the speed for a wanted volume takes four fields, before anything was measured', async ({ page, app }) => {

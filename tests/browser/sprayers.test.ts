@@ -2,6 +2,40 @@ import { readFileSync } from 'node:fs';
 import { startSimulators } from '../../scripts/lib/simulators.mjs';
 import { beginRound, enter, expect, sprayerId, startApp, test } from './fixtures';
 
+test('a unit that is picked beside a field goes with what is typed, to the page of the sprayer', async ({
+	page,
+	app
+}) => {
+	await page.goto(`${app.origin}/sprayers/new`);
+	await page.getByRole('textbox', { name: 'Name' }).fill('Test boom');
+	const tank = page.getByRole('textbox', { name: 'Tank' });
+	await page.getByTitle('Unit of tank').selectOption('L');
+	// A unit of its own is kept, whatever was picked before it was typed.
+	await tank.fill('300 gal');
+	await tank.blur();
+	await expect(tank).toHaveValue('300 gal');
+	await tank.fill('');
+	await page.getByTitle('Unit of tank').selectOption('L');
+	await tank.fill('800');
+	await expect(page.getByTitle('Unit of tank')).toHaveValue('L');
+	await page.getByRole('textbox', { name: 'Nozzle spacing' }).fill('20');
+	await expect(tank).toHaveValue('800 L');
+	await page.getByTitle('Unit of nozzle spacing').selectOption('cm');
+	await expect(page.getByRole('textbox', { name: 'Nozzle spacing' })).toHaveValue('20 cm');
+	// What brings its own units keeps them, and the field says so.
+	await tank.fill('2 gal 1 qt');
+	await expect(page.getByTitle('Unit of tank')).toHaveCount(0);
+	await expect(page.getByText('as typed')).toBeVisible();
+	await tank.fill('800 L');
+	await expect(page.getByTitle('Unit of tank')).toHaveValue('L');
+	await page.getByRole('button', { name: 'Add the sprayer' }).click();
+	await expect(page.getByRole('heading', { name: 'Test boom' })).toBeVisible();
+	const [kept] = await app.query<{ tank: string }>(
+		"select rig->'tank'->>'text' as tank from sprayer where name = 'Test boom'"
+	);
+	expect(kept!.tank).toBe('800 L');
+});
+
 test('a blower is made, given a setting of its own, changed, copied and put away', async ({ page, app }) => {
 	await page.goto(`${app.origin}/sprayers/new`);
 	await page.getByText('Airblast', { exact: true }).click();

@@ -7,6 +7,7 @@
 	import { longUnit } from '$lib/settings/field-units';
 	import type { SumSource } from './check-sum.svelte';
 	import { CheckSumState } from './check-sum.svelte';
+	import Fold from '$lib/kit/Fold.svelte';
 
 	interface Props {
 		/** What can be checked: one sum, or one of several. */
@@ -19,8 +20,7 @@
 	const check = untrack(() => new CheckSumState(() => source, settings));
 </script>
 
-<details class="card px-4 py-1">
-	<summary class="min-h-12 pt-2.5 font-semibold cursor-pointer">{m.check_my_sum()}</summary>
+<Fold class="card px-4 py-1" title={m.check_my_sum()}>
 	<div class="grid gap-2.5 pb-3">
 		{#if sources.length > 1}<Field
 				label={m.sum_of()}
@@ -61,4 +61,4 @@
 				</p>{/if}
 		</div>
 	</div>
-</details>
+</Fold>

@@ -12,6 +12,7 @@
 	import { nozzleName } from '$lib/wording/nozzles';
 	import type { TryState } from './try.svelte';
 	import { tried } from './try.svelte';
+	import Toggles from '$lib/kit/Toggles.svelte';
 
 	interface Props {
 		state: TryState;
@@ -116,17 +117,15 @@
 		<CheckSum sources={[{ name: m.spray_volume(), sum: trial.pressureSum, unit: settings.rateUnit }]} {settings} />
 	{/if}
 	{#if sections.length > 1}
-		<div class="flex flex-wrap gap-2" role="group" aria-label={m.sections_that_spray()}>
-			{#each sections as size, s (s)}
-				{@const on = !trial.off.includes(s)}
-				<button
-					type="button"
-					class={['btn', on ? 'ink' : 'plain']}
-					aria-pressed={on}
-					onclick={() => trial.toggleSection(s, sections)}>{section(s)} · {on ? m.on_size({ size }) : m.off()}</button
-				>
-			{/each}
-		</div>
+		<Toggles
+			label={m.sections_that_spray()}
+			options={sections.map((size, s) => ({
+				value: s,
+				label: `${section(s)} · ${trial.off.includes(s) ? m.off() : m.on_size({ size })}`
+			}))}
+			value={sections.flatMap((_, s) => (trial.off.includes(s) ? [] : [s]))}
+			onturn={(s) => trial.toggleSection(s, sections)}
+		/>
 	{/if}
 	{#if pumpMatters}
 		<Segmented

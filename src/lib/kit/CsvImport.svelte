@@ -14,6 +14,7 @@
 	import type { DecimalSign } from '$lib/files/decimal-sign';
 	import { bothReadings } from '$lib/files/decimal-sign';
 	import { wordIssue } from '$lib/wording/issues';
+	import Field from './Field.svelte';
 
 	interface Props {
 		/** What the rows are, for sentences: one and many. */
@@ -120,11 +121,7 @@
 >
 	<div class="card left grid gap-3 py-4 px-4.5">
 		<FileDrop label={m.open_a_file()} {accept} ontake={(file) => void take(file)} />
-		<label class="grid gap-1 font-semibold"
-			>{m.the_rows()}
-			<textarea name="csv" class="field-input" rows="14" spellcheck="false" placeholder={example} bind:value={text}
-			></textarea></label
-		>
+		<Field label={m.the_rows()} type="lines" name="csv" rows={14} placeholder={example} bind:value={text} />
 		{#if large}
 			<p role="status">
 				<b>{m.pieces_file({ name: large.name, rows: large.split.rows, all: large.split.pieces.length })}</b>
@@ -205,9 +202,5 @@
 		float: left;
 		padding: 0;
 		font-weight: 700;
-	}
-	textarea {
-		font: 400 0.95rem/1.4 monospace;
-		resize: vertical;
 	}
 </style>

@@ -6,6 +6,7 @@ phone each record is a card whose title is the first column.
 	import { m } from '$words';
 	import type { Snippet } from 'svelte';
 	import type { ColumnDef } from '@tanstack/svelte-table';
+	import Fold from './Fold.svelte';
 	import {
 		columnVisibilityFeature,
 		createSortedRowModel,
@@ -78,8 +79,7 @@ phone each record is a card whose title is the first column.
 </script>
 
 <div class="card">
-	<details class="columns">
-		<summary>{m.columns()}</summary>
+	<Fold class="columns px-4 border-b border-b-hair" headClass="font-normal! text-soft" title={m.columns()}>
 		<div class="flex flex-wrap gap-x-5 pb-2">
 			{#each table.getAllLeafColumns() as column, i (column.id)}
 				{#if i > 0}<label class="check"
@@ -92,7 +92,7 @@ phone each record is a card whose title is the first column.
 					>{/if}
 			{/each}
 		</div>
-	</details>
+	</Fold>
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex (a table that scrolls has to take the focus) -->
 	<div class="scroll" role="region" aria-label={label} tabindex="0">
 		<table class="ledger" aria-label={label}>
@@ -158,16 +158,6 @@ phone each record is a card whose title is the first column.
 		font-stretch: inherit;
 		font-weight: 600;
 		font-size: 0.9rem;
-	}
-	.columns {
-		padding: 0 16px;
-		border-bottom: 1px solid var(--hair);
-	}
-	.columns summary {
-		min-height: 48px;
-		padding-top: 10px;
-		color: var(--soft);
-		cursor: pointer;
 	}
 	/* On a phone a record is a card: its title, and a line each for what it has. */
 	@media (max-width: 859px) {

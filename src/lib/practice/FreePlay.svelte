@@ -6,6 +6,7 @@
 	import Field from '$lib/kit/Field.svelte';
 	import { methodWords } from '$lib/wording/methods';
 	import { exerciseTitle, faultName } from '$lib/wording/practice';
+	import Toggles from '$lib/kit/Toggles.svelte';
 
 	let { onbegin }: { onbegin: (exercise: string, faults: readonly FaultKind[]) => void } = $props();
 
@@ -29,15 +30,12 @@
 		bind:value={id}
 		options={exercises.map((e) => ({ value: e.id, label: `${exerciseTitle(e)} · ${methodWords[e.method].name}` }))}
 	/>
-	<div class="flex flex-wrap gap-2" role="group" aria-label={m.practice_free_faults()}>
-		{#each kinds as kind (kind)}
-			<button
-				type="button"
-				class={['btn whitespace-normal!', !picked.includes(kind) && 'plain']}
-				aria-pressed={picked.includes(kind)}
-				onclick={() => toggle(kind)}>{faultName(kind)}</button
-			>
-		{/each}
-	</div>
+	<Toggles
+		label={m.practice_free_faults()}
+		options={kinds.map((value) => ({ value, label: faultName(value) }))}
+		value={picked}
+		looks={(on) => `btn whitespace-normal! ${on ? 'ink' : 'plain'}`}
+		onturn={toggle}
+	/>
 	<button type="button" class="btn go" onclick={() => onbegin(id, picked)}>{m.practice_begin()}</button>
 </section>

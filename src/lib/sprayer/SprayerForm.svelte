@@ -15,6 +15,8 @@
 	import Field from '$lib/kit/Field.svelte';
 	import RigDrawing from './RigDrawing.svelte';
 	import { asWritten } from '$lib/wording/as-written';
+	import Fold from '$lib/kit/Fold.svelte';
+	import { unitsLike } from '$lib/settings/unit-lists';
 
 	interface Props {
 		form: SuperValidated<{ -readonly [K in keyof RigForm]: RigForm[K] } & Record<string, unknown>>;
@@ -77,6 +79,25 @@
 	const tipsExample = $derived(asWritten('110-03 = 1.18 L/min\n110-04 = 1.58 L/min', settings.decimalComma));
 	/** Name, kind and tank are enough to begin with. */
 	const later = m.empty_later();
+	/** The unit that a number alone means, of each figure that has one. */
+	const unitOf = $derived<Partial<Record<RigText, string>>>({
+		tank: units.tank,
+		agitation: units.tank,
+		dead: units.tank,
+		spacing: units.spacing,
+		fanHeight: units.spacing,
+		band: units.spacing,
+		bandRowSpacing: units.spacing,
+		makerLow: units.spacing,
+		makerHigh: units.spacing,
+		rowSpacing: units.course,
+		makerSwath: units.course,
+		pressureLow: units.pressure,
+		pressureHigh: units.pressure,
+		ratedAt: units.pressure,
+		speedLow: units.speed,
+		speedHigh: units.speed
+	});
 	const bare = (unit: string) => m.no_unit_means({ unit: shortUnit(unit) });
 </script>
 
@@ -87,6 +108,7 @@
 		{hint}
 		{required}
 		inputmode={numeric ? 'numeric' : 'text'}
+		units={unitOf[name] ? unitsLike(unitOf[name]) : undefined}
 		bind:value={$form[name]}
 		problem={first(name)}
 	/>
@@ -160,12 +182,14 @@
 				</div>
 			{/if}
 		</div>
-		<details class="card" bind:open={more}>
-			<summary class="flex items-center min-h-13 py-0 px-4.5 font-semibold cursor-pointer"
-				>{m.more_drive_agitation_pressures({
-					which: kind === 'boom' ? m.fans_bands() : kind === 'boomless' ? m.makers_swath_after() : ''
-				})}</summary
-			>
+		<Fold
+			class="card"
+			headClass="px-4.5"
+			bind:open={more}
+			title={m.more_drive_agitation_pressures({
+				which: kind === 'boom' ? m.fans_bands() : kind === 'boomless' ? m.makers_swath_after() : ''
+			})}
+		>
 			<div class="fields grid grid-cols-[1fr_1fr] gap-x-4.5 gap-y-3.5 content-start py-4 px-4.5">
 				{#if kind !== 'knapsack'}
 					<Field
@@ -237,7 +261,7 @@
 					{@render field('makerHigh', m.to(), bare(units.spacing))}
 				{/if}
 			</div>
-		</details>
+		</Fold>
 	</div>
 	<div class="flex flex-col gap-4 phone:order-1">
 		<div class="card grid items-center min-h-55 p-4">

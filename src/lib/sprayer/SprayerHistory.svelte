@@ -124,8 +124,7 @@
 			<table class="border-collapse">
 				<thead
 					><tr
-						><th scope="col">{m.off_its_group()}</th>{#each grid.nozzles as n (n)}<th scope="col"
-								>{names.nozzle(n).replace(m.nozzle(), '')}</th
+						><th scope="col">{m.off_its_group()}</th>{#each grid.nozzles as n (n)}<th scope="col">{names.listed(n)}</th
 							>{/each}</tr
 					></thead
 				>

@@ -16,6 +16,7 @@
 	import LeverMap from './LeverMap.svelte';
 	import NozzleChooser from './NozzleChooser.svelte';
 	import PumpLine from './PumpLine.svelte';
+	import Fold from '$lib/kit/Fold.svelte';
 
 	let { adjust, disabled = false }: { adjust: AdjustState; disabled?: boolean } = $props();
 	const maths = nozzleMaths();
@@ -62,20 +63,18 @@
 		{:else}<NozzleChooser {adjust} {maths} {disabled} />{/if}
 		<PumpLine {adjust} />
 	{/if}
-	<details class="card py-3 px-4.5">
-		<summary class="min-h-12 pt-2.5 font-semibold cursor-pointer">{m.volume_speed_width_flow_three_give()}</summary>
+	<Fold class="card py-3 px-4.5" title={m.volume_speed_width_flow_three_give()}>
 		<div class="pt-3"><FourBoard {four} /></div>
-	</details>
+	</Fold>
 	{#if numbers.kind === 'boom' && numbers.spacing !== null}
-		<details class="card py-3 px-4.5">
-			<summary class="min-h-12 pt-2.5 font-semibold cursor-pointer">{m.how_high_to_set_the_boom()}</summary>
+		<Fold class="card py-3 px-4.5" title={m.how_high_to_set_the_boom()}>
 			<BoomHeightHelper
 				spacing={si<'length'>(numbers.spacing * numbers.stacked)}
 				angle={adjust.other?.angle ?? numbers.fan?.angle ?? null}
 				height={numbers.fan?.height ?? null}
 				settings={source.settings}
 			/>
-		</details>
+		</Fold>
 	{/if}
 	{#if adjust.change}
 		<section class="card change" aria-label={m.the_change()} aria-live="polite">

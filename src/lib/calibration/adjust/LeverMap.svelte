@@ -9,10 +9,10 @@
 	import { adjustFigures } from '$lib/show/adjust';
 	import type { AdjustState } from './adjust.svelte';
 	import { nozzleName } from '$lib/wording/nozzles';
+	import Slide from '$lib/kit/Slide.svelte';
 
 	let { adjust, disabled = false }: { adjust: AdjustState; disabled?: boolean } = $props();
 	const phone = new MediaQuery('(max-width: 859px)');
-	const id = $props.id();
 	const f = $derived(adjustFigures(adjust.source.settings));
 	const units = $derived(fieldUnits(adjust.source.settings));
 	const reach = $derived(adjust.reach);
@@ -116,39 +116,37 @@
 		{#if whyNot}<p class="no font-semibold" role="status"><span aria-hidden="true">✕</span> {whyNot}</p>{/if}
 		<div class="grid grid-cols-[1fr_1fr] gap-x-6 gap-y-1.5 phone:grid-cols-1">
 			<div>
-				<label class="block" for="{id}-speed"
-					>{paced ? m.part_of_the_present_speed() : m.speed_title()}
+				<p>
+					{paced ? m.part_of_the_present_speed() : m.speed_title()}
 					<b class="num text-[1.7rem]" class:bad={adjust.pointOut === 'too-slow' || adjust.pointOut === 'too-fast'}
 						>{f.speed(point.speed, paced)}</b
 					>
-					{f.speedUnit(paced)}</label
-				>
-				<input
-					id="{id}-speed"
-					type="range"
+					{f.speedUnit(paced)}
+				</p>
+				<Slide
+					label={paced ? m.part_of_the_present_speed() : m.speed_title()}
+					value={point.speed}
 					min={speedSpan.min}
 					max={speedSpan.max}
-					step="any"
-					value={point.speed}
+					spoken={`${f.speed(point.speed, paced)} ${f.speedUnit(paced)}`}
 					{disabled}
-					oninput={(e) => adjust.moveSpeed(si<'speed'>(e.currentTarget.valueAsNumber) as Speed)}
+					onmove={(v) => adjust.moveSpeed(si<'speed'>(v) as Speed)}
 				/>
 			</div>
 			<div>
-				<label class="block" for="{id}-pressure"
-					>{m.pressure()}
+				<p>
+					{m.pressure()}
 					<b class="num text-[1.7rem]" class:bad={outWords.includes('range')}>{f.pressure(point.pressure)}</b>
-					{f.pressureUnit}</label
-				>
-				<input
-					id="{id}-pressure"
-					type="range"
+					{f.pressureUnit}
+				</p>
+				<Slide
+					label={m.pressure()}
+					value={point.pressure}
 					min={pressureSpan.min}
 					max={pressureSpan.max}
-					step="any"
-					value={point.pressure}
+					spoken={`${f.pressure(point.pressure)} ${f.pressureUnit}`}
 					{disabled}
-					oninput={(e) => adjust.movePressure(si<'pressure'>(e.currentTarget.valueAsNumber) as Pressure)}
+					onmove={(v) => adjust.movePressure(si<'pressure'>(v) as Pressure)}
 				/>
 			</div>
 		</div>
@@ -163,11 +161,5 @@
 	.bad,
 	.no {
 		color: var(--rust-text);
-	}
-	input[type='range'] {
-		width: 100%;
-		height: 48px;
-		margin: 0;
-		accent-color: var(--dye);
 	}
 </style>

@@ -11,10 +11,10 @@
 	import IsoDot from '$lib/drawings/IsoDot.svelte';
 	import RangePlace from './RangePlace.svelte';
 	import VolumeChart from './VolumeChart.svelte';
+	import Field from '$lib/kit/Field.svelte';
 
 	let { adjust, maths, disabled = false }: { adjust: AdjustState; maths: NozzleMaths; disabled?: boolean } = $props();
 	const chooser = untrack(() => new ChooserState(adjust, maths));
-	const id = $props.id();
 	const f = $derived(adjustFigures(adjust.source.settings));
 	const paced = $derived(adjust.present?.paced ?? false);
 	let more = $state(false);
@@ -43,35 +43,27 @@
 		</p>
 	</header>
 	<div class="flex flex-wrap gap-x-4 gap-y-2 items-end">
-		<div class="field gap-0.5 flex-[1_1_220px]">
-			<label for="{id}-filter">{m.only_those_with()}</label>
-			<input
-				id="{id}-filter"
-				class="field-input"
-				type="text"
-				autocomplete="off"
+		<div class="flex-[1_1_220px]">
+			<Field
+				label={m.only_those_with()}
 				placeholder={m.air_induction_03_shed_3_bar()}
 				bind:value={chooser.filter}
-				aria-invalid={chooser.problem !== ''}
-				aria-describedby={chooser.problem ? `${id}-problem` : undefined}
+				problem={chooser.problem}
 			/>
-			{#if chooser.problem}<p class="problem" id="{id}-problem" role="alert">✕ {chooser.problem}</p>{/if}
 		</div>
-		<div class="field gap-0.5 flex-[1_1_220px]">
-			<label for="{id}-drops">{m.the_label_asks_for_drops()}</label>
-			<select
-				id="{id}-drops"
-				class="field-input"
-				value={chooser.drops.from}
-				onchange={(e) =>
-					(chooser.drops = {
-						...chooser.drops,
-						from: dropletClasses.find((one) => one === e.currentTarget.value) ?? ''
-					})}
-			>
-				<option value="">{m.of_any_size()}</option>
-				{#each dropletClasses as drops (drops)}<option value={drops}>{dropletWords[drops]}</option>{/each}
-			</select>
+		<div class="flex-[1_1_220px]">
+			<Field
+				label={m.the_label_asks_for_drops()}
+				type="choice"
+				options={[
+					{ value: '', label: m.of_any_size() },
+					...dropletClasses.map((value) => ({ value, label: dropletWords[value] }))
+				]}
+				bind:value={
+					() => chooser.drops.from,
+					(from) => (chooser.drops = { ...chooser.drops, from: dropletClasses.find((drops) => drops === from) ?? '' })
+				}
+			/>
 		</div>
 		{#if chooser.drops.from}
 			<label class="check"
@@ -96,6 +88,7 @@
 			<a href="/nozzles">{m.the_table()}</a>{m.or_ask_less_of_the_speed()}
 		</p>
 	{/if}
+	{#if shown.some((choice) => choice.nozzle.typical)}<p class="lab">{m.typical_is_not_from_the_sheet()}</p>{/if}
 	<ul>
 		{#each shown as choice (choice.nozzle.key)}
 			{@const n = choice.nozzle}

@@ -13,7 +13,7 @@
 	let { place, low, high, unit, typical }: Props = $props();
 </script>
 
-<div class="place" title={typical ? m.typical_range_check_the_makers_sheet() : undefined}>
+<div class="place">
 	<div class="scale" aria-hidden="true">
 		<i class="absolute -top-1 w-1 h-4.5 -ml-0.5 bg-ink" style="left:{Math.min(100, Math.max(0, place * 100))}%"></i>
 	</div>

@@ -7,6 +7,7 @@
 	import { longUnit } from '$lib/settings/field-units';
 	import { productUseWords } from '$lib/wording/product-uses';
 	import { dropletWords } from '$lib/wording/nozzles';
+	import Fold from '$lib/kit/Fold.svelte';
 
 	interface Props {
 		settings: FarmSettings;
@@ -22,8 +23,7 @@
 	};
 </script>
 
-<details class="card px-4.5 py-2">
-	<summary class="min-h-12 pt-2.5 font-semibold cursor-pointer">{m.usual_volumes_and_drops_where_the()}</summary>
+<Fold class="card px-4.5 py-2" title={m.usual_volumes_and_drops_where_the()}>
 	<p class="lab">
 		{m.usual_practice_on_field_crops_not()}
 	</p>
@@ -50,4 +50,4 @@
 			</li>
 		{/each}
 	</ul>
-</details>
+</Fold>

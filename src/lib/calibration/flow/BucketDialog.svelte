@@ -7,10 +7,12 @@
 	import Field from '$lib/kit/Field.svelte';
 	import { say } from '$lib/kit/say';
 	import Sheet from '$lib/kit/Sheet.svelte';
+	import Toggles from '$lib/kit/Toggles.svelte';
 	import UnitField from '$lib/kit/UnitField.svelte';
 	import { jugUnitWords } from './flow-step.svelte';
 	import type { FlowStepState } from './flow-step.svelte';
 	import { BucketState } from './bucket.svelte';
+	import Fold from '$lib/kit/Fold.svelte';
 
 	interface Props {
 		step: FlowStepState;
@@ -65,20 +67,19 @@
 			>
 		{/each}
 	</div>
-	<details>
-		<summary class="min-h-12 cursor-pointer pt-3">{m.pick_by_number()}</summary>
-		<div class="flex flex-wrap gap-1.5" role="group" aria-label={m.nozzles_in_the_bucket()}>
-			{#each round.on as n (n)}
-				<button
-					type="button"
-					class={['btn min-w-12 px-2', bucket.picked.includes(n) ? 'ink' : 'plain']}
-					aria-pressed={bucket.picked.includes(n)}
-					aria-label={round.names.nozzle(n)}
-					onclick={() => bucket.toggle(n)}>{round.names.nozzle(n).replace(m.nozzle(), '')}</button
-				>
-			{/each}
-		</div>
-	</details>
+	<Fold title={m.pick_by_number()}>
+		<Toggles
+			label={m.nozzles_in_the_bucket()}
+			options={round.on.map((n) => ({
+				value: n,
+				label: round.names.listed(n),
+				spoken: round.names.nozzle(n)
+			}))}
+			value={bucket.picked}
+			looks={(on) => `btn min-w-12 px-2 ${on ? 'ink' : 'plain'}`}
+			onturn={(n) => bucket.toggle(n)}
+		/>
+	</Fold>
 	<UnitField
 		label={picked === 0 ? m.all_of_them_gave() : m.all_of_them_gave_picked({ picked })}
 		bind:value={bucket.text}

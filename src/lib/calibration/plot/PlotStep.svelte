@@ -120,7 +120,6 @@
 						<button
 							type="button"
 							aria-pressed={plot.laidOut && plot.wanted === usual.area}
-							title={usual.why}
 							disabled={round.signedOff}
 							onclick={() => void plot.pick(usual.area)}>{usual.name}</button
 						>

@@ -20,12 +20,12 @@ const foot2 = factor('area', 'ft2');
 /** Plots of the trade, those of the farm's own measures first. */
 export function usualPlots(measures: 'metric' | 'US' | 'Imperial', comma: boolean): UsualPlot[] {
 	const metric: UsualPlot[] = [
-		{ name: '10 m²', area: 10, why: 'ml read as L/ha' },
-		{ name: '100 m²', area: 100, why: '100 ml read as 10 L/ha' }
+		{ name: '10 m²', area: 10, why: m.amount_read_as_rate({ amount: 'ml', rate: 'L/ha' }) },
+		{ name: '100 m²', area: 100, why: m.amount_read_as_rate({ amount: '100 ml', rate: '10 L/ha' }) }
 	];
 	const imperial: UsualPlot[] = [
-		{ name: m.n1_128_ac(), area: acre / 128, why: 'US fl oz read as gal/ac' },
-		{ name: m.n1_160_ac(), area: acre / 160, why: 'Imp fl oz read as gal/ac' },
+		{ name: m.n1_128_ac(), area: acre / 128, why: m.amount_read_as_rate({ amount: 'US fl oz', rate: 'gal/ac' }) },
+		{ name: m.n1_160_ac(), area: acre / 160, why: m.amount_read_as_rate({ amount: 'Imp fl oz', rate: 'gal/ac' }) },
 		{ name: asWritten(m.n1_000_ft(), comma), area: 1000 * foot2, why: m.for_turf_labels() }
 	];
 	return measures === 'metric' ? [...metric, ...imperial] : [...imperial, ...metric];

@@ -11,6 +11,7 @@
 	import { browserReceiver, serverReceiver } from '$lib/device/receivers';
 	import type { RoundState } from '$lib/calibration/round.svelte';
 	import { TrackStepState } from './track-step.svelte';
+	import Slide from '$lib/kit/Slide.svelte';
 
 	interface Props {
 		round: RoundState;
@@ -122,30 +123,30 @@
 			{/if}
 		</svg>
 		<div>
-			<label class="grid grid-cols-[92px_1fr_60px] items-center gap-2.5 min-h-11"
-				>{m.steady_from()}
-				<input
-					class="w-full min-h-9 accent-dye"
-					type="range"
-					min="0"
-					max={track.length}
-					step="1"
+			<div class="grid grid-cols-[92px_1fr_60px] items-center gap-2.5 min-h-11">
+				<span>{m.steady_from()}</span>
+				<Slide
+					label={m.steady_from()}
 					value={track.from}
-					oninput={(e) => track.move('from', Number(e.currentTarget.value))}
-				/><b class="num">{Math.round(track.from)} s</b></label
-			>
-			<label class="grid grid-cols-[92px_1fr_60px] items-center gap-2.5 min-h-11"
-				>{m.to()}
-				<input
-					class="w-full min-h-9 accent-dye"
-					type="range"
-					min="0"
+					min={0}
 					max={track.length}
-					step="1"
+					step={1}
+					spoken={`${Math.round(track.from)} s`}
+					onmove={(v) => track.move('from', v)}
+				/><b class="num">{Math.round(track.from)} s</b>
+			</div>
+			<div class="grid grid-cols-[92px_1fr_60px] items-center gap-2.5 min-h-11">
+				<span>{m.to()}</span>
+				<Slide
+					label={m.to()}
 					value={track.to}
-					oninput={(e) => track.move('to', Number(e.currentTarget.value))}
-				/><b class="num">{Math.round(track.to)} s</b></label
-			>
+					min={0}
+					max={track.length}
+					step={1}
+					spoken={`${Math.round(track.to)} s`}
+					onmove={(v) => track.move('to', v)}
+				/><b class="num">{Math.round(track.to)} s</b>
+			</div>
 		</div>
 		<p aria-live="polite">
 			<span class="num text-[2.8rem] leading-none" data-testid="track-speed"

@@ -28,11 +28,19 @@ export interface ReadingCourse {
 export function readingCourses(width: number): ReadingCourse[] {
 	const on = (area: number) => readingCourse(si(area), si(width)) as number;
 	return [
-		{ name: m.n1_128_acre(), course: on(acre / 128), reads: 'US fl oz read as US gal/ac' },
-		{ name: m.n1_160_acre(), course: on(acre / 160), reads: 'Imp fl oz read as Imp gal/ac' },
+		{
+			name: m.n1_128_acre(),
+			course: on(acre / 128),
+			reads: m.amount_read_as_rate({ amount: 'US fl oz', rate: 'US gal/ac' })
+		},
+		{
+			name: m.n1_160_acre(),
+			course: on(acre / 160),
+			reads: m.amount_read_as_rate({ amount: 'Imp fl oz', rate: 'Imp gal/ac' })
+		},
 		{ name: m.n1_8_acre(), course: on(acre / 8), reads: m.pints_read_as_gal_ac() },
-		{ name: '10 m²', course: on(10), reads: 'ml read as L/ha' },
-		{ name: '100 m²', course: on(100), reads: '100 ml read as 10 L/ha' }
+		{ name: '10 m²', course: on(10), reads: m.amount_read_as_rate({ amount: 'ml', rate: 'L/ha' }) },
+		{ name: '100 m²', course: on(100), reads: m.amount_read_as_rate({ amount: '100 ml', rate: '10 L/ha' }) }
 	];
 }
 

@@ -1,6 +1,7 @@
 <!-- @component Alley of an airblast sprayer: row spacing, which alleys, which sides; and what the canopy asks for. -->
 <script lang="ts">
 	import { m } from '$words';
+	import { untrack } from 'svelte';
 	import { show } from '$lib/show/show';
 	import {
 		fields,
@@ -22,6 +23,7 @@
 	import QuantityField from '$lib/kit/QuantityField.svelte';
 	import Segmented from '$lib/kit/Segmented.svelte';
 	import SideSwitches from './SideSwitches.svelte';
+	import Fold from '$lib/kit/Fold.svelte';
 
 	let { state: round }: { state: RoundState } = $props();
 
@@ -140,11 +142,12 @@
 	<div class="board card grid items-center flex-1 min-h-0 py-3 px-4 phone:flex-none">
 		<Alley {alleys} {sides} spacing={spacing ? typedText(spacing) : '?'} {width} />
 	</div>
-	<details class="card py-0 px-4" open={canopy !== null || round.entered.canopyShares !== null}>
-		<summary class="flex justify-between items-center min-h-12 font-semibold cursor-pointer">
-			{m.check_it_against_the_canopy()}
-			{#if asked !== null}<b class="num text-[1.5rem]">{rate(asked)}</b>{/if}
-		</summary>
+	<Fold
+		class="card py-0 px-4"
+		title={m.check_it_against_the_canopy()}
+		open={untrack(() => canopy !== null || round.entered.canopyShares !== null)}
+	>
+		{#snippet head()}{#if asked !== null}<b class="num text-[1.5rem]">{rate(asked)}</b>{/if}{/snippet}
 		<div class="grid grid-cols-4 gap-3.5 items-start pb-3 leading-[1.3] phone:grid-cols-[1fr_1fr]">
 			<QuantityField
 				small
@@ -192,7 +195,7 @@
 				<span class="lab">{m.height_width_row_spacing_your_figure()}</span>
 			</p>
 		</div>
-	</details>
+	</Fold>
 </div>
 
 <style>

@@ -13,6 +13,7 @@
 	import { wordIssue } from '$lib/wording/issues';
 	import BandFields from './BandFields.svelte';
 	import QuantityField from '$lib/kit/QuantityField.svelte';
+	import Toggles from '$lib/kit/Toggles.svelte';
 
 	let { state: round }: { state: RoundState } = $props();
 
@@ -84,21 +85,20 @@
 			/>
 		</div>
 		{#if round.rig.sections.length > 1}
-			<div class="switches flex flex-wrap gap-2" role="group" aria-label={m.sections_that_spray()}>
-				{#each round.rig.sections as size, i (i)}
-					{@const isOn = !round.entered.off.includes(i)}
-					<button
-						type="button"
-						aria-pressed={isOn}
-						disabled={round.signedOff}
-						style="flex:{size}"
-						onclick={() => void toggle(i)}
-					>
-						<b>{round.names.section(i)}</b>
-						<span class="block">{m.nozzles({ which: isOn ? m.on_inline() : m.off(), size })}</span>
-					</button>
-				{/each}
-			</div>
+			<Toggles
+				label={m.sections_that_spray()}
+				options={round.rig.sections.map((size, value) => ({ value, label: round.names.section(value), share: size }))}
+				value={round.rig.sections.flatMap((_, i) => (round.entered.off.includes(i) ? [] : [i]))}
+				disabled={round.signedOff}
+				looks={(on) =>
+					`min-w-24 min-h-14 rounded-md border-2 text-[0.95rem] leading-tight phone:text-[0.85rem] ${on ? 'border-dye bg-dye-wash text-dye-text' : 'border-dashed border-straw-edge bg-straw-wash text-straw-text'}`}
+				onturn={(i) => void toggle(i)}
+			>
+				{#snippet item({ label, share }, on)}
+					<b>{label}</b>
+					<span class="block">{m.nozzles({ which: on ? m.on_inline() : m.off(), size: share ?? 0 })}</span>
+				{/snippet}
+			</Toggles>
 		{/if}
 		{#if reach !== null && round.rig.fan && height !== null}
 			<div
@@ -171,27 +171,5 @@
 	}
 	.behind :global(svg) {
 		max-height: 150px;
-	}
-	.switches button {
-		min-width: 96px;
-		min-height: 56px;
-		border: 2px dashed var(--straw-edge);
-		border-radius: 6px;
-		background: var(--straw-wash);
-		color: var(--straw-text);
-		font: inherit;
-		font-size: 0.95rem;
-		line-height: 1.25;
-		cursor: pointer;
-	}
-	.switches button[aria-pressed='true'] {
-		border: 2px solid var(--dye);
-		background: var(--dye-wash);
-		color: var(--dye-text);
-	}
-	@media (max-width: 859px) {
-		.switches button {
-			font-size: 0.85rem;
-		}
 	}
 </style>

@@ -17,7 +17,7 @@
 	import Toggle from '$lib/kit/Toggle.svelte';
 	import SplitTable from './SplitTable.svelte';
 	import StopReasons from '$lib/job/StopReasons.svelte';
-	import { longUnit, shortUnit } from '$lib/settings/field-units';
+	import { longUnit } from '$lib/settings/field-units';
 	import { typedText } from '$lib/settings/typed-text';
 	import { stopKey } from '$lib/wire/stop-key';
 	import { plainRate, shownRate, wideWords } from '$lib/show/answer';
@@ -26,6 +26,8 @@
 	import { dilutionWords } from '$lib/wording/products';
 
 	import { dilutions, dropletClasses, labelStops, showFigure } from '$core';
+	import Fold from '$lib/kit/Fold.svelte';
+	import { unitsLike } from '$lib/settings/unit-lists';
 
 	interface Props {
 		plan: JobPlanState;
@@ -92,7 +94,8 @@
 			<JobVolume {plan} />
 			<div class="grid grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)] gap-x-4 gap-y-2 items-start phone:grid-cols-1">
 				<Field
-					label={m.tank_tank({ tank: shortUnit(plan.units.tank) })}
+					label={m.tank()}
+					units={unitsLike(plan.units.tank)}
 					bind:value={plan.tank}
 					problem={plan.problem('tank')}
 				/>
@@ -157,8 +160,7 @@
 					]}
 				/>{/if}
 		</fieldset>
-		<details>
-			<summary class="min-h-12 pt-2.5 font-semibold cursor-pointer">{m.time_and_harvest()}</summary>
+		<Fold title={m.time_and_harvest()}>
 			<div class="grid grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)] gap-x-4 gap-y-2 items-start phone:grid-cols-1">
 				<TimedField
 					label={m.fill_and_mix_a_load()}
@@ -186,7 +188,7 @@
 				<Toggle label={m.rows_sprayed_one_way_only_drives()} bind:checked={plan.oneWay} />
 				<Field label={m.harvest_wanted_on()} type="date" bind:value={plan.harvest} hint={m.held_against_the_labels()} />
 			</div>
-		</details>
+		</Fold>
 		<Field label={m.notes()} bind:value={plan.notes} />
 		<StopReasons
 			{stops}

@@ -3,10 +3,10 @@
 	import { m } from '$words';
 	import { show } from '$lib/show/show';
 	import type { TypedPart } from '$core';
-	import { shortUnit } from '$lib/settings/field-units';
 	import type { JobPlanState } from './job-plan.svelte';
 	import Field from '$lib/kit/Field.svelte';
 	import { shownOptions } from '$lib/kit/shown-options';
+	import { unitsLike } from '$lib/settings/unit-lists';
 
 	let { plan }: { plan: JobPlanState } = $props();
 	const { source, ground, units } = $derived(plan);
@@ -65,12 +65,14 @@
 				{:else}
 					<div class="grid grid-cols-[1fr_1fr] gap-2">
 						<Field
-							label={m.width_side({ side: shortUnit(units.side) })}
+							label={m.width()}
+							units={unitsLike(units.side)}
 							bind:value={picked.width}
 							problem={plan.partProblem(id, 'width')}
 						/>
 						<Field
-							label={m.all_their_length({ side: shortUnit(units.side) })}
+							label={m.all_their_length()}
+							units={unitsLike(units.side)}
 							bind:value={picked.length}
 							problem={plan.partProblem(id, 'length')}
 						/>

@@ -41,11 +41,7 @@
 					if (result.data?.deleted) tank.mixName = '';
 					say(result.data?.deleted ? m.deleted_sentence() : m.saved_sentence());
 					onclose();
-				} else
-					problem =
-						result.type === 'failure'
-							? String(result.data?.message)
-							: 'It could not be sent. Check the signal and try again.';
+				} else problem = result.type === 'failure' ? String(result.data?.message) : m.not_sent_check_signal();
 			};
 		}}
 	>

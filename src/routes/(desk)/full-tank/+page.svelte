@@ -19,6 +19,7 @@
 	import { shownTank } from '$lib/show/shown-tank';
 	import { jobStartHref } from '$lib/wire/job-start';
 	import { wordIssue } from '$lib/wording/issues';
+	import { unitsLike } from '$lib/settings/unit-lists';
 
 	let { data }: { data: PageData } = $props();
 	const settings = $derived(data.farm.settings);
@@ -77,7 +78,8 @@
 					problem={tank.problem('volume')}
 				/>
 				<Field
-					label={m.tank_tank({ tank: shortUnit(tank.units.tank) })}
+					label={m.tank()}
+					units={unitsLike(tank.units.tank)}
 					bind:value={tank.tank}
 					problem={tank.problem('mix')}
 				/>

@@ -12,6 +12,7 @@
 	import { dayText } from '$lib/settings/day-text';
 	import { isLoopback } from '$lib/settings/loopback';
 	import { deviceWords, roleMay, roleWords } from '$lib/wording/people';
+	import Fold from '$lib/kit/Fold.svelte';
 
 	let { data, form: answered }: { data: PageData; form: ActionData } = $props();
 	const invite = superForm(
@@ -190,8 +191,7 @@
 				required
 			/>
 			{#if data.blocks.length > 0}
-				<details class="col-span-full">
-					<summary class="min-h-12 cursor-pointer pt-2.5 font-semibold">{m.only_some_fields()}</summary>
+				<Fold class="col-span-full" title={m.only_some_fields()}>
 					<div class="grid grid-cols-[repeat(auto-fill,minmax(200px,1fr))] gap-2">
 						{#each data.blocks as block (block)}
 							<label class="flex min-h-12 items-center gap-2"
@@ -205,7 +205,7 @@
 							>
 						{/each}
 					</div>
-				</details>
+				</Fold>
 			{/if}
 			<button class="btn col-span-full justify-self-start">{m.make_the_link()}</button>
 		</form>

@@ -189,7 +189,7 @@
 							<tbody>
 								{#each lines as line (line.n)}
 									<tr class={line.tone}>
-										<td>{line.name.replace(m.nozzle(), '')}</td>
+										<td>{line.name}</td>
 										{#if grouped}<td>{line.group}</td>{/if}
 										<td>
 											{#each line.takes as take, i (i)}{i > 0 ? ', ' : ''}<span class:struck={!take.counts}

@@ -16,6 +16,8 @@
 	import { fieldUnits } from '$lib/settings/field-units';
 	import { blockKindWords, compassWords, extentWords, neighbourWords } from '$lib/wording/ground';
 	import { wordIssue } from '$lib/wording/issues';
+	import Fold from '$lib/kit/Fold.svelte';
+	import { unitsLike } from '$lib/settings/unit-lists';
 
 	let { data }: { data: PageData } = $props();
 	const form = openForm(
@@ -109,20 +111,23 @@
 				{#if $text.by === 'area'}
 					<Field
 						name="area"
-						label={m.area_area({ area: units.area })}
+						units={unitsLike(units.area)}
+						label={m.area()}
 						bind:value={$text.area}
 						problem={problems.area}
 					/>
 				{:else if $text.by === 'sides'}
 					<Field
 						name="length"
-						label={m.length_side({ side: units.side })}
+						units={unitsLike(units.side)}
+						label={m.length()}
 						bind:value={$text.length}
 						problem={problems.length}
 					/>
 					<Field
 						name="width"
-						label={m.width_side({ side: units.side })}
+						units={unitsLike(units.side)}
+						label={m.width()}
 						bind:value={$text.width}
 						problem={problems.width}
 					/>
@@ -130,7 +135,8 @@
 					<Field name="rows" label={m.rows()} bind:value={$text.rows} problem={problems.rows} inputmode="numeric" />
 					<Field
 						name="length"
-						label={m.row_length({ side: units.side })}
+						units={unitsLike(units.side)}
+						label={m.row_length_title()}
 						bind:value={$text.length}
 						problem={problems.length}
 					/>
@@ -138,7 +144,8 @@
 					<Field name="trees" label={m.trees()} bind:value={$text.trees} problem={problems.trees} inputmode="numeric" />
 					<Field
 						name="inRow"
-						label={m.tree_to_tree({ side: units.side })}
+						units={unitsLike(units.side)}
+						label={m.tree_to_tree_title()}
 						bind:value={$text.inRow}
 						problem={problems.inRow}
 					/>
@@ -146,7 +153,8 @@
 				{#if $text.by === 'rows' || $text.by === 'trees' || $text.kind === 'orchard'}
 					<Field
 						name="spacing"
-						label={m.row_to_row_side({ side: units.side })}
+						units={unitsLike(units.side)}
+						label={m.row_to_row()}
 						bind:value={$text.spacing}
 						problem={problems.spacing}
 					/>
@@ -192,8 +200,7 @@
 			{#if problems.drawn}<p class="problem" role="alert">✕ {problems.drawn}</p>{/if}
 			<BoundaryMap {boundary} others={data.others} {settings} onchange={drawn} />
 			{#if simple}
-				<details open={cornersProblem !== ''}>
-					<summary class="min-h-12 pt-2.5 font-semibold cursor-pointer">{m.its_corners_typed()}</summary>
+				<Fold title={m.its_corners_typed()}>
 					<Field
 						type="lines"
 						label={m.latitude_longitude_a_corner_a_line()}
@@ -203,7 +210,7 @@
 						problem={cornersProblem || undefined}
 						hint={m.like_47_10512_8_50321_it()}
 					/>
-				</details>
+				</Fold>
 			{/if}
 		</section>
 	</div>

@@ -9,6 +9,7 @@
 	import { timeAt } from '$lib/settings/farm-time';
 	import BlockMini from '$lib/drawings/BlockMini.svelte';
 	import RecordFacts from '$lib/record/RecordFacts.svelte';
+	import Fold from '$lib/kit/Fold.svelte';
 
 	let { data }: { data: PageData } = $props();
 	const { form, errors, enhance, submitting } = openForm(untrack(() => data.form));
@@ -59,8 +60,7 @@
 			{/each}
 		</ul>
 	</div>
-	<details bind:open={adding}>
-		<summary class="min-h-12 pt-2.5 font-semibold cursor-pointer">{m.add_to_this_record()}</summary>
+	<Fold bind:open={adding} title={m.add_to_this_record()}>
 		<form class="card grid gap-3 max-w-160 py-4 px-4.5" method="post" action="?/amend" novalidate use:enhance>
 			<input type="hidden" name="id" value={$form.id} />
 			<p class="lab">{m.the_record_itself_stays_as_it()}</p>
@@ -76,7 +76,7 @@
 			{#if problems.all}<p class="problem" role="alert">✕ {problems.all}</p>{/if}
 			<button class="btn go" disabled={$submitting}>{m.add_it()}</button>
 		</form>
-	</details>
+	</Fold>
 	<p class="lab seal">{m.seal({ hash: data.hash })}</p>
 </main>
 

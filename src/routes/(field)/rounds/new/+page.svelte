@@ -12,6 +12,7 @@
 	import type { KeptRig } from '$lib/entries/round-store';
 	import AppBar from '$lib/frame/AppBar.svelte';
 	import { device as theDevice, getJson, longWait } from '$lib/device/device.svelte';
+	import Toggles from '$lib/kit/Toggles.svelte';
 
 	let problem = $state('');
 	/** A calibration that this one begins from, since something was changed after it. */
@@ -116,16 +117,16 @@
 		<p class="max-w-[60ch]">
 			{m.what_was_changed_since_it_is()}
 		</p>
-		<div class="flex flex-wrap gap-2.5" role="group" aria-label={m.changed_since_title()}>
-			{#each things as thing (thing)}
-				<button
-					type="button"
-					class={['btn', 'big', changed.includes(thing) ? 'ink' : 'plain']}
-					aria-pressed={changed.includes(thing)}
-					onclick={() => toggle(thing)}>{changed.includes(thing) ? '✓ ' : ''}{changedNames[thing]}</button
-				>
-			{/each}
-		</div>
+		<Toggles
+			label={m.changed_since_title()}
+			options={things.map((value) => ({
+				value,
+				label: `${changed.includes(value) ? '✓ ' : ''}${changedNames[value]}`
+			}))}
+			value={changed}
+			looks={(on) => `btn big ${on ? 'ink' : 'plain'}`}
+			onturn={toggle}
+		/>
 		<button type="button" class="btn go big" disabled={changed.length === 0} onclick={() => void begin()}
 			>{m.start_the_calibration()}</button
 		>

@@ -6,8 +6,10 @@
 	import type { PageData } from './$types';
 	import { longUnit } from '$lib/settings/field-units';
 	import { shownRate } from '$lib/show/answer';
+	import Field from '$lib/kit/Field.svelte';
 
 	let { data }: { data: PageData } = $props();
+	let form = $state<HTMLFormElement>();
 	const settings = $derived(data.farm.settings);
 	const comma = $derived(settings.decimalComma);
 	const team = $derived(data.team.length > 0 ? teamSpread(data.team) : null);
@@ -28,16 +30,15 @@
 			</p>
 		</div>
 		{#if data.settings.length > 1}
-			<form>
-				<label class="grid gap-1 font-semibold"
-					>{m.setting()}
-					<select class="field-input" name="setting" onchange={(e) => e.currentTarget.form?.requestSubmit()}>
-						{#each data.settings as setting (setting.id)}<option
-								value={setting.id}
-								selected={setting.id === data.setting.id}>{setting.name}</option
-							>{/each}
-					</select></label
-				>
+			<form bind:this={form}>
+				<Field
+					label={m.setting()}
+					type="choice"
+					name="setting"
+					options={data.settings.map(({ id, name }) => ({ value: id, label: name }))}
+					value={data.setting.id}
+					onchange={() => form?.requestSubmit()}
+				/>
 				<noscript><button class="btn">{m.show()}</button></noscript>
 			</form>
 		{/if}
