@@ -44,7 +44,7 @@ export class ServerFlowMeter implements FlowMeter {
 			const refused = refusal.safeParse(body);
 			return { ok: false, problem: refused.success ? refused.data.error.message : m.flow_meter_answered_nonsense() };
 		} catch {
-			return { ok: false, problem: 'The flow meter cannot be asked from here. Type the reading instead.' };
+			return { ok: false, problem: m.flow_meter_not_asked() };
 		}
 	}
 }

@@ -1,3 +1,4 @@
+import { m } from '$words';
 import { z } from 'zod';
 import { otherSides } from '../../core/index';
 import { gallonWord, quantityText } from './quantity-text';
@@ -37,7 +38,7 @@ const width = z.discriminatedUnion('kind', [
 		on: z.int().min(1).optional()
 	}),
 	measuredWidth.refine((w) => [w.share, w.edgeOverlap, w.asIs].filter((x) => x !== undefined).length === 1, {
-		message: 'A measured width takes one of share, edgeOverlap or asIs.'
+		error: () => m.measured_width_takes_one()
 	}),
 	rows,
 	z.strictObject({

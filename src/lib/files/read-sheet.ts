@@ -1,3 +1,4 @@
+import { m } from '$words';
 import type {
 	AnySheet,
 	AreaReading,
@@ -122,7 +123,7 @@ class SheetReader {
 						code: 'too-large',
 						path: 'width.edgeOverlap',
 						text: String(file.edgeOverlap),
-						bound: 'less than half of the wetted width'
+						bound: m.bound_half_wetted_width()
 					});
 				const usable =
 					edge !== undefined ? { edgeOverlap: edge } : file.share !== undefined ? { share: file.share } : 'as-is';

@@ -49,7 +49,7 @@ export function nozzleLines(rig: Rig, read: ReadCalibration, settings: FarmSetti
 	const comma = settings.decimalComma;
 	return (read.calibration.nozzles?.nozzles ?? []).map((n) => ({
 		n: n.n,
-		name: names.nozzle(n.n),
+		name: names.listed(n.n),
 		group: n.group,
 		takes: (read.round.nozzles.get(n.n)?.takes ?? []).map((take) => ({
 			text: typedText(take.amount.typed),
@@ -70,7 +70,7 @@ export function nozzleLines(rig: Rig, read: ReadCalibration, settings: FarmSetti
 		tone:
 			n.verdict === 'blocked'
 				? 'stop'
-				: ['even', m.cannot_tell(), 'together', m.not_caught()].includes(n.verdict)
+				: ['even', 'cannot tell', 'together', 'not caught'].includes(n.verdict)
 					? 'even'
 					: 'look'
 	}));

@@ -6,6 +6,8 @@ import { twoSided } from '../../core';
 export interface NozzleNames {
 	/** In a sentence: `Nozzle 9`, `Right 4`. */
 	readonly nozzle: (n: number) => string;
+	/** In a list whose head says nozzle: `9`, `Right 4`. */
+	readonly listed: (n: number) => string;
 	/** On the drawing: `9`, `4`. */
 	readonly short: (n: number) => string;
 	readonly section: (section: number) => string;
@@ -25,6 +27,7 @@ export function nozzleSpans(numbers: readonly number[], names: NozzleNames): str
 
 export const boomNames: NozzleNames = {
 	nozzle: (n) => m.nozzle_n({ n }),
+	listed: (n) => `${n}`,
 	short: (n) => `${n}`,
 	section: (section) => m.section({ section: section + 1 })
 };
@@ -53,10 +56,13 @@ const placeOf = (n: number, stacked: number): string =>
 export function namesOf(rig: NamedRig): NozzleNames {
 	const { stacked = 1, sectionNames } = rig;
 	const section = (s: number) => sectionNames?.[s] ?? usualSection(rig, s);
-	if (rig.kind !== 'airblast')
-		return { nozzle: (n) => m.nozzle_n({ n: placeOf(n, stacked) }), short: (n) => placeOf(n, stacked), section };
+	if (rig.kind !== 'airblast') {
+		const short = (n: number) => placeOf(n, stacked);
+		return { nozzle: (n) => m.nozzle_n({ n: short(n) }), listed: short, short, section };
+	}
 	const left = rig.sections[0] ?? 0;
 	const place = (n: number) => placeOf(n <= left ? n : n - left, stacked);
 	const side = (n: number) => sectionNames?.[n <= left ? 0 : 1] ?? (n <= left ? m.left_title() : m.right_title());
-	return { nozzle: (n) => `${side(n)} ${place(n)}`, short: place, section };
+	const named = (n: number) => `${side(n)} ${place(n)}`;
+	return { nozzle: named, listed: named, short: place, section };
 }
