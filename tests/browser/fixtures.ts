@@ -184,11 +184,14 @@ export async function tabTo(page: Page, name: RegExp, most = 60) {
 		const label = await page.evaluate(() => {
 			const at = document.activeElement;
 			if (!at || at === document.body) return '';
+			// A group that takes the focus on its own would take the key that is meant for what is in it.
+			if (['group', 'radiogroup'].includes(at.getAttribute('role') ?? '')) return 'a group, not a thing in it';
 			const by = at.id ? document.querySelector(`label[for="${CSS.escape(at.id)}"]`)?.textContent : '';
 			return `${at.getAttribute('aria-label') ?? ''} ${by ?? ''} ${at.textContent ?? ''}${at instanceof HTMLInputElement && at.type === 'text' ? ' [text]' : ''}`
 				.trim()
 				.replace(/\s+/g, ' ');
 		});
+		if (label === 'a group, not a thing in it') throw new Error('Tab stopped at a group');
 		if (name.test(label)) return;
 		await page.keyboard.press('Tab');
 	}

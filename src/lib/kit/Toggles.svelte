@@ -1,5 +1,5 @@
 <!-- @component Any number of a few, each on or off by itself. Skeleton's toggle group in Fallow's buttons;
-each is reached by Tab, as any button is. -->
+each is reached by Tab, as any button is, and the group itself is not: it would take a key that is pressed at once. -->
 <script lang="ts" generics="T extends string | number">
 	import type { Snippet } from 'svelte';
 	import { ToggleGroup } from '@skeletonlabs/skeleton-svelte';
@@ -46,6 +46,7 @@ each is reached by Tab, as any button is. -->
 <ToggleGroup
 	multiple
 	rovingFocus={false}
+	tabindex={-1}
 	{disabled}
 	value={value.map(String)}
 	onValueChange={(d) => turned(d.value)}
