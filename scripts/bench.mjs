@@ -27,17 +27,16 @@ function typeScript(file, args, env) {
 }
 
 /** Every script that a browser with nothing kept asks for until a page stands, gzipped one by one. */
-async function firstViewScript(address, ready) {
+async function firstViewScript(address, locale = 'en-US') {
 	const browser = await chromium.launch({ executablePath: chromiumPath, args: chromiumArgs });
 	try {
-		const context = await browser.newContext({ serviceWorkers: 'block' });
+		const context = await browser.newContext({ serviceWorkers: 'block', locale });
 		const page = await context.newPage();
 		const bodies = [];
 		page.on('response', (response) => {
 			if (response.request().resourceType() === 'script') bodies.push(response.body());
 		});
 		await page.goto(address);
-		await page.getByRole('heading', { name: ready }).waitFor();
 		await page.locator('html[data-alive]').waitFor({ state: 'attached' });
 		// The page asks its server again and again, so that the network is never idle: until a second brings no script.
 		for (let seen = -1; seen !== bodies.length; await page.waitForTimeout(1000)) seen = bodies.length;
@@ -239,21 +238,22 @@ function benchCore() {
 
 /** What a browser is sent, and how long pages take. */
 async function benchViews(origin, sprayer, url) {
-	const script = await firstViewScript(await newRound(origin, sprayer), 'Check the sprayer');
-	console.log(
-		`JavaScript of the round's first view: ${(script.bytes / 1000).toFixed(1)} kB gzip in ${script.files} files (130 kB or less is wanted)`
-	);
 	const job = typeScript('bench/seed-job.ts', [], { DATABASE_URL: url });
-	for (const [path, name] of [
-		[`/jobs/${job}`, 'the page of a job with 40 loads'],
-		[`/jobs/${job}/run`, 'mixing its first load']
+	for (const [address, name] of [
+		[await newRound(origin, sprayer), "a calibration's first view"],
+		[`${origin}/jobs/${job}`, 'the page of a job with 40 loads'],
+		[`${origin}/jobs/${job}/run`, 'mixing its first load'],
+		[`${origin}/`, 'Today'],
+		[`${origin}/full-tank`, 'one full tank'],
+		[`${origin}/quick`, 'the speed for a volume']
 	]) {
-		const { bytes, files } = await firstViewScript(
-			origin + path,
-			path.endsWith('run') ? 'Load 1 of 40' : 'Forty loads'
-		);
+		const each = [];
+		for (const locale of ['en-US', 'es-MX']) {
+			const { bytes, files } = await firstViewScript(address, locale);
+			each.push(`${(bytes / 1000).toFixed(1)} kB in ${files} files (${locale.slice(0, 2)})`);
+		}
 		console.log(
-			`JavaScript of ${name}: ${(bytes / 1000).toFixed(1)} kB gzip in ${files} files (130 kB or less is wanted)`
+			`JavaScript of ${name}, gzip: ${each.join(', ')} (130 kB or less is wanted of a calibration and of a job)`
 		);
 	}
 	const keys = await keystrokes(origin, typeScript('bench/seed-wide.ts', [], { DATABASE_URL: url }));
@@ -278,7 +278,7 @@ async function benchYard(origin) {
 		console.log(
 			`a frame of the practice yard, ${what}, main thread at 4x CPU slow-down: median ${percentile(times, 0.5).toFixed(1)} ms, worst second ${times.at(-1).toFixed(1)} ms (8 ms or less is wanted)`
 		);
-	const script = await firstViewScript(`${origin}/practice`, 'Practice yard');
+	const script = await firstViewScript(`${origin}/practice`);
 	console.log(
 		`JavaScript of the list of exercises: ${(script.bytes / 1000).toFixed(1)} kB gzip in ${script.files} files`
 	);

@@ -7,6 +7,7 @@ import { database, startApp, stopApp } from '$lib/server/app';
 import { farmHandle } from '$lib/server/db/farm';
 import { Failure } from '$lib/server/failure';
 import { checkAddress, checkBodySize, checkSameOrigin, guardForm } from '$lib/server/guards';
+import { named } from '$lib/language/trees';
 import { inLanguage, languageCookie, languageFor, speakPerRequest } from '$lib/server/language';
 import { log } from '$lib/server/log';
 import { actionOf, needOf } from '$lib/server/people/route-rules';
@@ -39,8 +40,15 @@ export const handle: Handle = ({ event, resolve }) => {
 	return inLanguage(language, () =>
 		answer({
 			event,
-			resolve: (e, options) =>
-				resolve(e, { ...options, transformPageChunk: ({ html }) => html.replace('%fallow.language%', language) })
+			resolve: async (e, options) => {
+				const response = await resolve(e, {
+					...options,
+					transformPageChunk: ({ html }) => named(html.replace('%fallow.language%', language), language)
+				});
+				const links = response.headers.get('link');
+				if (links) response.headers.set('link', named(links, language));
+				return response;
+			}
 		})
 	);
 };

@@ -4,6 +4,8 @@
 /// <reference types="@sveltejs/kit" />
 import { build, files, version } from '$service-worker';
 import { allShells, shellOf } from './lib/frame/shells';
+import { languages } from './lib/language/languages';
+import { inTree, treeOf } from './lib/language/trees';
 
 // Keeps the app's own files and the pages that were looked at, so that the round goes on with the server gone.
 const worker = self as unknown as ServiceWorkerGlobalScope;
@@ -11,13 +13,38 @@ const shellCache = `fallow-app-${version}`;
 const pageCache = 'fallow-pages';
 /** Pages that are kept: those that were looked at last. */
 const mostPages = 150;
-const own = new Set([...build, ...files]);
+/** The app's own files in every language. A device keeps the scripts of the one that its pages are in. */
+const own = new Set([...languages.flatMap((language) => inTree(build, language)), ...files]);
+
+/** Keeps the shells as the server makes them now, and the scripts that they name. */
+async function keepApp(): Promise<void> {
+	const cache = await caches.open(shellCache);
+	const first = await fetch(allShells[0]!);
+	if (!first.ok) throw new Error(`status ${first.status}`);
+	const wanted = inTree(build, treeOf(await first.text()));
+	const kept = new Set((await cache.keys()).map((r) => new URL(r.url).pathname));
+	// The scripts before the pages that name them: a signal that is lost between leaves what was.
+	await cache.addAll([...wanted, ...files].filter((path) => !kept.has(path)));
+	await cache.addAll([...allShells]);
+	for (const path of kept)
+		if (own.has(path) && !wanted.includes(path) && !files.includes(path)) await cache.delete(path);
+}
+
 worker.addEventListener('install', (event) => {
+	event.waitUntil(keepApp().then(() => worker.skipWaiting()));
+});
+
+// A page asks when the language of its device was changed, and waits for the answer.
+worker.addEventListener('message', (event) => {
+	if (event.data !== 'language') return;
+	const answer = (kept: boolean) => event.ports[0]?.postMessage(kept);
 	event.waitUntil(
-		caches
-			.open(shellCache)
-			.then((cache) => cache.addAll([...own, ...allShells]))
-			.then(() => worker.skipWaiting())
+		keepApp()
+			.then(() => caches.delete(pageCache))
+			.then(
+				() => answer(true),
+				() => answer(false)
+			)
 	);
 });
 

@@ -1,30 +1,21 @@
 <!-- @component The answer always in sight: spray volume so far, its ±, what is odd, what it rests on, the working. -->
 <script lang="ts">
 	import { m } from '$words';
-	import { workingText } from '$lib/wording/working';
 	import type { AnySheet, Verdict } from '$core';
-	import { goesOf, relativeU, showFigure, workingOf } from '$core';
+	import { goesOf, relativeU, showFigure } from '$core';
 	import type { RoundState } from './round.svelte';
 	import { answerFacts, perWhat, shownRate, wideWords } from '$lib/show/answer';
-	import { longUnit, measuresOf } from '$lib/settings/field-units';
+	import { longUnit } from '$lib/settings/field-units';
 	import type { RateUnit } from '$lib/settings/rate-units';
 	import { wordIssue } from '$lib/wording/issues';
 	import BudgetBar from './BudgetBar.svelte';
 	import { findingKey } from '$lib/wording/finding-key';
-	import { asWritten } from '$lib/wording/as-written';
 
 	let { state, unit }: { state: RoundState; unit: RateUnit } = $props();
 
 	const c = $derived(state.calibration);
 	const shown = $derived(c ? shownRate(c.rate.value, 2 * relativeU(c.rate), unit, state.settings.decimalComma) : null);
 	const missing = $derived(state.result.ok ? [] : state.result.issues);
-	const rateLine = $derived(
-		c && state.sheet.ok
-			? workingOf(state.sheet.value, c, state.settings.school, measuresOf(state.settings)).find(
-					(l) => l.finds === 'rate'
-				)
-			: null
-	);
 	const beginWords = {
 		'speed-width-flow': m.time_a_run_and_catch_a(),
 		'plot-catch': m.lay_out_a_plot_time_it(),
@@ -137,12 +128,11 @@
 				</div>
 			{/each}
 		</dl>
-		{#if rateLine}
-			<p class="font-figures font-stretch-[80%] leading-[1.45]">
-				<span class="text-soft">{workingText(rateLine.rule)}</span><br /><b
-					>{workingText(asWritten(rateLine.figures, state.settings.decimalComma))}</b
-				>
-			</p>
+		{#if state.sheet.ok}
+			{@const sheet = state.sheet.value}
+			{#await import('./AnswerWorking.svelte') then { default: AnswerWorking }}
+				<AnswerWorking {sheet} calibration={c} settings={state.settings} />
+			{/await}
 		{/if}
 	{/if}
 </section>

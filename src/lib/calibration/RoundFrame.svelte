@@ -13,7 +13,6 @@
 	import type { OutboxStatus as Status } from '$lib/entries/outbox';
 	import type { RoundState, StepName } from './round.svelte';
 	import AnswerPanel from './AnswerPanel.svelte';
-	import CorrectedSprayer from './CorrectedSprayer.svelte';
 	import StepRail from './StepRail.svelte';
 	import AppBar from '$lib/frame/AppBar.svelte';
 	import OutboxStatus from '$lib/frame/OutboxStatus.svelte';
@@ -73,7 +72,11 @@
 				{m.this_device_could_not_keep_that({ storeError: round.storeError })}
 			</p>
 		{/if}
-		<CorrectedSprayer {round} {now} />
+		{#if now && JSON.stringify(now) !== JSON.stringify(round.head.rig)}
+			{#await import('./CorrectedSprayer.svelte') then { default: CorrectedSprayer }}
+				<CorrectedSprayer {round} {now} />
+			{/await}
+		{/if}
 		{#if round.entered.discarded}
 			<p class="look mb-3" role="status">
 				{m.this_calibration_was_discarded_its_readings()}

@@ -1,9 +1,8 @@
-import { allShells } from './shells';
 import type { Language } from '$lib/language/language';
 import { languageCookie } from '$lib/language/language';
 
 const year = 365 * 24 * 3600;
-/** How long the server is waited for, ms. */
+/** How long the server, or what keeps its pages, is waited for, ms. */
 const patience = 3000;
 
 /** A person's language is theirs: the server keeps it for their other devices. Without a signal, or an account, it is this device's alone. */
@@ -17,16 +16,20 @@ export async function pick(language: Language): Promise<void> {
 	await speak(language);
 }
 
-/** Sets the language of this device, and shows the page again in it. What was kept for a day without signal is in the other: it goes. */
+/**
+ * Sets the language of this device, and shows the page again in it. What is kept for a day without signal is made anew by
+ * the service worker, which goes on with it when this page is gone; without a signal what is kept stays as it is.
+ */
 export async function speak(language: Language): Promise<void> {
 	document.cookie = `${languageCookie}=${language}; path=/; max-age=${year}; samesite=lax`;
-	try {
-		for (const name of await caches.keys()) {
-			if (name === 'fallow-pages') await caches.delete(name);
-			else if (name.startsWith('fallow-app-')) await (await caches.open(name)).addAll(allShells);
-		}
-	} catch {
-		// Without a signal, or where nothing is kept, there is nothing to make anew.
+	const worker = navigator.serviceWorker?.controller;
+	if (worker) {
+		const { port1, port2 } = new MessageChannel();
+		worker.postMessage('language', [port2]);
+		await new Promise((resolve) => {
+			port1.onmessage = resolve;
+			setTimeout(resolve, patience);
+		});
 	}
 	location.reload();
 }

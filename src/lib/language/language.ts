@@ -1,13 +1,12 @@
-import { locales } from '$words/runtime.js';
+import type { Language } from './languages';
+import { languages } from './languages';
 
-/** The languages that there is a catalogue for. */
-export const languages: readonly Language[] = locales;
-export type Language = (typeof locales)[number];
+export { languages, type Language };
 
 /** What each calls itself: read by somebody who does not read the others. */
 export const languageNames: Readonly<Record<Language, string>> = { en: 'English', es: 'Español' };
 
-export const isLanguage = (text: unknown): text is Language => languages.includes(text as Language);
+export const isLanguage = (text: unknown): text is Language => (languages as readonly unknown[]).includes(text);
 
 /** Cookie of a device that says which language its person reads. */
 export const languageCookie = 'fallow-language';

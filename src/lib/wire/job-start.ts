@@ -21,5 +21,3 @@ export function readJobStart(text: string | null): JobStart | null {
 		return null;
 	}
 }
-
-export const jobStartHref = (start: JobStart): string => `/jobs/new?start=${encodeURIComponent(JSON.stringify(start))}`;

@@ -19,10 +19,7 @@
 	import RunDye from './RunDye.svelte';
 	import RunLoads from './RunLoads.svelte';
 	import RunNow from './RunNow.svelte';
-	import RunSpray from './RunSpray.svelte';
 	import RunSteps from './RunSteps.svelte';
-	import RunStop from './RunStop.svelte';
-	import RunTwice from './RunTwice.svelte';
 
 	interface Props {
 		run: JobRunState;
@@ -189,6 +186,18 @@
 		</p>{/if}
 {/snippet}
 
+{#snippet stands()}
+	{#if run.twice}
+		{#await import('./RunTwice.svelte') then { default: RunTwice }}<RunTwice {run} />{/await}
+	{:else if stopped}
+		{#await import('./RunStop.svelte') then { default: RunStop }}<RunStop {run} />{/await}
+	{/if}
+{/snippet}
+
+{#snippet spray()}
+	{#await import('./RunSpray.svelte') then { default: RunSpray }}<RunSpray {run} />{/await}
+{/snippet}
+
 {#if editing}
 	{#await import('./RestEdit.svelte') then { default: RestEdit }}
 		<RestEdit {run} onclose={() => (editing = false)} />
@@ -210,7 +219,7 @@
 		<main class="flex-1 min-h-0 overflow-y-auto" id="work" tabindex="0">
 			<h1 class="sr-only">{m.load_of({ n: load?.n ?? 1, count })}</h1>
 			{@render shout()}
-			{#if run.twice}<RunTwice {run} />{:else if stopped}<RunStop {run} />{/if}
+			{@render stands()}
 			{#if wide}
 				<div class="wide grid gap-3.5 py-3.5 px-4">
 					<RunLoads {run} />
@@ -228,7 +237,7 @@
 				<RunNow {run} {wears} />
 				<div class="max-w-75 my-3.5 mx-auto">{@render tank()}</div>
 			{:else}<div class="grid gap-3.5 py-3.5 px-4">
-					<RunSpray {run} />
+					{@render spray()}
 					{@render left()}
 					{@render weather()}
 				</div>{/if}
@@ -261,13 +270,13 @@
 			</div>
 			<RunLoads {run} />
 			{#if mayEdit}<div>{@render editRest()}</div>{/if}
-			{#if run.twice}<RunTwice {run} />{:else if stopped}<RunStop {run} />{/if}
+			{@render stands()}
 			{#if firstWater}<p class="look" role="status">
 					▲ <a href="/jobs/{head.id}/day">{m.look_at_the_weather()}</a>
 					{m.before_the_first_water_goes_in()}
 				</p>{/if}
 			{#if run.asksDye && !looking}<RunDye {run} />{/if}
-			{#if mixing}<RunSteps {run} />{:else}<RunSpray {run} />{/if}
+			{#if mixing}<RunSteps {run} />{:else}{@render spray()}{/if}
 		</main>
 		<aside
 			class="flex flex-col gap-3 py-5.5 px-5 border-l border-l-rule bg-paper-deep overflow-auto"

@@ -3,7 +3,8 @@ import { defaultSettings } from '$lib/settings/farm-settings';
 import type { TankSource } from './full-tank.svelte';
 import { FullTankState } from './full-tank.svelte';
 import { shownTank } from '$lib/show/shown-tank';
-import { readJobStart, jobStartHref } from '$lib/wire/job-start';
+import { readJobStart } from '$lib/wire/job-start';
+import { jobStartHref } from '$lib/wire/job-start-href';
 import { demoProducts } from '../../../../demo/products';
 import { longMeadow } from '../../../../demo/rigs';
 

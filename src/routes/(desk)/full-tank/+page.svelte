@@ -1,23 +1,22 @@
 <script lang="ts">
 	import { m } from '$words';
 	import { dayText } from '$lib/settings/day-text';
+	import type { Component } from 'svelte';
 	import { untrack } from 'svelte';
 	import { page } from '$app/state';
 	import type { PageData } from './$types';
 	import TankMarks from '$lib/drawings/TankMarks.svelte';
 	import TankReach from '$lib/drawings/TankReach.svelte';
-	import CheckSum from '$lib/check/CheckSum.svelte';
 	import { tankSums } from '$lib/check/tank-sums';
 	import DoseEditor from '$lib/job/tank/DoseEditor.svelte';
 	import { FullTankState, fills } from '$lib/job/tank/full-tank.svelte';
-	import MixDialog from '$lib/job/tank/MixDialog.svelte';
 	import Field from '$lib/kit/Field.svelte';
 	import Segmented from '$lib/kit/Segmented.svelte';
 	import { longUnit, shortUnit } from '$lib/settings/field-units';
 	import { shownRate, wideWords } from '$lib/show/answer';
 	import { tidyFigure } from '$lib/show/at-mark';
 	import { shownTank } from '$lib/show/shown-tank';
-	import { jobStartHref } from '$lib/wire/job-start';
+	import { jobStartHref } from '$lib/wire/job-start-href';
 	import { wordIssue } from '$lib/wording/issues';
 	import { unitsLike } from '$lib/settings/unit-lists';
 
@@ -41,7 +40,13 @@
 				}
 			)
 	);
+	/** Asked for the name of a mix: loaded when it is. */
+	let MixDialog = $state<Component<{ tank: FullTankState; open: boolean; onclose: () => void }>>();
 	let saving = $state(false);
+	async function save() {
+		MixDialog ??= (await import('$lib/job/tank/MixDialog.svelte')).default;
+		saving = true;
+	}
 	const sums = $derived(tankSums(tank));
 	const c = $derived(tank.calibration);
 	const rate = $derived(c && shownRate(c.rate, c.relativeU95, settings.rateUnit, settings.decimalComma));
@@ -177,19 +182,21 @@
 		</ul>
 		{#if tank.writing && !tank.lines.some((l) => l.key === tank.writing?.key)}<DoseEditor {tank} />{/if}
 		<p class="lab">{m.the_label_in_your_hand_decides_and_local()}</p>
-		{#if sums.length > 0}<CheckSum sources={sums} {settings} />{/if}
-		<button
-			type="button"
-			class="btn plain justify-self-start"
-			disabled={tank.lines.length === 0}
-			onclick={() => (saving = true)}>{m.save_as_tank_mix()}</button
+		{#if sums.length > 0}
+			{#await import('$lib/check/CheckSum.svelte') then { default: CheckSum }}<CheckSum
+					sources={sums}
+					{settings}
+				/>{/await}
+		{/if}
+		<button type="button" class="btn plain justify-self-start" disabled={tank.lines.length === 0} onclick={save}
+			>{m.save_as_tank_mix()}</button
 		>
 		<div class="foot">
 			<a class="btn go big flex-auto" href={jobStartHref(tank.job)}>{m.plan_a_job_from_this()}</a>
 		</div>
 	</section>
 </main>
-<MixDialog {tank} open={saving} onclose={() => (saving = false)} />
+{#if MixDialog}<MixDialog {tank} open={saving} onclose={() => (saving = false)} />{/if}
 
 <style>
 	.tank-page {

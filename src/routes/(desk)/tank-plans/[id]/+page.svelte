@@ -8,7 +8,7 @@
 	import { productsOfPlan } from '$lib/show/shown-plan';
 	import { typedText } from '$lib/settings/typed-text';
 	import { shownRate } from '$lib/show/answer';
-	import { jobStartHref } from '$lib/wire/job-start';
+	import { jobStartHref } from '$lib/wire/job-start-href';
 	import { wordIssue } from '$lib/wording/issues';
 
 	let { data }: { data: PageData } = $props();

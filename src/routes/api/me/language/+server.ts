@@ -6,7 +6,7 @@ import { database } from '$lib/server/app';
 import { readJson } from '$lib/server/guards';
 import { keepLanguage } from '$lib/server/people/accounts';
 
-const asked = z.strictObject({ language: z.enum(languages as [string, ...string[]]) });
+const asked = z.strictObject({ language: z.enum(languages) });
 
 /** The language of who is signed in, from here on: it goes with them to other devices. */
 export const PUT: RequestHandler = (event) =>
