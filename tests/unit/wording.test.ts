@@ -25,6 +25,7 @@ const issueCodes: Record<IssueCode, true> = {
 	zero: true,
 	'too-small': true,
 	'too-large': true,
+	'too-long': true,
 	missing: true,
 	'not-whole': true,
 	stacked: true,

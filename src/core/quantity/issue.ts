@@ -31,6 +31,7 @@ export type IssueCode =
 	| 'zero'
 	| 'too-small'
 	| 'too-large'
+	| 'too-long'
 	| 'missing'
 	| 'not-whole'
 	| 'stacked'

@@ -6,6 +6,7 @@ import type { CsvRow, ReadCsv } from './csv-rows';
 import { csvWith, inItsSign, readCsv } from './csv-rows';
 import type { DecimalSign } from './decimal-sign';
 import type { FarmSettings } from '../settings/farm-settings';
+import { tooLong } from '../settings/too-long';
 import { looksLikeJson, readJsonRows } from './json-rows';
 import type { KnownNames, RecordLine } from './record-line';
 import { readRecordLine, recordOf } from './record-line';
@@ -90,8 +91,11 @@ function readRecordJson(value: unknown): Result<RecordIn> {
 		const path = wrong!.path.join('.');
 		return bad({ code: 'unreadable', path, text: path || 'record', wanted: 'record' });
 	}
+	const called = typeof id === 'string' ? id : '';
+	const long = tooLong('id', called, 80);
+	if (long.length > 0) return bad(...long);
 	return good({
-		id: typeof id === 'string' ? id.slice(0, 80) : '',
+		id: called,
 		record: { ...(record.data as SprayRecord), takenIn: true },
 		amendments: later.data
 	});

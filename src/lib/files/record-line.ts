@@ -15,6 +15,8 @@ import {
 import { dayStart, momentAt } from '../settings/farm-time';
 import type { FarmSettings } from '../settings/farm-settings';
 import { fieldUnits, typed } from '../settings/field-units';
+import { tooLong } from '../settings/too-long';
+import { longestAsked } from '../wire/record';
 
 type Product = SprayRecord['products'][number];
 
@@ -54,6 +56,16 @@ const askedColumns: Readonly<Record<(typeof askedFields)[number], string>> = {
 	buffer: 'buffer',
 	remarks: 'remarks'
 };
+/** Letters that a column's text has at the most, as a record keeps them (wire/record-schema.ts). */
+const longest = {
+	record: 80,
+	sprayer: 120,
+	product: 120,
+	registration: 200,
+	group: 200,
+	dose: 60,
+	...Object.fromEntries(askedFields.map((name) => [askedColumns[name], longestAsked(name)]))
+};
 /** Decimal places that a figure of SI keeps in a file, whatever the farm's decimal sign is. */
 const si = /^-?\d+(\.\d+)?(e[+-]?\d+)?$/i;
 
@@ -79,11 +91,13 @@ export function readRecordLine(at: (column: string) => string, settings: FarmSet
 	};
 	const day = isDay(at('day')) ? at('day') : null;
 	if (day === null) wrong('day', at('day'), 'day');
+	for (const [column, most] of Object.entries(longest)) issues.push(...tooLong(column, at(column), most));
 	const blocks = at('blocks')
 		.split(';')
 		.map((name) => name.trim())
 		.filter(Boolean);
 	if (blocks.length === 0) wrong('blocks', '', 'name');
+	for (const name of blocks) issues.push(...tooLong('blocks', name, 120));
 	if (at('operator') === '') wrong('operator', '', 'person');
 	const area = measure('area_m2', 'area', units.area, fields.area);
 	if (area === null && !issues.some((i) => i.path.startsWith('area'))) wrong('area', '', 'area');
@@ -121,7 +135,7 @@ export function readRecordLine(at: (column: string) => string, settings: FarmSet
 	if (issues.length > 0 || day === null || area === null) return inSign(bad(...issues), settings.decimalComma);
 	const empty = Object.values(told).every((v) => v === null || v === '');
 	return good({
-		id: at('record').slice(0, 80),
+		id: at('record'),
 		name: `${day}, ${blocks.join('; ')}`,
 		day,
 		startedAt,
@@ -130,10 +144,8 @@ export function readRecordLine(at: (column: string) => string, settings: FarmSet
 		area,
 		volume,
 		mix,
-		sprayer: at('sprayer').slice(0, 120),
-		asked: Object.fromEntries(
-			askedFields.map((name) => [name, at(askedColumns[name]).slice(0, 1000)])
-		) as unknown as AskedRecord,
+		sprayer: at('sprayer'),
+		asked: Object.fromEntries(askedFields.map((name) => [name, at(askedColumns[name])])) as unknown as AskedRecord,
 		weather: empty
 			? null
 			: {
@@ -210,10 +222,10 @@ function readProduct(
 	const came = `${Number((perGround * (kind === 'mass' ? 1e4 : 1e7)).toPrecision(4))} ${kind === 'mass' ? 'kg/ha' : 'L/ha'}`;
 	return {
 		id: '',
-		name: at('product').slice(0, 120),
-		registration: at('registration').slice(0, 200),
-		group: at('group').slice(0, 200),
-		dose: doseText === '' ? { text: came, unit: '', gallon: 'US' } : typed(doseText.slice(0, 60), units.dose, settings),
+		name: at('product'),
+		registration: at('registration'),
+		group: at('group'),
+		dose: doseText === '' ? { text: came, unit: '', gallon: 'US' } : typed(doseText, units.dose, settings),
 		kind,
 		total,
 		perGround,
@@ -240,7 +252,7 @@ export function recordOf(lines: readonly RecordLine[], known: KnownNames): Resul
 		// A file tells the ground in all; each of several blocks gets the same part of it.
 		blocks: first.blocks.map((name) => ({
 			id: idOf(known.blocks, name),
-			name: name.slice(0, 120),
+			name,
 			area: area / first.blocks.length,
 			share: 1,
 			part: null

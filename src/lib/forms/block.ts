@@ -1,4 +1,3 @@
-import { m } from '$words';
 import { z } from 'zod';
 import type { Boundary, Issue, Place, Result, TypedBlock, TypedExtent } from '../../core/index';
 import {
@@ -18,6 +17,8 @@ import { boundarySchema } from '../ground/boundary';
 import type { FarmSettings } from '../settings/farm-settings';
 import { fieldUnits, typed } from '../settings/field-units';
 import { lastingText } from '../settings/lasting-text';
+import { longestBlockName } from '../settings/limits';
+import { tooLong } from '../settings/too-long';
 
 export const neighboursSchema = z
 	.array(
@@ -31,7 +32,13 @@ export const neighboursSchema = z
 
 /** Blocks that were found in a file and picked. */
 export const pickedGroundSchema = z
-	.array(z.strictObject({ name: z.string().trim().min(1).max(80), kind: z.enum(blockKinds), boundary: boundarySchema }))
+	.array(
+		z.strictObject({
+			name: z.string().trim().min(1).max(longestBlockName),
+			kind: z.enum(blockKinds),
+			boundary: boundarySchema
+		})
+	)
 	.min(1)
 	.max(500);
 
@@ -101,8 +108,12 @@ export function readBlockForm(
 	const issues: Issue[] = [];
 	const name = form.name.trim();
 	if (name === '') issues.push({ code: 'empty', path: 'name', wanted: 'name' });
-	if (name.length > 80)
-		issues.push({ code: 'too-large', path: 'name', text: `${name.slice(0, 30)}…`, bound: m.n80_letters() });
+	issues.push(
+		...tooLong('name', name, longestBlockName),
+		...tooLong('crop', form.crop, 80),
+		...tooLong('stage', form.stage, 80),
+		...tooLong('notes', form.notes, 1000)
+	);
 	const kind = blockKinds.find((k) => k === form.kind);
 	if (!kind) issues.push({ code: 'unreadable', path: 'kind', text: form.kind });
 	const side = (text: string) => typed(text, units.side, settings);
@@ -138,10 +149,10 @@ export function readBlockForm(
 		name,
 		kind,
 		extent,
-		crop: form.crop.trim().slice(0, 80),
-		stage: form.stage.trim().slice(0, 80),
+		crop: form.crop.trim(),
+		stage: form.stage.trim(),
 		spacing: own ? side(form.spacing) : null,
-		notes: form.notes.trim().slice(0, 1000),
+		notes: form.notes.trim(),
 		...(form.harvested.trim() === '' ? {} : { harvested: form.harvested.trim() }),
 		...(form.altitude.trim() === '' ? {} : { altitude: side(form.altitude) }),
 		...rest

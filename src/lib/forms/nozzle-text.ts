@@ -4,6 +4,7 @@ import { bad, dropletClasses, good, inSign, nozzleKinds, readNozzle, readNumber 
 import type { FarmSettings } from '../settings/farm-settings';
 import { fieldUnits, typed } from '../settings/field-units';
 import { lastingText } from '../settings/lasting-text';
+import { tooLong } from '../settings/too-long';
 
 /** A nozzle as a form or a line of a file holds it: all text. Points and drop sizes are a line each, or parted by `;`. */
 export interface NozzleText {
@@ -56,7 +57,7 @@ export function readNozzleText(text: NozzleText, settings: FarmSettings): Result
 	const issues: Issue[] = [];
 	const name = text.name.trim();
 	if (name === '') issues.push({ code: 'empty', path: 'name', wanted: 'name' });
-	if (name.length > 80) issues.push({ code: 'too-large', path: 'name', text: name, bound: m.n80_letters() });
+	issues.push(...tooLong('name', name, 80));
 	const kind = nozzleKinds.find((k) => k === plain(text.kind));
 	if (!kind) issues.push({ code: 'unreadable', path: 'kind', text: text.kind.trim(), wanted: 'kind' });
 	const angleText = text.angle.replace('°', '').trim();

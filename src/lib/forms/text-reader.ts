@@ -1,8 +1,8 @@
-import { m } from '$words';
 import type { Issue, PlantBack, Typed } from '../../core';
 import { readNumber } from '../../core';
 import type { FarmSettings } from '../settings/farm-settings';
 import { typed } from '../settings/field-units';
+import { tooLong } from '../settings/too-long';
 
 const inWords = (text: string) => text.trim().toLowerCase();
 
@@ -19,8 +19,7 @@ export class TextReader<Name extends string> {
 	lengths(longest: Partial<Record<Name, number>>): void {
 		for (const [name, text] of Object.entries<string>(this.text)) {
 			const most = longest[name as Name] ?? 200;
-			if (text.trim().length > most)
-				this.issues.push({ code: 'too-large', path: name, text: `${text.slice(0, 30)}…`, bound: m.letters({ most }) });
+			this.issues.push(...tooLong(name, text, most));
 		}
 	}
 

@@ -44,9 +44,7 @@ export function groundOfGeoJson(
 		}
 		const boundary: Boundary = parsed.data.type === 'Polygon' ? [parsed.data.coordinates] : parsed.data.coordinates;
 		const given = nameKeys.map((key) => properties[key]).find((v) => typeof v === 'string' || typeof v === 'number');
-		return [
-			{ name: String(given ?? m.ground_i({ i: i + 1 })).slice(0, 80), boundary, issues: checkBoundary(boundary) }
-		];
+		return [{ name: String(given ?? m.ground_i({ i: i + 1 })), boundary, issues: checkBoundary(boundary) }];
 	});
 	return { found, others };
 }

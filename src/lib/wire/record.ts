@@ -5,17 +5,13 @@ import { daySchema } from './moments';
 
 const long: Partial<Record<AskedField, number>> = { remarks: 1000, condition: 300 };
 
+/** Letters that a field has at the most. */
+export const longestAsked = (name: AskedField): number => long[name] ?? 120;
+
 /** What a person adds to a record, all text. */
 export const askedRecordSchema = z.object(
 	Object.fromEntries(
-		askedFields.map((name) => [
-			name,
-			z
-				.string()
-				.trim()
-				.max(long[name] ?? 120)
-				.default('')
-		])
+		askedFields.map((name) => [name, z.string().trim().max(longestAsked(name)).default('')])
 	) as Record<AskedField, z.ZodDefault<z.ZodString>>
 );
 

@@ -15,7 +15,7 @@ import {
 import type { Entry, Rig } from '../../core/index';
 import type { Setting } from './rig';
 import { aimSchema, bandSchema, changeSchema, rigSchema, settingSchema } from './rig';
-import { mostTrackPoints } from './track-limit';
+import { longestTrackName, mostTrackPoints } from './track-limit';
 import { typedSchema } from './typed';
 import { daySchema, momentSchema } from './moments';
 
@@ -71,7 +71,7 @@ const plainEntries = [
 		...stamp,
 		kind: z.literal('track'),
 		source: z.enum(trackSources),
-		name: short,
+		name: z.string().trim().max(longestTrackName),
 		points: z.array(point).min(3).max(mostTrackPoints),
 		from: seconds,
 		to: seconds

@@ -147,6 +147,7 @@ const sentences: Record<Issue['code'], string | ((said: Said) => string)> = {
 	zero: ({ typed, such }) => m.is_nothing_it_has_to_be({ typed: typed || m.zero(), such }),
 	'too-small': ({ typed, such, issue }) => m.is_too_small_to_be_true({ typed, bound: issue.bound ?? '', such }),
 	'too-large': ({ typed, such, issue }) => m.is_too_large_to_be_true({ typed, bound: issue.bound ?? '', such }),
+	'too-long': ({ typed, issue }) => m.is_over_letters_long({ typed, bound: issue.bound ?? '' }),
 	missing: ({ issue }) => m.still_missing({ places: places[issue.path] ?? issue.path }),
 	'not-whole': ({ typed, such }) => m.is_not_a_whole_number_of({ typed, such }),
 	'upside-down': ({ typed, issue }) => m.is_above_the_low_end_comes({ typed, bound: issue.bound ?? '' }),

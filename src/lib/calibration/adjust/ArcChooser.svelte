@@ -2,6 +2,7 @@
 <script lang="ts">
 	import { m } from '$words';
 	import { Progress } from '@skeletonlabs/skeleton-svelte';
+	import Field from '$lib/kit/Field.svelte';
 	import Toggle from '$lib/kit/Toggle.svelte';
 	import { untrack } from 'svelte';
 	import { usualAgitation } from '$core';
@@ -35,10 +36,11 @@
 		<fieldset class="grid gap-1.5 content-start min-w-0" {disabled}>
 			<legend class="px-0 pt-0 pb-1 font-semibold">{m.wanted_share_of_the_spray()}</legend>
 			{#each [2, 1, 0] as z (z)}
-				<label
-					>{zones[z]}
-					<input class="field-input" inputmode="decimal" bind:value={arc.shares[z]} />
-				</label>
+				<Field
+					label={zones[z] ?? ''}
+					inputmode="decimal"
+					bind:value={() => arc.shares[z] ?? '', (text) => (arc.shares[z] = text)}
+				/>
 			{/each}
 		</fieldset>
 		<fieldset class="grid gap-1.5 content-start min-w-0" {disabled}>
@@ -166,11 +168,6 @@
 <style>
 	h3 {
 		font: 600 1rem var(--font-text);
-	}
-	fieldset > label:not(.check) {
-		display: grid;
-		grid-template-columns: 1fr 80px;
-		align-items: center;
 	}
 	.size.on {
 		border-style: solid;

@@ -6,6 +6,7 @@ import type { Fix, ReadTrack } from '$lib/device/read-track';
 import { pointsOf } from '$lib/device/read-track';
 import type { Receiver } from '$lib/device/receivers';
 import type { RoundState } from '$lib/calibration/round.svelte';
+import { longestTrackName } from '$lib/wire/track-limit';
 
 /** A track before it is kept: what was driven, its steady part found and moved, and the speed that it gives. */
 export class TrackStepState {
@@ -97,7 +98,7 @@ export class TrackStepState {
 		const issues = await this.#round.add({
 			kind: 'track',
 			source: this.source,
-			name: this.name.slice(0, 80),
+			name: this.name.length > longestTrackName ? `${this.name.slice(0, longestTrackName - 1)}…` : this.name,
 			points: this.points,
 			from: this.from,
 			to: this.to

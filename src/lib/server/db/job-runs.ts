@@ -42,9 +42,10 @@ export const jobRunsOf = (scope: Scope) => {
 			await trx.deleteFrom('sprayer_event').where('farm_id', '=', farmId).where('id', 'in', stale).execute();
 		if (!drifted) return;
 		const gap = closed!.volume!.gap * 100;
+		const names = job.body.blocks.map((b) => b.name);
 		const told = {
 			gap: showDecimals(Math.abs(gap), 1, settings.decimalComma),
-			blocks: job.body.blocks.map((b) => b.name).join(', ')
+			blocks: `${names.slice(0, 3).join(', ')}${names.length > 3 ? m.and_more_count({ count: names.length - 3 }) : ''}`
 		};
 		await trx
 			.insertInto('sprayer_event')
@@ -55,7 +56,7 @@ export const jobRunsOf = (scope: Scope) => {
 				day: dayAt(settings.timeZone, Date.parse(drifted.at)),
 				what: 'drift',
 				setting_id: job.setting_id,
-				note: (gap > 0 ? m.volume_over_on(told) : m.volume_under_on(told)).slice(0, 400)
+				note: gap > 0 ? m.volume_over_on(told) : m.volume_under_on(told)
 			})
 			.onConflict((oc) => oc.columns(['farm_id', 'id']).doNothing())
 			.execute();

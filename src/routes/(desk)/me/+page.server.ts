@@ -12,6 +12,8 @@ import { asking } from '$lib/server/people/asking';
 
 const meForm = zod4(meSchema);
 const passwordForm = zod4(newPasswordSchema);
+/** Letters of a device's name. */
+const mostOfName = 60;
 
 export const load: PageServerLoad = async ({ locals: { who, farm } }) => {
 	if (who.kind !== 'person') redirect(303, '/people');
@@ -73,9 +75,8 @@ export const actions: Actions = {
 	},
 
 	device: async ({ request, locals: { who } }) => {
-		const name = String((await request.formData()).get('device') ?? '')
-			.trim()
-			.slice(0, 60);
+		const name = String((await request.formData()).get('device') ?? '').trim();
+		if (name.length > mostOfName) return fail(422, { device: m.that_is_over_letters_long({ most: mostOfName }) });
 		if (who.kind !== 'person') return fail(422, {});
 		await database()
 			.db.updateTable('person_session')

@@ -3,7 +3,7 @@
 	import { untrack } from 'svelte';
 	import { enhance as plainly } from '$app/forms';
 	import { superForm } from 'sveltekit-superforms';
-	import type { PageData } from './$types';
+	import type { ActionData, PageData } from './$types';
 	import AskTwice from '$lib/kit/AskTwice.svelte';
 	import Field from '$lib/kit/Field.svelte';
 	import { openForm } from '$lib/kit/open-form';
@@ -12,7 +12,7 @@
 	import { timeAt } from '$lib/settings/farm-time';
 	import { deviceWords, roleWords } from '$lib/wording/people';
 
-	let { data }: { data: PageData } = $props();
+	let { data, form: answer }: { data: PageData; form: ActionData } = $props();
 	const { form, errors, message, enhance } = openForm(
 		untrack(() => data.form),
 		{ stays: true }
@@ -28,6 +28,7 @@
 	);
 	const at = (time: Date) => timeAt(data.farm.settings, time.getTime());
 	const mine = $derived(data.devices.find((device) => device.id === data.session));
+	let device = $state(untrack(() => mine?.device ?? deviceWords(null, mine?.userAgent ?? null)));
 </script>
 
 <svelte:head><title>{m.me_page()}</title></svelte:head>
@@ -124,14 +125,12 @@
 	<section class="card grid gap-3 p-5" aria-labelledby="mine">
 		<h2 id="mine">{m.my_devices()}</h2>
 		<form method="post" action="?/device" use:plainly class="flex flex-wrap items-end gap-3">
-			<label class="grid gap-1 font-semibold"
-				>{m.name_of_this_device()}<input
-					class="field-input"
-					name="device"
-					maxlength="60"
-					value={mine?.device ?? deviceWords(null, mine?.userAgent ?? null)}
-				/></label
-			>
+			<Field
+				name="device"
+				label={m.name_of_this_device()}
+				bind:value={device}
+				problem={answer && 'device' in answer && typeof answer.device === 'string' ? answer.device : null}
+			/>
 			<button class="btn plain">{m.save()}</button>
 		</form>
 		{#each data.devices as device (device.id)}

@@ -6,6 +6,7 @@
 	import type { Nozzle } from '$core';
 	import { flowAt, isoReference, isoSizes, passes, readNozzleFilter } from '$core';
 	import type { ActionData, PageData } from './$types';
+	import Field from '$lib/kit/Field.svelte';
 	import DataTable from '$lib/kit/DataTable.svelte';
 	import IsoDot from '$lib/drawings/IsoDot.svelte';
 	import { nozzleTable } from '$lib/settings/nozzle-table';
@@ -104,17 +105,12 @@
 		</span>
 	</div>
 	{#if form?.message}<p class="problem" role="alert">✕ {form.message}</p>{/if}
-	<div class="grid grid-cols-[auto_minmax(200px,1fr)_auto] gap-x-3.5 gap-y-1.5 items-center phone:grid-cols-1">
-		<label class="font-semibold" for="filter">{m.only_those_with()}</label>
-		<input
-			id="filter"
-			class="field-input"
-			type="search"
-			autocomplete="off"
+	<div class="grid grid-cols-[minmax(200px,1fr)_auto] gap-x-3.5 gap-y-1.5 items-end phone:grid-cols-1">
+		<Field
+			label={m.only_those_with()}
 			placeholder={m.air_induction_03_shed_3_bar()}
 			bind:value={text}
-			aria-invalid={!filter.ok}
-			aria-describedby="filter-said"
+			problem={filter.ok ? null : wordIssue(filter.issues[0]!)}
 		/>
 		<span class="flex flex-wrap gap-2">
 			{#each quick as word (word)}
@@ -127,8 +123,8 @@
 				>
 			{/each}
 		</span>
-		<p class="col-[2/-1] phone:col-1" id="filter-said" role="status" class:problem={!filter.ok}>
-			{filter.ok ? m.of_count({ count: shown.length, length2: table.length }) : `✕ ${wordIssue(filter.issues[0]!)}`}
+		<p class="col-span-full" role="status">
+			{filter.ok ? m.of_count({ count: shown.length, length2: table.length }) : ''}
 		</p>
 	</div>
 	<DataTable

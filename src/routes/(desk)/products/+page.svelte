@@ -2,6 +2,7 @@
 	import { m } from '$words';
 	import { may } from '$lib/kit/may';
 	import Actions from '$lib/kit/Actions.svelte';
+	import Field from '$lib/kit/Field.svelte';
 	import type { PageData } from './$types';
 	import { doseText, productFacts } from '$lib/show/product-facts';
 	import { mixingWords } from '$lib/wording/products';
@@ -45,10 +46,7 @@
 			{m.products_belong_here_each_with_the()}
 		</p>
 	{:else}
-		<label class="flex items-center gap-3.5 max-w-115 font-semibold"
-			>{m.only_those_with()}
-			<input class="field-input flex-1" type="search" autocomplete="off" bind:value={filter} /></label
-		>
+		<div class="max-w-115"><Field label={m.only_those_with()} bind:value={filter} /></div>
 	{/if}
 	<ul class="grid grid-cols-[repeat(auto-fill,minmax(min(380px,100%),1fr))] gap-3.5">
 		{#each shown as { id, label } (id)}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { m } from '$words';
+	import Field from '$lib/kit/Field.svelte';
 	import FileDrop from '$lib/kit/FileDrop.svelte';
 	import PiecesBar from '$lib/kit/PiecesBar.svelte';
 	import { Pieces, piecesOf } from '$lib/kit/pieces.svelte';
@@ -12,6 +13,8 @@
 	import BlockMini from '$lib/drawings/BlockMini.svelte';
 	import type { FoundGround } from '$lib/ground/boundary';
 	import { fieldUnits } from '$lib/settings/field-units';
+	import { longestBlockName } from '$lib/settings/limits';
+	import { tooLong } from '$lib/settings/too-long';
 	import { readGround } from '$lib/device/read-ground';
 	import { boundaryArea } from '$lib/ground/geodesic';
 	import { blockKindWords } from '$lib/wording/ground';
@@ -31,6 +34,8 @@
 	let others = $state(0);
 	let busy = $state(false);
 	const picked = $derived(rows.filter((r) => r.pick && r.ground.issues.length === 0 && r.name.trim() !== ''));
+	/** A name from a file may be longer than a field's is kept: it is told at its place, never cut. */
+	const long = $derived(picked.some((r) => r.name.trim().length > longestBlockName));
 
 	async function take(file: File | undefined) {
 		if (!file) return;
@@ -126,10 +131,17 @@
 								<label class="check min-h-11"
 									><input type="checkbox" bind:checked={row.pick} /> <b>{area(row.ground)}</b></label
 								>
-								<input class="field-input" aria-label={m.name_of({ name: row.ground.name })} bind:value={row.name} />
-								<select class="field-input" aria-label={m.kind_of({ name: row.ground.name })} bind:value={row.kind}>
-									{#each blockKinds as kind (kind)}<option value={kind}>{blockKindWords[kind]}</option>{/each}
-								</select>
+								<Field
+									label={m.name_of({ name: row.ground.name })}
+									bind:value={row.name}
+									problem={tooLong('name', row.name, longestBlockName).map(wordIssue)[0]}
+								/>
+								<Field
+									type="choice"
+									label={m.kind_of({ name: row.ground.name })}
+									bind:value={() => row.kind, (kind) => (row.kind = kind as BlockKind)}
+									options={blockKinds.map((kind) => ({ value: kind, label: blockKindWords[kind] }))}
+								/>
 							{/if}
 						</div>
 					</li>
@@ -137,7 +149,7 @@
 			</ul>
 			<div class="flex justify-between">
 				<a class="btn plain" href="/ground">{m.back_title()}</a>
-				<button class="btn go big" disabled={picked.length === 0 || pieces.busy}
+				<button class="btn go big" disabled={picked.length === 0 || long || pieces.busy}
 					>{m.take_in_count({ count: picked.length || '' })}</button
 				>
 			</div>

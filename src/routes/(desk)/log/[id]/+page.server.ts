@@ -27,7 +27,7 @@ export const actions: Actions = {
 		const { id, by, text } = form.data;
 		for (const name of ['by', 'text'] as const)
 			if (form.data[name].length > longest[name])
-				return refuseWords(form, { [name]: m.that_is_over_letters_long_longest({ longest: longest[name] }) });
+				return refuseWords(form, { [name]: m.that_is_over_letters_long({ most: longest[name] }) });
 		const amendment = idParam(id, 'record');
 		const added = locals.farm.records.amend(idParam(params.id, 'record'), amendment, by, text, now().toISOString());
 		return (await refusedBy(form, added)) ?? { form: await superValidate({ id: v7() }, schema) };

@@ -11,10 +11,4 @@
 	const carry = async () => (await import('$lib/calibration/sign/carry-change')).carryChange(device.store, round);
 </script>
 
-<StepPage
-	step={data.step}
-	{device}
-	now={device.now}
-	status={device.status}
-	onsigned={carry}
-/>
+<StepPage step={data.step} {device} now={device.now} status={device.status} onsigned={carry} />
