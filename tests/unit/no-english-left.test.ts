@@ -7,9 +7,11 @@ const small =
 	/\b(the|of|as|is|are|be|it|that|and|from|to|not|with|for|which|this|a|an|in|on|by|or|has|have|than|no)\b/i;
 /** What reads like a sentence or a piece of one, and is no style, query or address of elements. */
 const isSentence = (text: string) =>
-	text.trim().split(/\s+/).length >= 3 &&
-	small.test(text) &&
-	!/[-:]\[|color-mix|^\s*:scope|grid|input,|\[role/.test(text);
+	(text.trim().split(/\s+/).length >= 3 &&
+		small.test(text) &&
+		!/[-:]\[|color-mix|^\s*:scope|grid|input,|\[role/.test(text)) ||
+	// What ends a sentence behind a name that is put into it.
+	/^ [a-z]{3,}( [a-z]+)*[.!?…]$/.test(text);
 
 /** Rooms and files whose texts nobody reads on a screen, or that are names for a catalogue. */
 const aside = [

@@ -44,7 +44,6 @@
 		type="text"
 		autocomplete="off"
 		placeholder={m.n14_mar_2026()}
-		maxlength="20"
 		title={notADay()}
 		bind:value={() => draft ?? dayText(value), type}
 		onblur={() => (draft = null)}

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { doseAreas } from '../../core/index';
+import { longestProductName } from '../settings/limits';
 import { typedSchema } from './typed';
 
 /** Most products that are mixed in one tank. */
@@ -13,7 +14,7 @@ export const tankMixInputSchema = z.strictObject({
 			z.strictObject({
 				/** The farm's product, where it is one of them. */
 				product: z.uuid().optional(),
-				name: z.string().trim().min(1).max(80),
+				name: z.string().trim().min(1).max(longestProductName),
 				dose: typedSchema,
 				state: z.enum(['liquid', 'dry']).optional(),
 				per: z.enum(doseAreas).optional()

@@ -19,14 +19,17 @@
 			? tank.doseUnits.filter((u) => state === undefined || u.state === state)
 			: (['liquid', 'dry'] as const)
 					.filter((s) => state === undefined || s === state)
-					.map((s) => ({ value: tank.doseUnits.find((u) => u.state === s)!.value, label: s }))
+					.map((s) => ({
+						value: tank.doseUnits.find((u) => u.state === s)!.value,
+						label: s === 'liquid' ? m.liquid() : m.dry()
+					}))
 	);
 	const id = $props.id();
 
 	function remove() {
 		const { key, name } = line;
 		const back = tank.remove(key);
-		say(`${name || m.dose()} deleted.`, { label: m.undo(), run: back });
+		say(m.name_deleted({ name: name || m.dose() }), { label: m.undo(), run: back });
 	}
 	function onsubmit(event: SubmitEvent) {
 		event.preventDefault();
@@ -44,7 +47,6 @@
 			placeholder={m.product_title()}
 			list="products-{id}"
 			autocomplete="off"
-			maxlength="80"
 			bind:value={line.name}
 			onchange={() => tank.named(line)}
 		/>

@@ -14,6 +14,8 @@ import type { DoseUnit } from '$lib/settings/dose-units';
 import { doseUnits, typedDose } from '$lib/settings/dose-units';
 import type { FarmSettings } from '$lib/settings/farm-settings';
 import { fieldUnits, typed } from '$lib/settings/field-units';
+import { longestProductName } from '$lib/settings/limits';
+import { tooLong } from '$lib/settings/too-long';
 import { keptText, typedText } from '$lib/settings/typed-text';
 import type { JobStart } from '$lib/wire/job-start';
 import type { TankMixInput } from '$lib/wire/tank-mix';
@@ -191,6 +193,8 @@ export class FullTankState {
 	}
 	/** What is wrong with a line that is being written; nothing while its dose is empty. */
 	lineProblem(line: DoseLine): string | undefined {
+		const [long] = tooLong('name', line.name, longestProductName);
+		if (long) return wordIssue(long);
 		if (line.dose.trim() === '') return undefined;
 		const others = this.lines.filter((l) => l.key !== line.key);
 		const all = [...others, line].map((l, i) => this.#productOfLine(l, i));
