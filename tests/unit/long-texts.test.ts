@@ -1,11 +1,15 @@
 import { describe, expect, it } from 'vitest';
+import type { EntryBody, PlanSheet, RunEntryBody } from '../../src/core';
+import { askedFields, checkEntry, checkRunEntry, longestAsked, si, tooLong } from '../../src/core';
 import { readRecordFile } from '../../src/lib/files/record-files';
 import { emptyBlockForm, readBlockForm } from '../../src/lib/forms/block';
 import { emptyNozzleText, readNozzleText } from '../../src/lib/forms/nozzle-text';
 import { groundOfGeoJson } from '../../src/lib/ground/boundary';
 import { defaultSettings } from '../../src/lib/settings/farm-settings';
-import { tooLong } from '../../src/lib/settings/too-long';
+import { entrySchema } from '../../src/lib/wire/round-message';
+import { runEntrySchema } from '../../src/lib/wire/run-message';
 import { wordIssue } from '../../src/lib/wording/issues';
+import { signOff, t, testRig } from '../support/entries';
 
 /** As many letters, none of which may be lost on the way. */
 const letters = (n: number) => 'abcdefghij'.repeat(Math.ceil(n / 10)).slice(0, n);
@@ -76,5 +80,80 @@ describe('a text that is longer than is kept', () => {
 		};
 		const read = groundOfGeoJson({ type: 'Feature', properties: { name: letters(200) }, geometry });
 		expect(read?.found[0]?.name).toBe(letters(200));
+	});
+});
+
+const at = '2026-03-20T08:00:00.000Z';
+const id = '01900000-0000-7000-8000-000000000001';
+const field: PlanSheet = { area: si(1e5), rate: si(2e-5), tank: si(0.6), split: 'equal', products: [] };
+const weather = {
+	from: 'S',
+	wind: null,
+	gust: null,
+	temperature: null,
+	humidity: '',
+	sky: null,
+	dew: null,
+	lastRain: ''
+} as const;
+const asked = (name: string, text: string) => ({
+	...Object.fromEntries(askedFields.map((one) => [one, one === 'operator' ? 'A. Sample' : ''])),
+	[name]: text
+});
+
+/** Every text that a person writes into an entry, and how long it may be. */
+const ofRounds: Readonly<Record<string, readonly [number, (text: string) => EntryBody]>> = {
+	'who carried': [80, (name) => ({ kind: 'person', name })],
+	'who signed': [80, (person) => ({ ...signOff, person })],
+	gear: [80, (gear) => ({ ...signOff, gear })],
+	'remarks of a calibration': [1000, (remarks) => ({ ...signOff, remarks })],
+	'what was noted': [200, (text) => ({ kind: 'noted', what: 'strokes', text })]
+};
+const ofRuns: Readonly<Record<string, readonly [number, (text: string) => RunEntryBody]>> = {
+	'who ticked': [80, (by) => ({ kind: 'tick', load: 1, step: 1, poured: null, by })],
+	'reason for going on': [300, (reason) => ({ kind: 'pass', code: 'over-max', about: '', reason })],
+	'reason to spray': [
+		300,
+		(reason) => ({ kind: 'weather', when: 'before', source: 'hand', weather, decision: 'spray', reason })
+	],
+	'remarks of a close': [
+		1000,
+		(remarks) => ({ kind: 'close', done: { by: 'area', area: t('1 ha', 'ha') }, left: t('0 L', 'L'), remarks })
+	],
+	'name of a dye': [80, (name) => ({ kind: 'dye', dye: { name, state: 'liquid', dose: t('1 L/ha', 'L/ha') } })],
+	...Object.fromEntries(
+		askedFields.map((name) => [
+			`${name} of a record`,
+			[longestAsked(name), (text: string) => ({ kind: 'record', asked: asked(name, text), passed: [] }) as RunEntryBody]
+		])
+	)
+};
+
+describe('a text of an entry', () => {
+	it.each(Object.entries(ofRounds))(
+		'is kept by the device where the server takes it, and told where not: %s',
+		(_, [most, of]) => {
+			const told = (text: string) => checkEntry(of(text), testRig).map((i) => i.code);
+			const taken = (text: string) => entrySchema.safeParse({ id, seq: 0, at, ...of(text) }).success;
+			expect([told(letters(most)), taken(letters(most))]).toEqual([[], true]);
+			expect([told(letters(most + 1)), taken(letters(most + 1))]).toEqual([['too-long'], false]);
+		}
+	);
+
+	it.each(Object.entries(ofRuns))(
+		'is kept by the device where the server takes it, and told where not: %s',
+		(_, [most, of]) => {
+			const told = (text: string) => checkRunEntry(of(text), field).map((i) => i.code);
+			const taken = (text: string) => runEntrySchema.safeParse({ id, seq: 0, at, ...of(text) }).success;
+			expect([told(letters(most)), taken(letters(most))]).toEqual([[], true]);
+			expect([told(letters(most + 1)), taken(letters(most + 1))]).toEqual([['too-long'], false]);
+		}
+	);
+
+	it('is no quantity of more than 60 letters, however it could be read', () => {
+		const long = `0.${'1'.repeat(59)}`;
+		const entry: EntryBody = { kind: 'catch', nozzle: 1, amount: t(long, 'L') };
+		expect(checkEntry(entry, testRig).map((i) => [i.code, i.path])).toEqual([['too-long', 'amount']]);
+		expect(entrySchema.safeParse({ id, seq: 0, at, ...entry }).success).toBe(false);
 	});
 });

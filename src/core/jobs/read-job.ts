@@ -7,6 +7,7 @@ import { readLabel } from '../products/read-label';
 import { fields, readField } from '../quantity/fields';
 import type { Issue, Result } from '../quantity/issue';
 import { bad, good } from '../quantity/issue';
+import { longest, tooLong } from '../quantity/too-long';
 import type { Length, Volume, VolumePerArea } from '../quantity/quantity';
 import { si } from '../quantity/quantity';
 import type { Typed } from '../quantity/typed';
@@ -44,7 +45,7 @@ export interface ReadJob {
  * const t = (text) => ({ text, unit: '', gallon: 'US' });
  * const label = { name: 'Sample Ochre', state: 'liquid', dose: { low: t('1 L/ha'), high: t('3 L/ha') }, max: null, seasonMax: null, volume: null, packs: [], packet: null, plantBack: [], wind: null, buffer: null, entryHours: 12, rainFreeHours: null, harvestDays: 0 };
  * const block = { id: 'b', name: 'Long strip', area: 1e5, share: 1, rows: null, spacing: null };
- * const job = { day: '2026-03-20', blocks: [block], tank: t('600 L'), dead: null, agitation: null, products: [{ id: 'p', label, dose: t('2 L/ha') }], split: 'full-then-part' };
+ * const job = { day: '2026-03-20', blocks: [block], tank: t('600 L'), dead: null, agitation: null, products: [{ id: 'p', label, dose: t('2 L/ha') }], split: 'full-then-part', reason: '', notes: '' };
  * readJob(job, 2e-5).value.sheet.products[0].dose.dose // => 2e-7
  */
 export function readJob(
@@ -58,6 +59,7 @@ export function readJob(
 		if (read && !read.ok) issues.push(...read.issues);
 		return read?.ok ? read.value.value : null;
 	};
+	issues.push(...tooLong('reason', job.reason, longest.reason), ...tooLong('notes', job.notes, longest.remarks));
 	if (job.blocks.length === 0) issues.push({ code: 'missing', path: 'blocks' });
 	job.blocks.forEach(({ share, part, area, rows }, i) => {
 		const read = blockPart(part ?? { by: 'share', share }, area, rows?.count ?? null);

@@ -1,8 +1,9 @@
 import type { Result } from './issue';
-import { inSign } from './issue';
+import { bad, inSign } from './issue';
 import type { Kind } from './quantity';
 import type { ReadQuantity } from './read-quantity';
 import type { Typed } from './typed';
+import { longest, tooLong } from './too-long';
 import { readTyped } from './typed';
 import type { Bounds } from './within';
 import { bounds, within } from './within';
@@ -68,6 +69,8 @@ export const fields = {
 
 /** Reads one typed field and holds it against its bounds. */
 export function readField<K extends Kind>(f: Field<K>, typed: Typed, path: string): Result<ReadQuantity<K>> {
+	const long = tooLong(path, typed.text, longest.typed);
+	if (long.length > 0) return bad(...long);
 	const read = readTyped(typed, f.kinds, path);
 	if (!read.ok) return inSign(read, typed.comma);
 	const limits = f.bounds[read.value.kind];

@@ -3,6 +3,7 @@ import type { Kind } from '../quantity/quantity';
 import type { Typed } from '../quantity/typed';
 import type { Field } from '../quantity/fields';
 import { fields, readField } from '../quantity/fields';
+import { longest, tooLong } from '../quantity/too-long';
 import { readChange } from '../adjust/read-change';
 import { trackSpeed } from '../track/track-speed';
 import type { TypedAim, TypedChange } from '../adjust/change';
@@ -161,13 +162,18 @@ const checks: {
 					...typed(fields.tankReading, entry.reading.start, 'start'),
 					...typed(fields.tankReading, entry.reading.left, 'left')
 				],
-	'sign-off': (entry) => (entry.pressure ? typed(fields.pressure, entry.pressure, 'pressure') : []),
+	'sign-off': ({ pressure, person, gear, remarks }) => [
+		...tooLong('person', person, longest.name),
+		...(pressure ? typed(fields.pressure, pressure, 'pressure') : []),
+		...tooLong('gear', gear, longest.name),
+		...tooLong('remarks', remarks, longest.remarks)
+	],
 	aim: (entry) => checkAim(entry.aim),
 	change: (entry, rig) => (entry.change ? checkChange(entry.change, rig) : []),
 	carry: (entry, rig) => entry.entries.flatMap((one) => checkEntry(one, rig)),
 	tick: () => [],
 	method: () => [],
-	person: () => [],
+	person: ({ name }) => tooLong('person', name, longest.name),
 	strike: () => [],
 	discard: () => [],
 	rig: (entry, rig) => {
@@ -177,7 +183,7 @@ const checks: {
 		return read.value.kind === rig.kind ? [] : [{ code: 'unreadable', path: 'rig.kind', text: entry.rig.kind }];
 	},
 	'tank-by': () => [],
-	noted: () => [],
+	noted: ({ text }) => tooLong('text', text, longest.noted),
 	sheet: () => []
 };
 

@@ -8,6 +8,8 @@ import type { Issue } from '../quantity/issue';
 import { inUnit } from '../quantity/units';
 import type { Typed } from '../quantity/typed';
 import { asTold, showFigure } from '../quantity/show-figure';
+import { longest, tooLong } from '../quantity/too-long';
+import { longAsked } from '../records/long-asked';
 import { shortestReason } from '../safety/open-stops';
 import type { RunEntryBody, TypedDone } from './entries';
 import type { JobRun } from './fold-run';
@@ -30,7 +32,7 @@ const whole = (n: number, least: number, most: number) => Number.isInteger(n) &&
 export function checkRunEntry(entry: RunEntryBody, sheet: PlanSheet): Issue[] {
 	switch (entry.kind) {
 		case 'tick': {
-			const issues: Issue[] = loadIssues(entry.load);
+			const issues: Issue[] = [...loadIssues(entry.load), ...tooLong('by', entry.by ?? '', longest.name)];
 			if (!whole(entry.step, 0, mostSteps)) issues.push({ code: 'not-whole', path: 'step', text: `${entry.step}` });
 			if (entry.poured) {
 				const read = readField(fields.poured, entry.poured, 'poured');
@@ -47,29 +49,33 @@ export function checkRunEntry(entry: RunEntryBody, sheet: PlanSheet): Issue[] {
 		}
 		case 'weather': {
 			const read = readWeather(entry.weather);
-			return read.ok ? [] : read.issues.map((issue) => ({ ...issue, path: `weather.${issue.path}` }));
+			return [
+				...(read.ok ? [] : read.issues.map((issue) => ({ ...issue, path: `weather.${issue.path}` }))),
+				...tooLong('reason', entry.reason, longest.reason)
+			];
 		}
 		case 'close': {
 			const ended = entry.ended === undefined || !Number.isNaN(secondsAt(entry.ended));
 			return [
 				...doneIssues(entry.done, sheet),
 				...leftIssues(entry.left, sheet),
+				...tooLong('remarks', entry.remarks, longest.remarks),
 				...(ended ? [] : [{ code: 'unreadable' as const, path: 'ended', text: entry.ended, wanted: 'clock' }])
 			];
 		}
 		case 'pass':
 			return entry.reason.trim().length >= shortestReason
-				? []
+				? tooLong('reason', entry.reason, longest.reason)
 				: [{ code: 'empty', path: 'reason', text: entry.reason, wanted: 'reason' }];
 		case 'rest':
 			return loadIssues(entry.from);
 		case 'dye':
 			return entry.dye && entry.dye.name.trim() === ''
 				? [{ code: 'empty', path: 'name', text: entry.dye.name, wanted: 'name' }]
-				: [];
+				: tooLong('name', entry.dye?.name ?? '', longest.name);
 		case 'record':
 			return entry.asked.operator?.trim()
-				? []
+				? longAsked(entry.asked)
 				: [{ code: 'empty', path: 'operator', text: entry.asked.operator ?? '', wanted: 'name' }];
 		case 'follow':
 		case 'twice':

@@ -1,12 +1,11 @@
 import { m } from '$words';
 import { z } from 'zod';
 import type { Amendment, Issue, Result, SprayRecord } from '../../core/index';
-import { bad, good } from '../../core/index';
+import { bad, good, tooLong } from '../../core/index';
 import type { CsvRow, ReadCsv } from './csv-rows';
 import { csvWith, inItsSign, readCsv } from './csv-rows';
 import type { DecimalSign } from './decimal-sign';
 import type { FarmSettings } from '../settings/farm-settings';
-import { tooLong } from '../settings/too-long';
 import { looksLikeJson, readJsonRows } from './json-rows';
 import type { KnownNames, RecordLine } from './record-line';
 import { readRecordLine, recordOf } from './record-line';

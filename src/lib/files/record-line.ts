@@ -10,13 +10,13 @@ import {
 	readDose,
 	readField,
 	readNumber,
-	readWeather
+	readWeather,
+	longestAsked,
+	tooLong
 } from '../../core/index';
 import { dayStart, momentAt } from '../settings/farm-time';
 import type { FarmSettings } from '../settings/farm-settings';
 import { fieldUnits, typed } from '../settings/field-units';
-import { tooLong } from '../settings/too-long';
-import { longestAsked } from '../wire/record';
 
 type Product = SprayRecord['products'][number];
 

@@ -10,7 +10,8 @@ import {
 	neighbourKinds,
 	readBlock,
 	readField,
-	readNumber
+	readNumber,
+	tooLong
 } from '../../core/index';
 import { boundaryArea } from '../ground/geodesic';
 import { boundarySchema } from '../ground/boundary';
@@ -18,7 +19,6 @@ import type { FarmSettings } from '../settings/farm-settings';
 import { fieldUnits, typed } from '../settings/field-units';
 import { lastingText } from '../settings/lasting-text';
 import { longestBlockName } from '../settings/limits';
-import { tooLong } from '../settings/too-long';
 
 export const neighboursSchema = z
 	.array(

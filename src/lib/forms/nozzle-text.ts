@@ -1,10 +1,9 @@
 import { m } from '$words';
 import type { ClassPoint, Issue, Result, Typed, TypedNozzle } from '../../core/index';
-import { bad, dropletClasses, good, inSign, nozzleKinds, readNozzle, readNumber } from '../../core/index';
+import { bad, dropletClasses, good, inSign, nozzleKinds, readNozzle, readNumber, tooLong } from '../../core/index';
 import type { FarmSettings } from '../settings/farm-settings';
 import { fieldUnits, typed } from '../settings/field-units';
 import { lastingText } from '../settings/lasting-text';
-import { tooLong } from '../settings/too-long';
 
 /** A nozzle as a form or a line of a file holds it: all text. Points and drop sizes are a line each, or parted by `;`. */
 export interface NozzleText {

@@ -1,8 +1,7 @@
 import type { Issue, PlantBack, Typed } from '../../core';
-import { readNumber } from '../../core';
+import { readNumber, tooLong } from '../../core';
 import type { FarmSettings } from '../settings/farm-settings';
 import { typed } from '../settings/field-units';
-import { tooLong } from '../settings/too-long';
 
 const inWords = (text: string) => text.trim().toLowerCase();
 

@@ -2,8 +2,9 @@
 <script lang="ts">
 	import { m } from '$words';
 	import type { Stop } from '$core';
-	import { shortestReason } from '$core';
+	import { longest, shortestReason, tooLong } from '$core';
 	import { stopKey } from '$lib/wire/stop-key';
+	import { wordIssue } from '$lib/wording/issues';
 	import { stopTitle } from '$lib/wording/safety';
 	import Field from '$lib/kit/Field.svelte';
 
@@ -18,6 +19,7 @@
 		name?: string;
 	}
 	let { stops, reasonOf, onreason, onpass, name }: Props = $props();
+	const long = (stop: Stop) => tooLong('reason', reasonOf(stop), longest.reason).map(wordIssue)[0];
 </script>
 
 {#if stops.length > 0}
@@ -33,11 +35,12 @@
 						label={m.reason_for_going_on()}
 						{...name ? { name } : {}}
 						bind:value={() => reasonOf(stop), (v) => onreason(stop, v)}
+						problem={long(stop)}
 					/>
 					{#if onpass}<button
 							type="button"
 							class="btn"
-							disabled={reasonOf(stop).trim().length < shortestReason}
+							disabled={reasonOf(stop).trim().length < shortestReason || long(stop) !== undefined}
 							onclick={() => onpass(stop, reasonOf(stop))}>{m.continue_with_this_reason()}</button
 						>{/if}
 				</li>

@@ -1,6 +1,6 @@
 import { m } from '$words';
 import { z } from 'zod';
-import { dilutions, doseAreas, dropletClasses, splits } from '../../core/index';
+import { dilutions, doseAreas, dropletClasses, splits, longest } from '../../core/index';
 import { passedStopSchema } from './passed-stops';
 import { typedSchema } from './typed';
 
@@ -60,7 +60,7 @@ export const askedJobSchema = z.strictObject({
 			oneWay: z.boolean().optional()
 		})
 		.nullable(),
-	reason: z.string().trim().max(300),
-	notes: z.string().trim().max(1000)
+	reason: z.string().trim().max(longest.reason),
+	notes: z.string().trim().max(longest.remarks)
 });
 export type AskedJob = z.input<typeof askedJobSchema>;

@@ -1,7 +1,7 @@
 import { m } from '$words';
 import { z } from 'zod';
 import type { PassedStop } from '../../core/index';
-import { shortestReason, stops } from '../../core/index';
+import { longest, shortestReason, stops } from '../../core/index';
 
 /** A stop that was passed, with its reason. */
 export const passedStopSchema = z.strictObject({
@@ -11,7 +11,7 @@ export const passedStopSchema = z.strictObject({
 		.string()
 		.trim()
 		.min(shortestReason, { error: () => m.write_the_reason_in_a_few_words() })
-		.max(300)
+		.max(longest.reason)
 });
 
 const stopSchema = passedStopSchema.omit({ reason: true });

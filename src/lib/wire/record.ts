@@ -1,12 +1,7 @@
 import { z } from 'zod';
 import type { AskedField, AskedRecord, RequiredField } from '../../core/index';
-import { askedFields } from '../../core/index';
+import { askedFields, longestAsked } from '../../core/index';
 import { daySchema } from './moments';
-
-const long: Partial<Record<AskedField, number>> = { remarks: 1000, condition: 300 };
-
-/** Letters that a field has at the most. */
-export const longestAsked = (name: AskedField): number => long[name] ?? 120;
 
 /** What a person adds to a record, all text. */
 export const askedRecordSchema = z.object(

@@ -10,7 +10,8 @@ import {
 	roundMethods,
 	swathSchools,
 	tankReadings,
-	trackSources
+	trackSources,
+	longest
 } from '../../core/index';
 import type { Entry, Rig } from '../../core/index';
 import type { Setting } from './rig';
@@ -27,7 +28,7 @@ const stamp = {
 /** Of the list, or one of the farm's own in its words. */
 const anyCheck = z.union([z.enum(rigChecks), z.templateLiteral(['own:', z.string().trim().min(1).max(80)])]);
 const nozzle = z.int().min(1).max(400);
-const short = z.string().trim().max(80);
+const short = z.string().trim().max(longest.name);
 const share = z.number().gt(0).max(1);
 const timeBy = z.enum(['stopwatch', 'typed']);
 const ground = z.discriminatedUnion('by', [
@@ -153,7 +154,7 @@ const plainEntries = [
 		...stamp,
 		kind: z.literal('noted'),
 		what: z.enum(notedThings),
-		text: z.string().trim().max(200)
+		text: z.string().trim().max(longest.noted)
 	}),
 	z.strictObject({ ...stamp, kind: z.literal('aim'), aim: aimSchema }),
 	z.strictObject({ ...stamp, kind: z.literal('change'), change: changeSchema.nullable() }),
@@ -165,7 +166,7 @@ const plainEntries = [
 		pressure: typedSchema.optional(),
 		gear: short,
 		rpm: z.int().min(0).max(10_000).nullable(),
-		remarks: z.string().trim().max(1000)
+		remarks: z.string().trim().max(longest.remarks)
 	})
 ] as const;
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { AskedRecord, Boundary, JobBefore, Place, TypedJob } from '../../core/index';
-import { skies, smokeTests, sprayActs, weatherDecisions, weatherTimes } from '../../core/index';
+import { skies, smokeTests, sprayActs, weatherDecisions, weatherTimes, longest } from '../../core/index';
 import { askedRecordSchema } from './record';
 import { passedStopSchema } from './passed-stops';
 import type { AskedJob } from './job';
@@ -27,7 +27,7 @@ export const runEntrySchema = z.discriminatedUnion('kind', [
 		load,
 		step: z.int().min(0).max(60),
 		poured: typedSchema.nullable(),
-		by: z.string().trim().max(80).optional()
+		by: z.string().trim().max(longest.name).optional()
 	}),
 	z.strictObject({ ...stamp, kind: z.literal('twice'), tick: z.uuidv7() }),
 	z.strictObject({
@@ -62,14 +62,14 @@ export const runEntrySchema = z.discriminatedUnion('kind', [
 			smoke: z.enum(smokeTests).nullable().optional()
 		}),
 		decision: z.enum(weatherDecisions).nullable(),
-		reason: z.string().trim().max(300)
+		reason: z.string().trim().max(longest.reason)
 	}),
 	z.strictObject({
 		...stamp,
 		kind: z.literal('close'),
 		done,
 		left: typedSchema,
-		remarks: z.string().trim().max(1000),
+		remarks: z.string().trim().max(longest.remarks),
 		ended: momentSchema.optional()
 	}),
 	z.strictObject({
@@ -90,7 +90,11 @@ export const runEntrySchema = z.discriminatedUnion('kind', [
 		...stamp,
 		kind: z.literal('dye'),
 		dye: z
-			.strictObject({ name: z.string().trim().min(1).max(80), state: z.enum(['liquid', 'dry']), dose: typedSchema })
+			.strictObject({
+				name: z.string().trim().min(1).max(longest.name),
+				state: z.enum(['liquid', 'dry']),
+				dose: typedSchema
+			})
 			.nullable()
 	}),
 	z.strictObject({ ...stamp, kind: z.literal('follow'), progress: z.uuidv7() }),

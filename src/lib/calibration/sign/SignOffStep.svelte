@@ -110,7 +110,12 @@
 				hint={m.n540_at_the_pto_or_what()}
 			/>
 		{/if}
-		<Field label={m.remarks()} bind:value={f.remarks} hint={m.ground_wind_what_was_changed()} />
+		<Field
+			label={m.remarks()}
+			bind:value={f.remarks}
+			problem={f.problems.remarks}
+			hint={m.ground_wind_what_was_changed()}
+		/>
 		<div class="col-[1/3] grid gap-1.5 phone:col-1">
 			{#if f.blocked}<p class="problem">{f.blocked}</p>{/if}
 			{#each f.notes as note (note)}<p><span aria-hidden="true">▲</span> {note}.</p>{/each}

@@ -7,7 +7,7 @@ import { typed } from '$lib/settings/field-units';
 import { typedText } from '$lib/settings/typed-text';
 import type { RoundState } from '$lib/calibration/round.svelte';
 
-type Place = 'person' | 'carrier' | 'day' | 'pressure' | 'gear' | 'rpm';
+type Place = 'person' | 'carrier' | 'day' | 'pressure' | 'gear' | 'rpm' | 'remarks';
 
 /** The form that closes a round: who, when, at what pressure, gear and rpm. What was typed stays where it is refused. */
 export class SignOffState {
@@ -95,7 +95,7 @@ export class SignOffState {
 			rpm: rpm === '' ? null : Number(rpm),
 			remarks: this.remarks.trim()
 		});
-		if (issues[0]) this.problems = { pressure: wordIssue(issues[0]) };
+		this.problems = Object.fromEntries(issues.map((issue) => [issue.path, wordIssue(issue)]));
 		return issues.length === 0;
 	}
 }

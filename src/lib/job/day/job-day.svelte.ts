@@ -23,7 +23,9 @@ import {
 	showFigure,
 	si,
 	windName,
-	worstState
+	worstState,
+	longest,
+	tooLong
 } from '$core';
 import { typed } from '$lib/settings/field-units';
 import type { WeatherAnswer } from '$lib/wire/weather';
@@ -153,9 +155,14 @@ export class JobDayState {
 		() => (this.worst === 'stop' || this.empty) && this.reason.trim().length < shortestReason
 	);
 
+	/** What is wrong with the reason. */
+	reasonProblem: string | undefined = $derived.by(
+		() => tooLong('reason', this.reason, longest.reason).map(wordIssue)[0]
+	);
+
 	/** Keeps the weather with what was decided on it. */
 	async decide(decision: WeatherDecision | null): Promise<boolean> {
-		if (!this.read.ok || (this.empty && decision !== 'spray')) return false;
+		if (!this.read.ok || this.reasonProblem !== undefined || (this.empty && decision !== 'spray')) return false;
 		if (decision === 'spray' && this.wantsReason) return false;
 		return this.run.add({
 			kind: 'weather',

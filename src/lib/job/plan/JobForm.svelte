@@ -189,7 +189,7 @@
 				<Field label={m.harvest_wanted_on()} type="date" bind:value={plan.harvest} hint={m.held_against_the_labels()} />
 			</div>
 		</Fold>
-		<Field label={m.notes()} bind:value={plan.notes} />
+		<Field label={m.notes()} bind:value={plan.notes} problem={plan.problem('notes')} />
 		<StopReasons
 			{stops}
 			reasonOf={(stop) => plan.reasons[stopKey(stop)] ?? ''}

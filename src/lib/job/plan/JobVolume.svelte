@@ -65,7 +65,7 @@
 	<Field
 		label={m.why_it_is_used()}
 		bind:value={plan.reason}
-		problem={plan.wantsReason ? m.nothing_is_written_here_yet() : undefined}
+		problem={plan.problem('reason') ?? (plan.wantsReason ? m.nothing_is_written_here_yet() : undefined)}
 	/>
 {/if}
 {#if plan.by === 'trial'}

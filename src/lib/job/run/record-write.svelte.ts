@@ -1,9 +1,20 @@
 import { m } from '$words';
 import type { AskedField, AskedRecord, PassedStop, RunEntry, Stop } from '$core';
-import { askedFields, checkJob, labelStops, openStops, pouredOverMax, shortestReason } from '$core';
+import {
+	askedFields,
+	checkJob,
+	labelStops,
+	longAsked,
+	longest,
+	openStops,
+	pouredOverMax,
+	shortestReason,
+	tooLong
+} from '$core';
 import { jobWeatherStops } from '$lib/show/job-weather';
 import { stopKey } from '$lib/wire/stop-key';
 import { lacking, lacksWeather } from '$lib/wire/record';
+import { wordIssue } from '$lib/wording/issues';
 import { noWeatherWords, recordFieldWords } from '$lib/wording/records';
 import type { JobRunState } from './job-run.svelte';
 
@@ -55,11 +66,14 @@ export class RecordWrite {
 			settings.recordFields
 		);
 		const unpassed = this.stops.some((stop) => this.reasonOf(stop).trim().length < shortestReason);
+		const longReasons = this.stops.flatMap((stop) => tooLong('reason', this.reasonOf(stop), longest.reason));
 		this.problems = {
 			...Object.fromEntries(
 				missing.map((name) => [name, m.is_still_empty({ recordFieldWords: recordFieldWords[name] })])
 			),
 			...(noWeather ? { remarks: noWeatherWords() } : {}),
+			...Object.fromEntries(longAsked(asked).map((issue) => [issue.path, wordIssue(issue)])),
+			...Object.fromEntries(longReasons.map((issue) => ['all', wordIssue(issue)])),
 			...(unpassed ? { all: m.write_the_reason_in_a_few_words() } : {})
 		};
 		if (Object.keys(this.problems).length > 0) return false;

@@ -9,13 +9,12 @@ import type {
 	TypedProduct,
 	VolumePerArea
 } from '$core';
-import { bad, fields, readField, readFullTank, readLabel, si } from '$core';
+import { bad, fields, readField, readFullTank, readLabel, si, tooLong } from '$core';
 import type { DoseUnit } from '$lib/settings/dose-units';
 import { doseUnits, typedDose } from '$lib/settings/dose-units';
 import type { FarmSettings } from '$lib/settings/farm-settings';
 import { fieldUnits, typed } from '$lib/settings/field-units';
 import { longestProductName } from '$lib/settings/limits';
-import { tooLong } from '$lib/settings/too-long';
 import { keptText, typedText } from '$lib/settings/typed-text';
 import type { JobStart } from '$lib/wire/job-start';
 import type { TankMixInput } from '$lib/wire/tank-mix';

@@ -7,14 +7,13 @@
 	import { postAction } from '$lib/kit/post-action';
 	import { goto, invalidateAll } from '$app/navigation';
 	import { page } from '$app/state';
-	import { blockKinds, inUnit, showFigure } from '$core';
+	import { blockKinds, inUnit, showFigure, tooLong } from '$core';
 	import type { BlockKind } from '$core';
 	import type { PageData } from './$types';
 	import BlockMini from '$lib/drawings/BlockMini.svelte';
 	import type { FoundGround } from '$lib/ground/boundary';
 	import { fieldUnits } from '$lib/settings/field-units';
 	import { longestBlockName } from '$lib/settings/limits';
-	import { tooLong } from '$lib/settings/too-long';
 	import { readGround } from '$lib/device/read-ground';
 	import { boundaryArea } from '$lib/ground/geodesic';
 	import { blockKindWords } from '$lib/wording/ground';

@@ -180,7 +180,7 @@
 					<Field label={m.at_inline()} type="time" bind:value={endClock} problem={run.problems.ended} />
 				</div>
 			{/if}
-			<Field label={m.remarks()} bind:value={remarks} />
+			<Field label={m.remarks()} bind:value={remarks} problem={run.problems.remarks} />
 			<button class="btn go big">{m.close_the_job()}</button>
 		</form>
 	{/if}

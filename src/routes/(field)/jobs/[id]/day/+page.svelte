@@ -140,7 +140,8 @@
 					<Field
 						label={day.empty || day.worst === 'stop' ? m.why_you_spray_all_the_same() : m.why_if_you_like()}
 						bind:value={day.reason}
-						problem={day.weather && day.wantsReason ? m.a_rule_says_stop_spraying_all() : undefined}
+						problem={day.reasonProblem ??
+							(day.weather && day.wantsReason ? m.a_rule_says_stop_spraying_all() : undefined)}
 						hint={day.empty ? m.nobody_has_read_the_weather_yet() : ''}
 					/>
 					<div class="do flex gap-3">
@@ -150,7 +151,7 @@
 						<button
 							type="button"
 							class="btn go big flex-1 min-w-0 whitespace-normal"
-							disabled={!day.read.ok || day.wantsReason}
+							disabled={!day.read.ok || day.wantsReason || day.reasonProblem !== undefined}
 							onclick={() => void decide('spray')}
 							>{day.empty ? m.spray_without_it() : m.spray_keep_the_weather()}</button
 						>
