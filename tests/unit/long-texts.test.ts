@@ -10,6 +10,7 @@ import { entrySchema } from '../../src/lib/wire/round-message';
 import { runEntrySchema } from '../../src/lib/wire/run-message';
 import { wordIssue } from '../../src/lib/wording/issues';
 import { signOff, t, testRig } from '../support/entries';
+import { numbersOf } from '../support/rigs';
 
 /** As many letters, none of which may be lost on the way. */
 const letters = (n: number) => 'abcdefghij'.repeat(Math.ceil(n / 10)).slice(0, n);
@@ -83,6 +84,7 @@ describe('a text that is longer than is kept', () => {
 	});
 });
 
+const rig = numbersOf(testRig);
 const at = '2026-03-20T08:00:00.000Z';
 const id = '01900000-0000-7000-8000-000000000001';
 const field: PlanSheet = { area: si(1e5), rate: si(2e-5), tank: si(0.6), split: 'equal', products: [] };
@@ -133,7 +135,7 @@ describe('a text of an entry', () => {
 	it.each(Object.entries(ofRounds))(
 		'is kept by the device where the server takes it, and told where not: %s',
 		(_, [most, of]) => {
-			const told = (text: string) => checkEntry(of(text), testRig).map((i) => i.code);
+			const told = (text: string) => checkEntry(of(text), rig).map((i) => i.code);
 			const taken = (text: string) => entrySchema.safeParse({ id, seq: 0, at, ...of(text) }).success;
 			expect([told(letters(most)), taken(letters(most))]).toEqual([[], true]);
 			expect([told(letters(most + 1)), taken(letters(most + 1))]).toEqual([['too-long'], false]);
@@ -152,8 +154,8 @@ describe('a text of an entry', () => {
 
 	it('is no quantity of more than 60 letters, however it could be read', () => {
 		const long = `0.${'1'.repeat(59)}`;
-		const entry: EntryBody = { kind: 'catch', nozzle: 1, amount: t(long, 'L') };
-		expect(checkEntry(entry, testRig).map((i) => [i.code, i.path])).toEqual([['too-long', 'amount']]);
+		const entry: EntryBody = { kind: 'catch', nozzle: 1, amount: t(long, 'L'), why: 'first' };
+		expect(checkEntry(entry, rig).map((i) => [i.code, i.path])).toEqual([['too-long', 'amount']]);
 		expect(entrySchema.safeParse({ id, seq: 0, at, ...entry }).success).toBe(false);
 	});
 });

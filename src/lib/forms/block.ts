@@ -11,6 +11,7 @@ import {
 	readBlock,
 	readField,
 	readNumber,
+	longest,
 	tooLong
 } from '../../core/index';
 import { boundaryArea } from '../ground/geodesic';
@@ -18,7 +19,6 @@ import { boundarySchema } from '../ground/boundary';
 import type { FarmSettings } from '../settings/farm-settings';
 import { fieldUnits, typed } from '../settings/field-units';
 import { lastingText } from '../settings/lasting-text';
-import { longestBlockName } from '../settings/limits';
 
 export const neighboursSchema = z
 	.array(
@@ -34,7 +34,7 @@ export const neighboursSchema = z
 export const pickedGroundSchema = z
 	.array(
 		z.strictObject({
-			name: z.string().trim().min(1).max(longestBlockName),
+			name: z.string().trim().min(1).max(longest.name),
 			kind: z.enum(blockKinds),
 			boundary: boundarySchema
 		})
@@ -109,10 +109,10 @@ export function readBlockForm(
 	const name = form.name.trim();
 	if (name === '') issues.push({ code: 'empty', path: 'name', wanted: 'name' });
 	issues.push(
-		...tooLong('name', name, longestBlockName),
-		...tooLong('crop', form.crop, 80),
-		...tooLong('stage', form.stage, 80),
-		...tooLong('notes', form.notes, 1000)
+		...tooLong('name', name, longest.name),
+		...tooLong('crop', form.crop, longest.name),
+		...tooLong('stage', form.stage, longest.name),
+		...tooLong('notes', form.notes, longest.remarks)
 	);
 	const kind = blockKinds.find((k) => k === form.kind);
 	if (!kind) issues.push({ code: 'unreadable', path: 'kind', text: form.kind });

@@ -1,6 +1,16 @@
 import { m } from '$words';
 import type { ClassPoint, Issue, Result, Typed, TypedNozzle } from '../../core/index';
-import { bad, dropletClasses, good, inSign, nozzleKinds, readNozzle, readNumber, tooLong } from '../../core/index';
+import {
+	bad,
+	dropletClasses,
+	good,
+	inSign,
+	nozzleKinds,
+	readNozzle,
+	readNumber,
+	longest,
+	tooLong
+} from '../../core/index';
 import type { FarmSettings } from '../settings/farm-settings';
 import { fieldUnits, typed } from '../settings/field-units';
 import { lastingText } from '../settings/lasting-text';
@@ -56,7 +66,7 @@ export function readNozzleText(text: NozzleText, settings: FarmSettings): Result
 	const issues: Issue[] = [];
 	const name = text.name.trim();
 	if (name === '') issues.push({ code: 'empty', path: 'name', wanted: 'name' });
-	issues.push(...tooLong('name', name, 80));
+	issues.push(...tooLong('name', name, longest.name));
 	const kind = nozzleKinds.find((k) => k === plain(text.kind));
 	if (!kind) issues.push({ code: 'unreadable', path: 'kind', text: text.kind.trim(), wanted: 'kind' });
 	const angleText = text.angle.replace('°', '').trim();

@@ -9,12 +9,11 @@ import type {
 	TypedProduct,
 	VolumePerArea
 } from '$core';
-import { bad, fields, readField, readFullTank, readLabel, si, tooLong } from '$core';
+import { bad, fields, longest, readField, readFullTank, readLabel, si, tooLong } from '$core';
 import type { DoseUnit } from '$lib/settings/dose-units';
 import { doseUnits, typedDose } from '$lib/settings/dose-units';
 import type { FarmSettings } from '$lib/settings/farm-settings';
 import { fieldUnits, typed } from '$lib/settings/field-units';
-import { longestProductName } from '$lib/settings/limits';
 import { keptText, typedText } from '$lib/settings/typed-text';
 import type { JobStart } from '$lib/wire/job-start';
 import type { TankMixInput } from '$lib/wire/tank-mix';
@@ -192,7 +191,7 @@ export class FullTankState {
 	}
 	/** What is wrong with a line that is being written; nothing while its dose is empty. */
 	lineProblem(line: DoseLine): string | undefined {
-		const [long] = tooLong('name', line.name, longestProductName);
+		const [long] = tooLong('name', line.name, longest.name);
 		if (long) return wordIssue(long);
 		if (line.dose.trim() === '') return undefined;
 		const others = this.lines.filter((l) => l.key !== line.key);

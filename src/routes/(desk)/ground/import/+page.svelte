@@ -7,13 +7,12 @@
 	import { postAction } from '$lib/kit/post-action';
 	import { goto, invalidateAll } from '$app/navigation';
 	import { page } from '$app/state';
-	import { blockKinds, inUnit, showFigure, tooLong } from '$core';
+	import { blockKinds, inUnit, longest, showFigure, tooLong } from '$core';
 	import type { BlockKind } from '$core';
 	import type { PageData } from './$types';
 	import BlockMini from '$lib/drawings/BlockMini.svelte';
 	import type { FoundGround } from '$lib/ground/boundary';
 	import { fieldUnits } from '$lib/settings/field-units';
-	import { longestBlockName } from '$lib/settings/limits';
 	import { readGround } from '$lib/device/read-ground';
 	import { boundaryArea } from '$lib/ground/geodesic';
 	import { blockKindWords } from '$lib/wording/ground';
@@ -34,7 +33,7 @@
 	let busy = $state(false);
 	const picked = $derived(rows.filter((r) => r.pick && r.ground.issues.length === 0 && r.name.trim() !== ''));
 	/** A name from a file may be longer than a field's is kept: it is told at its place, never cut. */
-	const long = $derived(picked.some((r) => r.name.trim().length > longestBlockName));
+	const long = $derived(picked.some((r) => r.name.trim().length > longest.name));
 
 	async function take(file: File | undefined) {
 		if (!file) return;
@@ -133,7 +132,7 @@
 								<Field
 									label={m.name_of({ name: row.ground.name })}
 									bind:value={row.name}
-									problem={tooLong('name', row.name, longestBlockName).map(wordIssue)[0]}
+									problem={tooLong('name', row.name, longest.name).map(wordIssue)[0]}
 								/>
 								<Field
 									type="choice"
