@@ -30,58 +30,66 @@ const whole = (n: number, least: number, most: number) => Number.isInteger(n) &&
  * holds; `level-over-load` for more poured than the tank takes; `empty` reasons; those of the fields.
  */
 export function checkRunEntry(entry: RunEntryBody, sheet: PlanSheet): Issue[] {
-	switch (entry.kind) {
-		case 'tick': {
-			const issues: Issue[] = [...loadIssues(entry.load), ...tooLong('by', entry.by ?? '', longest.name)];
-			if (!whole(entry.step, 0, mostSteps)) issues.push({ code: 'not-whole', path: 'step', text: `${entry.step}` });
-			if (entry.poured) {
-				const read = readField(fields.poured, entry.poured, 'poured');
-				if (!read.ok) issues.push(...read.issues);
-				else if (read.value.kind === 'volume' && read.value.value > sheet.tank * (1 + slack))
-					issues.push({ code: 'level-over-load', path: 'poured', text: entry.poured.text });
-			}
-			return issues;
-		}
-		case 'spray':
-			return loadIssues(entry.load);
-		case 'progress': {
-			return [...loadIssues(entry.load), ...doneIssues(entry.done, sheet), ...leftIssues(entry.left, sheet)];
-		}
-		case 'weather': {
-			const read = readWeather(entry.weather);
-			return [
-				...(read.ok ? [] : read.issues.map((issue) => ({ ...issue, path: `weather.${issue.path}` }))),
-				...tooLong('reason', entry.reason, longest.reason)
-			];
-		}
-		case 'close': {
-			const ended = entry.ended === undefined || !Number.isNaN(secondsAt(entry.ended));
-			return [
-				...doneIssues(entry.done, sheet),
-				...leftIssues(entry.left, sheet),
-				...tooLong('remarks', entry.remarks, longest.remarks),
-				...(ended ? [] : [{ code: 'unreadable' as const, path: 'ended', text: entry.ended, wanted: 'clock' }])
-			];
-		}
-		case 'pass':
-			return entry.reason.trim().length >= shortestReason
-				? tooLong('reason', entry.reason, longest.reason)
-				: [{ code: 'empty', path: 'reason', text: entry.reason, wanted: 'reason' }];
-		case 'rest':
-			return loadIssues(entry.from);
-		case 'dye':
-			return entry.dye && entry.dye.name.trim() === ''
-				? [{ code: 'empty', path: 'name', text: entry.dye.name, wanted: 'name' }]
-				: tooLong('name', entry.dye?.name ?? '', longest.name);
-		case 'record':
-			return entry.asked.operator?.trim()
-				? longAsked(entry.asked)
-				: [{ code: 'empty', path: 'operator', text: entry.asked.operator ?? '', wanted: 'name' }];
-		case 'follow':
-		case 'twice':
-		case 'strike':
-			return [];
-	}
+	const look = checks[entry.kind] as (entry: RunEntryBody, sheet: PlanSheet) => Issue[];
+	return look(entry, sheet);
+}
+
+/** What is looked at in an entry of each kind. */
+const checks: {
+	readonly [K in RunEntryBody['kind']]: (entry: Extract<RunEntryBody, { kind: K }>, sheet: PlanSheet) => Issue[];
+} = {
+	tick: ({ load, step, poured, by }, sheet) => [
+		...loadIssues(load),
+		...tooLong('by', by ?? '', longest.name),
+		...(whole(step, 0, mostSteps) ? [] : [{ code: 'not-whole' as const, path: 'step', text: `${step}` }]),
+		...(poured ? pouredIssues(poured, sheet) : [])
+	],
+	spray: ({ load }) => loadIssues(load),
+	progress: ({ load, done, left }, sheet) => [
+		...loadIssues(load),
+		...doneIssues(done, sheet),
+		...leftIssues(left, sheet)
+	],
+	weather: ({ weather, reason }) => {
+		const read = readWeather(weather);
+		return [
+			...(read.ok ? [] : read.issues.map((issue) => ({ ...issue, path: `weather.${issue.path}` }))),
+			...tooLong('reason', reason, longest.reason)
+		];
+	},
+	close: ({ done, left, remarks, ended }, sheet) => [
+		...doneIssues(done, sheet),
+		...leftIssues(left, sheet),
+		...tooLong('remarks', remarks, longest.remarks),
+		...(ended === undefined || !Number.isNaN(secondsAt(ended))
+			? []
+			: [{ code: 'unreadable' as const, path: 'ended', text: ended, wanted: 'clock' }])
+	],
+	pass: ({ reason }) =>
+		reason.trim().length >= shortestReason
+			? tooLong('reason', reason, longest.reason)
+			: [{ code: 'empty', path: 'reason', text: reason, wanted: 'reason' }],
+	rest: ({ from }) => loadIssues(from),
+	dye: ({ dye }) =>
+		dye && dye.name.trim() === ''
+			? [{ code: 'empty', path: 'name', text: dye.name, wanted: 'name' }]
+			: tooLong('name', dye?.name ?? '', longest.name),
+	record: ({ asked }) =>
+		asked.operator?.trim()
+			? longAsked(asked)
+			: [{ code: 'empty', path: 'operator', text: asked.operator ?? '', wanted: 'name' }],
+	follow: () => [],
+	twice: () => [],
+	strike: () => []
+};
+
+/** What was poured is no more than the tank takes. */
+function pouredIssues(poured: Typed, sheet: PlanSheet): Issue[] {
+	const read = readField(fields.poured, poured, 'poured');
+	if (!read.ok) return [...read.issues];
+	return read.value.kind === 'volume' && read.value.value > sheet.tank * (1 + slack)
+		? [{ code: 'level-over-load', path: 'poured', text: poured.text }]
+		: [];
 }
 
 /**
