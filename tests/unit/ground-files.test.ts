@@ -37,7 +37,7 @@ describe('boundaries from a file', () => {
 
 	it('are read from features, geometries and collections, heights left away, others counted', () => {
 		const polygon = { type: 'Polygon', coordinates: square[0]!.map((r) => r.map((p) => [...p, 412])) };
-		expect(groundOfGeoJson(polygon)?.found).toMatchObject([{ name: 'Ground 1', boundary: square }]);
+		expect(groundOfGeoJson(polygon)?.found).toMatchObject([{ name: 'Field 1', boundary: square }]);
 		const feature = { type: 'Feature', properties: { FIELD: 'Low field' }, geometry: polygon };
 		const point = { type: 'Feature', properties: null, geometry: { type: 'Point', coordinates: [8, 50] } };
 		const all = { type: 'FeatureCollection', features: [feature, point, { type: 'Feature', geometry: null }] };

@@ -43,7 +43,7 @@ export function recordFacts(record: SprayRecord, settings: FarmSettings): Record
 		{ what: m.day(), text: dayText(record.day) },
 		{ what: m.sprayed(), text: [time(record.startedAt), time(record.endedAt)].filter(Boolean).join(m.to_spaced()) },
 		{
-			what: m.ground(),
+			what: m.fields(),
 			text: record.blocks
 				.map((b) => {
 					const words = partWords({ ...b, part: b.part ?? undefined, rows: null, spacing: null });

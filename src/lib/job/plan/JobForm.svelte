@@ -80,7 +80,7 @@
 				{m.the_calibration_that_this_came_from()}
 			</p>{/if}
 		<fieldset>
-			<legend>{m.ground()}</legend>
+			<legend>{m.fields()}</legend>
 			{#if area}<p class="lab">
 					{m.the_tank_plan_was_for()} <b>{area}</b>{m.pick_the_field_that_it_is()}
 				</p>{/if}

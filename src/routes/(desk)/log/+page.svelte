@@ -116,7 +116,7 @@
 			inOrder
 			columns={[
 				{ id: 'day', header: m.day(), value: (row) => row.day, cell: day },
-				{ id: 'ground', header: m.ground(), value: (row) => row.blocks.join(', '), cell: ground },
+				{ id: 'ground', header: m.fields(), value: (row) => row.blocks.join(', '), cell: ground },
 				{ id: 'products', header: m.products(), value: (row) => row.products.join(', ') },
 				{ id: 'group', header: m.group_title(), value: (row) => [...new Set(row.groups)].join(', ') },
 				{ id: 'target', header: m.for_word(), value: (row) => row.target },

@@ -52,7 +52,7 @@
 	{/each}
 	<div class="grid grid-cols-[minmax(0,1fr)_auto] gap-4.5 items-start phone:grid-cols-1">
 		<RecordFacts {record} settings={data.farm.settings} />
-		<ul class="grid gap-3" aria-label={m.the_ground()}>
+		<ul class="grid gap-3" aria-label={m.fields()}>
 			{#each data.ground as { id, block } (id)}
 				<li class="card grid gap-1.5 justify-items-center py-3 px-4">
 					<BlockMini {block} /><a class="tap" href="/ground/{id}">{block.name}</a>
