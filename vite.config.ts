@@ -23,8 +23,8 @@ interface Resolver {
 }
 
 /**
- * What is fetched together. Left alone the build makes a file of nearly every module, and a fourth of what a page carries is
- * what the compression of many small files loses. A group must not hold what only some pages need: which pages carry it, and
+ * What is fetched together. Left alone the build makes a file of nearly every module, and small files compress badly: of a
+ * calibration's first view they lost a ninth. A group must not hold what only some pages need: which pages carry it, and
  * how much, is told by `npm run bench`.
  */
 const together = [
@@ -46,8 +46,8 @@ export default defineConfig({
 	// It names svelte among its peers, which would bundle it, with another version of what it rests on.
 	ssr: { external: ['better-auth', '@better-auth/passkey'] },
 	build: {
-		// A list of all scripts of all pages was a tenth of the first view's script. The page names its own; the others are
-		// on the device by then (src/service-worker.ts).
+		// A list of all scripts of all pages weighed 8 kB on each page. A page names its own; the others are on the device
+		// by then (src/service-worker.ts).
 		modulePreload: { resolveDependencies: () => [] },
 		rolldownOptions: {
 			treeshake: { moduleSideEffects: (id: string) => !ofTheCore.test(id) },

@@ -6,7 +6,15 @@ import { join } from 'node:path';
 import { root, viteBin } from './paths.mjs';
 import { Plain, say } from './say.mjs';
 
-const inputs = ['src', 'static', 'package-lock.json', 'svelte.config.js', 'vite.config.ts'];
+const inputs = [
+	'src',
+	'static',
+	'package-lock.json',
+	'svelte.config.js',
+	'vite.config.ts',
+	'project.inlang/settings.json',
+	'scripts/lib/one-language.mjs'
+];
 const stamp = join(root, 'build', '.sources');
 
 function* filesUnder(path) {
