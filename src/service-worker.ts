@@ -34,13 +34,34 @@ worker.addEventListener('install', (event) => {
 	event.waitUntil(keepApp().then(() => worker.skipWaiting()));
 });
 
+/** The pages that are kept, each with when it was made. */
+async function keptPages(): Promise<ReadonlyMap<Request, string | null>> {
+	const pages = await caches.open(pageCache);
+	const all = new Map<Request, string | null>();
+	for (const request of await pages.keys()) all.set(request, await madeAt(pages, request));
+	return all;
+}
+
+const madeAt = async (pages: Cache, request: Request) =>
+	(await pages.match(request, { ignoreVary: true }))?.headers.get('date') ?? null;
+
+/** Lets pages go that were kept in the language before. One that was looked at since is in the new one and stays. */
+async function dropPages(before: ReadonlyMap<Request, string | null>): Promise<void> {
+	const pages = await caches.open(pageCache);
+	for (const [request, at] of before)
+		if ((await madeAt(pages, request)) === at) await pages.delete(request, { ignoreVary: true });
+}
+
 // A page asks when the language of its device was changed, and waits for the answer.
 worker.addEventListener('message', (event) => {
 	if (event.data !== 'language') return;
 	const answer = (kept: boolean) => event.ports[0]?.postMessage(kept);
 	event.waitUntil(
-		keepApp()
-			.then(() => caches.delete(pageCache))
+		keptPages()
+			.then(async (before) => {
+				await keepApp();
+				await dropPages(before);
+			})
 			.then(
 				() => answer(true),
 				() => answer(false)
@@ -70,7 +91,12 @@ worker.addEventListener('fetch', (event) => {
 
 async function fromCache(request: Request, path: string): Promise<Response> {
 	const cache = await caches.open(shellCache);
-	return (await cache.match(path)) ?? fetch(request);
+	const kept = await cache.match(path);
+	if (kept) return kept;
+	// A script of a language that was changed to a moment ago stays with the page that asked for it.
+	const response = await fetch(request);
+	if (response.ok) await cache.put(path, response.clone());
+	return response;
 }
 
 /** How long an answer is waited for where the device has one too, ms: its own shell says nothing that ages, a kept page does. */
