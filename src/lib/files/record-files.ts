@@ -1,7 +1,7 @@
 import { m } from '$words';
 import { z } from 'zod';
 import type { Amendment, Issue, Result, SprayRecord } from '../../core/index';
-import { bad, good, tooLong } from '../../core/index';
+import { bad, good, longest, tooLong } from '../../core/index';
 import type { CsvRow, ReadCsv } from './csv-rows';
 import { csvWith, inItsSign, readCsv } from './csv-rows';
 import type { DecimalSign } from './decimal-sign';
@@ -91,7 +91,7 @@ function readRecordJson(value: unknown): Result<RecordIn> {
 		return bad({ code: 'unreadable', path, text: path || 'record', wanted: 'record' });
 	}
 	const called = typeof id === 'string' ? id : '';
-	const long = tooLong('id', called, 80);
+	const long = tooLong('id', called, longest.name);
 	if (long.length > 0) return bad(...long);
 	return good({
 		id: called,

@@ -6,12 +6,13 @@ import {
 	good,
 	inSign,
 	isDay,
+	longest,
+	longestAsked,
 	readAmount,
 	readDose,
 	readField,
 	readNumber,
 	readWeather,
-	longestAsked,
 	tooLong
 } from '../../core/index';
 import { dayStart, momentAt } from '../settings/farm-time';
@@ -57,13 +58,13 @@ const askedColumns: Readonly<Record<(typeof askedFields)[number], string>> = {
 	remarks: 'remarks'
 };
 /** Letters that a column's text has at the most, as a record keeps them (wire/record-schema.ts). */
-const longest = {
-	record: 80,
+const longestOf = {
+	record: longest.name,
 	sprayer: 120,
 	product: 120,
 	registration: 200,
 	group: 200,
-	dose: 60,
+	dose: longest.typed,
 	...Object.fromEntries(askedFields.map((name) => [askedColumns[name], longestAsked(name)]))
 };
 /** Decimal places that a figure of SI keeps in a file, whatever the farm's decimal sign is. */
@@ -91,7 +92,7 @@ export function readRecordLine(at: (column: string) => string, settings: FarmSet
 	};
 	const day = isDay(at('day')) ? at('day') : null;
 	if (day === null) wrong('day', at('day'), 'day');
-	for (const [column, most] of Object.entries(longest)) issues.push(...tooLong(column, at(column), most));
+	for (const [column, most] of Object.entries(longestOf)) issues.push(...tooLong(column, at(column), most));
 	const blocks = at('blocks')
 		.split(';')
 		.map((name) => name.trim())

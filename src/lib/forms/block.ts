@@ -7,11 +7,11 @@ import {
 	fields,
 	good,
 	inSign,
+	longest,
 	neighbourKinds,
 	readBlock,
 	readField,
 	readNumber,
-	longest,
 	tooLong
 } from '../../core/index';
 import { boundaryArea } from '../ground/geodesic';

@@ -5,10 +5,10 @@ import {
 	dropletClasses,
 	good,
 	inSign,
+	longest,
 	nozzleKinds,
 	readNozzle,
 	readNumber,
-	longest,
 	tooLong
 } from '../../core/index';
 import type { FarmSettings } from '../settings/farm-settings';

@@ -18,14 +18,14 @@ import {
 	inUnit,
 	jobTime,
 	judgeWeather,
+	longest,
 	readWeather,
 	shortestReason,
 	showFigure,
 	si,
+	tooLong,
 	windName,
-	worstState,
-	longest,
-	tooLong
+	worstState
 } from '$core';
 import { typed } from '$lib/settings/field-units';
 import type { WeatherAnswer } from '$lib/wire/weather';
