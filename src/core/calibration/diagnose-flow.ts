@@ -14,7 +14,7 @@ const beyond = (share: number, limit: number) => Math.abs(share) > limit + inclu
  * other, a line that falls away from the feed, two sizes on purpose, a third of the set, and at last single nozzles. What a
  * greater part explains is not told again of its nozzles, and a good nozzle is never called high because a section is low.
  *
- * flow: the nozzles in the order of the rig, their groups known or not. sides: of each nozzle, where the rig sprays to both.
+ * flow: the nozzles in the order of the sprayer, their groups known or not. sides: of each nozzle, where the sprayer sprays to both.
  * oneSize: somebody said that none differ on purpose.
  * @example
  * const catches = [...Array(11).fill(0.0006), 0.0003].map((volume) => [{ volume }]);
@@ -62,7 +62,7 @@ export function diagnoseFlow(flow: FlowResult, sides?: readonly Side[], oneSize 
 	return findings;
 }
 
-/** Two sizes on a rig that has one group; nozzles that are told to differ are compared within theirs already. */
+/** Two sizes on a sprayer that has one group; nozzles that are told to differ are compared within theirs already. */
 function sizesOf(running: readonly NozzleResult[]): Extract<Finding, { code: 'two-sizes' }> | null {
 	if (new Set(running.map((n) => n.group)).size > 1) return null;
 	const sizes = twoSizes(running.map((n) => n.flow!));
@@ -139,7 +139,9 @@ interface Falling {
 function fallingAway(line: readonly NozzleResult[]): Falling | null {
 	if (line.length < 6) return null;
 	const flows = line.map((n) => n.fromAverage!);
-	const steps = stepScatter(line);
+	// By Cauchy and Schwarz no straight line falls by more than this between its ends: an even boom is done here.
+	if (2 * squares(flows) <= fallLimit * fallLimit) return null;
+	let steps: number | null = null;
 	let found: Falling | null = null;
 	let tightest = lineLimit;
 	for (const from of ['centre', 'left', 'right'] as const) {
@@ -147,10 +149,11 @@ function fallingAway(line: readonly NozzleResult[]): Falling | null {
 		const most = Math.max(...away);
 		for (const along of [away, away.map((x) => hoseLoss(x, most))]) {
 			const { r, slope, scatter } = fit(along, flows);
+			const fall = -slope * (Math.max(...along) - Math.min(...along));
+			if (-r <= tightest || fall <= fallLimit) continue;
+			if (scatter > (steps ??= stepScatter(line))) continue;
 			// One high nozzle at the feed looks like the steep end of a hose: the others have to fall too.
 			if (along !== away && !(-restOf(along, flows) > restLimit)) continue;
-			const fall = -slope * (Math.max(...along) - Math.min(...along));
-			if (-r <= tightest || fall <= fallLimit || scatter > steps) continue;
 			tightest = -r;
 			found = { from, share: fall };
 		}
@@ -190,13 +193,22 @@ function nearFeed(line: readonly NozzleResult[], from: Falling['from']): readonl
 /** What is left of the scatter, as a sum of squares, when every section has its own level; all of it where there is one. */
 function stepScatter(line: readonly NozzleResult[]): number {
 	const by = new Map<number, number[]>();
-	for (const n of line) by.set(n.section, [...(by.get(n.section) ?? []), n.fromAverage!]);
+	for (const n of line) {
+		const known = by.get(n.section);
+		if (known) known.push(n.fromAverage!);
+		else by.set(n.section, [n.fromAverage!]);
+	}
 	if (by.size < 2) return Infinity;
 	let sum = 0;
-	for (const list of by.values()) {
-		const m = mean(list);
-		for (const v of list) sum += (v - m) ** 2;
-	}
+	for (const list of by.values()) sum += squares(list);
+	return sum;
+}
+
+/** Sum of squares about the mean. */
+function squares(values: readonly number[]): number {
+	const m = mean(values);
+	let sum = 0;
+	for (const v of values) sum += (v - m) * (v - m);
 	return sum;
 }
 
