@@ -32,11 +32,15 @@ const together = [
 	{
 		name: 'quantity',
 		minShareCount: 10,
-		test: /src\/core\/(quantity\/|round\/in-order|measurement\/judge-gap|adjust\/aim-at)/
+		test: /src\/core\/(quantity\/|calibration-log\/in-order|measurement\/judge-gap|adjust\/aim-at)/
 	},
 	{ name: 'saying', minShareCount: 20, test: /src\/lib\/(show|settings|wording|entries|device)\// },
 	{ name: 'kept', minShareCount: 5, test: /src\/lib\/(device|entries)\/|node_modules\/(idb|uuid)\// },
-	{ name: 'measuring', minShareCount: 8, test: /src\/core\/(calibration|round|track|measurement|adjust)\// },
+	{
+		name: 'measuring',
+		minShareCount: 8,
+		test: /src\/core\/(calibration|calibration-log|sprayer|track|measurement|adjust)\//
+	},
 	{ name: 'calibration', minShareCount: 4, test: /src\/lib\/calibration\/[^/]+$/ },
 	{ name: 'words', minShareCount: 12, test: /\/\.words\// }
 ].map((group, i, all) => ({ ...group, priority: all.length - i }));

@@ -1,6 +1,6 @@
 import { v7 } from 'uuid';
-import { messageOf, pastRounds } from '../demo/farm';
-import { longMeadow } from '../demo/rigs';
+import { messageOf, pastCalibrations } from '../demo/farm';
+import { longMeadow } from '../demo/sprayers';
 import { connect } from '../src/lib/server/db/connect';
 import { farmHandle, firstFarm } from '../src/lib/server/db/farm';
 import { migrate } from '../src/lib/server/db/migrate';
@@ -14,9 +14,9 @@ const farm = (await farmHandle(db, await firstFarm(db, 'Bench farm')))!;
 const ids = Array.from({ length: Number(sprayers) }, () => v7());
 for (const [i, id] of ids.entries()) await farm.sprayers.put(id, { ...longMeadow, name: `Boom ${i + 1}` });
 for (let i = 0; i < Number(many); i += 1)
-	await farm.rounds.put(
+	await farm.calibrationLogs.put(
 		messageOf(
-			{ ...pastRounds[i % 3]!, daysAgo: Math.floor(i / ids.length) },
+			{ ...pastCalibrations[i % 3]!, daysAgo: Math.floor(i / ids.length) },
 			ids[i % ids.length]!,
 			Date.UTC(2026, 0, 1)
 		)

@@ -1,7 +1,7 @@
 import { v7 } from 'uuid';
 import { demoBlocks } from '../demo/ground';
 import { demoProducts } from '../demo/products';
-import { t } from '../demo/rigs';
+import { t } from '../demo/sprayers';
 import { connect } from '../src/lib/server/db/connect';
 import { farmHandle, firstFarm } from '../src/lib/server/db/farm';
 import type { AskedJob } from '../src/lib/wire/job';

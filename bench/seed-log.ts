@@ -24,7 +24,7 @@ const now = Date.now();
 const blocks = Array.from({ length: 200 }, (_, i) => ({ id: v7(), name: `Block ${i + 1}` }));
 const targets = ['Sample mite', 'Sample rust', 'Thistles', 'Sample scab', 'Grasses'];
 const people = ['A. Sample', 'B. Sample', 'C. Sample'];
-const rigs = ['Long-meadow boom', 'Hazel-row blower', 'Nursery knapsack'];
+const sprayers = ['Long-meadow boom', 'Hazel-row blower', 'Nursery knapsack'];
 
 function record(i: number): SprayRecord {
 	const day = new Date(now - Math.floor((1 - (i + 1) / count) * 7300) * 86_400_000).toISOString().slice(0, 10);
@@ -54,7 +54,7 @@ function record(i: number): SprayRecord {
 		plannedVolume: 2e-5,
 		trueVolume: 2e-5 * (0.95 + random.next() * 0.1),
 		mix: area * 2e-5,
-		sprayer: pick(rigs),
+		sprayer: pick(sprayers),
 		calibrationId: null,
 		speed: 2,
 		weather: { before: null, end: null },

@@ -1,5 +1,5 @@
 import { v7 } from 'uuid';
-import { barleyBoom } from '../demo/rigs';
+import { barleyBoom } from '../demo/sprayers';
 import { connect } from '../src/lib/server/db/connect';
 import { farmHandle, firstFarm } from '../src/lib/server/db/farm';
 

@@ -14,7 +14,7 @@ const boom = golden.find((c) => c.id === 'boom-metric')!.sheet;
 
 function perSecond(run: () => void): number {
 	for (let i = 0; i < 2000; i += 1) run();
-	const rounds: number[] = [];
+	const calibrations: number[] = [];
 	for (let r = 0; r < 9; r += 1) {
 		const start = performance.now();
 		let n = 0;
@@ -22,9 +22,9 @@ function perSecond(run: () => void): number {
 			for (let i = 0; i < 50; i += 1) run();
 			n += 50;
 		}
-		rounds.push((n / (performance.now() - start)) * 1000);
+		calibrations.push((n / (performance.now() - start)) * 1000);
 	}
-	return rounds.sort((a, b) => a - b)[4]!;
+	return calibrations.sort((a, b) => a - b)[4]!;
 }
 
 const wide = {

@@ -1,12 +1,12 @@
 import { v7 } from 'uuid';
-import type { Entry, EntryBody, Rig } from '../src/core';
+import type { Entry, EntryBody, TypedSprayer } from '../src/core';
 import { checksOf } from '../src/core';
 import type { FarmSettings } from '../src/lib/settings/farm-settings';
-import type { Setting } from '../src/lib/wire/rig';
-import type { RoundMessage } from '../src/lib/wire/round-message';
+import type { Setting } from '../src/lib/wire/sprayer';
+import type { CalibrationMessage } from '../src/lib/wire/calibration-message';
 import type { TankMixInput } from '../src/lib/wire/tank-mix';
 import type { TankPlanInput } from '../src/lib/wire/tank-plan';
-import { barleyBoom, hazelBlower, longMeadow, nurseryKnapsack, t, trackThrower } from './rigs';
+import { barleyBoom, hazelBlower, longMeadow, nurseryKnapsack, t, trackThrower } from './sprayers';
 
 /** The invented farm: it grows hazels, cider pears, linseed and spring barley, and exists nowhere. */
 export const demoFarm: { readonly name: string; readonly settings: FarmSettings } = {
@@ -43,8 +43,8 @@ export const demoFarm: { readonly name: string; readonly settings: FarmSettings 
 	}
 };
 
-export interface PastRound {
-	readonly rig: Rig;
+export interface PastCalibration {
+	readonly rig: TypedSprayer;
 	/** Days before the day of loading. */
 	readonly daysAgo: number;
 	/** What was read, in order, all but the ticks and the sign-off. */
@@ -74,7 +74,7 @@ const meadow = (
 	amounts: readonly string[],
 	person: string,
 	remarks: string
-): PastRound => ({
+): PastCalibration => ({
 	rig: longMeadow,
 	daysAgo,
 	bodies: [
@@ -91,7 +91,12 @@ const meadow = (
 	remarks
 });
 
-const plot = (daysAgo: number, person: string, goes: readonly string[], amounts: readonly string[]): PastRound => ({
+const plot = (
+	daysAgo: number,
+	person: string,
+	goes: readonly string[],
+	amounts: readonly string[]
+): PastCalibration => ({
 	rig: nurseryKnapsack,
 	daysAgo,
 	bodies: [
@@ -117,7 +122,7 @@ const plot = (daysAgo: number, person: string, goes: readonly string[], amounts:
 
 const arc = [1.02, 1.48, 1.52, 1.5, 2.02, 2.06, 1.98, 2.02, 1.03, 1.5, 1.54, 1.7, 2.03, 2.04, 2.0, 2.01];
 
-export const pastRounds: readonly PastRound[] = [
+export const pastCalibrations: readonly PastCalibration[] = [
 	meadow(
 		214,
 		['27.6', '27.2', '27.9'],
@@ -204,8 +209,13 @@ export const pastRounds: readonly PastRound[] = [
 	plot(8, 'C. Sample', ['176', '182', '179'], ['2400', '2380'])
 ];
 
-/** The messages that a device would have sent for a round, with times on its day. */
-export function messageOf(past: PastRound, sprayerId: string, now: number, setting?: Setting): RoundMessage {
+/** The messages that a device would have sent for a calibration, with times on its day. */
+export function messageOf(
+	past: PastCalibration,
+	sprayerId: string,
+	now: number,
+	setting?: Setting
+): CalibrationMessage {
 	const began = now - past.daysAgo * 86_400_000;
 	const id = v7({ msecs: began });
 	const entries: Entry[] = [];
@@ -229,10 +239,10 @@ export function messageOf(past: PastRound, sprayerId: string, now: number, setti
 			id,
 			sprayerId,
 			startedAt: new Date(began).toISOString(),
-			rig: structuredClone(past.rig) as RoundMessage['round']['rig'],
+			rig: structuredClone(past.rig) as CalibrationMessage['round']['rig'],
 			...(setting ? { setting } : {})
 		},
-		entries: entries as RoundMessage['entries']
+		entries: entries as CalibrationMessage['entries']
 	};
 }
 

@@ -2,20 +2,20 @@ import { v7 } from 'uuid';
 import type { Kysely } from 'kysely';
 import { farmHandle } from '../src/lib/server/db/farm';
 import type { Database } from '../src/lib/server/db/schema';
-import { demoFarm, demoMixes, demoPlan, messageOf, pastRounds } from './farm';
+import { demoFarm, demoMixes, demoPlan, messageOf, pastCalibrations } from './farm';
 import { demoBlocks } from './ground';
 import { demoAsked, demoJobs } from './jobs';
 import { demoNozzles, demoShed } from './nozzles';
 import { pastRecords } from './past-records';
 import { demoProducts } from './products';
-import { demoRigs, hazelBlower, longMeadow } from './rigs';
+import { demoSprayers, hazelBlower, longMeadow } from './sprayers';
 
 /** Fills an empty farm with all that the demo shows, as its people would have entered it up to `now` (ms). */
 export async function fillDemo(db: Kysely<Database>, farmId: string, now: number): Promise<void> {
 	await (await farmHandle(db, farmId))!.saveFarm(demoFarm.name, demoFarm.settings);
 	const farm = (await farmHandle(db, farmId))!;
-	const ids = new Map(demoRigs.map((rig) => [rig, v7()] as const));
-	for (const [rig, id] of ids) await farm.sprayers.put(id, rig);
+	const ids = new Map(demoSprayers.map((sprayer) => [sprayer, v7()] as const));
+	for (const [sprayer, id] of ids) await farm.sprayers.put(id, sprayer);
 	const blower = ids.get(hazelBlower)!;
 	const [both] = await farm.sprayerSettings.of(blower);
 	for (const [name, off] of [
@@ -30,11 +30,11 @@ export async function fillDemo(db: Kysely<Database>, farmId: string, now: number
 	for (const key of demoShed) await farm.nozzles.shed(key, true);
 	let newest = '';
 	const calibrations = new Map<string, string>();
-	for (const past of pastRounds) {
+	for (const past of pastCalibrations) {
 		const id = ids.get(past.rig)!;
 		const [setting] = await farm.sprayerSettings.of(id);
 		const message = messageOf(past, id, now, setting);
-		await farm.rounds.put(message);
+		await farm.calibrationLogs.put(message);
 		if (past.rig === longMeadow) newest = message.round.id;
 		calibrations.set(past.rig.name, message.round.id);
 	}
@@ -46,7 +46,7 @@ export async function fillDemo(db: Kysely<Database>, farmId: string, now: number
 		{
 			block: (name) => blockIds.get(name)!,
 			product: (name) => products.get(name)!,
-			calibration: (rig) => calibrations.get(rig)!
+			calibration: (sprayer) => calibrations.get(sprayer)!
 		},
 		now
 	)) {

@@ -1,5 +1,5 @@
 import type { Boundary, Position, TypedBlock } from '../src/core';
-import { t } from './rigs';
+import { t } from './sprayers';
 
 /** Where the invented farm lies: in the open ocean, where the simulated receiver drives too. */
 const origin: Position = [-10.25, -30.5];

@@ -1,13 +1,13 @@
 import { v7 } from 'uuid';
 import type { AskedRecord, RunEntry, RunEntryBody } from '../src/core';
 import type { AskedJob } from '../src/lib/wire/job';
-import { barleyBoom, hazelBlower, t } from './rigs';
+import { barleyBoom, hazelBlower, t } from './sprayers';
 
 interface Names {
 	readonly block: (name: string) => string;
 	readonly product: (name: string) => string;
-	/** The newest calibration of a rig. */
-	readonly calibration: (rig: string) => string;
+	/** The newest calibration of a sprayer. */
+	readonly calibration: (sprayer: string) => string;
 }
 
 export interface DemoJob {

@@ -1,5 +1,5 @@
 import type { TypedNozzle } from '../src/core';
-import { t } from './rigs';
+import { t } from './sprayers';
 
 /** Cones of the invented orchard, by their flow at 10 bar. */
 const cone = (at10: number): TypedNozzle => ({

@@ -1,5 +1,5 @@
 import type { TypedLabel } from '../src/core';
-import { t } from './rigs';
+import { t } from './sprayers';
 
 const base: TypedLabel = {
 	name: '',

@@ -47,7 +47,7 @@ async function firstViewScript(address, locale = 'en-US') {
 	}
 }
 
-/** The address of a round that was just begun. */
+/** The address of a calibration that was just begun. */
 async function newRound(origin, sprayer) {
 	const browser = await chromium.launch({ executablePath: chromiumPath, args: chromiumArgs });
 	try {
@@ -55,7 +55,7 @@ async function newRound(origin, sprayer) {
 		await page.goto(`${origin}/rounds/new?sprayer=${sprayer}`);
 		await page.getByRole('button', { name: 'Start a calibration' }).click();
 		await page.waitForURL(/\/ready/);
-		// The round has to be at the server before another browser asks for it.
+		// The calibration has to be at the server before another browser asks for it.
 		await page.waitForFunction(() => /saved/i.test(document.querySelector('[role=status]')?.textContent ?? ''));
 		return page.url();
 	} finally {

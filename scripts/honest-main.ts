@@ -1,5 +1,5 @@
 import { steadyPart, trackSpeed, trackSpeeds } from '../src/core';
-import { coverageOf, simulated, simulatedRound, simulations } from '../tests/support/honest';
+import { coverageOf, simulated, simulatedCalibration, simulations } from '../tests/support/honest';
 import { simulatedTrack } from '../tests/support/tracks';
 import { Seeded } from '../tests/support/seeded';
 import { yardCoverage, yardDiagnosis, yardMethods } from '../tests/support/practice';
@@ -24,7 +24,7 @@ for (const sample of [3, 6, 12, 20, 23]) {
 	const random = new Seeded(30_000 + sample);
 	told(
 		`${sample} of 24 nozzles caught`,
-		coverageOf(() => simulatedRound(random, 'speed-width-flow', 3, sample), rounds)
+		coverageOf(() => simulatedCalibration(random, 'speed-width-flow', 3, sample), rounds)
 	);
 }
 for (const own of ['none', 'speeds'] as const) {

@@ -243,7 +243,7 @@ async function typeTimes(page, times) {
 	}
 }
 
-/** The other kinds of rig, at a desk. */
+/** The other kinds of sprayer, at a desk. */
 async function kinds(browser, origin) {
 	const page = await (
 		await browser.newContext({ viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce' })
@@ -341,7 +341,7 @@ async function practice(browser, origin) {
 	await shot(page, '27-practice-truth');
 }
 
-/** A carried rig, on a phone. */
+/** A carried sprayer, on a phone. */
 async function mixingPhone(browser, origin) {
 	const page = await (
 		await browser.newContext({

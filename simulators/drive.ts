@@ -1,4 +1,4 @@
-/** A rig on the demo farm's ground: it speeds up, drives a strip, turns, and comes back, for as long as it is asked. */
+/** A sprayer on the demo farm's ground: it speeds up, drives a strip, turns, and comes back, for as long as it is asked. */
 
 /** A spot in the open ocean: the invented farm lies nowhere. */
 const origin = { latitude: -30.5, longitude: -10.25 };
@@ -24,7 +24,7 @@ export interface Place {
 const ramp = 6;
 const turn = 12;
 
-/** Where the rig is after so many seconds, without any error. */
+/** Where the sprayer is after so many seconds, without any error. */
 export function driveAt(seconds: number, { speed, strip }: DriveSettings): Place {
 	// Distance while speeding up and slowing down is half of what it is at speed.
 	const steady = Math.max(0, (strip - speed * ramp) / speed);
@@ -35,7 +35,7 @@ export function driveAt(seconds: number, { speed, strip }: DriveSettings): Place
 	const [done, now] = progress(t, speed, steady);
 	const creeping = t > 2 * ramp + steady ? 6 / turn : 0;
 	const x = back ? strip - done : done;
-	// The turn on the headland: over to the next lane while the rig creeps.
+	// The turn on the headland: over to the next lane while the sprayer creeps.
 	const turned = Math.max(0, Math.min(1, (t - 2 * ramp - steady) / turn));
 	const lane = back ? 6 - 6 * turned : 6 * turned;
 	return {

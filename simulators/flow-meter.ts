@@ -17,10 +17,10 @@ const { values } = parseArgs({
 const fault = meterFaults.find((f) => f === values.fault) as MeterFault | undefined;
 if (!fault) throw new Error(`--fault is one of ${meterFaults.join(', ')}`);
 endWithParent();
-const rig = { flow: Number(values.flow), nozzle: Number(values.nozzle), fault };
+const sprayer = { flow: Number(values.flow), nozzle: Number(values.nozzle), fault };
 const { port } = await serveLines(Number(values.port), {
 	onLine(line, send) {
-		const answer = meterAnswer(line, rig);
+		const answer = meterAnswer(line, sprayer);
 		if (answer !== null) send(answer);
 	}
 });

@@ -1,4 +1,4 @@
-/** NMEA 0183: the sentences that a receiver sends, made from where the rig is. */
+/** NMEA 0183: the sentences that a receiver sends, made from where the sprayer is. */
 
 const checksum = (body: string): string => {
 	let sum = 0;

@@ -1,4 +1,4 @@
-// A satellite receiver on the demo farm's rig: NMEA 0183 (RMC, five a second) over TCP on loopback.
+// A satellite receiver on the demo farm's sprayer: NMEA 0183 (RMC, five a second) over TCP on loopback.
 //   tsx simulators/receiver.ts --port 4321 --speed 2.2 --strip 180 --fault none|no-fix|silent|noisy
 import { parseArgs } from 'node:util';
 import { driveAt } from './drive';

@@ -23,7 +23,7 @@ const hourMs = 3_600_000;
 const hourOf = (at: number) => (at / hourMs) % 24;
 /** 0 at night, 1 in the early afternoon. */
 const warmth = (hour: number) => Math.max(0, Math.sin((Math.PI * (hour - sunrise)) / (sunset - sunrise)));
-const round = (value: number, step = 0.1) => Number((Math.round(value / step) * step).toFixed(2));
+const calibration = (value: number, step = 0.1) => Number((Math.round(value / step) * step).toFixed(2));
 
 /**
  * The weather at a time, ms. Every day of a kind is alike but for a little that comes from its number, so that two asked
@@ -46,9 +46,9 @@ function weatherAt(kind: WeatherDay, at: number): Sample {
 	return {
 		at: new Date(at).toISOString(),
 		windFromDeg: Math.round((210 + 25 * wobble + 70 * front + 360) % 360),
-		windKmh: round(Math.max(0, wind + wobble)),
-		gustKmh: round(Math.max(0, (wind + wobble) * 1.45)),
-		temperatureC: round(temperature),
+		windKmh: calibration(Math.max(0, wind + wobble)),
+		gustKmh: calibration(Math.max(0, (wind + wobble) * 1.45)),
+		temperatureC: calibration(temperature),
 		humidityPercent: Math.round(humidity),
 		sky: front > 0.3 ? 'overcast' : kind === 'inversion' ? 'clear' : 'partly',
 		rainMm,

@@ -28,7 +28,7 @@ const headers = {
 	'permissions-policy': 'camera=(), microphone=(), payment=()'
 };
 
-/** A round's pages are made on the device: they are served even while the database is down. */
+/** A calibration's pages are made on the device: they are served even while the database is down. */
 const needsFarm = (route: string | null) => route !== null && route !== '/healthz' && !route.startsWith('/(field)/');
 
 export const handle: Handle = ({ event, resolve }) => {

@@ -7,7 +7,7 @@ import { allShells, shellOf } from './lib/frame/shells';
 import { languages } from './lib/language/languages';
 import { inTree, treeOf } from './lib/language/trees';
 
-// Keeps the app's own files and the pages that were looked at, so that the round goes on with the server gone.
+// Keeps the app's own files and the pages that were looked at, so that the calibration goes on with the server gone.
 const worker = self as unknown as ServiceWorkerGlobalScope;
 const shellCache = `fallow-app-${version}`;
 const pageCache = 'fallow-pages';

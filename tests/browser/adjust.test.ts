@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import type { App } from './fixtures';
-import { allSent, beginRound, enter, expect, fromMenu, onDevice, sprayerId, tabTo, test } from './fixtures';
+import { allSent, beginCalibration, enter, expect, fromMenu, onDevice, sprayerId, tabTo, test } from './fixtures';
 
 /** A sprayer of this test's own, so that what is changed on it is nobody else's. */
 async function copyOf(page: Page, app: App, name: string): Promise<string> {
@@ -17,7 +17,7 @@ async function copyOf(page: Page, app: App, name: string): Promise<string> {
 
 /** Speed and flow of a boom: 17.9 US gal/ac at 40 psi. */
 async function measured(page: Page, app: App): Promise<string> {
-	const id = await beginRound(page, app, await copyOf(page, app, 'Long-meadow boom'));
+	const id = await beginCalibration(page, app, await copyOf(page, app, 'Long-meadow boom'));
 	await page.goto(`${app.origin}/rounds/${id}/speed`);
 	await enter(page, 'Course length', '200 ft');
 	await enter(page, 'Dial or screen said', '5.2');
@@ -46,7 +46,7 @@ async function sign(page: Page, gear: string) {
 	await allSent(page);
 }
 
-test('from measured to wanted at a desk: keep, levers by key, change, and the next round checks the prediction', async ({
+test('from measured to wanted at a desk: keep, levers by key, change, and the next calibration checks the prediction', async ({
 	page,
 	app
 }) => {
@@ -119,7 +119,7 @@ test('from measured to wanted at a desk: keep, levers by key, change, and the ne
 	await expect(page.getByText('against the prediction')).toBeVisible();
 });
 
-test('a change from a calibration’s own page stands on the sprayer until a round has checked it', async ({
+test('a change from a calibration’s own page stands on the sprayer until a calibration has checked it', async ({
 	page,
 	app
 }) => {
@@ -211,7 +211,7 @@ test('nozzles by hand and by CSV: the bad row is named, nothing else is lost', a
 test.describe('on a phone', () => {
 	test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
-	test('what is wanted, a lever by touch, and no signal: the next round opens with the change', async ({
+	test('what is wanted, a lever by touch, and no signal: the next calibration opens with the change', async ({
 		page,
 		app,
 		context

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { beginRound, enter, expect, onDevice, test } from './fixtures';
+import { beginCalibration, enter, expect, onDevice, test } from './fixtures';
 
 /** The farm as this device last saw it. */
 const farmOnDevice = (page: Page) =>
@@ -18,10 +18,10 @@ const farmOnDevice = (page: Page) =>
 	);
 
 test('what was typed in one measure is the same amount once the farm thinks in another', async ({ page, app }) => {
-	const boom = await beginRound(page, app, 'Long-meadow boom');
+	const boom = await beginCalibration(page, app, 'Long-meadow boom');
 	await page.goto(`${app.origin}/rounds/${boom}/swath`);
 	await enter(page, 'Nozzles above the target', '26');
-	const knapsack = await beginRound(page, app, 'Nursery knapsack');
+	const knapsack = await beginCalibration(page, app, 'Nursery knapsack');
 	await page.getByRole('textbox', { name: 'Who carries it' }).fill('D. Sample');
 	await page.getByText('Refill', { exact: true }).click();
 	await onDevice(page);

@@ -75,11 +75,11 @@ test('a body’s tip is turned down by the setting, sections carry their names, 
 	await tip.selectOption('110-03');
 	await expect(page.getByText('110-03').first()).toBeVisible();
 	await expect(page.getByText('was corrected since')).toHaveCount(0);
-	const round = page.url().split('/').at(-2)!;
-	await page.goto(`${app.origin}/rounds/${round}/swath`);
+	const calibration = page.url().split('/').at(-2)!;
+	await page.goto(`${app.origin}/rounds/${calibration}/swath`);
 	await expect(page.getByRole('button', { name: /Hedge side/ })).toBeVisible();
 
-	await page.goto(`${app.origin}/rounds/${round}/speed`);
+	await page.goto(`${app.origin}/rounds/${calibration}/speed`);
 	await page.getByRole('button', { name: 'State the speed' }).click();
 	const sheet = page.getByRole('dialog');
 	await sheet.getByLabel('Ground speed').fill('5.2');
@@ -90,7 +90,7 @@ test('a body’s tip is turned down by the setting, sections carry their names, 
 	await expect
 		.poll(() =>
 			app.query("select 1 from round_entry where round_id = $1 and kind = 'stated-speed' and body ? 'correction'", [
-				round
+				calibration
 			])
 		)
 		.toHaveLength(1);

@@ -2,7 +2,7 @@ import { v7 } from 'uuid';
 import { expect, sprayerId, test } from './fixtures';
 
 const typed = (text: string, unit: string) => ({ text, unit, gallon: 'US' });
-const rig = {
+const boom = {
 	kind: 'boom',
 	name: 'Boom',
 	tank: typed('600', 'L'),
@@ -23,7 +23,7 @@ const run = (text: string) => ({
 
 test('the API answers 4xx with code, path and message, and keeps nothing', async ({ request, app }) => {
 	const sprayer = await sprayerId(app, 'Long-meadow boom');
-	const head = () => ({ id: v7(), sprayerId: sprayer, startedAt: '2026-03-14T08:00:00.000Z', rig });
+	const head = () => ({ id: v7(), sprayerId: sprayer, startedAt: '2026-03-14T08:00:00.000Z', rig: boom });
 	const put = async (id: string, data: unknown, headers: Record<string, string> = {}) => {
 		const response = await request.put(`${app.origin}/api/rounds/${id}`, {
 			headers: { 'content-type': 'application/json', ...headers },
@@ -32,10 +32,10 @@ test('the API answers 4xx with code, path and message, and keeps nothing', async
 		const body = (await response.json()) as { error?: { code: string; path: string; message: string } };
 		return { status: response.status(), code: body.error?.code, path: body.error?.path, message: body.error?.message };
 	};
-	const round = head();
-	expect(await put(round.id, '{"round":')).toMatchObject({ status: 400, code: 'malformed' });
-	expect(await put(round.id, { round, entries: [], more: 1 })).toMatchObject({ status: 400, code: 'invalid' });
-	expect(await put(round.id, { round, entries: [run('3 L')] })).toMatchObject({
+	const begun = head();
+	expect(await put(begun.id, '{"round":')).toMatchObject({ status: 400, code: 'malformed' });
+	expect(await put(begun.id, { round: begun, entries: [], more: 1 })).toMatchObject({ status: 400, code: 'invalid' });
+	expect(await put(begun.id, { round: begun, entries: [run('3 L')] })).toMatchObject({
 		status: 422,
 		code: 'wrong-kind',
 		path: 'entries.0.time'
@@ -46,45 +46,45 @@ test('the API answers 4xx with code, path and message, and keeps nothing', async
 		['NaN', 'unreadable'],
 		['90 h', 'too-large']
 	] as const)
-		expect(await put(round.id, { round, entries: [run(text)] }), text).toMatchObject({
+		expect(await put(begun.id, { round: begun, entries: [run(text)] }), text).toMatchObject({
 			status: 422,
 			code,
 			path: 'entries.0.time'
 		});
-	expect(await put(round.id, { round, entries: [{ ...run('27'), time: typed('', 's') }] })).toMatchObject({
+	expect(await put(begun.id, { round: begun, entries: [{ ...run('27'), time: typed('', 's') }] })).toMatchObject({
 		status: 400,
 		path: 'entries.0.time.text'
 	});
-	expect(await put(round.id, { round, entries: [{ ...run('27'), id: 'x' }] })).toMatchObject({
+	expect(await put(begun.id, { round: begun, entries: [{ ...run('27'), id: 'x' }] })).toMatchObject({
 		status: 400,
 		path: 'entries.0.id'
 	});
 	expect(
-		await put(round.id, { round: { ...round, rig: { ...rig, spacing: typed('0.5 mm', 'cm') } }, entries: [] })
+		await put(begun.id, { round: { ...begun, rig: { ...boom, spacing: typed('0.5 mm', 'cm') } }, entries: [] })
 	).toMatchObject({
 		status: 422,
 		code: 'too-small',
 		path: 'round.rig.spacing'
 	});
-	expect(await put(v7(), { round, entries: [] })).toMatchObject({ status: 400, path: 'round.id' });
-	expect(await put(round.id, { round: { ...round, sprayerId: v7() }, entries: [] })).toMatchObject({ status: 404 });
-	expect(await put('not-an-id', { round, entries: [] })).toMatchObject({ status: 400 });
-	expect(await put(round.id, { round, entries: [] }, { origin: 'https://elsewhere.example' })).toMatchObject({
+	expect(await put(v7(), { round: begun, entries: [] })).toMatchObject({ status: 400, path: 'round.id' });
+	expect(await put(begun.id, { round: { ...begun, sprayerId: v7() }, entries: [] })).toMatchObject({ status: 404 });
+	expect(await put('not-an-id', { round: begun, entries: [] })).toMatchObject({ status: 400 });
+	expect(await put(begun.id, { round: begun, entries: [] }, { origin: 'https://elsewhere.example' })).toMatchObject({
 		status: 403,
 		code: 'cross-origin'
 	});
-	expect(await put(round.id, '{}', { 'content-type': 'text/plain' })).toMatchObject({
+	expect(await put(begun.id, '{}', { 'content-type': 'text/plain' })).toMatchObject({
 		status: 403,
 		code: 'cross-origin'
 	});
-	expect(await put(round.id, '{}', { 'content-type': 'text/plain', origin: app.origin })).toMatchObject({
+	expect(await put(begun.id, '{}', { 'content-type': 'text/plain', origin: app.origin })).toMatchObject({
 		status: 415
 	});
-	expect(await put(round.id, { round, entries: [], filler: 'x'.repeat(550_000) })).toMatchObject({
+	expect(await put(begun.id, { round: begun, entries: [], filler: 'x'.repeat(550_000) })).toMatchObject({
 		status: 413,
 		code: 'too-large'
 	});
-	expect(await app.query('select 1 from round where id = $1', [round.id])).toEqual([]);
+	expect(await app.query('select 1 from round where id = $1', [begun.id])).toEqual([]);
 
 	const unknown = await request.get(`${app.origin}/api/rounds/${v7()}`);
 	expect(unknown.status()).toBe(404);

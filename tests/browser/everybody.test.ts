@@ -1,5 +1,5 @@
 import type { Locator, Page } from '@playwright/test';
-import { beginRound, expect, sprayerId, test } from './fixtures';
+import { beginCalibration, expect, sprayerId, test } from './fixtures';
 
 const jobIn = async (
 	app: { query<T extends Record<string, unknown>>(sql: string, values?: unknown[]): Promise<T[]> },
@@ -125,7 +125,7 @@ test.describe('on a phone', () => {
 		const steps = { 'Long-meadow boom': ['ready', 'speed', 'swath', 'volume', 'adjust', 'sign-off'] };
 		const carried = { 'Nursery knapsack': ['ready', 'plot', 'tank', 'volume', 'adjust', 'sign-off'] };
 		for (const [name, all] of Object.entries({ ...steps, ...carried })) {
-			const id = await beginRound(page, app, name);
+			const id = await beginCalibration(page, app, name);
 			for (const step of all) await inSight(`/rounds/${id}/${step}`, page.getByRole('button', { name: /→$/ }).first());
 			// A jug that is touched, or the key of the pad that goes on.
 			await inSight(`/rounds/${id}/flow`, page.getByRole('slider').or(page.locator('.pad .next')).first());
@@ -161,8 +161,8 @@ test.describe('on a phone', () => {
 		await page.goto(`${app.origin}/rounds/new?sprayer=${sprayer}`);
 		await page.getByRole('button', { name: 'Start a calibration' }).click();
 		await page.waitForURL(/\/rounds\/[0-9a-f-]+\/ready/);
-		const round = page.url().split('/').at(-2)!;
-		await page.goto(`${app.origin}/rounds/${round}/speed`);
+		const begun = page.url().split('/').at(-2)!;
+		await page.goto(`${app.origin}/rounds/${begun}/speed`);
 		const style = (selector: string) =>
 			page
 				.locator(selector)
@@ -175,7 +175,7 @@ test.describe('on a phone', () => {
 		expect(watch.border).toBeGreaterThan(0);
 		expect(watch.backgroundColor).not.toBe((await style('main')).backgroundColor);
 		expect(watch.backgroundColor).not.toBe(watch.color);
-		await page.goto(`${app.origin}/rounds/${round}/flow`);
+		await page.goto(`${app.origin}/rounds/${begun}/flow`);
 		await page.getByRole('button', { name: 'Digits' }).tap();
 		const [key, next] = [await style('.pad button'), await style('.pad .next')];
 		expect(key.border).toBeGreaterThan(0);

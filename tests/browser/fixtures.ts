@@ -103,7 +103,7 @@ export const test = base.extend<{ problems: string[]; app: App; bareApp: App }>(
 		context.newPage = async () => awake(await make());
 		await use(context);
 	},
-	/** What the page threw, and rounds of its own that it asked for before the server had them: a test that passes over a broken page is no test. */
+	/** What the page threw, and calibrations of its own that it asked for before the server had them: a test that passes over a broken page is no test. */
 	problems: [
 		async ({ page }, use) => {
 			const problems: string[] = [];
@@ -152,8 +152,8 @@ export async function sprayerId(app: App, name: string): Promise<string> {
 	return row.id;
 }
 
-/** Begins a round on a demo sprayer and answers with its id. */
-export async function beginRound(page: Page, app: App, name = 'Long-meadow boom'): Promise<string> {
+/** Begins a calibration on a demo sprayer and answers with its id. */
+export async function beginCalibration(page: Page, app: App, name = 'Long-meadow boom'): Promise<string> {
 	await page.goto(`${app.origin}/rounds/new?sprayer=${await sprayerId(app, name)}`);
 	await page.getByRole('button', { name: 'Start a calibration' }).click();
 	await page.waitForURL(/\/rounds\/[0-9a-f-]{36}\/ready/);
@@ -230,7 +230,7 @@ export const onDevice = (page: Page) =>
 			})
 	);
 
-/** Signs a round off and answers with what is in the database then. */
+/** Signs a calibration off and answers with what is in the database then. */
 export async function signedOff(page: Page, app: App, id: string, person: string) {
 	await expect(page.getByText(`Signed off by ${person}`)).toBeVisible();
 	await allSent(page);

@@ -10,7 +10,7 @@ test('a server or a database that is killed while a job is written loses nothing
 		const random = new Seeded(20_261_126);
 		const farmId = await firstFarm(app.db());
 		let killedMidway = 0;
-		for (let round = 0; round < 8; round += 1) {
+		for (let calibration = 0; calibration < 8; calibration += 1) {
 			const { asked, entries } = await planned((await farmHandle(app.db(), farmId))!);
 			const phone = device(app, asked.id);
 			const what = random.next() < 0.5 ? 'server' : 'database';
@@ -54,10 +54,10 @@ test('a server or a database that is killed while a job is written loses nothing
 		expect(killedMidway).toBeGreaterThan(0);
 
 		// Sealing, with a kill at a random point of it: one record, and a chain that holds.
-		for (let round = 0; round < 4; round += 1) {
+		for (let calibration = 0; calibration < 4; calibration += 1) {
 			const { asked, entries } = await planned((await farmHandle(app.db(), farmId))!);
 			await (await farmHandle(app.db(), farmId))!.jobRuns.put(asked.id, entries);
-			const what = round % 2 ? 'server' : 'database';
+			const what = calibration % 2 ? 'server' : 'database';
 			const seal = () =>
 				fetch(`${app.origin()}/jobs/${asked.id}/record`, {
 					method: 'POST',

@@ -1,4 +1,4 @@
-import { beginRound, enter, expect, signedOff, tabTo, test } from './fixtures';
+import { beginCalibration, enter, expect, signedOff, tabTo, test } from './fixtures';
 import type { Page } from '@playwright/test';
 
 /** To the next step, with the keyboard alone. */
@@ -31,7 +31,7 @@ async function sign(page: Page, pressure: string, gear: string | null) {
 }
 
 test('an airblast round, nozzle by nozzle along the arc, and a parked drop beside it', async ({ page, app }) => {
-	const id = await beginRound(page, app, 'Hazel-row blower');
+	const id = await beginCalibration(page, app, 'Hazel-row blower');
 	await next(page, /To the ground speed/, /speed/);
 	await tabTo(page, /Course length/);
 	await page.keyboard.type('50 m');
@@ -85,7 +85,7 @@ test('an airblast round, nozzle by nozzle along the arc, and a parked drop besid
 });
 
 test('a boomless round, with pans across the swath', async ({ page, app }) => {
-	const id = await beginRound(page, app, 'Farm-track thrower');
+	const id = await beginCalibration(page, app, 'Farm-track thrower');
 	await next(page, /To the ground speed/, /speed/);
 	await tabTo(page, /Course length/);
 	await page.keyboard.type('100 ft');
@@ -130,7 +130,7 @@ test('a boomless round, with pans across the swath', async ({ page, app }) => {
 });
 
 test('a knapsack round: a plot, a catch, and the person who carries it', async ({ page, app }) => {
-	const id = await beginRound(page, app, 'Nursery knapsack');
+	const id = await beginCalibration(page, app, 'Nursery knapsack');
 	await tabTo(page, /Who carries it/);
 	await page.keyboard.type('D. Sample');
 	await page.keyboard.press('Enter');

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { beginRound, enter, expect, signedOff, test } from './fixtures';
+import { beginCalibration, enter, expect, signedOff, test } from './fixtures';
 import { countHands, tellHands } from './hands';
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
@@ -39,7 +39,7 @@ async function sign(page: Page, pressure: string, gear: string | null) {
 
 test('an airblast round by touch, one nozzle after the other', async ({ page, app }) => {
 	await countHands(page);
-	const id = await beginRound(page, app, 'Hazel-row blower');
+	const id = await beginCalibration(page, app, 'Hazel-row blower');
 	await tickAll(page);
 	await inReach(page, /To the ground speed/);
 	await tap(page, /To the ground speed/);
@@ -81,7 +81,7 @@ test('an airblast round by touch, one nozzle after the other', async ({ page, ap
 
 test('a boomless round by touch', async ({ page, app }) => {
 	await countHands(page);
-	const id = await beginRound(page, app, 'Farm-track thrower');
+	const id = await beginCalibration(page, app, 'Farm-track thrower');
 	await tickAll(page);
 	await tap(page, /To the ground speed/);
 	await enter(page, 'Course length', '100 ft');
@@ -114,7 +114,7 @@ test('a boomless round by touch', async ({ page, app }) => {
 
 test('a knapsack by touch: refilled after a plot, then caught too', async ({ page, app }) => {
 	await countHands(page);
-	const id = await beginRound(page, app, 'Nursery knapsack');
+	const id = await beginCalibration(page, app, 'Nursery knapsack');
 	await enter(page, 'Who carries it', 'E. Sample');
 	await page.getByText('Refill', { exact: true }).tap();
 	await inReach(page, /To the plot/);
@@ -168,7 +168,7 @@ test('a knapsack by touch: refilled after a plot, then caught too', async ({ pag
 
 test('an airblast by row refill, its speed and a few nozzles in the same calibration', async ({ page, app }) => {
 	await countHands(page);
-	const id = await beginRound(page, app, 'Hazel-row blower');
+	const id = await beginCalibration(page, app, 'Hazel-row blower');
 	await tickAll(page);
 	await page.getByText('Row refill', { exact: true }).tap();
 	await tap(page, /To the row/);
@@ -197,7 +197,7 @@ test('an airblast by row refill, its speed and a few nozzles in the same calibra
 });
 
 test('rows are drawn as far apart as they were typed, whichever alleys are driven', async ({ page, app }) => {
-	const id = await beginRound(page, app, 'Hazel-row blower');
+	const id = await beginCalibration(page, app, 'Hazel-row blower');
 	await page.goto(`${app.origin}/rounds/${id}/swath`);
 	await page.getByText('Every second', { exact: false }).first().tap();
 	await expect(page.getByRole('img', { name: /every second alley driven/ })).toBeVisible();

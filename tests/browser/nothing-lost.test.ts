@@ -1,7 +1,17 @@
-import { awake, allSent, beginRound, expect, offlineReady, onDevice, sprayerId, startApp, test } from './fixtures';
+import {
+	awake,
+	allSent,
+	beginCalibration,
+	expect,
+	offlineReady,
+	onDevice,
+	sprayerId,
+	startApp,
+	test
+} from './fixtures';
 
-/** Runs in the page: keys of what the device keeps beside its rounds. */
-const keptRigs = () =>
+/** Runs in the page: keys of what the device keeps beside its calibrations. */
+const keptSprayers = () =>
 	new Promise<string[]>((resolve, reject) => {
 		const opened = indexedDB.open('fallow');
 		opened.onerror = () => reject(opened.error);
@@ -18,7 +28,7 @@ test('a server killed between two catches, a reload, a closed tab: nothing is lo
 	const app = await startApp(true);
 	try {
 		let page = await context.newPage();
-		const id = await beginRound(page, app);
+		const id = await beginCalibration(page, app);
 		await offlineReady(page);
 		await page.goto(`${app.origin}/rounds/${id}/speed`);
 		await page.getByLabel('Course length').fill('200 ft');
@@ -47,7 +57,7 @@ test('a server killed between two catches, a reload, a closed tab: nothing is lo
 		await enter(8, '18.9');
 		await expect(page.getByRole('navigation', { name: 'Steps' }).getByText('8 / 12')).toBeVisible();
 
-		// A closed tab, and a new one straight to the round.
+		// A closed tab, and a new one straight to the calibration.
 		await onDevice(page);
 		await page.close();
 		page = await context.newPage();
@@ -69,11 +79,11 @@ test('a server killed between two catches, a reload, a closed tab: nothing is lo
 			...[9, 10, 11, 12].map((n) => `${n}:19.1`)
 		]);
 
-		// A sprayer that was looked at can be calibrated with nobody there: the round begins on the device.
+		// A sprayer that was looked at can be calibrated with nobody there: the calibration begins on the device.
 		await page.goto(`${app.origin}/sprayers`);
 		await page.getByRole('heading', { name: 'Sprayers' }).waitFor();
 		const other = await sprayerId(app, 'Barley-field boom');
-		await expect.poll(() => page.evaluate(keptRigs)).toContain(`sprayer:${other}`);
+		await expect.poll(() => page.evaluate(keptSprayers)).toContain(`sprayer:${other}`);
 		await app.kill();
 		await page.goto(`${app.origin}/rounds/new?sprayer=${other}`);
 		await page.getByRole('button', { name: 'Start a calibration' }).click();
@@ -91,7 +101,7 @@ test('a server killed between two catches, a reload, a closed tab: nothing is lo
 });
 
 test('a running stopwatch goes on over a reload', async ({ page, app }) => {
-	const id = await beginRound(page, app, 'Barley-field boom');
+	const id = await beginCalibration(page, app, 'Barley-field boom');
 	await page.goto(`${app.origin}/rounds/${id}/speed`);
 	await page.getByRole('button', { name: /at the first flag/ }).click();
 	await expect(page.getByRole('button', { name: /pass the flag/ })).toBeVisible();
@@ -99,8 +109,8 @@ test('a running stopwatch goes on over a reload', async ({ page, app }) => {
 	await expect(page.getByRole('button', { name: /running since before the reload/ })).toBeVisible();
 });
 
-test('a second device takes the round up from the server', async ({ browser, page, app }) => {
-	const id = await beginRound(page, app, 'Barley-field boom');
+test('a second device takes the calibration up from the server', async ({ browser, page, app }) => {
+	const id = await beginCalibration(page, app, 'Barley-field boom');
 	await page.goto(`${app.origin}/rounds/${id}/speed`);
 	await page.getByLabel('Course length').fill('80 m');
 	await page.keyboard.press('Enter');

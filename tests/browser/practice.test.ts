@@ -30,7 +30,7 @@ const holds = (learner: Learner) => expect(learner.page.getByRole('heading', { l
 async function nothingOnTheFarm(query: (sql: string) => Promise<{ readonly count: number }[]>, before: number) {
 	expect((await query('select count(*)::int as count from round'))[0]!.count).toBe(before);
 }
-const rounds = async (app: { query: <T extends { count: number }>(sql: string) => Promise<T[]> }) =>
+const calibrations = async (app: { query: <T extends { count: number }>(sql: string) => Promise<T[]> }) =>
 	(await app.query<{ count: number }>('select count(*)::int as count from round'))[0]!.count;
 
 test('a boom with one fault, by the keyboard: measured by eye, the fault named, the truth told', async ({
@@ -38,7 +38,7 @@ test('a boom with one fault, by the keyboard: measured by eye, the fault named, 
 	app
 }) => {
 	await fixSeed(page, 4711);
-	const before = await rounds(app);
+	const before = await calibrations(app);
 	const learner = byKeyboard(page);
 	await begin(learner, app.origin, 'Boom in gallons');
 	await accessible(learner);

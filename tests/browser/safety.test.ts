@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { allSent, beginRound, enter, expect, pickFrom, signedOff, test } from './fixtures';
+import { allSent, beginCalibration, enter, expect, pickFrom, signedOff, test } from './fixtures';
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
@@ -62,7 +62,7 @@ test('bands: a third of the field’s mix, a dose that says what it is of, and t
 	page,
 	app
 }) => {
-	const id = await beginRound(page, app, 'Long-meadow boom');
+	const id = await beginCalibration(page, app, 'Long-meadow boom');
 	await page.goto(`${app.origin}/rounds/${id}/swath`);
 	await page.getByRole('button', { name: 'Bands instead' }).tap();
 	await page.getByLabel('Width of one band').fill('25 cm');

@@ -1,8 +1,8 @@
 import type { Page } from '@playwright/test';
-import { beginRound, expect, findings, pickFrom, sprayerId, test } from './fixtures';
+import { beginCalibration, expect, findings, pickFrom, sprayerId, test } from './fixtures';
 
 const steps = ['ready', 'speed', 'swath', 'flow', 'volume', 'adjust', 'sign-off'];
-/** The steps that look different on each kind of rig. */
+/** The steps that look different on each kind of sprayer. */
 const otherSteps = {
 	'Hazel-row blower': ['swath', 'flow', 'plot', 'tank'],
 	'Farm-track thrower': ['swath', 'flow'],
@@ -78,8 +78,8 @@ for (const look of looks)
 		const [plan] = await app.query<{ id: string }>('select id from tank_plan limit 1');
 		const [mix] = await app.query<{ id: string }>('select id from tank_mix limit 1');
 		const jobs = await app.query<{ id: string }>('select id from job order by day');
-		const round = await beginRound(page, app);
-		await page.goto(`${app.origin}/rounds/${round}/speed`);
+		const begun = await beginCalibration(page, app);
+		await page.goto(`${app.origin}/rounds/${begun}/speed`);
 		await page.getByLabel('Course length').fill('200 ft');
 		await page.keyboard.press('Enter');
 		await page.getByLabel('Or type a time').fill('27.5');
@@ -121,7 +121,7 @@ for (const look of looks)
 			`/tank-plans/${plan!.id}`,
 			'/farm',
 			'/nowhere',
-			...steps.map((s) => `/rounds/${round}/${s}`)
+			...steps.map((s) => `/rounds/${begun}/${s}`)
 		];
 		expect(await visit(page, app.origin, paths, { everyWindow: look.size === 'phone' })).toEqual([]);
 		expect(await visit(page, app.origin, paths, { language: 'es' })).toEqual([]);
@@ -132,12 +132,12 @@ for (const look of looks)
 		test(`${name}: no screen has an accessibility finding: ${look.mode}, ${look.size}`, async ({ page, app }) => {
 			await dress(page, look);
 			const sprayer = await sprayerId(app, name);
-			const round = await beginRound(page, app, name);
+			const begun = await beginCalibration(page, app, name);
 			const signed = await app.query<{ id: string }>('select id from calibration where sprayer_id = $1 limit 2', [
 				sprayer
 			]);
 			const found = await visit(page, app.origin, [
-				...names.map((step) => `/rounds/${round}/${step}`),
+				...names.map((step) => `/rounds/${begun}/${step}`),
 				`/sprayers/${sprayer}`,
 				...(name === 'Nursery knapsack'
 					? [
@@ -263,14 +263,14 @@ test('an answer that appears below the fold comes into sight, and a page that op
 	app
 }) => {
 	await page.setViewportSize({ width: 390, height: 844 });
-	const round = await beginRound(page, app, 'Hazel-row blower');
+	const begun = await beginCalibration(page, app, 'Hazel-row blower');
 	// A step with a status far down, opened by a tap.
-	await page.goto(`${app.origin}/rounds/${round}/speed`);
+	await page.goto(`${app.origin}/rounds/${begun}/speed`);
 	await page.getByRole('button', { name: 'To the alley' }).click();
 	await page.waitForURL(/swath/);
 	await expect(page.getByText('Row to row')).toBeVisible();
 	expect(await page.evaluate(() => window.scrollY)).toBe(0);
-	await page.goto(`${app.origin}/rounds/${round}/plot`);
+	await page.goto(`${app.origin}/rounds/${begun}/plot`);
 	await page.evaluate(() => {
 		// What a step would tell at its end.
 		const end = document.createElement('div');

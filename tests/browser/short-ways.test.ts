@@ -55,8 +55,8 @@ test('a boom of 24 is caught in at most 1.3 touches a reading, and each reading 
 	await page.goto(`${app.origin}/rounds/new?sprayer=${id}`);
 	await button(page, 'Start a calibration').tap();
 	await page.waitForURL(/\/ready/);
-	const round = /rounds\/([0-9a-f-]{36})/.exec(page.url())![1]!;
-	await page.goto(`${app.origin}/rounds/${round}/flow`);
+	const begun = /rounds\/([0-9a-f-]{36})/.exec(page.url())![1]!;
+	await page.goto(`${app.origin}/rounds/${begun}/flow`);
 	const hand = new Hand(page);
 	// Before a touch there is no water, and nothing is kept.
 	await expect(page.getByRole('slider', { name: /^Nozzle 1:/ })).toHaveAttribute('aria-valuetext', 'not caught');
@@ -67,7 +67,7 @@ test('a boom of 24 is caught in at most 1.3 touches a reading, and each reading 
 	await allSent(page);
 	const caught = await app.query<{ body: { nozzle: number; amount: { text: string; unit: string } } }>(
 		"select body from round_entry where round_id = $1 and kind = 'catch' order by seq",
-		[round]
+		[begun]
 	);
 	expect(caught.map((c) => c.body.nozzle)).toEqual(Array.from({ length: 24 }, (_, i) => i + 1));
 	expect(new Set(caught.map((c) => c.body.amount.unit))).toEqual(new Set(['US fl oz']));
@@ -184,10 +184,10 @@ test('again after a knob takes six taps and the new catches, and keeps the rest 
 	count('again after a knob, besides its 12 catches', hand);
 	await expect(page.getByText(`Carried over from the calibration of ${dayText(last!.signed_day)}`)).toBeVisible();
 	await allSent(page);
-	const round = /rounds\/([0-9a-f-]{36})/.exec(page.url())![1]!;
+	const begun = /rounds\/([0-9a-f-]{36})/.exec(page.url())![1]!;
 	const [carry] = await app.query<{ body: { from: string; entries: { kind: string }[] } }>(
 		"select body from round_entry where round_id = $1 and kind = 'carry'",
-		[round]
+		[begun]
 	);
 	expect(carry!.body.from).toBe(last!.id);
 	const kinds = new Set(carry!.body.entries.map((e) => e.kind));

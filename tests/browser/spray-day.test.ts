@@ -98,9 +98,9 @@ test('a whole day: plan, weather, mix, spray, close, record, log, paper', async 
 		};
 		expect(json.records.map((r) => r.target)).toEqual(['Thistles']);
 		// The gauge stands on the record as it was typed, beside the SI that is computed with.
-		const [{ rig }] = json.records as [(typeof json.records)[number]];
-		expect(rig.typedPressure).toMatchObject({ text: '40', unit: 'psi' });
-		expect(rig.pressure / 6894.757293168361).toBeCloseTo(40, 6);
+		const [{ rig: sprayer }] = json.records as [(typeof json.records)[number]];
+		expect(sprayer.typedPressure).toMatchObject({ text: '40', unit: 'psi' });
+		expect(sprayer.pressure / 6894.757293168361).toBeCloseTo(40, 6);
 		await page.goto(record);
 		await expect(page.getByText('40 psi')).toBeVisible();
 		await page.goto(`${app.origin}/log`);

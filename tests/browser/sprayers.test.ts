@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { startSimulators } from '../../scripts/lib/simulators.mjs';
-import { beginRound, enter, expect, sprayerId, startApp, test } from './fixtures';
+import { beginCalibration, enter, expect, sprayerId, startApp, test } from './fixtures';
 
 test('a unit that is picked beside a field goes with what is typed, to the page of the sprayer', async ({
 	page,
@@ -87,7 +87,7 @@ test('a blower is made, given a setting of its own, changed, copied and put away
 	await page.getByRole('button', { name: 'Restore' }).click();
 	await expect(page.getByRole('button', { name: 'Archive' })).toBeVisible();
 
-	// A round of that setting opens with its left side shut.
+	// A calibration of that setting opens with its left side shut.
 	await page.goto(`${app.origin}/sprayers/${await sprayerId(app, 'Test blower')}`);
 	await page.getByRole('link', { name: 'Calibrate', exact: true }).nth(1).click();
 	await page.waitForURL(/ready/);
@@ -154,7 +154,7 @@ test('a calibration goes out as a sheet and comes back in as the same calibratio
 });
 
 test('a column from a spreadsheet fills the boom in order', async ({ page, app }) => {
-	const id = await beginRound(page, app);
+	const id = await beginCalibration(page, app);
 	await page.goto(`${app.origin}/rounds/${id}/flow`);
 	await page.getByLabel('Nozzle 1, caught').focus();
 	await page.evaluate(() => {
@@ -171,7 +171,7 @@ test('a column from a spreadsheet fills the boom in order', async ({ page, app }
 });
 
 test('bands, the course helper, and a GPX track', async ({ page, app }) => {
-	const id = await beginRound(page, app);
+	const id = await beginCalibration(page, app);
 	await page.goto(`${app.origin}/rounds/${id}/speed`);
 	await page.getByRole('button', { name: 'How far to drive' }).click();
 	const helper = page.getByRole('dialog', { name: 'How far to drive' });
@@ -214,7 +214,7 @@ test('the simulated receiver and flow meter are read like real ones, faults and 
 	const simulators = await startSimulators({ meterArgs: ['--flow', '1.1', '--nozzle', '2', '--fault', 'blocked'] });
 	const own = await startApp(true, simulators.env);
 	try {
-		const id = await beginRound(page, own);
+		const id = await beginCalibration(page, own);
 		await page.goto(`${own.origin}/rounds/${id}/speed`);
 		await page.getByRole('button', { name: 'Use a track' }).click();
 		await page.getByRole('button', { name: 'Record the receiver' }).click();

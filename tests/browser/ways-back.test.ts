@@ -58,7 +58,7 @@ test.describe('on a phone', () => {
 		await page.goto(`${app.origin}/rounds/new?sprayer=${id}`);
 		await page.getByRole('button', { name: 'Start a calibration' }).tap();
 		await expect(page.getByRole('heading', { name: 'Check the sprayer' })).toBeVisible();
-		const round = page.url();
+		const calibration = page.url();
 		await page.getByRole('checkbox').first().tap();
 		await page.getByRole('button', { name: /Farm-track thrower/ }).tap();
 		await page.getByRole('button', { name: 'Discard this calibration' }).tap();
@@ -66,16 +66,18 @@ test.describe('on a phone', () => {
 		await expect(page).toHaveURL(`${app.origin}/sprayers/${id}`);
 		await expect
 			.poll(() =>
-				app.query('select 1 from round where id = $1 and discarded_at is not null', [round.split('/').at(-2)!])
+				app.query('select 1 from round where id = $1 and discarded_at is not null', [calibration.split('/').at(-2)!])
 			)
 			.toHaveLength(1);
 		await page.reload();
 		await expect(page.getByRole('link', { name: 'Continue the calibration' })).toHaveCount(0);
-		await page.goto(round);
+		await page.goto(calibration);
 		await page.getByRole('button', { name: 'Restore' }).tap();
 		await expect(page.getByText('This calibration was discarded')).toHaveCount(0);
 		await expect
-			.poll(() => app.query('select 1 from round where id = $1 and discarded_at is null', [round.split('/').at(-2)!]))
+			.poll(() =>
+				app.query('select 1 from round where id = $1 and discarded_at is null', [calibration.split('/').at(-2)!])
+			)
 			.toHaveLength(1);
 	});
 
@@ -91,13 +93,13 @@ test.describe('on a phone', () => {
 		await page.getByRole('link', { name: 'Start a calibration' }).tap();
 		await expect(page.getByRole('heading', { name: 'Check the sprayer' })).toBeVisible();
 		await expect(page.getByRole('radio', { name: 'Refill' })).toBeChecked();
-		const round = page.url();
+		const calibration = page.url();
 		await page.getByRole('button', { name: /Borrowed boom/ }).tap();
 		await page.getByRole('link', { name: 'Edit the sprayer' }).tap();
 		await page.getByRole('textbox', { name: 'Nozzles' }).first().fill('14');
 		await page.getByLabel('Nozzle spacing').fill('20 in');
 		await page.getByRole('button', { name: 'Save the sprayer' }).tap();
-		await expect(page).toHaveURL(round);
+		await expect(page).toHaveURL(calibration);
 		await expect(page.getByText(/nozzles not counted → 14/)).toBeVisible();
 		await page.getByRole('button', { name: 'Use it here' }).tap();
 		await expect(page.getByRole('radio', { name: 'Each nozzle' })).toBeChecked();

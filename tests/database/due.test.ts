@@ -1,19 +1,19 @@
 import { v7 } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { messageOf, pastRounds } from '../../demo/farm';
+import { messageOf, pastCalibrations } from '../../demo/farm';
 import { demoBlocks } from '../../demo/ground';
 import { demoAsked } from '../../demo/jobs';
 import { demoProducts } from '../../demo/products';
-import { nurseryKnapsack } from '../../demo/rigs';
-import type { Rig, RunEntry, RunEntryBody } from '../../src/core';
+import { nurseryKnapsack } from '../../demo/sprayers';
+import type { TypedSprayer, RunEntry, RunEntryBody } from '../../src/core';
 import type { FarmSettings } from '../../src/lib/settings/farm-settings';
 import type { AskedJob } from '../../src/lib/wire/job';
-import type { Setting } from '../../src/lib/wire/rig';
+import type { Setting } from '../../src/lib/wire/sprayer';
 import { farmHandle } from '../../src/lib/server/db/farm';
 import { recompute } from '../../src/lib/server/db/recompute';
 import { openStates } from '../../src/lib/server/open-states';
 import { farmDatabase } from '../support/database';
-import { entriesOf, signOff, t, testRig, wholeRound } from '../support/entries';
+import { entriesOf, signOff, t, testSprayer, wholeCalibration } from '../support/entries';
 
 let made: Awaited<ReturnType<typeof farmDatabase>>;
 const [block, ochre, gneiss] = [v7(), v7(), v7()];
@@ -44,25 +44,29 @@ beforeAll(async () => {
 });
 afterAll(() => made.drop());
 
-const calibrated = async (rig: Rig, known: { readonly sprayerId: string; readonly setting: Setting } | null = null) => {
+const calibrated = async (
+	sprayer: TypedSprayer,
+	known: { readonly sprayerId: string; readonly setting: Setting } | null = null
+) => {
 	const sprayerId = known?.sprayerId ?? v7();
-	if (!known) await made.farm.sprayers.put(sprayerId, rig);
+	if (!known) await made.farm.sprayers.put(sprayerId, sprayer);
 	const id = v7();
-	await made.farm.rounds.put({
+	await made.farm.calibrationLogs.put({
 		round: {
 			id,
 			sprayerId,
 			startedAt: '2026-03-14T08:00:00.000Z',
-			rig: structuredClone(rig),
+			rig: structuredClone(sprayer),
 			...(known ? { setting: known.setting } : {})
 		},
-		entries: entriesOf([...wholeRound.filter((e) => e.kind !== 'catch' || e.nozzle <= rig.nozzles), signOff]).map(
-			(e, i) => ({
-				...e,
-				id: v7(),
-				at: new Date(Date.parse('2026-03-14T08:00:00Z') + i * 1000).toISOString()
-			})
-		)
+		entries: entriesOf([
+			...wholeCalibration.filter((e) => e.kind !== 'catch' || e.nozzle <= sprayer.nozzles),
+			signOff
+		]).map((e, i) => ({
+			...e,
+			id: v7(),
+			at: new Date(Date.parse('2026-03-14T08:00:00Z') + i * 1000).toISOString()
+		}))
 	});
 	return { sprayerId, calibrationId: id };
 };
@@ -150,31 +154,31 @@ const dueOf = async (sprayerId: string, today: string) => {
 
 describe('a sprayer’s use since it was calibrated', () => {
 	it('is counted from its jobs without their pauses, and makes it due', async () => {
-		const rig = await calibrated(testRig);
-		expect(await dueOf(rig.sprayerId, '2026-03-20')).toMatchObject({ state: 'good', since: { hours: 0 } });
-		await sprayed(rig.calibrationId, { start: '2026-03-20T08:00:00Z', minutes: [0, 60, 90, 150] });
-		const one = await dueOf(rig.sprayerId, '2026-03-20');
+		const sprayer = await calibrated(testSprayer);
+		expect(await dueOf(sprayer.sprayerId, '2026-03-20')).toMatchObject({ state: 'good', since: { hours: 0 } });
+		await sprayed(sprayer.calibrationId, { start: '2026-03-20T08:00:00Z', minutes: [0, 60, 90, 150] });
+		const one = await dueOf(sprayer.sprayerId, '2026-03-20');
 		expect(one.since.hours).toBeCloseTo(2, 9);
 		expect(one.since.area).toBeGreaterThan(0);
 		expect(one.state).toBe('good');
 		// A job before the calibration does not count.
-		await sprayed(rig.calibrationId, { start: '2026-03-10T08:00:00Z', minutes: [0, 60, 90, 150] });
-		expect((await dueOf(rig.sprayerId, '2026-03-20')).since.hours).toBeCloseTo(2, 9);
-		await sprayed(rig.calibrationId, { start: '2026-03-22T08:00:00Z', minutes: [0, 30, 40, 70], product: gneiss });
-		const two = await dueOf(rig.sprayerId, '2026-03-22');
+		await sprayed(sprayer.calibrationId, { start: '2026-03-10T08:00:00Z', minutes: [0, 60, 90, 150] });
+		expect((await dueOf(sprayer.sprayerId, '2026-03-20')).since.hours).toBeCloseTo(2, 9);
+		await sprayed(sprayer.calibrationId, { start: '2026-03-22T08:00:00Z', minutes: [0, 30, 40, 70], product: gneiss });
+		const two = await dueOf(sprayer.sprayerId, '2026-03-22');
 		expect(two.since).toMatchObject({ hours: 3, abrasiveHours: 1 });
 		expect(two.reasons.map((r) => [r.code, r.due])).toEqual([['hours', true]]);
 		// What was counted is counted again the same way from the raw entries.
 		await made.db.updateTable('job').set({ computed: 0, sprayed_s: 0, done_m2: 0, abrasive: false }).execute();
 		await recompute(made.db);
-		expect((await dueOf(rig.sprayerId, '2026-03-22')).since).toEqual(two.since);
+		expect((await dueOf(sprayer.sprayerId, '2026-03-22')).since).toEqual(two.since);
 	});
 
 	it('is not made longer by a clock that jumped', async () => {
-		const rig = await calibrated(testRig);
+		const sprayer = await calibrated(testSprayer);
 		// An hour, then the phone’s clock goes back two days and the rest cannot be told.
-		const id = await sprayed(rig.calibrationId, { start: '2026-03-20T08:00:00Z', minutes: [0, 60, 90, -2880] });
-		expect((await dueOf(rig.sprayerId, '2026-03-21')).since.hours).toBeCloseTo(1, 9);
+		const id = await sprayed(sprayer.calibrationId, { start: '2026-03-20T08:00:00Z', minutes: [0, 60, 90, -2880] });
+		expect((await dueOf(sprayer.sprayerId, '2026-03-21')).since.hours).toBeCloseTo(1, 9);
 		// Nobody is let in too soon by it: the day's end counts, which is noon at Greenwich, and 24 hours from there.
 		await made.farm.records.seal(id, demoAsked, []);
 		await forgetUnrecorded();
@@ -188,34 +192,34 @@ describe('a sprayer’s use since it was calibrated', () => {
 
 	it('that was off puts the calibrations of the setting in doubt that was used, and no others', async () => {
 		const { farm } = made;
-		const rig = await calibrated(testRig);
-		const [all] = await farm.sprayerSettings.of(rig.sprayerId);
+		const sprayer = await calibrated(testSprayer);
+		const [all] = await farm.sprayerSettings.of(sprayer.sprayerId);
 		const left = { ...all!, id: v7(), name: 'Left only', off: [1] };
-		await farm.sprayerSettings.put(rig.sprayerId, testRig, left);
-		const other = await calibrated(testRig, { sprayerId: rig.sprayerId, setting: left });
+		await farm.sprayerSettings.put(sprayer.sprayerId, testSprayer, left);
+		const other = await calibrated(testSprayer, { sprayerId: sprayer.sprayerId, setting: left });
 		const doubts = async () => [
-			(await farm.calibrations.get(rig.calibrationId)).doubt,
+			(await farm.calibrations.get(sprayer.calibrationId)).doubt,
 			(await farm.calibrations.get(other.calibrationId)).doubt
 		];
-		await sprayed(rig.calibrationId, { start: '2026-03-20T08:00:00Z', minutes: [0, 10, 20, 30] });
+		await sprayed(sprayer.calibrationId, { start: '2026-03-20T08:00:00Z', minutes: [0, 10, 20, 30] });
 		expect(await doubts()).toEqual([null, null]);
 		// Five litres over of some 26: a fifth too little went on.
-		await sprayed(rig.calibrationId, { start: '2026-03-20T10:00:00Z', minutes: [0, 10, 20, 30], left: '5' });
+		await sprayed(sprayer.calibrationId, { start: '2026-03-20T10:00:00Z', minutes: [0, 10, 20, 30], left: '5' });
 		expect(await doubts()).toEqual(['drift', null]);
-		expect((await farm.jobs.fieldVolumes(rig.sprayerId, 10)).map((j) => j.truth / j.planned < 0.95)).toEqual([
+		expect((await farm.jobs.fieldVolumes(sprayer.sprayerId, 10)).map((j) => j.truth / j.planned < 0.95)).toEqual([
 			false,
 			true
 		]);
 	});
 
 	it('is the same though the phone changes its time zone in the middle', async () => {
-		const rig = await calibrated(testRig);
-		const id = await sprayed(rig.calibrationId, {
+		const sprayer = await calibrated(testSprayer);
+		const id = await sprayed(sprayer.calibrationId, {
 			start: '2026-03-20T20:00:00Z',
 			minutes: [0, 60, 90, 150],
 			zones: [9, -5, 12]
 		});
-		expect((await dueOf(rig.sprayerId, '2026-03-21')).since.hours).toBeCloseTo(2, 9);
+		expect((await dueOf(sprayer.sprayerId, '2026-03-21')).since.hours).toBeCloseTo(2, 9);
 		await made.farm.records.seal(id, demoAsked, []);
 		// 20:00 at Greenwich is 08:00 of the day after where the farm is, whatever the phone thought.
 		const { record } = await made.farm.records.get(id);
@@ -226,16 +230,16 @@ describe('a sprayer’s use since it was calibrated', () => {
 
 	it('asks for a calibration of its own from whoever else carries it', async () => {
 		const { farm } = made;
-		const past = pastRounds.find((p) => p.rig === nurseryKnapsack)!;
-		const rig = { sprayerId: v7(), calibrationId: '' };
-		await farm.sprayers.put(rig.sprayerId, nurseryKnapsack);
-		const [setting] = await farm.sprayerSettings.of(rig.sprayerId);
-		const message = messageOf({ ...past, daysAgo: 1 }, rig.sprayerId, Date.parse('2026-03-15T12:00:00Z'), setting);
-		rig.calibrationId = message.round.id;
-		await farm.rounds.put(message);
-		const id = await sprayed(rig.calibrationId, { start: '2026-03-20T08:00:00Z', minutes: [0, 10, 15, 20] });
+		const past = pastCalibrations.find((p) => p.rig === nurseryKnapsack)!;
+		const sprayer = { sprayerId: v7(), calibrationId: '' };
+		await farm.sprayers.put(sprayer.sprayerId, nurseryKnapsack);
+		const [setting] = await farm.sprayerSettings.of(sprayer.sprayerId);
+		const message = messageOf({ ...past, daysAgo: 1 }, sprayer.sprayerId, Date.parse('2026-03-15T12:00:00Z'), setting);
+		sprayer.calibrationId = message.round.id;
+		await farm.calibrationLogs.put(message);
+		const id = await sprayed(sprayer.calibrationId, { start: '2026-03-20T08:00:00Z', minutes: [0, 10, 15, 20] });
 		await farm.records.seal(id, { ...demoAsked, operator: 'B. Sample' }, []);
-		expect((await dueOf(rig.sprayerId, '2026-03-20')).reasons).toMatchObject([
+		expect((await dueOf(sprayer.sprayerId, '2026-03-20')).reasons).toMatchObject([
 			{ code: 'operator', due: true, what: 'B. Sample' }
 		]);
 	});
@@ -244,9 +248,9 @@ describe('a sprayer’s use since it was calibrated', () => {
 describe('a job over midnight', () => {
 	it('is recorded on the day on which it began by the farm’s own calendar, with both its times', async () => {
 		const { farm } = made;
-		const rig = await calibrated(testRig);
+		const sprayer = await calibrated(testSprayer);
 		// Planned for the 25th. 23:40 to 01:10 of the 26th and 27th where the farm is; the 26th at Greenwich.
-		const id = await sprayed(rig.calibrationId, {
+		const id = await sprayed(sprayer.calibrationId, {
 			day: '2026-03-25',
 			start: '2026-03-26T11:40:00Z',
 			minutes: [0, 30, 40, 90]
@@ -255,12 +259,12 @@ describe('a job over midnight', () => {
 		const { record } = await farm.records.get(id);
 		expect(record).toMatchObject({
 			day: '2026-03-26',
-			// How the rig was set is told by the calibration that was used.
+			// How the sprayer was set is told by the calibration that was used.
 			rig: { nozzles: '6 × 110-03', gear: 'B2', rpm: 540, pressure: 3e5, calibrated: '2026-03-14' },
 			startedAt: '2026-03-26T11:40:00.000Z',
 			endedAt: '2026-03-26T13:10:00.000Z'
 		});
-		expect(((await dueOf(rig.sprayerId, '2026-03-27')).since.hours * 60).toFixed(1)).toBe('80.0');
+		expect(((await dueOf(sprayer.sprayerId, '2026-03-27')).since.hours * 60).toFixed(1)).toBe('80.0');
 		// Both count from the end: the harvest from the day on which the last load was out.
 		await forgetUnrecorded();
 		const { states } = await openStates(farm, Date.parse('2026-03-26T20:00:00Z'));
@@ -277,7 +281,7 @@ describe('a job over midnight', () => {
 		expect(uses.filter((u) => u.day === '2026-03-25')).toHaveLength(0);
 		// Who plans on the day after it is told: nobody goes in before ten past one of the 28th, where the farm is.
 		const next = v7();
-		await farm.jobs.put({ ...asked(rig.calibrationId, '2026-03-27'), id: next });
+		await farm.jobs.put({ ...asked(sprayer.calibrationId, '2026-03-27'), id: next });
 		expect(await farm.jobs.before(next, (await farm.jobs.get(next)).job)).toMatchObject({
 			entry: [{ product: 'Sample Tuff', hours: 24, until: Date.parse('2026-03-27T13:10:00Z') / 1000 }],
 			harvest: expect.arrayContaining([
@@ -289,8 +293,8 @@ describe('a job over midnight', () => {
 
 	it('keeps a sowing off for as long as its label says, long after everything else is open', async () => {
 		const { farm } = made;
-		const rig = await calibrated(testRig);
-		const id = await sprayed(rig.calibrationId, {
+		const sprayer = await calibrated(testSprayer);
+		const id = await sprayed(sprayer.calibrationId, {
 			start: '2026-04-01T00:00:00Z',
 			minutes: [0, 10, 20, 30],
 			product: gneiss
@@ -307,8 +311,8 @@ describe('a job over midnight', () => {
 describe('a job that was sprayed and has no record yet', () => {
 	it('keeps people out before its record is written, from the last load on, and after it the same', async () => {
 		const { farm } = made;
-		const rig = await calibrated(testRig);
-		const id = await sprayed(rig.calibrationId, { start: '2026-07-20T08:00:00Z', minutes: [0, 60, 90, 150] });
+		const sprayer = await calibrated(testSprayer);
+		const id = await sprayed(sprayer.calibrationId, { start: '2026-07-20T08:00:00Z', minutes: [0, 60, 90, 150] });
 		const now = Date.parse('2026-07-20T12:00:00Z');
 		const entryOf = async () => (await openStates(farm, now)).states.find((s) => s.block === 'Hazel rows')!.entry;
 		const before = await entryOf();
@@ -319,8 +323,8 @@ describe('a job that was sprayed and has no record yet', () => {
 
 	it('keeps people out while it is sprayed: the interval has not begun, and nothing is planned to be kept out of', async () => {
 		const { farm } = made;
-		const rig = await calibrated(testRig);
-		const id = await sprayed(rig.calibrationId, { start: '2026-08-20T08:00:00Z', minutes: [0], open: true });
+		const sprayer = await calibrated(testSprayer);
+		const id = await sprayed(sprayer.calibrationId, { start: '2026-08-20T08:00:00Z', minutes: [0], open: true });
 		const now = Date.parse('2026-08-20T09:00:00Z');
 		const { atWork } = await openStates(farm, now);
 		expect(atWork).toEqual([{ block: 'Hazel rows', product: 'Sample Tuff', whole: 86_400 }]);

@@ -1,13 +1,13 @@
 import { v7 } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { demoBlocks } from '../../demo/ground';
-import { nurseryKnapsack } from '../../demo/rigs';
+import { nurseryKnapsack } from '../../demo/sprayers';
 import { demoProducts } from '../../demo/products';
 import type { EntryBody } from '../../src/core';
 import type { AskedJob } from '../../src/lib/wire/job';
 import { farmDatabase } from '../support/database';
 import { refused } from '../support/refused';
-import { entriesOf, signOff, t, testRig, wholeRound } from '../support/entries';
+import { entriesOf, signOff, t, testSprayer, wholeCalibration } from '../support/entries';
 
 let made: Awaited<ReturnType<typeof farmDatabase>>;
 const sprayerId = v7();
@@ -16,18 +16,18 @@ let calibrationId = '';
 beforeAll(async () => {
 	made = await farmDatabase();
 	const { farm } = made;
-	await farm.sprayers.put(sprayerId, { ...testRig, dead: t('6', 'L') });
+	await farm.sprayers.put(sprayerId, { ...testSprayer, dead: t('6', 'L') });
 	const [setting] = await farm.sprayerSettings.of(sprayerId);
 	calibrationId = v7();
-	await farm.rounds.put({
+	await farm.calibrationLogs.put({
 		round: {
 			id: calibrationId,
 			sprayerId,
 			startedAt: '2026-03-14T08:00:00.000Z',
-			rig: testRig,
+			rig: testSprayer,
 			setting: setting!
 		},
-		entries: entriesOf([...wholeRound, signOff])
+		entries: entriesOf([...wholeCalibration, signOff])
 	});
 	await farm.blocks.put(block, demoBlocks[2]!);
 	await farm.products.put(ochre, demoProducts[0]!);
@@ -51,7 +51,7 @@ const asked = (change: Partial<AskedJob> = {}): AskedJob => ({
 	...change
 });
 describe('jobs', () => {
-	it('keep the block, the label and the rig as they were when the job was planned', async () => {
+	it('keep the block, the label and the sprayer as they were when the job was planned', async () => {
 		const { farm } = made;
 		const job = asked();
 		await farm.jobs.put(job);
@@ -132,7 +132,7 @@ describe('jobs', () => {
 		await farm.calibrations.withdraw(calibrationId, 'C. Marl', 'again');
 		expect(await refused(farm.jobs.put(asked()))).toMatchObject({ status: 409, code: 'withdrawn' });
 		expect(await farm.jobs.get(resting.id)).toMatchObject({ withdrawn: 'the jug was read in the wrong unit' });
-		expect((await farm.sprayers.list())[0]).toMatchObject({ latest: null, openRound: null });
+		expect((await farm.sprayers.list())[0]).toMatchObject({ latest: null, calibrationInProgress: null });
 		const { rows } = await farm.calibrations.page(sprayerId, null);
 		expect(rows.map((c) => [c.id, c.withdrawn])).toEqual([[calibrationId, true]]);
 		expect(await farm.calibrations.history(sprayerId, 10)).toEqual([]);
@@ -171,9 +171,9 @@ describe('jobs', () => {
 
 	it('are mixed for the mean of a team, and a timed patch takes the flow that was caught', async () => {
 		const { farm } = made;
-		const rig = { ...nurseryKnapsack, name: 'A team’s knapsack' };
+		const sprayer = { ...nurseryKnapsack, name: 'A team’s knapsack' };
 		const sprayerId = v7();
-		await farm.sprayers.put(sprayerId, rig);
+		await farm.sprayers.put(sprayerId, sprayer);
 		const [setting] = await farm.sprayerSettings.of(sprayerId);
 		const person = async (name: string) => {
 			const id = v7();
@@ -186,8 +186,11 @@ describe('jobs', () => {
 				{ kind: 'catch', nozzle: 1, amount: t('1500', 'ml'), why: 'first' },
 				{ ...signOff, person: name }
 			];
-			const round = { id, sprayerId, startedAt: '2026-03-15T08:00:00.000Z', rig, setting: setting! };
-			await farm.rounds.put({ round, entries: entriesOf(bodies).map((e) => ({ ...e, id: v7() })) });
+			const calibration = { id, sprayerId, startedAt: '2026-03-15T08:00:00.000Z', rig: sprayer, setting: setting! };
+			await farm.calibrationLogs.put({
+				round: calibration,
+				entries: entriesOf(bodies).map((e) => ({ ...e, id: v7() }))
+			});
 			return id;
 		};
 		const [a, b] = [await person('A. Sample'), await person('B. Sample')];

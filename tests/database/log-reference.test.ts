@@ -18,7 +18,7 @@ const pick = <T>(from: readonly T[]): T => from[Math.floor(random.next() * from.
 const blocks = ['Hazel rows', 'Long meadow', 'Größer; “field”', "O'Sample strip", '100 % slope'];
 const targets = ['Hazel mite', 'Thistles', 'thistle rust', 'a_b', '50%'];
 const people = ['A. Sample', 'B. Sample', "C. O'Sample"];
-const rigs = ['Boom', 'Blower'];
+const sprayers = ['Boom', 'Blower'];
 
 function record(): SprayRecord {
 	const products = [pick(demoProducts), ...(random.next() < 0.4 ? [pick(demoProducts)] : [])];
@@ -53,7 +53,7 @@ function record(): SprayRecord {
 		plannedVolume: 2e-5,
 		trueVolume: 2e-5,
 		mix: 0.2,
-		sprayer: pick(rigs),
+		sprayer: pick(sprayers),
 		calibrationId: null,
 		takenIn: true,
 		speed: null,
@@ -97,7 +97,7 @@ const filter = (): LogFilter =>
 		product: some(demoProducts.map((p) => p.name)),
 		group: some([...new Set(demoProducts.map((p) => p.group).filter(Boolean))]),
 		operator: some(people),
-		sprayer: some(rigs),
+		sprayer: some(sprayers),
 		target: some(['mite', 'THIST', '_', '%', 'a_b', '50%']),
 		from: some(['2024-03-01', '2025-01-01']),
 		to: some(['2024-12-31', '2025-06-30']),

@@ -5,8 +5,8 @@ import { inUnit, si } from '../../src/core';
 import { nozzleTable } from '../../src/lib/settings/nozzle-table';
 import { farmDatabase } from '../support/database';
 import { refused } from '../support/refused';
-import { entriesOf, signOff, t, testRig, wholeRound } from '../support/entries';
-import { metric } from '../support/round-state';
+import { entriesOf, signOff, t, testSprayer, wholeCalibration } from '../support/entries';
+import { metric } from '../support/calibration-state';
 
 let made: Awaited<ReturnType<typeof farmDatabase>>;
 beforeAll(async () => {
@@ -76,13 +76,13 @@ describe('predict, change, check', () => {
 	const aim: TypedAim = { wanted: { by: 'volume', volume: t('150', 'L/ha') }, perArea: true, specificGravity: 1 };
 	const gauge: EntryBody = { kind: 'gauge', pressure: t('3', 'bar') };
 
-	async function round(sprayerId: string, bodies: readonly EntryBody[], at: number) {
+	async function calibration(sprayerId: string, bodies: readonly EntryBody[], at: number) {
 		const [setting] = await made.farm.sprayerSettings.of(sprayerId);
-		const { rig } = await made.farm.sprayers.get(sprayerId);
+		const { rig: sprayer } = await made.farm.sprayers.get(sprayerId);
 		const id = v7({ msecs: at });
 		const entries = entriesOf(bodies).map((e) => ({ ...e, id: v7({ msecs: at }) }));
-		await made.farm.rounds.put({
-			round: { id, sprayerId, startedAt: new Date(at).toISOString(), rig: rig, setting: setting! },
+		await made.farm.calibrationLogs.put({
+			round: { id, sprayerId, startedAt: new Date(at).toISOString(), rig: sprayer, setting: setting! },
 			entries
 		});
 		return id;
@@ -91,11 +91,11 @@ describe('predict, change, check', () => {
 	it('a change goes onto the setting with its prediction, and the next calibration lets it go', async () => {
 		const { farm } = made;
 		const sprayerId = v7();
-		await farm.sprayers.put(sprayerId, testRig);
+		await farm.sprayers.put(sprayerId, testSprayer);
 		const change: TypedChange = { pressure: t('2.1', 'bar') };
-		const first = await round(
+		const first = await calibration(
 			sprayerId,
-			[...wholeRound, gauge, { kind: 'aim', aim }, { kind: 'change', change }, signOff],
+			[...wholeCalibration, gauge, { kind: 'aim', aim }, { kind: 'change', change }, signOff],
 			Date.UTC(2026, 2, 14)
 		);
 		const [setting] = await farm.sprayerSettings.of(sprayerId);
@@ -103,24 +103,24 @@ describe('predict, change, check', () => {
 		expect(setting).toMatchObject({ pressure: { text: '2.1' }, change: { after: first, pressure: { text: '2.1' } } });
 		expect(setting!.change!.predicted).toBeCloseTo(before.rate_m3_per_m2 * Math.sqrt(2.1 / 3), 12);
 		expect(before.doubt).toBeNull();
-		const second = await round(
+		const second = await calibration(
 			sprayerId,
 			[
-				...wholeRound,
+				...wholeCalibration,
 				{ kind: 'gauge', pressure: t('2.1', 'bar') },
 				{ ...signOff, pressure: t('2.1', 'bar') } as EntryBody
 			],
 			Date.UTC(2026, 2, 15)
 		);
-		expect((await farm.rounds.get(second)).round.setting!.change!.after).toBe(first);
+		expect((await farm.calibrationLogs.get(second)).round.setting!.change!.after).toBe(first);
 		expect((await farm.sprayerSettings.of(sprayerId))[0]!.change).toBeUndefined();
 	});
 
-	it('other nozzles become the rig’s, and put what was calibrated before in doubt', async () => {
+	it('other nozzles become the sprayer’s, and put what was calibrated before in doubt', async () => {
 		const { farm } = made;
 		const sprayerId = v7();
-		await farm.sprayers.put(sprayerId, testRig);
-		const first = await round(sprayerId, [...wholeRound, gauge, signOff], Date.UTC(2026, 2, 14));
+		await farm.sprayers.put(sprayerId, testSprayer);
+		const first = await calibration(sprayerId, [...wholeCalibration, gauge, signOff], Date.UTC(2026, 2, 14));
 		const change: TypedChange = {
 			nozzle: {
 				name: 'Sample slow fan 02',
@@ -128,7 +128,7 @@ describe('predict, change, check', () => {
 				points: [{ pressure: si(3e5), flow: si(0.8 / 6e4) }]
 			}
 		};
-		const kept = await farm.rounds.changeAfter(first, '2026-03-16', aim, change);
+		const kept = await farm.calibrationLogs.changeAfter(first, '2026-03-16', aim, change);
 		const rate = inUnit('volumePerArea', si((await farm.calibrations.get(first)).rate_m3_per_m2), 'L/ha');
 		// Six jugs gave 1.2013 L/min each.
 		expect(inUnit('volumePerArea', si(kept.predicted), 'L/ha') / rate).toBeCloseTo(0.8 / 1.2013, 3);
@@ -143,13 +143,19 @@ describe('predict, change, check', () => {
 	it('refuses a change that rests on what was not measured, and writes nothing', async () => {
 		const { farm } = made;
 		const sprayerId = v7();
-		await farm.sprayers.put(sprayerId, testRig);
+		await farm.sprayers.put(sprayerId, testSprayer);
 		const { pressure: _none, ...unread } = signOff as Extract<EntryBody, { kind: 'sign-off' }>;
-		const id = await round(sprayerId, [...wholeRound, { ...unread, pressure: t('3', 'bar') }], Date.UTC(2026, 2, 14));
+		const id = await calibration(
+			sprayerId,
+			[...wholeCalibration, { ...unread, pressure: t('3', 'bar') }],
+			Date.UTC(2026, 2, 14)
+		);
 		const wrong = { pace: 0.9, speed: t('much', 'km/h') } as TypedChange;
-		expect(await refused(farm.rounds.changeAfter(id, '2026-03-16', aim, wrong))).toMatchObject({ status: 422 });
+		expect(await refused(farm.calibrationLogs.changeAfter(id, '2026-03-16', aim, wrong))).toMatchObject({
+			status: 422
+		});
 		expect((await farm.sprayerSettings.of(sprayerId))[0]!.change).toBeUndefined();
-		expect(await refused(farm.rounds.changeAfter(v7(), '2026-03-16', aim, { pace: 0.9 }))).toMatchObject({
+		expect(await refused(farm.calibrationLogs.changeAfter(v7(), '2026-03-16', aim, { pace: 0.9 }))).toMatchObject({
 			status: 404
 		});
 	});

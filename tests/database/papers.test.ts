@@ -125,14 +125,14 @@ describe('papers, in both languages, with the longest names that people give', (
 
 	it('calibrations, and blank field sheets for every kind of sprayer', async () => {
 		for (const { id } of await farm.sprayers.list()) {
-			const { rig } = await farm.sprayers.get(id);
+			const { rig: typed } = await farm.sprayers.get(id);
 			const [setting] = await farm.sprayerSettings.of(id);
 			const [row] = (await farm.calibrations.page(id, null)).rows;
 			const page = await calibrationPage(farm, row!.id);
 			for (const paper of papers) {
-				await looksRight(`calibration of ${rig.kind} ${paper}`, () => calibrationPdf(long(page), named(), paper));
-				await looksRight(`field sheet of ${rig.kind} ${paper}`, () =>
-					fieldSheetPdf(long(rig), long(setting!), named(), paper)
+				await looksRight(`calibration of ${typed.kind} ${paper}`, () => calibrationPdf(long(page), named(), paper));
+				await looksRight(`field sheet of ${typed.kind} ${paper}`, () =>
+					fieldSheetPdf(long(typed), long(setting!), named(), paper)
 				);
 			}
 		}

@@ -11,7 +11,7 @@ import { inspection } from '../../src/lib/server/people/inspection';
 import { tokenHash } from '../../src/lib/server/people/token';
 import { mayTry, mostTries } from '../../src/lib/server/people/tries';
 import { farmDatabase } from '../support/database';
-import { testRig } from '../support/entries';
+import { testSprayer } from '../support/entries';
 
 type Made = Awaited<ReturnType<typeof farmDatabase>>;
 let made: Made;
@@ -227,7 +227,7 @@ describe('people of a farm', () => {
 	it('names who did it, and nobody of another farm', async () => {
 		const operator = await join('operator');
 		const id = v7();
-		await operator.farm.sprayers.put(id, { ...testRig, name: 'Stamped' });
+		await operator.farm.sprayers.put(id, { ...testSprayer, name: 'Stamped' });
 		const rows = await made.db.selectFrom('sprayer').select('changed_by').where('id', '=', id).execute();
 		expect(rows).toEqual([{ changed_by: operator.personId }]);
 		expect(await operator.farm.people.worker(operator.personId)).toMatchObject({ name: operator.name });

@@ -7,7 +7,7 @@ import { plannedHead } from '../../src/lib/job/plan/planned-job';
 import { jobSource } from '../../src/lib/server/job-source';
 import { planMessageSchema } from '../../src/lib/wire/run-message';
 import { farmDatabase } from '../support/database';
-import { entriesOf, signOff, t, testRig, wholeRound } from '../support/entries';
+import { entriesOf, signOff, t, testSprayer, wholeCalibration } from '../support/entries';
 import { refused } from '../support/refused';
 
 let made: Awaited<ReturnType<typeof farmDatabase>>;
@@ -15,11 +15,11 @@ const [sprayerId, calibrationId, rows, meadow, ochre, umber] = [v7(), v7(), v7()
 beforeAll(async () => {
 	made = await farmDatabase();
 	const { farm } = made;
-	await farm.sprayers.put(sprayerId, { ...testRig, dead: t('6', 'L') });
+	await farm.sprayers.put(sprayerId, { ...testSprayer, dead: t('6', 'L') });
 	const [setting] = await farm.sprayerSettings.of(sprayerId);
-	await farm.rounds.put({
-		round: { id: calibrationId, sprayerId, startedAt: '2026-03-14T08:00:00.000Z', rig: testRig, setting: setting! },
-		entries: entriesOf([...wholeRound, signOff])
+	await farm.calibrationLogs.put({
+		round: { id: calibrationId, sprayerId, startedAt: '2026-03-14T08:00:00.000Z', rig: testSprayer, setting: setting! },
+		entries: entriesOf([...wholeCalibration, signOff])
 	});
 	const block = (name: string) => demoBlocks.find((b) => b.name === name)!;
 	await farm.blocks.put(rows, block('Hazel rows'));

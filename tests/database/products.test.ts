@@ -4,7 +4,7 @@ import type { TypedLabel } from '../../src/core';
 import { emptyProductText, readProductText } from '../../src/lib/forms/product-text';
 import { farmDatabase } from '../support/database';
 import { refused } from '../support/refused';
-import { metric } from '../support/round-state';
+import { metric } from '../support/calibration-state';
 
 let made: Awaited<ReturnType<typeof farmDatabase>>;
 beforeAll(async () => {

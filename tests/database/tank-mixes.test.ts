@@ -1,14 +1,14 @@
 import { v7 } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { carryOver, readRig } from '../../src/core';
+import { carryOver, readSprayer } from '../../src/core';
 import type { Entry } from '../../src/core';
 import { emptyProductText, readProductText } from '../../src/lib/forms/product-text';
-import { entrySchema } from '../../src/lib/wire/round-message';
+import { entrySchema } from '../../src/lib/wire/calibration-message';
 import type { TankMixInput } from '../../src/lib/wire/tank-mix';
 import { farmDatabase } from '../support/database';
-import { entriesOf, signOff, t, testRig, wholeRound } from '../support/entries';
+import { entriesOf, signOff, t, testSprayer, wholeCalibration } from '../support/entries';
 import { refused } from '../support/refused';
-import { metric } from '../support/round-state';
+import { metric } from '../support/calibration-state';
 
 let made: Awaited<ReturnType<typeof farmDatabase>>;
 beforeAll(async () => {
@@ -71,13 +71,13 @@ describe('a calibration that carries readings', () => {
 	it('is stored as it was sent, and computed with what it carries', async () => {
 		const { farm } = made;
 		const sprayerId = v7();
-		await farm.sprayers.put(sprayerId, testRig);
-		const head = (id: string) => ({ id, sprayerId, startedAt: '2026-03-20T08:00:00.000Z', rig: testRig });
-		const numbers = readRig(testRig);
+		await farm.sprayers.put(sprayerId, testSprayer);
+		const head = (id: string) => ({ id, sprayerId, startedAt: '2026-03-20T08:00:00.000Z', rig: testSprayer });
+		const numbers = readSprayer(testSprayer);
 		if (!numbers.ok) throw new Error('the test rig does not read');
 		const first = v7();
-		const before = entriesOf([...wholeRound, signOff]);
-		await farm.rounds.put({ round: head(first), entries: before });
+		const before = entriesOf([...wholeCalibration, signOff]);
+		await farm.calibrationLogs.put({ round: head(first), entries: before });
 		const second = v7();
 		const carry: Entry = {
 			kind: 'carry',
@@ -91,11 +91,11 @@ describe('a calibration that carries readings', () => {
 		};
 		expect(entrySchema.safeParse(JSON.parse(JSON.stringify(carry))).success).toBe(true);
 		const runs = entriesOf(
-			wholeRound.filter((e) => e.kind === 'run'),
+			wholeCalibration.filter((e) => e.kind === 'run'),
 			10
 		);
 		const again = [carry, ...runs, ...entriesOf([signOff], 40)].map((e, seq) => ({ ...e, id: v7(), seq }));
-		await farm.rounds.put({ round: head(second), entries: again });
+		await farm.calibrationLogs.put({ round: head(second), entries: again });
 		const [one, two] = [await farm.calibrations.get(first), await farm.calibrations.get(second)];
 		expect(two.rate_m3_per_m2 / one.rate_m3_per_m2).toBeCloseTo(1, 9);
 		expect(two.relative_u95).toBeCloseTo(one.relative_u95, 9);

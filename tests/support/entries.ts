@@ -1,8 +1,8 @@
-import type { Entry, EntryBody, Rig, Typed } from '../../src/core';
+import type { Entry, EntryBody, TypedSprayer, Typed } from '../../src/core';
 
 export const t = (text: string, unit = 's'): Typed => ({ text, unit, gallon: 'US' });
 
-export const testRig: Rig = {
+export const testSprayer: TypedSprayer = {
 	kind: 'boom',
 	name: 'Test boom',
 	tank: t('800', 'L'),
@@ -25,8 +25,8 @@ export const entriesOf = (bodies: readonly EntryBody[], from = 0): Entry[] =>
 		at: new Date(1_790_000_000_000 + (from + i) * 1000).toISOString()
 	})) as Entry[];
 
-/** Bodies of a whole round on the test rig, all but the sign-off. */
-export const wholeRound: readonly EntryBody[] = [
+/** Bodies of a whole calibration on the test sprayer, all but the sign-off. */
+export const wholeCalibration: readonly EntryBody[] = [
 	{ kind: 'tick', check: 'clean', done: true },
 	{ kind: 'course', length: t('60', 'm') },
 	{ kind: 'run', time: t('27.4'), by: 'stopwatch' },

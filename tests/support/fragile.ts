@@ -113,7 +113,7 @@ export async function planned(farm: FarmHandle): Promise<DemoJob> {
 		{
 			block: (name) => blocks.find((b) => b.block.name === name)!.id,
 			product: (name) => products.find((p) => p.label.name === name)!.id,
-			calibration: (rig) => sprayers.find((s) => s.rig.name === rig)!.latest!.id
+			calibration: (sprayer) => sprayers.find((s) => s.rig.name === sprayer)!.latest!.id
 		},
 		Date.now()
 	);

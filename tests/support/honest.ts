@@ -3,7 +3,7 @@ import type { AnySheet, CalibrationSheet, UsedReading, Volume, WidthReading } fr
 import type { Seeded } from './seeded';
 
 /** What a true boom and a person with a stopwatch, a tape and a jug would read, errors drawn as the defaults say. */
-export function simulatedRound(
+export function simulatedCalibration(
 	random: Seeded,
 	method: CalibrationSheet['method'],
 	runs: number,
@@ -66,9 +66,9 @@ interface Simulated {
 export function simulated(kind: Simulation, random: Seeded, repeats: number): Simulated {
 	switch (kind) {
 		case 'boom, speed × width × flow':
-			return simulatedRound(random, 'speed-width-flow', repeats, null);
+			return simulatedCalibration(random, 'speed-width-flow', repeats, null);
 		case 'boom, course and catch':
-			return simulatedRound(random, 'course-catch', repeats, null);
+			return simulatedCalibration(random, 'course-catch', repeats, null);
 		case 'boomless by share':
 		case 'airblast rows':
 			return onSwath(kind === 'airblast rows', random, repeats);
@@ -217,14 +217,14 @@ function parked(random: Seeded, repeats: number): Simulated {
 }
 
 /** Share of simulated calibrations whose 95 % interval holds the truth. */
-export function coverageOf(make: () => Simulated, rounds: number): number {
+export function coverageOf(make: () => Simulated, calibrations: number): number {
 	let held = 0;
-	for (let i = 0; i < rounds; i += 1) {
+	for (let i = 0; i < calibrations; i += 1) {
 		const { truth, sheet } = make();
 		const result = calibrateSheet(sheet);
 		if (!result.ok) throw new Error(JSON.stringify(result.issues));
 		const rate = result.value.rate;
 		if (Math.abs(rate.value - truth) <= 2 * relativeU(rate) * rate.value) held += 1;
 	}
-	return held / rounds;
+	return held / calibrations;
 }

@@ -1,6 +1,6 @@
 import { demoBlocks } from '../../demo/ground';
 import { demoProducts } from '../../demo/products';
-import type { longMeadow } from '../../demo/rigs';
+import type { longMeadow } from '../../demo/sprayers';
 import { readBlock } from '../../src/core';
 import { outlinedArea } from '../../src/lib/forms/block';
 import type { JobCalibration } from '../../src/lib/wire/job-source';
@@ -16,16 +16,21 @@ export const products = demoProducts.map((label, i) => ({ id: idOf(200 + i), lab
 export const blockNamed = (name: string): string => blocks.find((b) => b.block.name === name)!.id;
 
 /** A calibration that a job can rest on. */
-export const calibrationOf = (id: number, rig: typeof longMeadow, litresPerHa = 200, doubt: string | null = null) => ({
+export const calibrationOf = (
+	id: number,
+	sprayer: typeof longMeadow,
+	litresPerHa = 200,
+	doubt: string | null = null
+) => ({
 	id: idOf(id),
 	calibrationId: idOf(id),
 	team: null as JobCalibration['team'],
 	flow: null as number | null,
 	sprayerId: idOf(900),
 	settingId: idOf(901),
-	sprayer: rig.name,
+	sprayer: sprayer.name,
 	setting: 'All on',
-	rig,
+	rig: sprayer,
 	rate: litresPerHa * 1e-7,
 	relativeU95: 0.03,
 	speed: 2,

@@ -5,20 +5,20 @@ import type {
 	KeptFarm,
 	KeptJobSource,
 	KeptLog,
-	KeptRig,
-	KeptRound,
+	KeptSprayer,
+	KeptCalibration,
 	KeptWatch,
 	LogStore,
 	Refusal,
-	RoundStore
-} from '../../src/lib/entries/round-store';
+	CalibrationStore
+} from '../../src/lib/entries/calibration-store';
 
 /** Logs as plain maps: the slow, obvious ones that the IndexedDB store is held against. */
 export class MemoryLog<
 	Head extends { readonly id: string },
 	Item extends { readonly id: string; readonly seq: number }
 > implements LogStore<Head, Item> {
-	readonly #rounds = new Map<
+	readonly #logs = new Map<
 		string,
 		{
 			head: Head;
@@ -32,12 +32,12 @@ export class MemoryLog<
 	failNext: Error | null = null;
 
 	async open(id: string) {
-		const round = this.#rounds.get(id);
-		return round ? { head: round.head, entries: inOrder([...round.entries.values()]) } : null;
+		const log = this.#logs.get(id);
+		return log ? { head: log.head, entries: inOrder([...log.entries.values()]) } : null;
 	}
 	async create(head: Head) {
-		if (!this.#rounds.has(head.id))
-			this.#rounds.set(head.id, {
+		if (!this.#logs.has(head.id))
+			this.#logs.set(head.id, {
 				head,
 				entries: new Map(),
 				unsent: new Set(),
@@ -52,23 +52,23 @@ export class MemoryLog<
 			this.failNext = null;
 			throw error;
 		}
-		const round = this.#rounds.get(id);
-		round?.entries.set(entry.id, entry);
-		round?.unsent.add(entry.id);
+		const log = this.#logs.get(id);
+		log?.entries.set(entry.id, entry);
+		log?.unsent.add(entry.id);
 	}
-	async merge(round: KeptLog<Head, Item>) {
-		await this.create(round.head);
-		const kept = this.#rounds.get(round.head.id)!;
+	async merge(log: KeptLog<Head, Item>) {
+		await this.create(log.head);
+		const kept = this.#logs.get(log.head.id)!;
 		kept.waiting = false;
 		kept.why = null;
-		for (const entry of round.entries) {
+		for (const entry of log.entries) {
 			kept.entries.set(entry.id, entry);
 			kept.unsent.delete(entry.id);
 			kept.aside.delete(entry.id);
 		}
 	}
 	async unsent() {
-		return [...this.#rounds.values()]
+		return [...this.#logs.values()]
 			.filter((r) => r.waiting || r.unsent.size > 0)
 			.sort((a, b) => (a.head.id < b.head.id ? -1 : 1))
 			.map((r) => ({
@@ -78,21 +78,21 @@ export class MemoryLog<
 			}));
 	}
 	async sent(id: string, ids: readonly string[]) {
-		const round = this.#rounds.get(id);
-		if (!round) return;
-		round.waiting = false;
-		for (const one of ids) round.unsent.delete(one);
+		const log = this.#logs.get(id);
+		if (!log) return;
+		log.waiting = false;
+		for (const one of ids) log.unsent.delete(one);
 	}
 	async refuse(id: string, ids: readonly string[], why: Refusal) {
-		const round = this.#rounds.get(id);
-		if (!round) return;
-		for (const one of ids) if (round.unsent.delete(one)) round.aside.set(one, why);
-		if (!round.waiting || round.unsent.size > 0) return;
-		round.waiting = false;
-		round.why = why;
+		const log = this.#logs.get(id);
+		if (!log) return;
+		for (const one of ids) if (log.unsent.delete(one)) log.aside.set(one, why);
+		if (!log.waiting || log.unsent.size > 0) return;
+		log.waiting = false;
+		log.why = why;
 	}
 	async refused() {
-		return [...this.#rounds.values()]
+		return [...this.#logs.values()]
 			.filter((r) => r.why !== null || r.aside.size > 0)
 			.sort((a, b) => (a.head.id < b.head.id ? -1 : 1))
 			.map((r) => ({
@@ -102,28 +102,28 @@ export class MemoryLog<
 			}));
 	}
 	async retry(id: string) {
-		const round = this.#rounds.get(id);
-		if (!round) return;
-		for (const one of round.aside.keys()) round.unsent.add(one);
-		round.aside.clear();
-		round.waiting ||= round.why !== null;
-		round.why = null;
+		const log = this.#logs.get(id);
+		if (!log) return;
+		for (const one of log.aside.keys()) log.unsent.add(one);
+		log.aside.clear();
+		log.waiting ||= log.why !== null;
+		log.why = null;
 	}
 	async takeBack(id: string) {
-		const round = this.#rounds.get(id);
-		return round !== undefined && round.waiting && round.entries.size === 0 && this.#rounds.delete(id);
+		const log = this.#logs.get(id);
+		return log !== undefined && log.waiting && log.entries.size === 0 && this.#logs.delete(id);
 	}
 	async discard(id: string) {
-		const round = this.#rounds.get(id);
-		if (!round) return;
-		for (const one of round.aside.keys()) round.entries.delete(one);
-		round.aside.clear();
-		if (round.why !== null) this.#rounds.delete(id);
+		const log = this.#logs.get(id);
+		if (!log) return;
+		for (const one of log.aside.keys()) log.entries.delete(one);
+		log.aside.clear();
+		if (log.why !== null) this.#logs.delete(id);
 	}
 }
 
-/** The same for rounds, with what else a device keeps. */
-export class MemoryStore extends MemoryLog<KeptRound['head'], Entry> implements RoundStore {
+/** The same for calibrations, with what else a device keeps. */
+export class MemoryStore extends MemoryLog<KeptCalibration['head'], Entry> implements CalibrationStore {
 	readonly #kept = new Map<string, unknown>();
 	keepFarm = async (farm: KeptFarm) => void this.#kept.set('farm', farm);
 	farm = async () => (this.#kept.get('farm') as KeptFarm | undefined) ?? null;
@@ -131,8 +131,8 @@ export class MemoryStore extends MemoryLog<KeptRound['head'], Entry> implements 
 	jobSource = async () => (this.#kept.get('job-source') as KeptJobSource | undefined) ?? null;
 	keepNozzles = async (nozzles: KeptNozzles) => void this.#kept.set('nozzles', nozzles);
 	nozzles = async () => (this.#kept.get('nozzles') as KeptNozzles | undefined) ?? null;
-	keepRig = async (id: string, rig: KeptRig) => void this.#kept.set(`rig:${id}`, rig);
-	rig = async (id: string) => (this.#kept.get(`rig:${id}`) as KeptRig | undefined) ?? null;
+	keepSprayer = async (id: string, sprayer: KeptSprayer) => void this.#kept.set(`rig:${id}`, sprayer);
+	sprayer = async (id: string) => (this.#kept.get(`rig:${id}`) as KeptSprayer | undefined) ?? null;
 	keepWatch = async (key: string, watch: KeptWatch | null) => void this.#kept.set(`watch:${key}`, watch);
 	watch = async (key: string) => (this.#kept.get(`watch:${key}`) as KeptWatch | undefined) ?? null;
 }

@@ -7,7 +7,7 @@ import {
 	machineFlows,
 	measureYard,
 	openYard,
-	practiceRigs,
+	practiceSprayers,
 	relativeU,
 	trueRate,
 	usualSkill
@@ -37,7 +37,7 @@ export function yardCoverage(method: AnySheet['method'], runs: number, seed: num
 
 /** What Fallow ought to say of a fault; null where its catches cannot show it. */
 function wanted(fault: Fault, exercise: Exercise): readonly string[] | null {
-	const { kind } = practiceRigs[exercise.rig].rig;
+	const { kind } = practiceSprayers[exercise.sprayer].sprayer;
 	switch (fault.kind) {
 		case 'nozzle-blocked':
 		case 'nozzle-smaller':
@@ -102,7 +102,7 @@ const moved = ({ kind, size }: Fault): number => {
 };
 
 /**
- * Whether it was said, and nothing else. On a rig of a few nozzles one that differs by a fifth is asked about first, since it may differ on
+ * Whether it was said, and nothing else. On a sprayer of a few nozzles one that differs by a fifth is asked about first, since it may differ on
  * purpose; and a section of one nozzle is that nozzle.
  */
 function isRight(expected: readonly string[], said: readonly string[], nozzles: number): boolean {
@@ -117,7 +117,7 @@ function isRight(expected: readonly string[], said: readonly string[], nozzles: 
 }
 
 const caughtBy = exercises.filter(
-	(e) => ['speed-width-flow', 'course-catch'].includes(e.method) && e.rig !== 'knapsack-us'
+	(e) => ['speed-width-flow', 'course-catch'].includes(e.method) && e.sprayer !== 'knapsack-us'
 );
 
 /**
@@ -140,7 +140,7 @@ export function yardDiagnosis(runs: number, seed: number): ReadonlyMap<FaultKind
 	};
 	for (let made = 0, i = 0; made < runs; i += 1) {
 		const exercise = chance.pick(caughtBy);
-		const own = practiceRigs[exercise.rig].rig;
+		const own = practiceSprayers[exercise.sprayer].sprayer;
 		const kinds = faultsOf[own.kind].filter((k) => wanted({ kind: k, at: 1, size: 0 }, exercise) !== null);
 		const kind = i % 4 === 0 ? null : chance.pick(kinds);
 		const faults: Exercise['faults'] = kind ? { count: 1, of: [kind] } : { count: 0, of: [] };

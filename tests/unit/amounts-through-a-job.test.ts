@@ -22,7 +22,7 @@ import { amountOf, showAmount } from '../../src/lib/show/show';
 import { productsOfJob, shownLoads } from '../../src/lib/show/shown-plan';
 import { t } from '../support/entries';
 import { plannedJob, plannedLabel } from '../support/planned-job';
-import { metric } from '../support/round-state';
+import { metric } from '../support/calibration-state';
 
 const jug = (name: string, mark: string, holds: string) => ({ name, mark: t(mark, 'ml'), holds: t(holds, 'ml') });
 const farms: readonly FarmSettings[] = [

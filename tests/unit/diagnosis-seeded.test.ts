@@ -4,7 +4,7 @@ import { diagnoseFlow, nozzleFlow, si, usualSkill } from '../../src/core';
 import { Seeded } from '../support/seeded';
 
 /** Booms with one fault that is known, measured with the usual errors; what Fallow says is held against it. */
-const rigs = 5000;
+const sprayers = 5000;
 const layouts = [[6], [10], [16], [24], [4, 4], [6, 6], [4, 4, 4], [3, 6, 3], [5, 4, 5], [3, 3, 3, 3], [8, 8, 8]];
 const faults = ['low', 'blocked', 'high', 'section', 'two-sections', 'falling', 'over', 'under', 'worn'] as const;
 type Fault = (typeof faults)[number] | 'none';
@@ -106,15 +106,15 @@ function said(flow: FlowReading): string[] {
 describe('the diagnosis of 5,000 booms with one known fault', () => {
 	const chance = new Seeded(20261127);
 	const tally = new Map<Fault, { made: number; right: number }>();
-	for (let made = 0; made < rigs;) {
+	for (let made = 0; made < sprayers;) {
 		const fault = faults[made % faults.length]!;
-		const rig = make(fault, chance);
-		if (!rig) continue;
+		const sprayer = make(fault, chance);
+		if (!sprayer) continue;
 		made += 1;
 		const one = tally.get(fault) ?? { made: 0, right: 0 };
-		const found = said(rig.flow);
+		const found = said(sprayer.flow);
 		// A worn set is told as a set; which of its nozzles are named besides is chance.
-		const right = fault === 'worn' ? found.includes('third-out') : found.join() === rig.wanted.join();
+		const right = fault === 'worn' ? found.includes('third-out') : found.join() === sprayer.wanted.join();
 		tally.set(fault, { made: one.made + 1, right: one.right + Number(right) });
 	}
 	it.each(faults)('%s is named, and nothing else, in 95 %%', (fault) => {
@@ -123,8 +123,8 @@ describe('the diagnosis of 5,000 booms with one known fault', () => {
 	});
 	it('accuses a sound boom in under 2 %', () => {
 		let accused = 0;
-		for (let i = 0; i < rigs; i += 1) if (said(make('none', chance)!.flow).length > 0) accused += 1;
-		expect(accused / rigs).toBeLessThan(0.02);
+		for (let i = 0; i < sprayers; i += 1) if (said(make('none', chance)!.flow).length > 0) accused += 1;
+		expect(accused / sprayers).toBeLessThan(0.02);
 	});
 });
 

@@ -4,26 +4,26 @@ import type { Entry, Typed } from '../../src/core';
 import {
 	factor,
 	fields,
-	foldRound,
+	foldCalibration,
 	inUnit,
 	isUnit,
 	nozzleFlow,
 	readField,
-	roundFlow,
+	readFlow,
 	si,
 	usualSkill
 } from '../../src/core';
 import type { FarmSettings } from '../../src/lib/settings/farm-settings';
 import { typed } from '../../src/lib/settings/field-units';
 import { rateUnits } from '../../src/lib/settings/rate-units';
-import { entrySchema } from '../../src/lib/wire/round-message';
+import { entrySchema } from '../../src/lib/wire/calibration-message';
 import { keptText } from '../../src/lib/settings/typed-text';
 import { shownRate } from '../../src/lib/show/answer';
 import { jugUnits } from '../../src/lib/calibration/flow/flow-step.svelte';
 import { amountIn } from '../../src/lib/drawings/jug-board';
-import { entriesOf, testRig } from '../support/entries';
-import { numbersOf } from '../support/rigs';
-import { metric } from '../support/round-state';
+import { entriesOf, testSprayer } from '../support/entries';
+import { numbersOf } from '../support/sprayers';
+import { metric } from '../support/calibration-state';
 
 const gallons = fc.constantFrom('US', 'Imperial');
 const settingsOf = (gallon: 'US' | 'Imperial', decimalComma: boolean): FarmSettings => ({
@@ -71,13 +71,13 @@ describe('an amount typed in any unit that a list or the pad offers', () => {
 						seq: 1,
 						at: '2026-03-20T08:00:00.000Z'
 					};
-					const round = foldRound([sent(entry)]);
-					const flow = roundFlow(numbersOf(testRig), round);
+					const calibration = foldCalibration([sent(entry)]);
+					const flow = readFlow(numbersOf(testSprayer), calibration);
 					if (!flow.ok) throw new Error(JSON.stringify(flow.issues));
 					const result = nozzleFlow(flow.value, si<'time'>(30), usualSkill);
 					const back = amountIn(result.nozzles[0]!.catches[0]!, unit, 30);
 					expect(back / amount).toBeCloseTo(1, 9);
-					const kept: Typed = round.nozzles.get(1)!.takes[0]!.amount.typed;
+					const kept: Typed = calibration.nozzles.get(1)!.takes[0]!.amount.typed;
 					expect(keptText(kept, unit, settings)).toBe(written(amount, comma));
 				}
 			),

@@ -1,49 +1,53 @@
 import { describe, expect, it } from 'vitest';
 import { usualSkill } from '../../src/core';
 import { arcBox, arcNozzles, crossMark, sprayPath } from '../../src/lib/drawings/arc-geometry';
-import { formOfRig, readRigForm } from '../../src/lib/forms/rig-form';
+import { formOfSprayer, readSprayerForm } from '../../src/lib/forms/typed-sprayer';
 import { skillOf } from '../../src/lib/settings/skill';
 import { readSkillForm, skillFields, skillTexts, usualText } from '../../src/lib/forms/skill-form';
 import { readSettingForm } from '../../src/lib/forms/setting-form';
 import { sprayerFormSchema } from '../../src/lib/forms/sprayer-form';
-import { describeRig } from '../../src/lib/wording/describe-rig';
+import { describeSprayer } from '../../src/lib/wording/describe-sprayer';
 import { methodName } from '../../src/lib/wording/methods';
 import { namesOf } from '../../src/lib/wording/nozzle-names';
 import { stepLead } from '../../src/lib/wording/step-leads';
 import { fileName } from '../../src/lib/server/files';
-import { demoRigs } from '../../demo/rigs';
+import { demoSprayers } from '../../demo/sprayers';
 import { driveAt } from '../../simulators/drive';
 import { meterFlow } from '../../simulators/meter-protocol';
-import { blower, knapsack, thrower } from '../support/rigs';
-import { testRig } from '../support/entries';
-import { metric } from '../support/round-state';
+import { blower, knapsack, thrower } from '../support/sprayers';
+import { testSprayer } from '../support/entries';
+import { metric } from '../support/calibration-state';
 
-const kinds = [testRig, thrower, blower, knapsack];
+const kinds = [testSprayer, thrower, blower, knapsack];
 
-describe('a rig’s form', () => {
-	it.each([...kinds, ...demoRigs].map((rig) => [rig.name, rig] as const))('%s reads back as it was', (_name, rig) => {
-		const { rig: again, issues } = readRigForm(formOfRig(rig), metric);
-		expect(issues).toEqual([]);
-		expect({ kind: again.kind, nozzles: again.nozzles, sections: again.sections, groups: again.groups }).toEqual({
-			kind: rig.kind,
-			nozzles: rig.nozzles,
-			sections: rig.sections,
-			groups: rig.groups
-		});
-		expect(Object.keys(again).sort()).toEqual(Object.keys(rig).sort());
-	});
-	const problems = (rig: (typeof kinds)[number], change: object) =>
-		readRigForm({ ...formOfRig(rig), ...change }, metric).issues.map((i) => `${i.path} ${i.code}`);
+describe('a sprayer’s form', () => {
+	it.each([...kinds, ...demoSprayers].map((sprayer) => [sprayer.name, sprayer] as const))(
+		'%s reads back as it was',
+		(_name, sprayer) => {
+			const { rig: again, issues } = readSprayerForm(formOfSprayer(sprayer), metric);
+			expect(issues).toEqual([]);
+			expect({ kind: again.kind, nozzles: again.nozzles, sections: again.sections, groups: again.groups }).toEqual({
+				kind: sprayer.kind,
+				nozzles: sprayer.nozzles,
+				sections: sprayer.sections,
+				groups: sprayer.groups
+			});
+			expect(Object.keys(again).sort()).toEqual(Object.keys(sprayer).sort());
+		}
+	);
+	const problems = (sprayer: (typeof kinds)[number], change: object) =>
+		readSprayerForm({ ...formOfSprayer(sprayer), ...change }, metric).issues.map((i) => `${i.path} ${i.code}`);
 	it('keeps sizes apart whose names have a comma in them', () => {
 		const sizes = (groups: string, perSide = '4') =>
-			readRigForm({ ...formOfRig(blower), ratings: '', perSide, groups }, { ...metric, decimalComma: true }).rig;
+			readSprayerForm({ ...formOfSprayer(blower), ratings: '', perSide, groups }, { ...metric, decimalComma: true })
+				.rig;
 		const four = ['1,0', '1,5', '1,5', '2,0'];
-		const rig = sizes(' 1,0; 1,5 ;1,5; 2,0 ');
-		expect(rig.groups).toEqual([...four, ...four]);
-		expect(formOfRig(rig).groups).toBe('1,0; 1,5; 1,5; 2,0');
+		const sprayer = sizes(' 1,0; 1,5 ;1,5; 2,0 ');
+		expect(sprayer.groups).toEqual([...four, ...four]);
+		expect(formOfSprayer(sprayer).groups).toBe('1,0; 1,5; 1,5; 2,0');
 		const one = sizes('1,0;', '1');
 		expect(one.groups).toEqual(['1,0', '1,0']);
-		expect(sizes(formOfRig(one).groups, '1').groups).toEqual(one.groups);
+		expect(sizes(formOfSprayer(one).groups, '1').groups).toEqual(one.groups);
 		expect(sizes('1.0, 1.5 1.5+2.0').groups?.slice(0, 4)).toEqual(['1.0', '1.5', '1.5', '2.0']);
 	});
 	it('tells each trouble of each kind at its own field', () => {
@@ -54,18 +58,21 @@ describe('a rig’s form', () => {
 		expect(problems(blower, { ratedAt: '' })).toContain('ratedAt empty');
 		expect(problems(thrower, { makerLow: '2 m', makerHigh: '1 m' })).toEqual(['makerLow upside-down']);
 		expect(problems(thrower, { pressureLow: '2 bar', pressureHigh: '' })).toEqual(['pressureHigh empty']);
-		expect(problems(testRig, { fanAngle: '3', fanHeight: '50 cm' })).toEqual(['fanAngle angle']);
-		expect(problems(testRig, { band: '25 cm', bands: '6', bandRowSpacing: '75 cm', bandRows: '2.5' })).toEqual([
+		expect(problems(testSprayer, { fanAngle: '3', fanHeight: '50 cm' })).toEqual(['fanAngle angle']);
+		expect(problems(testSprayer, { band: '25 cm', bands: '6', bandRowSpacing: '75 cm', bandRows: '2.5' })).toEqual([
 			'bandRows not-whole'
 		]);
 		expect(problems(knapsack, { nozzles: '' })).toEqual([]);
 		expect(problems(knapsack, { name: '', tank: '0' })).toEqual(['name empty', 'tank zero']);
 	});
 	it('leaves out what another kind asks for', () => {
-		const { rig } = readRigForm({ ...formOfRig(testRig), kind: 'knapsack', groups: 'a, b' }, metric);
-		expect(rig.groups).toBeUndefined();
-		expect(rig.spacing).toBeUndefined();
-		expect(rig.fan).toBeUndefined();
+		const { rig: sprayer } = readSprayerForm(
+			{ ...formOfSprayer(testSprayer), kind: 'knapsack', groups: 'a, b' },
+			metric
+		);
+		expect(sprayer.groups).toBeUndefined();
+		expect(sprayer.spacing).toBeUndefined();
+		expect(sprayer.fan).toBeUndefined();
 	});
 	it('is a boom until somebody says otherwise', () => {
 		expect(sprayerFormSchema.parse({})).toMatchObject({ kind: 'boom', name: '', drive: '' });
@@ -96,7 +103,7 @@ describe('a setting’s form', () => {
 			form: { otherSide: 'not' },
 			problems: {}
 		});
-		// Both sides open, or a rig that throws over open ground: no question, and no answer that stays behind.
+		// Both sides open, or a sprayer that throws over open ground: no question, and no answer that stays behind.
 		expect(read({ name: 'Both', on: ['0', '1'], otherSide: 'not' }, [4, 4], 'airblast').form.otherSide).toBe('');
 		expect(read(left, [4, 4], 'boomless').problems).toEqual({});
 	});
@@ -134,20 +141,20 @@ describe('how well a farm measures', () => {
 describe('words of each kind', () => {
 	it('name its nozzles as people do', () => {
 		expect([1, 4, 5, 8].map(namesOf(blower).nozzle)).toEqual(['Left 1', 'Left 4', 'Right 1', 'Right 4']);
-		expect(namesOf(testRig).nozzle(5)).toBe('Nozzle 5');
+		expect(namesOf(testSprayer).nozzle(5)).toBe('Nozzle 5');
 		expect(namesOf(blower).section(1)).toBe('Right side');
-		expect(namesOf(testRig).section(1)).toBe('Right section');
+		expect(namesOf(testSprayer).section(1)).toBe('Right section');
 	});
 	it('say what it is made of, how it is measured and what to do', () => {
-		for (const rig of kinds) {
-			expect(describeRig(rig)).not.toMatch(/undefined|NaN/);
+		for (const sprayer of kinds) {
+			expect(describeSprayer(sprayer)).not.toMatch(/undefined|NaN/);
 			for (const method of ['speed-width-flow', 'plot-catch', 'refill', 'parked-drop'] as const) {
-				expect(methodName(method, rig.kind)).not.toBe('');
+				expect(methodName(method, sprayer.kind)).not.toBe('');
 				for (const step of ['ready', 'speed', 'swath', 'plot', 'flow', 'tank', 'volume', 'sign-off'] as const)
-					expect(stepLead(step, rig.kind, method)).toMatch(/[.]$/);
+					expect(stepLead(step, sprayer.kind, method)).toMatch(/[.]$/);
 			}
 		}
-		expect(describeRig(blower)).toBe('2 × 4 nozzles, 3 sizes · 5 m rows');
+		expect(describeSprayer(blower)).toBe('2 × 4 nozzles, 3 sizes · 5 m rows');
 	});
 });
 
@@ -183,14 +190,14 @@ describe('the simulated yard', () => {
 		expect(driveAt(0, settings).speed).toBe(0);
 	});
 	it('has a meter whose nozzles differ a little, and the same each time', () => {
-		const rig = { flow: 1.2, nozzle: 3, fault: 'none' } as const;
-		expect(meterFlow(5, rig)).toBe(meterFlow(5, rig));
-		for (let n = 1; n < 40; n += 1) expect(Math.abs(meterFlow(n, rig) / 1.2 - 1)).toBeLessThan(0.01);
+		const sprayer = { flow: 1.2, nozzle: 3, fault: 'none' } as const;
+		expect(meterFlow(5, sprayer)).toBe(meterFlow(5, sprayer));
+		for (let n = 1; n < 40; n += 1) expect(Math.abs(meterFlow(n, sprayer) / 1.2 - 1)).toBeLessThan(0.01);
 	});
 });
 
 describe('a file’s name', () => {
-	it('is plain letters, whatever the rig is called', () => {
+	it('is plain letters, whatever the sprayer is called', () => {
 		expect(fileName('Längs-Wiese "Boom"', '2026-03-14')).toBe('l-ngs-wiese-boom-2026-03-14');
 		expect(fileName('../../etc')).toBe('etc');
 		expect(fileName('…')).toBe('fallow');

@@ -5,7 +5,7 @@ import { readGround } from '../../src/lib/device/read-ground';
 import { blockForm, emptyBlockForm, readBlockForm } from '../../src/lib/forms/block';
 import { blocksGeoJson, cornersText, groundOfGeoJson, readCorners } from '../../src/lib/ground/boundary';
 import { wordIssue } from '../../src/lib/wording/issues';
-import { metric } from '../support/round-state';
+import { metric } from '../support/calibration-state';
 
 const square: Boundary = [
 	[

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { coverageOf, simulated, simulatedRound, simulations } from '../support/honest';
+import { coverageOf, simulated, simulatedCalibration, simulations } from '../support/honest';
 import { Seeded } from '../support/seeded';
 
 /**
@@ -7,8 +7,8 @@ import { Seeded } from '../support/seeded';
  * `npm run honest`, which simulates 20,000 of each.
  */
 describe('the ± is honest', () => {
-	const rounds = 3000;
-	// 3,000 rounds tell a share near 0.95 to ±0.004 (one sigma); a margin of that keeps a seeded run from being a lottery.
+	const calibrations = 3000;
+	// 3,000 calibrations tell a share near 0.95 to ±0.004 (one sigma); a margin of that keeps a seeded run from being a lottery.
 	const margin = 0.004;
 	const holds = (share: number) => {
 		expect(share).toBeGreaterThanOrEqual(0.94 - margin);
@@ -19,12 +19,12 @@ describe('the ± is honest', () => {
 		for (const repeats of [1, 2, 3])
 			it(`${kind}, ${repeats} ${repeats === 1 ? 'reading' : 'repeats'}`, () => {
 				const random = new Seeded(7000 + repeats);
-				holds(coverageOf(() => simulated(kind, random, repeats), rounds));
+				holds(coverageOf(() => simulated(kind, random, repeats), calibrations));
 			});
 
 	for (const sample of [3, 6, 12, 20, 23])
 		it(`${sample} of 24 nozzles caught`, () => {
 			const random = new Seeded(9000 + sample);
-			holds(coverageOf(() => simulatedRound(random, 'speed-width-flow', 3, sample), rounds));
+			holds(coverageOf(() => simulatedCalibration(random, 'speed-width-flow', 3, sample), calibrations));
 		});
 });

@@ -49,10 +49,10 @@ describe('the flow meter', () => {
 		expect(await refusal(askFlowMeter(gone, 1))).toMatchObject({ code: 'meter-unreachable' });
 	});
 	it('answers what it does not know with ERR', () => {
-		const rig = { flow: 1.2, nozzle: 1, fault: 'none' } as const;
-		expect(meterAnswer('READ 999', rig)).toMatch(/^ERR RANGE/);
-		expect(meterAnswer('HELLO', rig)).toMatch(/^ERR SYNTAX/);
-		expect(meterAnswer('ID', rig)).toMatch(/^OK FALLOW-METER\/1/);
+		const sprayer = { flow: 1.2, nozzle: 1, fault: 'none' } as const;
+		expect(meterAnswer('READ 999', sprayer)).toMatch(/^ERR RANGE/);
+		expect(meterAnswer('HELLO', sprayer)).toMatch(/^ERR SYNTAX/);
+		expect(meterAnswer('ID', sprayer)).toMatch(/^OK FALLOW-METER\/1/);
 	});
 });
 

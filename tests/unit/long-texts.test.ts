@@ -6,11 +6,11 @@ import { emptyBlockForm, readBlockForm } from '../../src/lib/forms/block';
 import { emptyNozzleText, readNozzleText } from '../../src/lib/forms/nozzle-text';
 import { groundOfGeoJson } from '../../src/lib/ground/boundary';
 import { defaultSettings } from '../../src/lib/settings/farm-settings';
-import { entrySchema } from '../../src/lib/wire/round-message';
+import { entrySchema } from '../../src/lib/wire/calibration-message';
 import { runEntrySchema } from '../../src/lib/wire/run-message';
 import { wordIssue } from '../../src/lib/wording/issues';
-import { signOff, t, testRig } from '../support/entries';
-import { numbersOf } from '../support/rigs';
+import { signOff, t, testSprayer } from '../support/entries';
+import { numbersOf } from '../support/sprayers';
 
 /** As many letters, none of which may be lost on the way. */
 const letters = (n: number) => 'abcdefghij'.repeat(Math.ceil(n / 10)).slice(0, n);
@@ -84,7 +84,7 @@ describe('a text that is longer than is kept', () => {
 	});
 });
 
-const rig = numbersOf(testRig);
+const sprayer = numbersOf(testSprayer);
 const at = '2026-03-20T08:00:00.000Z';
 const id = '01900000-0000-7000-8000-000000000001';
 const field: PlanSheet = { area: si(1e5), rate: si(2e-5), tank: si(0.6), split: 'equal', products: [] };
@@ -104,7 +104,7 @@ const asked = (name: string, text: string) => ({
 });
 
 /** Every text that a person writes into an entry, and how long it may be. */
-const ofRounds: Readonly<Record<string, readonly [number, (text: string) => EntryBody]>> = {
+const ofCalibrations: Readonly<Record<string, readonly [number, (text: string) => EntryBody]>> = {
 	'who carried': [80, (name) => ({ kind: 'person', name })],
 	'who signed': [80, (person) => ({ ...signOff, person })],
 	gear: [80, (gear) => ({ ...signOff, gear })],
@@ -132,10 +132,10 @@ const ofRuns: Readonly<Record<string, readonly [number, (text: string) => RunEnt
 };
 
 describe('a text of an entry', () => {
-	it.each(Object.entries(ofRounds))(
+	it.each(Object.entries(ofCalibrations))(
 		'is kept by the device where the server takes it, and told where not: %s',
 		(_, [most, of]) => {
-			const told = (text: string) => checkEntry(of(text), rig).map((i) => i.code);
+			const told = (text: string) => checkEntry(of(text), sprayer).map((i) => i.code);
 			const taken = (text: string) => entrySchema.safeParse({ id, seq: 0, at, ...of(text) }).success;
 			expect([told(letters(most)), taken(letters(most))]).toEqual([[], true]);
 			expect([told(letters(most + 1)), taken(letters(most + 1))]).toEqual([['too-long'], false]);
@@ -155,7 +155,7 @@ describe('a text of an entry', () => {
 	it('is no quantity of more than 60 letters, however it could be read', () => {
 		const long = `0.${'1'.repeat(59)}`;
 		const entry: EntryBody = { kind: 'catch', nozzle: 1, amount: t(long, 'L'), why: 'first' };
-		expect(checkEntry(entry, rig).map((i) => [i.code, i.path])).toEqual([['too-long', 'amount']]);
+		expect(checkEntry(entry, sprayer).map((i) => [i.code, i.path])).toEqual([['too-long', 'amount']]);
 		expect(entrySchema.safeParse({ id, seq: 0, at, ...entry }).success).toBe(false);
 	});
 });

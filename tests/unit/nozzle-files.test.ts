@@ -6,7 +6,7 @@ import { nozzleColumns, nozzleCsv, readNozzleCsv } from '../../src/lib/files/noz
 import { noNozzles, nozzleTable } from '../../src/lib/settings/nozzle-table';
 import { emptyNozzleText, nozzleText, readNozzleText } from '../../src/lib/forms/nozzle-text';
 import { wordIssue } from '../../src/lib/wording/issues';
-import { metric } from '../support/round-state';
+import { metric } from '../support/calibration-state';
 
 const text = {
 	...emptyNozzleText,

@@ -1,14 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import type { EntryBody, Rig, Round, RoundCalibration, SprayerKind } from '../../src/core';
-import { calibrateRound, foldRound, methodsOf } from '../../src/core';
+import type { EntryBody, TypedSprayer, FoldedCalibration, CalibrationResult, SprayerKind } from '../../src/core';
+import { calibrationResult, foldCalibration, methodsOf } from '../../src/core';
 import { answerFacts } from '../../src/lib/show/answer';
-import { readingLines } from '../../src/lib/show/shown-calibration';
+import { readingLines } from '../../src/lib/show/reading-lines';
 import { boomNames } from '../../src/lib/wording/nozzle-names';
 import { presentOf } from '../../src/lib/calibration/adjust/adjust-reach';
-import { roundBefore } from '../../src/core';
-import { entriesOf, t, testRig } from '../support/entries';
-import { blower, knapsack, numbersOf, thrower } from '../support/rigs';
-import { metric } from '../support/round-state';
+import { beforeOf } from '../../src/core';
+import { entriesOf, t, testSprayer } from '../support/entries';
+import { blower, knapsack, numbersOf, thrower } from '../support/sprayers';
+import { metric } from '../support/calibration-state';
 
 /** What a person can read in a calibration, part by part; each part alone may be left out. */
 const parts = {
@@ -30,8 +30,8 @@ const parts = {
 type Part = keyof typeof parts;
 const names = Object.keys(parts) as Part[];
 
-const rigs: Readonly<Record<SprayerKind, Rig>> = {
-	boom: testRig,
+const sprayers: Readonly<Record<SprayerKind, TypedSprayer>> = {
+	boom: testSprayer,
 	boomless: thrower,
 	airblast: { ...blower, rowSpacing: undefined },
 	knapsack
@@ -42,14 +42,14 @@ const subset = (n: number) => new Set(names.filter((_, i) => n & (1 << i)));
 
 interface Case {
 	readonly has: ReadonlySet<Part>;
-	readonly round: Round;
-	readonly result: RoundCalibration;
-	readonly rig: Rig;
+	readonly calibration: FoldedCalibration;
+	readonly result: CalibrationResult;
+	readonly sprayer: TypedSprayer;
 }
 
 /** Every answer that any subset of the readings gives, by any method of a kind of sprayer. */
 function answers(kind: SprayerKind): Case[] {
-	const rig = rigs[kind];
+	const sprayer = sprayers[kind];
 	const cases: Case[] = [];
 	for (const method of methodsOf[kind])
 		for (let n = 0; n < 1 << names.length; n += 1) {
@@ -58,12 +58,12 @@ function answers(kind: SprayerKind): Case[] {
 				{ kind: 'method', method },
 				...[...has].flatMap((part): readonly EntryBody[] =>
 					// A knapsack has one nozzle.
-					part === 'catches' ? parts.catches.slice(0, Math.min(2, rig.nozzles)) : parts[part]
+					part === 'catches' ? parts.catches.slice(0, Math.min(2, sprayer.nozzles)) : parts[part]
 				)
 			]);
-			const round = foldRound(entries);
-			const result = calibrateRound(numbersOf(rig), round);
-			if (result.ok) cases.push({ has, round, result: result.value, rig });
+			const calibration = foldCalibration(entries);
+			const result = calibrationResult(numbersOf(sprayer), calibration);
+			if (result.ok) cases.push({ has, calibration, result: result.value, sprayer });
 		}
 	return cases;
 }
@@ -73,7 +73,7 @@ const timed = (has: ReadonlySet<Part>) => has.has('course') && has.has('runs');
 const width = (has: ReadonlySet<Part>, kind: SprayerKind) =>
 	kind === 'boom' || (kind === 'airblast' ? has.has('rows') : has.has('wetted'));
 
-describe.each(Object.keys(rigs) as SprayerKind[])(
+describe.each(Object.keys(sprayers) as SprayerKind[])(
 	'a %s calibration, by every method and every subset of readings',
 	(kind) => {
 		const all = answers(kind);
@@ -82,7 +82,7 @@ describe.each(Object.keys(rigs) as SprayerKind[])(
 		});
 		it('tells a speed, a width, a flow and ground only where they were read', () => {
 			for (const { has, result } of all) {
-				const { calibration: c } = result;
+				const { answer: c } = result;
 				const what = `${c.method} from ${[...has].join(', ')}`;
 				if (c.speed) expect(timed(has), `speed of ${what}`).toBe(true);
 				if (c.swath) expect(width(has, kind), `swath of ${what}`).toBe(true);
@@ -96,15 +96,15 @@ describe.each(Object.keys(rigs) as SprayerKind[])(
 		});
 		it('tells no other way from a reading that was counted already', () => {
 			for (const { has, result } of all)
-				for (const { calibration: c } of result.others) {
+				for (const { answer: c } of result.others) {
 					const tank = (m: string) => m === 'refill' || m === 'parked-drop';
-					expect(tank(c.method) && tank(result.calibration.method), [...has].join(', ')).toBe(false);
+					expect(tank(c.method) && tank(result.answer.method), [...has].join(', ')).toBe(false);
 					if (c.speed) expect(timed(has)).toBe(true);
 				}
 		});
 		it('lists as readings what was read, and says of the rest that it was not stated', () => {
-			for (const { has, round, result } of all) {
-				const lines = readingLines({ round, ...result }, boomNames, false);
+			for (const { has, calibration, result } of all) {
+				const lines = readingLines({ entered: calibration }, boomNames, false);
 				const told = new Set(lines.map((l) => l.name));
 				const line = (name: string, part: Part) =>
 					expect(told.has(name), `${name} of ${[...has].join(', ')}`).toBe(has.has(part));
@@ -123,20 +123,20 @@ describe.each(Object.keys(rigs) as SprayerKind[])(
 		});
 		it('shows in its facts only what it has', () => {
 			for (const { result } of all) {
-				const facts = answerFacts(result.calibration, metric).map((f) => f.name);
-				const { calibration: c } = result;
+				const facts = answerFacts(result.answer, metric).map((f) => f.name);
+				const { answer: c } = result;
 				expect(facts.includes('Ground speed')).toBe(c.speed !== null);
 				expect(facts.some((f) => f === 'Swath' || f === 'Treated width')).toBe(c.swath !== null);
 				expect(facts.includes('Ground')).toBe(c.area !== null);
 			}
 		});
 		it('adjusts from what was read: no pressure without a gauge, no pace that nobody drove, no flow that nobody caught', () => {
-			for (const { has, round, result, rig } of all) {
-				const before = roundBefore(numbersOf(rig), round, result.calibration);
-				const present = presentOf(result.calibration, before);
+			for (const { has, calibration, result, sprayer } of all) {
+				const before = beforeOf(numbersOf(sprayer), calibration, result.answer);
+				const present = presentOf(result.answer, before);
 				expect(present.pressure === null).toBe(!has.has('gauge'));
-				expect(present.paced).toBe(result.calibration.speed === null || result.calibration.swath === null);
-				if (present.nozzle !== null) expect(result.calibration.flow !== null || !present.paced).toBe(true);
+				expect(present.paced).toBe(result.answer.speed === null || result.answer.swath === null);
+				if (present.nozzle !== null) expect(result.answer.flow !== null || !present.paced).toBe(true);
 			}
 		});
 	}

@@ -7,7 +7,7 @@ import type { ProductText } from '../../src/lib/forms/product-text';
 import { emptyProductText, productText, readProductText } from '../../src/lib/forms/product-text';
 import { doseText, productFacts } from '../../src/lib/show/product-facts';
 import { wordIssue } from '../../src/lib/wording/issues';
-import { metric } from '../support/round-state';
+import { metric } from '../support/calibration-state';
 
 const ochre: ProductText = {
 	...emptyProductText,

@@ -21,7 +21,7 @@ import {
 	checkJob,
 	checkLabels,
 	checkRunEntry,
-	foldRound,
+	foldCalibration,
 	foldRun,
 	jobBefore,
 	judgeWeather,
@@ -32,7 +32,7 @@ import {
 	readDose,
 	readJob,
 	refusals,
-	roundSheet,
+	sheetOf,
 	si,
 	stops,
 	usualLimits,
@@ -43,7 +43,7 @@ import {
 import { stopMessage, stopWords } from '../../src/lib/wording/safety';
 import { wordIssue } from '../../src/lib/wording/issues';
 import { entriesOf, t } from '../support/entries';
-import { blower, catches, course, numbersOf } from '../support/rigs';
+import { blower, catches, course, numbersOf } from '../support/sprayers';
 import { plannedJob, plannedLabel } from '../support/planned-job';
 
 // One line a code: what brings it about, by the functions that the app calls. A code that nothing brings about is no rule.
@@ -147,7 +147,7 @@ const refused: Readonly<Record<RefusalCode, () => boolean>> = {
 		hasIssue(checkRunEntry({ kind: 'tick', load: 1, step: 1, poured: t('700 L', 'L') }, sheet), 'level-over-load'),
 	'parked-ground-drive': () =>
 		hasIssue(
-			issuesOf(roundSheet(ground, foldRound(entriesOf([...course('50', '36'), ...catches('60', 'L', '1', '1')])))),
+			issuesOf(sheetOf(ground, foldCalibration(entriesOf([...course('50', '36'), ...catches('60', 'L', '1', '1')])))),
 			'parked-ground-drive'
 		),
 	'interval-no-end': () => hasIssue(checkClose(run('6')), 'interval-no-end'),
@@ -182,9 +182,9 @@ const asked: Readonly<Record<QuestionCode, () => boolean>> = {
 	'other-side': () =>
 		hasIssue(
 			issuesOf(
-				roundSheet(
+				sheetOf(
 					numbersOf(blower),
-					foldRound(entriesOf([...course('50', '36'), ...catches('60', 'L', '1', '1', '1', '1')]), { off: [1] })
+					foldCalibration(entriesOf([...course('50', '36'), ...catches('60', 'L', '1', '1', '1', '1')]), { off: [1] })
 				)
 			),
 			'other-side'
@@ -230,7 +230,7 @@ describe('what Fallow refuses', () => {
 		expect(readDose('2 L/ha', { gallon: 'US', state: 'liquid' }, 'dose').ok).toBe(true);
 		// Jugs that were filled while the course was driven say all that such a pump can say.
 		const driven = [...course('50', '36'), ...catches(null, 'L', '1', '1', '1', '1', '1', '1', '1', '1')];
-		expect(roundSheet(ground, foldRound(entriesOf(driven)))).toMatchObject({ ok: true, value: { driven: true } });
+		expect(sheetOf(ground, foldCalibration(entriesOf(driven)))).toMatchObject({ ok: true, value: { driven: true } });
 	});
 });
 

@@ -266,11 +266,11 @@ it('Today leaves nothing out and tells nothing twice, and no job stands before t
 			fc.uniqueArray(sprayer, { selector: (s) => s.id, maxLength: 4 }),
 			fc.array(job, { maxLength: 8 }),
 			day,
-			(rigs, list, today) => {
-				const sprayers = rigs.map(({ id, state, open }): TodaySprayer => ({
+			(drawn, list, today) => {
+				const sprayers = drawn.map(({ id, state, open }): TodaySprayer => ({
 					id,
 					name: id,
-					openRound: open ? 'r' : null,
+					calibrationInProgress: open ? 'r' : null,
 					due: {
 						state,
 						day: null,
@@ -285,12 +285,12 @@ it('Today leaves nothing out and tells nothing twice, and no job stands before t
 				expect(items.length).toBeGreaterThan(0);
 				const jobIds = items.flatMap((i) => (i.kind === 'job' ? [i.job.id] : []));
 				expect([...jobIds].sort()).toEqual(jobs.map((j) => j.id).sort());
-				const wanted = sprayers.filter((s) => s.due.state === 'due' && !s.openRound).map((s) => s.id);
+				const wanted = sprayers.filter((s) => s.due.state === 'due' && !s.calibrationInProgress).map((s) => s.id);
 				const told = items.flatMap((i) => (i.kind === 'calibrate' ? [i.sprayer.id] : []));
 				expect([...told].sort()).toEqual([...wanted].sort());
-				expect(items.flatMap((i) => (i.kind === 'round' ? [i.sprayer.id] : [])).sort()).toEqual(
+				expect(items.flatMap((i) => (i.kind === 'in-progress' ? [i.sprayer.id] : [])).sort()).toEqual(
 					sprayers
-						.filter((s) => s.openRound)
+						.filter((s) => s.calibrationInProgress)
 						.map((s) => s.id)
 						.sort()
 				);

@@ -4,7 +4,7 @@ import { parse } from '../../src/lib/server/api';
 import { canonicalJson } from '../../src/lib/server/canonical-json';
 import { Failure } from '../../src/lib/server/failure';
 import { bodyLimit, checkBodySize, checkSameOrigin, farmFilePath, readJson } from '../../src/lib/server/guards';
-import { roundMessageSchema } from '../../src/lib/wire/round-message';
+import { calibrationMessageSchema } from '../../src/lib/wire/calibration-message';
 import { farmSettingsSchema } from '../../src/lib/settings/farm-settings';
 
 const origin = 'http://127.0.0.1:4310';
@@ -116,7 +116,7 @@ describe('small parts', () => {
 	it('a schema’s first problem is told with its place', async () => {
 		const whole = { round: { id: 'x', sprayerId: 'y', startedAt: 'z', rig: {} }, entries: [] };
 		try {
-			parse(roundMessageSchema, whole);
+			parse(calibrationMessageSchema, whole);
 			expect.unreachable();
 		} catch (e) {
 			expect(e).toMatchObject({ status: 400, code: 'invalid', path: 'round.id' });

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { settingLabel } from '../../src/lib/show/setting-label';
-import { blower } from '../support/rigs';
-import { testRig } from '../support/entries';
+import { blower } from '../support/sprayers';
+import { testSprayer } from '../support/entries';
 
 describe('what a calibration’s setting is called', () => {
 	const both = { name: 'Both sides', off: [] };
@@ -10,9 +10,9 @@ describe('what a calibration’s setting is called', () => {
 		[blower, both, 4, 'One side only'],
 		[blower, { name: 'Left only', off: [1] }, 4, 'Left only'],
 		[blower, both, null, 'Both sides'],
-		[testRig, { name: 'All on', off: [] }, 3, '3 of 6 nozzles on'],
-		[testRig, undefined, 3, '']
-	])('%# says what sprayed', (rig, setting, measured, label) =>
-		expect(settingLabel(setting, rig, measured)).toBe(label)
+		[testSprayer, { name: 'All on', off: [] }, 3, '3 of 6 nozzles on'],
+		[testSprayer, undefined, 3, '']
+	])('%# says what sprayed', (sprayer, setting, measured, label) =>
+		expect(settingLabel(setting, sprayer, measured)).toBe(label)
 	);
 });

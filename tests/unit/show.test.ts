@@ -5,7 +5,7 @@ import { factor, readTyped, units } from '../../src/core';
 import type { FarmSettings } from '../../src/lib/settings/farm-settings';
 import { amountOf, show, showAmount } from '../../src/lib/show/show';
 import { t } from '../support/entries';
-import { metric } from '../support/round-state';
+import { metric } from '../support/calibration-state';
 
 const us: FarmSettings = { ...metric, rateUnit: 'US gal/ac', gallon: 'US' };
 const imperial: FarmSettings = { ...metric, rateUnit: 'Imp gal/ac', gallon: 'Imperial' };

@@ -5,18 +5,18 @@ import type { PlanSheet } from '../../src/core';
 import { drawnNozzles, jugMarks, views } from '../../src/lib/drawings/boom-geometry';
 import { namesOf } from '../../src/lib/wording/nozzle-names';
 import { fieldUnits, typed } from '../../src/lib/settings/field-units';
-import { formOfRig, readRigForm } from '../../src/lib/forms/rig-form';
+import { formOfSprayer, readSprayerForm } from '../../src/lib/forms/typed-sprayer';
 import { typedText } from '../../src/lib/settings/typed-text';
 import { answerFacts, budgetAdvice, budgetShares, shownRate, wideWords } from '../../src/lib/show/answer';
 import { jugBoard } from '../../src/lib/drawings/jug-board';
 import { showAmount } from '../../src/lib/show/show';
 import { groupLoads, productsOfPlan, shownLoads } from '../../src/lib/show/shown-plan';
 import { boomSheet } from '../support/boom-sheet';
-import { describeRig } from '../../src/lib/wording/describe-rig';
-import { rigChanges } from '../../src/lib/wording/rig-changes';
-import { rigCheckWhy } from '../../src/lib/wording/rig-checks';
-import { t, testRig } from '../support/entries';
-import { metric } from '../support/round-state';
+import { describeSprayer } from '../../src/lib/wording/describe-sprayer';
+import { sprayerChanges } from '../../src/lib/wording/sprayer-changes';
+import { sprayerCheckWhy } from '../../src/lib/wording/sprayer-checks';
+import { t, testSprayer } from '../support/entries';
+import { metric } from '../support/calibration-state';
 
 const american = { ...metric, rateUnit: 'US gal/ac' } as const;
 const calibration = (() => {
@@ -193,11 +193,11 @@ describe('drawings’ numbers', () => {
 });
 
 describe('a sprayer’s form', () => {
-	const form = formOfRig(testRig);
+	const form = formOfSprayer(testSprayer);
 	it('reads back what it was made from', () => {
-		const { rig, issues } = readRigForm(form, metric);
+		const { rig: sprayer, issues } = readSprayerForm(form, metric);
 		expect(issues).toEqual([]);
-		expect({ ...rig, tank: typedText(rig.tank), spacing: typedText(rig.spacing!) }).toMatchObject({
+		expect({ ...sprayer, tank: typedText(sprayer.tank), spacing: typedText(sprayer.spacing!) }).toMatchObject({
 			name: 'Test boom',
 			nozzles: 6,
 			sections: [3, 3],
@@ -207,21 +207,21 @@ describe('a sprayer’s form', () => {
 	});
 
 	it('is enough with name, kind and tank: the nozzles are counted later', () => {
-		const { rig, issues } = readRigForm({ ...form, nozzles: '', sections: '', spacing: '' }, metric);
+		const { rig: sprayer, issues } = readSprayerForm({ ...form, nozzles: '', sections: '', spacing: '' }, metric);
 		expect(issues).toEqual([]);
-		expect(rig).toMatchObject({ uncounted: true, nozzles: 1, sections: [1] });
-		expect(rig.spacing).toBeUndefined();
-		expect(describeRig(rig)).toContain('nozzles not counted yet');
+		expect(sprayer).toMatchObject({ uncounted: true, nozzles: 1, sections: [1] });
+		expect(sprayer.spacing).toBeUndefined();
+		expect(describeSprayer(sprayer)).toContain('nozzles not counted yet');
 		// Opened again, the form asks for what is still open, and invents nothing.
-		expect(formOfRig(rig)).toMatchObject({ nozzles: '', sections: '', spacing: '' });
-		const counted = readRigForm({ ...formOfRig(rig), nozzles: '6' }, metric).rig;
+		expect(formOfSprayer(sprayer)).toMatchObject({ nozzles: '', sections: '', spacing: '' });
+		const counted = readSprayerForm({ ...formOfSprayer(sprayer), nozzles: '6' }, metric).rig;
 		expect(counted.uncounted).toBeUndefined();
-		expect(rigChanges(rig, counted)).toEqual(['nozzles not counted → 6', 'sections 1 → 6']);
+		expect(sprayerChanges(sprayer, counted)).toEqual(['nozzles not counted → 6', 'sections 1 → 6']);
 	});
 
 	it('tells each trouble at its own field, and one trouble once', () => {
 		const problems = (change: Partial<typeof form>) =>
-			readRigForm({ ...form, ...change }, metric).issues.map((i) => `${i.path} ${i.code}`);
+			readSprayerForm({ ...form, ...change }, metric).issues.map((i) => `${i.path} ${i.code}`);
 		expect(problems({ name: ' ' })).toEqual(['name empty']);
 		expect(problems({ nozzles: 'six' })).toEqual(['nozzles not-whole']);
 		expect(problems({ sections: '3, x' })).toEqual(['sections sections-mismatch']);
@@ -243,9 +243,9 @@ describe('a sprayer’s form', () => {
 
 describe('the walk round the sprayer', () => {
 	it('tells heights in the farm’s measures, and of a boom alone', () => {
-		expect(rigCheckWhy('height', 'boom', true)).toContain('45 to 50 cm');
-		expect(rigCheckWhy('height', 'boom', false)).toContain('18 to 20 in');
-		expect(rigCheckWhy('height', 'boom', false)).not.toContain('cm');
-		expect(rigCheckWhy('height', 'boomless', true)).not.toContain('110°');
+		expect(sprayerCheckWhy('height', 'boom', true)).toContain('45 to 50 cm');
+		expect(sprayerCheckWhy('height', 'boom', false)).toContain('18 to 20 in');
+		expect(sprayerCheckWhy('height', 'boom', false)).not.toContain('cm');
+		expect(sprayerCheckWhy('height', 'boomless', true)).not.toContain('110°');
 	});
 });

@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import type { Finding, Issue, IssueCode } from '../../src/core';
 import { si } from '../../src/core';
-import { rigChecks } from '../../src/core';
+import { sprayerChecks } from '../../src/core';
 import { findingKey } from '../../src/lib/wording/finding-key';
 import { defaultSettings } from '../../src/lib/settings/farm-settings';
 import { wordFinding } from '../../src/lib/wording/findings';
 import { wordIssue } from '../../src/lib/wording/issues';
-import { rigCheckWords } from '../../src/lib/wording/rig-checks';
+import { sprayerCheckWords } from '../../src/lib/wording/sprayer-checks';
 import { inSpanish } from '../support/in-spanish';
 
 const issueCodes: Record<IssueCode, true> = {
@@ -172,8 +172,8 @@ describe('words', () => {
 			// A title stands on a card in two lines of a phone.
 			expect(there.title.length, there.title).toBeLessThan(80);
 		}
-		for (const check of rigChecks)
-			expect(inSpanish(() => rigCheckWords[check].title + rigCheckWords[check].why)).not.toMatch(english);
+		for (const check of sprayerChecks)
+			expect(inSpanish(() => sprayerCheckWords[check].title + sprayerCheckWords[check].why)).not.toMatch(english);
 	});
 
 	it('tell any two findings of a calibration apart', () => {
@@ -181,6 +181,6 @@ describe('words', () => {
 	});
 
 	it('give a reason for every check of the sprayer', () => {
-		for (const check of rigChecks) expect(rigCheckWords[check].why.length).toBeGreaterThan(20);
+		for (const check of sprayerChecks) expect(sprayerCheckWords[check].why.length).toBeGreaterThan(20);
 	});
 });

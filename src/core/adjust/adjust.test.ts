@@ -25,7 +25,7 @@ const lmin = (q: number) => si<'flow'>(q / 6e4);
 const typed = (text: string, unit: string) => ({ text, unit, gallon: 'US' as const });
 
 describe('the levers', () => {
-	it('each alone bring the wanted volume, whatever the rig', () => {
+	it('each alone bring the wanted volume, whatever the sprayer', () => {
 		fc.assert(
 			fc.property(number(50, 500), number(50, 500), number(2, 15), number(1, 8), number(0.8, 1.4), (m, w, v, p, sg) => {
 				const a = adjust({
@@ -128,7 +128,7 @@ describe('whether to change at all', () => {
 	});
 });
 
-describe('what a rig can reach', () => {
+describe('what a sprayer can reach', () => {
 	const reach: Reach = {
 		points: [{ pressure: bar(3), flow: lmin(1.2) }],
 		served: si(0.5),
@@ -140,9 +140,9 @@ describe('what a rig can reach', () => {
 	it('one lever moves the other along one volume', () => {
 		fc.assert(
 			fc.property(number(60, 400), number(3, 16), number(0.8, 1.4), (w, v, specificGravity) => {
-				const rig = { ...reach, specificGravity };
-				const p = pressureOn(rig, rate(w), kmh(v));
-				return near(volumeAt(rig, kmh(v), p), rate(w)) && near(speedOn(rig, rate(w), p), kmh(v));
+				const sprayer = { ...reach, specificGravity };
+				const p = pressureOn(sprayer, rate(w), kmh(v));
+				return near(volumeAt(sprayer, kmh(v), p), rate(w)) && near(speedOn(sprayer, rate(w), p), kmh(v));
 			})
 		);
 	});

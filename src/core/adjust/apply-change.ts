@@ -1,4 +1,4 @@
-import type { Rig } from '../round/rig';
+import type { TypedSprayer } from '../sprayer/sprayer';
 import type { Typed } from '../quantity/typed';
 import type { MadeChange } from './change';
 
@@ -9,18 +9,18 @@ interface Changeable {
 }
 
 /**
- * A rig and one of its settings after a change was made: other nozzles are the rig's, pressure is the setting's, and the
+ * A sprayer and one of its settings after a change was made: other nozzles are the sprayer's, pressure is the setting's, and the
  * setting keeps the change with its prediction until the next calibration has checked it.
  */
 export function applyChange<S extends Changeable>(
-	rig: Rig,
+	sprayer: TypedSprayer,
 	setting: S,
 	change: MadeChange
-): { readonly rig: Rig; readonly setting: S } {
+): { readonly sprayer: TypedSprayer; readonly setting: S } {
 	const { nozzle, set, pressure } = change;
 	return {
-		rig: {
-			...rig,
+		sprayer: {
+			...sprayer,
 			...(nozzle ? { nozzle: nozzle.name, rated: nozzle.rated } : {}),
 			...(set ? { groups: set.groups, ratings: set.ratings } : {})
 		},

@@ -1,8 +1,8 @@
 import type { OtherSide } from '../calibration/sheet';
-import type { TypedRated } from '../round/rig';
+import type { TypedRated } from '../sprayer/sprayer';
 import type { Typed } from '../quantity/typed';
 import type { FlowPoint } from '../nozzles/nozzle';
-import type { RoundMethod } from '../calibration/round-methods';
+import type { CalibrationMethod } from '../calibration/calibration-methods';
 
 /** What is wanted, as typed: one spray volume, the label's range, or the ground that one tank shall do. */
 export type TypedWanted =
@@ -19,7 +19,7 @@ export interface TypedAim {
 	readonly specificGravity: number;
 }
 
-/** Another nozzle for the whole rig. */
+/** Another nozzle for the whole sprayer. */
 export interface NewNozzle {
 	readonly name: string;
 	readonly rated: TypedRated;
@@ -29,12 +29,12 @@ export interface NewNozzle {
 
 /** Another set for an arc, by groups of size. */
 export interface NewSet {
-	/** Size of each nozzle, in the order of the rig. */
+	/** Size of each nozzle, in the order of the sprayer. */
 	readonly groups: readonly string[];
 	readonly ratings: Readonly<Record<string, TypedRated>>;
 }
 
-/** What is changed on a rig after a calibration; what is left out is left alone. */
+/** What is changed on a sprayer after a calibration; what is left out is left alone. */
 export interface TypedChange {
 	readonly speed?: Typed | undefined;
 	/** New pace over the old one, where no speed was measured. */
@@ -47,8 +47,8 @@ export interface TypedChange {
 }
 
 /** How the calibration before a change was made: the one that checks it begins the same way. */
-export interface CarriedRound {
-	readonly method?: RoundMethod | undefined;
+export interface CarriedReadings {
+	readonly method?: CalibrationMethod | undefined;
 	/** As it was taped, and laid out still. */
 	readonly course?: Typed | undefined;
 	readonly rows?: { readonly spacing: Typed; readonly alleys: 'every' | 'second' } | undefined;
@@ -68,5 +68,5 @@ export interface MadeChange extends TypedChange {
 	readonly predicted: number;
 	/** How sure that is, 2u as a share. */
 	readonly sure: number;
-	readonly carried?: CarriedRound | undefined;
+	readonly carried?: CarriedReadings | undefined;
 }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { si } from '../quantity/quantity';
-import type { Rig } from '../round/rig';
+import type { TypedSprayer } from '../sprayer/sprayer';
 import { adjust, fittedGives } from './adjust';
 import { aimAt } from './aim-at';
 import { applyChange } from './apply-change';
@@ -120,7 +120,7 @@ describe('the fourth of four', () => {
 
 describe('a change that is made', () => {
 	const rated = { flow: typed('1.2', 'L/min'), at: typed('3', 'bar') };
-	const rig: Rig = {
+	const sprayer: TypedSprayer = {
 		kind: 'boom',
 		name: 'Boom',
 		tank: typed('600', 'L'),
@@ -140,19 +140,19 @@ describe('a change that is made', () => {
 	});
 	it('of the pressure is the setting’s, and stands on it until it is checked', () => {
 		const change = made({ pressure: typed('4', 'bar') });
-		expect(applyChange(rig, setting, change)).toEqual({
-			rig,
+		expect(applyChange(sprayer, setting, change)).toEqual({
+			sprayer,
 			setting: { ...setting, pressure: typed('4', 'bar'), change }
 		});
 		const speed = made({ speed: typed('7', 'km/h') });
-		expect(applyChange(rig, setting, speed)).toEqual({ rig, setting: { ...setting, change: speed } });
+		expect(applyChange(sprayer, setting, speed)).toEqual({ sprayer, setting: { ...setting, change: speed } });
 	});
-	it('of nozzles is the rig’s: its size and its flow, or its set', () => {
+	it('of nozzles is the sprayer’s: its size and its flow, or its set', () => {
 		const other = { flow: typed('1.6', 'L/min'), at: typed('3', 'bar') };
 		const nozzle = made({ nozzle: { name: '110-04', rated: other, points: [] } });
-		expect(applyChange(rig, setting, nozzle).rig).toEqual({ ...rig, nozzle: '110-04', rated: other });
+		expect(applyChange(sprayer, setting, nozzle).sprayer).toEqual({ ...sprayer, nozzle: '110-04', rated: other });
 		const set = { groups: ['a', 'b'], ratings: { a: rated, b: other } };
-		expect(applyChange(rig, setting, made({ set })).rig).toEqual({ ...rig, ...set });
+		expect(applyChange(sprayer, setting, made({ set })).sprayer).toEqual({ ...sprayer, ...set });
 	});
 });
 
@@ -202,7 +202,7 @@ describe('a prediction', () => {
 	});
 });
 
-describe('what a rig can reach', () => {
+describe('what a sprayer can reach', () => {
 	const reach: Reach = {
 		points: [{ pressure: si<'pressure'>(3), flow: si<'flow'>(2e-5) }],
 		served: si<'length'>(0.5),

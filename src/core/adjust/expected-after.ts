@@ -1,6 +1,6 @@
 import type { Pressure, Speed, Length, VolumePerArea } from '../quantity/quantity';
 import { si } from '../quantity/quantity';
-import type { ChangedThing } from '../round/entries';
+import type { ChangedThing } from '../calibration-log/entries';
 
 /** What a calibration was made at: null where it did not measure it. */
 export interface MadeAt {

@@ -11,7 +11,7 @@ import type { Change } from './read-change';
 export interface Before {
 	readonly calibration: Pick<MethodCalibration, 'rate' | 'speed' | 'flow' | 'relativeUncertainty95'>;
 	readonly pressure: Pressure | null;
-	/** Nozzles that spray, by their number on the rig. */
+	/** Nozzles that spray, by their number on the sprayer. */
 	readonly on: readonly number[];
 }
 

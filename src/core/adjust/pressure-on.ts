@@ -4,7 +4,7 @@ import { neededNozzleFlow } from './needed-nozzle-flow';
 import type { Reach } from './reach';
 
 /**
- * Pressure at which a rig gives a spray volume at a speed.
+ * Pressure at which a sprayer gives a spray volume at a speed.
  *
  * Source: orifice equation.
  * @example

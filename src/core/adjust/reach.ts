@@ -2,7 +2,7 @@ import type { FlowPoint } from '../nozzles/nozzle';
 import type { Length, VolumePerArea } from '../quantity/quantity';
 import type { PressureRange, SpeedRange } from './adjust';
 
-/** What a rig can put on the ground: what it sprays with, over what width, and how fast and hard it can be driven. */
+/** What a sprayer can put on the ground: what it sprays with, over what width, and how fast and hard it can be driven. */
 export interface Reach {
 	/** Water that comes out for each served width, by pressure. */
 	readonly points: readonly FlowPoint[];
@@ -16,7 +16,7 @@ export interface Reach {
 /** The stretch of speeds, and of pressures with them, at which a wanted volume is reached; or why there is none. */
 export type WantedLine =
 	| { readonly inside: true; readonly speeds: SpeedRange; readonly pressures: PressureRange }
-	/** The most that the rig can give, slow and hard, is less than what is wanted. */
+	/** The most that the sprayer can give, slow and hard, is less than what is wanted. */
 	| { readonly inside: false; readonly why: 'too-little'; readonly bound: VolumePerArea }
 	/** The least that it can give, fast and soft, is more. */
 	| { readonly inside: false; readonly why: 'too-much'; readonly bound: VolumePerArea };

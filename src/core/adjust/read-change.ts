@@ -6,10 +6,10 @@ import type { Issue, Result } from '../quantity/issue';
 import { bad, good } from '../quantity/issue';
 import type { Kind, Pressure, Quantity, Speed } from '../quantity/quantity';
 import type { Typed } from '../quantity/typed';
-import type { TypedRated } from '../round/rig';
+import type { TypedRated } from '../sprayer/sprayer';
 import type { TypedChange } from './change';
 
-/** A change of a rig in quantities; null or left out is left alone. */
+/** A change of a sprayer in quantities; null or left out is left alone. */
 export interface Change {
 	readonly speed: Speed | null;
 	/** New pace over the old one, where no speed was measured. */
@@ -17,7 +17,7 @@ export interface Change {
 	readonly pressure: Pressure | null;
 	/** What the sheet of another nozzle gives. */
 	readonly nozzle: readonly FlowPoint[] | null;
-	/** Size of each nozzle in the order of the rig, and the rated flow of each size. */
+	/** Size of each nozzle in the order of the sprayer, and the rated flow of each size. */
 	readonly set: { readonly groups: readonly string[]; readonly ratings: ReadonlyMap<string, Rated> } | null;
 }
 

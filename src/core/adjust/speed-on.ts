@@ -4,7 +4,7 @@ import type { Reach } from './reach';
 import { volumeAt } from './volume-at';
 
 /**
- * Speed at which a rig gives a spray volume at a pressure.
+ * Speed at which a sprayer gives a spray volume at a pressure.
  *
  * Source: volume over the ground it is spread on.
  * @example

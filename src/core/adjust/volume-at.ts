@@ -4,7 +4,7 @@ import { si } from '../quantity/quantity';
 import type { Reach } from './reach';
 
 /**
- * Spray volume of a rig at a speed and a pressure, `q(P) / (√SG v s)`.
+ * Spray volume of a sprayer at a speed and a pressure, `q(P) / (√SG v s)`.
  *
  * Source: volume over the ground it is spread on; orifice equation for density.
  * @example

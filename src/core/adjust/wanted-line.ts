@@ -6,7 +6,7 @@ import { speedOn } from './speed-on';
 import { volumeAt } from './volume-at';
 
 /**
- * Where a wanted volume lies inside what a rig can reach: faster asks for more pressure, so it is one stretch.
+ * Where a wanted volume lies inside what a sprayer can reach: faster asks for more pressure, so it is one stretch.
  *
  * Source: the four corners of what speeds and pressures can do.
  * @example

@@ -25,7 +25,7 @@ const V = (v: number) => si<'volume'>(v);
 const A = (v: number) => si<'area'>(v);
 
 /** A true orchard sprayer: what each method would read of it. */
-const trueRig = fc.record({
+const trueSprayer = fc.record({
 	speed: fc.double({ min: 1, max: 2.2, noNaN: true }),
 	course: fc.double({ min: 30, max: 150, noNaN: true }),
 	width: fc.double({ min: 3, max: 7, noNaN: true }),
@@ -37,7 +37,7 @@ const rows = (width: number): RowsWidth => ({ kind: 'rows', rowSpacing: L(width)
 describe('the five methods', () => {
 	it('agree on readings made from one true sprayer', () => {
 		fc.assert(
-			fc.property(trueRig, (r) => {
+			fc.property(trueSprayer, (r) => {
 				const truth = r.flow / (r.speed * r.width);
 				const time = T(r.course / r.speed);
 				const speed = { course: L(r.course), times: [time] };
@@ -70,7 +70,7 @@ describe('the five methods', () => {
 
 	it('scale as their formulas say', () => {
 		fc.assert(
-			fc.property(trueRig, fc.double({ min: 0.6, max: 1.6, noNaN: true }), (r, k) => {
+			fc.property(trueSprayer, fc.double({ min: 0.6, max: 1.6, noNaN: true }), (r, k) => {
 				const parked = (used: number, course: number, width: number, t: number, hold: number): AnySheet => ({
 					method: 'parked-drop',
 					speed: { course: L(course), times: [T(t)] },

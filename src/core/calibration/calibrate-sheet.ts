@@ -15,7 +15,7 @@ import { courseCatch } from './course-catch';
 import { drivenCatch } from './driven-catch';
 import { courseTime, tapedLength } from './course-speed';
 import type { Finding } from './findings';
-import type { RigKind } from './usual-speeds';
+import type { SpeedKind } from './usual-speeds';
 import { findRunsApart, findShortCourse, findUnusualSpeed, findUsedApart } from './findings';
 import { groundArea } from './ground-area';
 import type { FlowResult } from './nozzle-flow';
@@ -162,7 +162,7 @@ function byFlow(sheet: FlowSheet, skill: MeasuringSkill, rule: EvenRule): Result
 	});
 }
 
-const kindOf = ({ width, carrier }: FlowSheet): RigKind =>
+const kindOf = ({ width, carrier }: FlowSheet): SpeedKind =>
 	width.kind === 'rows' ? 'airblast' : (carrier ?? (width.kind === 'band' ? 'boom' : 'boomless'));
 const judged = (nozzles: FlowResult): FlowJudgement => (nozzles.count > 1 ? 'each nozzle' : 'one nozzle');
 

@@ -17,7 +17,7 @@ const codes = (sheet: CalibrationSheet) => {
 };
 const near = (a: number, b: number) => Math.abs(a - b) <= 1e-9 * Math.abs(b);
 
-/** A true boom that a round could be measured on. */
+/** A true boom that a calibration could be measured on. */
 const trueBoom = fc.record({
 	nozzles: fc.integer({ min: 1, max: 40 }),
 	spacing: fc.double({ min: 0.25, max: 1, noNaN: true }),
@@ -103,7 +103,7 @@ describe('uncertainty', () => {
 });
 
 describe('bad input is told, with its place', () => {
-	it('an empty round, a wrong count, an absurd speed', () => {
+	it('an empty calibration, a wrong count, an absurd speed', () => {
 		expect(codes(boomSheet({ times: [] }))).toEqual(['no-runs']);
 		expect(codes(boomSheet({ catches: [0, 0] }))).toEqual(['nothing-caught']);
 		expect(codes(boomSheet({ catches: [null, null] }))).toEqual(['nothing-caught']);

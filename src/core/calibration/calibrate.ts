@@ -161,7 +161,7 @@ function checkSheet(sheet: CalibrationSheet): Issue[] {
 	return issues;
 }
 
-/** A speed or spray volume that no rig has: a wrong unit or a slipped point. */
+/** A speed or spray volume that no sprayer has: a wrong unit or a slipped point. */
 export function checkAnswer(speed: number | null, rate: VolumePerArea): Issue[] {
 	const kmh = (v: number) => `${Number((v * 3.6).toPrecision(3))} km/h`;
 	const lha = (r: number) => `${Number((r * 1e7).toPrecision(3))} L/ha`;

@@ -1,4 +1,4 @@
-import type { RigKind } from './usual-speeds';
+import type { SpeedKind } from './usual-speeds';
 import { usualSpeeds } from './usual-speeds';
 import type { Length, Pressure, Speed, Time } from '../quantity/quantity';
 import { si } from '../quantity/quantity';
@@ -26,7 +26,7 @@ export type Finding =
 			readonly nozzles: readonly number[];
 			readonly share: number;
 	  }
-	/** Two sizes of nozzle on a rig that is not told to have groups: asked about before one is called blocked. */
+	/** Two sizes of nozzle on a sprayer that is not told to have groups: asked about before one is called blocked. */
 	| {
 			readonly code: 'two-sizes';
 			readonly small: readonly number[];
@@ -41,7 +41,7 @@ export type Finding =
 	| { readonly code: 'sides-apart'; readonly share: number }
 	| { readonly code: 'run-apart'; readonly run: number; readonly share: number }
 	| { readonly code: 'catch-apart'; readonly nozzle: number; readonly share: number }
-	| { readonly code: 'speed-unusual'; readonly speed: Speed; readonly slow: boolean; readonly rig: RigKind }
+	| { readonly code: 'speed-unusual'; readonly speed: Speed; readonly slow: boolean; readonly rig: SpeedKind }
 	| { readonly code: 'swath-passed-by'; readonly width: number; readonly cv: number }
 	| { readonly code: 'course-short'; readonly course: number }
 	| { readonly code: 'catch-too-short'; readonly good: number; readonly needed: number; readonly time: number }
@@ -103,11 +103,11 @@ export function findCatchesApart(flow: FlowResult): Finding[] {
 	return findings;
 }
 
-/** A speed outside of what such a rig usually does: more often a wrong course or unit than a hurry. */
-export function findUnusualSpeed(speed: Speed, rig: RigKind): Finding[] {
-	const [slowest, fastest] = usualSpeeds[rig];
-	if (speed < slowest - inclusive) return [{ code: 'speed-unusual', speed, slow: true, rig }];
-	return speed > fastest + inclusive ? [{ code: 'speed-unusual', speed, slow: false, rig }] : [];
+/** A speed outside of what such a sprayer usually does: more often a wrong course or unit than a hurry. */
+export function findUnusualSpeed(speed: Speed, sprayer: SpeedKind): Finding[] {
+	const [slowest, fastest] = usualSpeeds[sprayer];
+	if (speed < slowest - inclusive) return [{ code: 'speed-unusual', speed, slow: true, rig: sprayer }];
+	return speed > fastest + inclusive ? [{ code: 'speed-unusual', speed, slow: false, rig: sprayer }] : [];
 }
 
 /** A course under 100 ft or 30 m makes the stopwatch the largest error. */

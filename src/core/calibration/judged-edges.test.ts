@@ -108,7 +108,7 @@ describe('two sizes on purpose', () => {
 	it('are told by their places in order, however they lie', () => {
 		expect(twoSizes([150, 101, 149, 99, 100, 151])).toEqual({ small: [1, 3, 4], large: [0, 2, 5] });
 	});
-	it('of which one stands alone only on a rig of five or fewer', () => {
+	it('of which one stands alone only on a sprayer of five or fewer', () => {
 		expect(twoSizes([60, 100, 100, 100, 100])).toEqual({ small: [0], large: [1, 2, 3, 4] });
 		expect(twoSizes([60, 100, 100, 100, 100, 100])).toBeNull();
 		expect(twoSizes([60, 60, 100, 100, 100, 100])).not.toBeNull();
@@ -166,7 +166,7 @@ describe('one nozzle that is off', () => {
 		// Those that are shut do not speak for the set.
 		expect(diagnoseFlow(blocked).map((f) => f.code)).toContain('set-over-rated');
 	});
-	it('of a sample of one stands for the others, which is said; a rig of one has no others', () => {
+	it('of a sample of one stands for the others, which is said; a sprayer of one has no others', () => {
 		expect(diagnoseFlow(caught([600], { nozzles: 3 }))).toEqual([{ code: 'sample-of-one', nozzles: 3 }]);
 		expect(diagnoseFlow(caught([600]))).toEqual([]);
 	});

@@ -17,7 +17,7 @@ import { judgeNozzle, ratedBand } from './verdict';
 import { waterDensity, waterVolume } from './water-volume';
 
 export interface NozzleResult {
-	/** Number on the rig, from 1. */
+	/** Number on the sprayer, from 1. */
 	readonly n: number;
 	readonly group: string;
 	readonly section: number;
@@ -105,7 +105,7 @@ export const sampledPart = (deviation: number, caught: number, all: number): num
 /**
  * Flow of every nozzle, the verdict on each within its group, and the volume that the whole set gives in one catch.
  *
- * flow: catches in the order of the rig, at least one caught. time: of one catch, s. A nozzle not caught counts as the
+ * flow: catches in the order of the sprayer, at least one caught. time: of one catch, s. A nozzle not caught counts as the
  * mean of its group; `flow.nozzles` above the number of catches marks them as a sample. `flow.together`: nozzles in one vessel
  * count with all that it holds, and none of them is judged. Uncertainty: timing and marks
  * of each catch are independent (caught together: one timing error for all), plus the sample's own part.

@@ -3,7 +3,7 @@ import { divide } from '../measurement/divide';
 import { multiply } from '../measurement/multiply';
 
 /**
- * Spray volume from what left the tank while the rig ran parked, `R = used × t_course / t_run / (W d)`.
+ * Spray volume from what left the tank while the sprayer ran parked, `R = used × t_course / t_run / (W d)`.
  *
  * used: m³. courseTime, runTime: s; both keep their errors even where they are meant to be the same. width, course: m.
  * Source: what leaves the tank, over the ground that the course stands for.

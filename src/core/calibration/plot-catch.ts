@@ -5,7 +5,7 @@ import type { Time } from '../quantity/quantity';
 import { si } from '../quantity/quantity';
 
 /**
- * Spray volume of a hand-carried rig from a plot, `R = V / A × t_plot / t_catch`.
+ * Spray volume of a hand-carried sprayer from a plot, `R = V / A × t_plot / t_catch`.
  *
  * volume: of one catch, m³. catchTime: that it lasted, s. plotTime: mean time over the plot, s. area: of the plot, m².
  * Source: what is caught in a time, over the ground done in another.

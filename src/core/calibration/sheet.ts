@@ -1,7 +1,7 @@
 import type { Area, Flow, Length, Mass, Pressure, Speed, Time, Volume } from '../quantity/quantity';
-import type { RigKind } from './usual-speeds';
+import type { SpeedKind } from './usual-speeds';
 
-/** A boom's calibration as plain quantities: what a round on the device becomes. */
+/** A boom's calibration as plain quantities: what a calibration on the device becomes. */
 export type CalibrationSheet = FlowSheet<BoomWidth>;
 
 /** Flow measured nozzle by nozzle, over a width: by speed, width and flow, or by course and catch. */
@@ -11,7 +11,7 @@ export interface FlowSheet<W extends WidthReading = WidthReading> {
 	readonly width: W;
 	readonly flow: FlowReading;
 	/** What carries a boom, for judging its speed. */
-	readonly carrier?: RigKind | undefined;
+	readonly carrier?: SpeedKind | undefined;
 	/** The jugs were filled while the course was driven: a pump that the wheels turn gives nothing while parked. */
 	readonly driven?: true | undefined;
 }
@@ -35,7 +35,7 @@ export interface RefillSheet {
 	readonly onFoot?: boolean | undefined;
 }
 
-/** A course is timed, then the rig runs parked and what left the tank is measured. */
+/** A course is timed, then the sprayer runs parked and what left the tank is measured. */
 export interface ParkedSheet {
 	readonly method: 'parked-drop';
 	readonly speed: TimedCourse;
@@ -114,7 +114,7 @@ export interface StatedSpeed {
 export interface TimedCourse {
 	readonly course: Length;
 	readonly times: readonly Time[];
-	/** What the rig's own dial or screen said during the runs. */
+	/** What the sprayer's own dial or screen said during the runs. */
 	readonly dial?: Speed | undefined;
 }
 
@@ -156,7 +156,7 @@ export interface FlowReading {
 	readonly catches: readonly NozzleCatches[];
 	/** Nozzles that were caught in one vessel, by their places among `catches`, which hold nothing of their own of them. */
 	readonly together?: readonly CaughtTogether[] | undefined;
-	/** The rig's number of nozzles when only some were caught. */
+	/** The sprayer's number of nozzles when only some were caught. */
 	readonly nozzles?: number | undefined;
 	/** Group name of each catch; one group when left out. */
 	readonly groups?: readonly string[] | undefined;
@@ -169,10 +169,10 @@ export interface FlowReading {
 	readonly graduation?: Volume | undefined;
 	readonly scaleDivision?: Mass | undefined;
 	readonly catching?: 'one-by-one' | 'together' | undefined;
-	/** Number of each catch's nozzle on the rig, from 1, where sections are off; 1, 2, 3 … when left out. */
+	/** Number of each catch's nozzle on the sprayer, from 1, where sections are off; 1, 2, 3 … when left out. */
 	readonly numbers?: readonly number[] | undefined;
 	/** Section of each catch's nozzle, for telling a whole section's fault from one nozzle's. */
 	readonly sections?: readonly number[] | undefined;
-	/** Side of each catch's nozzle on a rig that sprays to both sides, for comparing left with right. */
+	/** Side of each catch's nozzle on a sprayer that sprays to both sides, for comparing left with right. */
 	readonly sides?: readonly Side[] | undefined;
 }

@@ -15,7 +15,7 @@ export interface TwoSizes {
 
 /**
  * Nozzles that fall into two clearly different sizes: a gap of over 20 % between two kinds, each even in itself. A single one
- * that differs counts only on a rig of few nozzles; on a long boom it is a fault. Null where there are not two.
+ * that differs counts only on a sprayer of few nozzles; on a long boom it is a fault. Null where there are not two.
  *
  * values: what each caught nozzle gave, any one unit; one that gave nearly nothing is blocked, not small.
  * @example

@@ -1,7 +1,7 @@
 import { factor } from '../quantity/units';
 
 /** What is driven, as far as its speed goes; a boom of which nobody said what carries it may go as fast as either. */
-export type RigKind = 'boom' | 'tractor' | 'atv' | 'self-propelled' | 'boomless' | 'airblast' | 'on foot';
+export type SpeedKind = 'boom' | 'tractor' | 'atv' | 'self-propelled' | 'boomless' | 'airblast' | 'on foot';
 
 /**
  * Usual ground speeds, m/s: a boom behind a tractor 6–12 km/h, a small one behind an ATV or UTV 4–5 mph and what a tractor
@@ -9,7 +9,7 @@ export type RigKind = 'boom' | 'tractor' | 'atv' | 'self-propelled' | 'boomless'
  * @example
  * usualSpeeds.tractor.map((v) => (v * 3.6).toFixed(0)) // => ["6","12"]
  */
-export const usualSpeeds: Readonly<Record<RigKind, readonly [number, number]>> = {
+export const usualSpeeds: Readonly<Record<SpeedKind, readonly [number, number]>> = {
 	boom: [6 / 3.6, 20 / 3.6],
 	tractor: [6 / 3.6, 12 / 3.6],
 	atv: [4 / 3.6, 12 / 3.6],

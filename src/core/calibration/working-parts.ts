@@ -11,7 +11,7 @@ export type School = (typeof schools)[number];
 /** The measures that the working is told in; the two constants bring their own. */
 export type Measures = 'metric' | Gallon;
 
-/** One line of the working: what it finds, the rule with names, and the rule with this round's figures. */
+/** One line of the working: what it finds, the rule with names, and the rule with this calibration's figures. */
 export interface WorkingLine {
 	readonly finds: 'speed' | 'width' | 'flow' | 'area' | 'used' | 'rate';
 	readonly rule: string;

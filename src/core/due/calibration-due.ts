@@ -16,7 +16,7 @@ export interface DueRules {
 	readonly abrasiveHours: number | null;
 }
 
-/** What is known of a rig since it was calibrated. */
+/** What is known of a sprayer since it was calibrated. */
 export interface SinceCalibrated {
 	/** YYYY-MM-DD of the newest calibration; null without any. */
 	readonly signed: string | null;
@@ -25,7 +25,7 @@ export interface SinceCalibrated {
 	readonly hours: number;
 	readonly area: number;
 	readonly abrasiveHours: number;
-	/** Who sprayed with a rig that is carried and was not calibrated by them. */
+	/** Who sprayed with a sprayer that is carried and was not calibrated by them. */
 	readonly others: readonly string[];
 	/** Its 95 % ± as a share, where it has one. */
 	readonly relativeU95?: number | null | undefined;
@@ -61,7 +61,7 @@ const order: readonly DueCode[] = ['never', 'event', 'operator', 'season', 'hour
 
 /**
  * Whether a sprayer wants calibrating again, by the farm's rules: never calibrated, something changed since, another
- * operator of a carried rig, a season that began, hours, area and hours with abrasive products since, days since. Each
+ * operator of a carried sprayer, a season that began, hours, area and hours with abrasive products since, days since. Each
  * reason tells its figure and its limit; those that are near are told too.
  *
  * today: YYYY-MM-DD.

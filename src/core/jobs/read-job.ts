@@ -1,9 +1,5 @@
 import { blockPart } from '../ground/block-part';
-import { fieldDose } from '../loads/field-dose';
-import { readDose } from '../loads/read-dose';
-import type { AreaCap, Dose, PlanSheet, PlannedProduct, Rows } from '../loads/sheet';
-import { strength } from '../loads/strength';
-import { readLabel } from '../products/read-label';
+import type { PlanSheet, Rows } from '../loads/sheet';
 import { fields, readField } from '../quantity/fields';
 import type { Issue, Result } from '../quantity/issue';
 import { bad, good } from '../quantity/issue';
@@ -12,13 +8,15 @@ import type { Length, Volume, VolumePerArea } from '../quantity/quantity';
 import { si } from '../quantity/quantity';
 import type { Typed } from '../quantity/typed';
 import { daysBetween } from './days-between';
-import type { JobBlock, JobProduct, TypedJob } from './job';
+import type { JobBlock, TypedJob } from './job';
 import { basisOf, isSpot } from './job';
 import { teamMean } from '../calibration/team-mean';
 import type { JobBefore } from './job-before';
 import { nothingBefore } from './job-before';
 import { jobRate } from './job-rate';
 import type { CheckedProduct } from './label-checks';
+import type { JobSpray } from './planned-product';
+import { readPlannedProduct } from './planned-product';
 import type { Pace } from './read-pace';
 import { readPace } from './read-pace';
 
@@ -61,101 +59,37 @@ export function readJob(
 	};
 	issues.push(...tooLong('reason', job.reason, longest.reason), ...tooLong('notes', job.notes, longest.remarks));
 	if (job.blocks.length === 0) issues.push({ code: 'missing', path: 'blocks' });
-	job.blocks.forEach(({ share, part, area, rows }, i) => {
-		const read = blockPart(part ?? { by: 'share', share }, area, rows?.count ?? null);
-		if (!read.ok) issues.push(...read.issues.map((issue) => ({ ...issue, path: `blocks.${i}.${issue.path}` })));
-	});
+	issues.push(...job.blocks.flatMap(partIssues));
 	const team = job.team && job.team.length > 0 ? si<'volumePerArea'>(teamMean(job.team).rate) : null;
 	const rate = jobRate(basisOf(job), team ?? calibrated);
 	if (!rate.ok) issues.push(...rate.issues);
-	const sprayed = job.sprayed ?? 1;
-	if (!(sprayed > 0 && sprayed <= 1)) {
-		const text = Number.isFinite(sprayed) ? `${Number((sprayed * 100).toPrecision(6))} %` : '';
-		issues.push({ code: 'share', path: 'sprayed', text });
-	}
-	const treated = job.treated ?? 1;
-	if (!(treated > 0 && treated <= 1)) issues.push({ code: 'share', path: 'treated', text: `${treated * 100} %` });
+	const { sprayed = 1, treated = 1 } = job;
+	issues.push(...notAShare(sprayed, 'sprayed'), ...notAShare(treated, 'treated'));
 	const dilute = job.dilute ? readField(fields.volumePerArea, job.dilute, 'dilute') : null;
 	if (dilute && !dilute.ok) issues.push(...dilute.issues);
 	const pace = job.pace ? readPace(job.pace, job.travel) : null;
 	if (pace && !pace.ok) issues.push(...pace.issues);
-	const harvestInDays = job.harvest ? daysBetween(job.day, job.harvest) : null;
 	const area = job.blocks.reduce((sum, b) => sum + b.area * b.share, 0);
 	const rows = rowsOf(job.blocks);
 	const spacing = spacingOf(job.blocks);
 	const tank = volume(job.tank, 'tank');
 	const dead = volume(job.dead, 'dead');
 	const agitation = volume(job.agitation, 'agitation');
-	const checks: CheckedProduct[] = [];
-	const products = job.products.flatMap((product, i): PlannedProduct[] => {
-		const { label, dose } = product;
-		const path = `products.${i}`;
-		const noted = readLabel(label, spacing);
-		if (!noted.ok) {
-			issues.push(...noted.issues.map((issue) => ({ ...issue, path: `${path}.${issue.path}` })));
-			return [];
-		}
-		const read = readDose(
-			dose.text,
-			{
-				gallon: dose.gallon,
-				unit: dose.unit || undefined,
-				state: label.state,
-				decimalComma: dose.comma ?? false,
-				packet: noted.value.packet ?? undefined,
-				rowSpacing: spacing ?? undefined,
-				actives: noted.value.actives,
-				...(noted.value.density === null ? {} : { density: noted.value.density })
-			},
-			`${path}.dose`
-		);
-		if (!read.ok) {
-			issues.push(...read.issues);
-			return [];
-		}
-		const meant = meaningOf(product, read.value, treated, job.canopy ?? false, path);
-		if (!meant.ok) issues.push(...meant.issues);
-		const asDilute = meant.ok && meant.value.dilution === 'dilute';
-		if (asDilute && !dilute) issues.push({ code: 'no-dilute', path: 'dilute', text: dose.text });
-		if (!meant.ok || !rate.ok || (asDilute && !dilute?.ok)) return [];
-		const ctx: DoseContext = {
-			rate: rate.value,
-			sprayed,
-			treated,
-			perField: meant.value.per === 'field',
-			dilute: asDilute && dilute?.ok ? dilute.value.value : null
-		};
-		const { max, packs } = noted.value;
-		const [low, high] = [noted.value.dose.low, noted.value.dose.high].map((d) => onGround(d, ctx));
-		checks.push({
-			name: label.name,
-			on: onGround(read.value, ctx),
-			planned: strength(inTank(read.value, ctx), rate.value) * rate.value * sprayed * treated,
-			range: { low: low!, high: high! },
-			strength: strength(inTank(read.value, ctx), rate.value),
-			share: sprayed * (ctx.perField ? treated : 1),
-			spot: isSpot(basisOf(job)),
-			label: noted.value,
-			rate: rate.value,
-			dilute: ctx.dilute,
-			harvestInDays,
-			typed: label,
-			actives: noted.value.actives,
-			before: before.season[i] ?? null,
-			drops: job.drops ?? null
-		});
-		const pack = packs.map((p) => p.holds).sort((a, b) => a.amount - b.amount)[0];
-		// What a label allows on the treated area is less on all of the field.
-		const cap = max && scaled(max, ctx.perField ? 1 : treated);
-		return [
-			{
-				name: label.name,
-				dose: inTank(read.value, ctx),
-				...(cap ? { max: cap } : {}),
-				...(pack ? { pack, packs } : {})
-			}
-		];
-	});
+	const spray: JobSpray = {
+		rate: rate.ok ? rate.value : null,
+		dilute: dilute && (dilute.ok ? dilute.value.value : 'unread'),
+		sprayed,
+		treated,
+		spacing,
+		canopy: job.canopy ?? false,
+		spot: isSpot(basisOf(job)),
+		harvestInDays: job.harvest ? daysBetween(job.day, job.harvest) : null,
+		drops: job.drops ?? null
+	};
+	const read = job.products.map((product, i) =>
+		readPlannedProduct(product, spray, before.season[i] ?? null, `products.${i}`)
+	);
+	issues.push(...read.flatMap((one) => one.issues));
 	if (issues.length > 0 || tank === null || !rate.ok) return bad(...issues);
 	return good({
 		sheet: {
@@ -166,69 +100,27 @@ export function readJob(
 			...(rows ? { rows } : {}),
 			...(dead === null ? {} : { dead }),
 			...(sprayed * treated === 1 ? {} : { sprayedShare: sprayed * treated }),
-			products
+			products: read.flatMap((one) => one.planned ?? [])
 		},
 		agitation,
-		checks,
+		checks: read.flatMap((one) => one.check ?? []),
 		pace: pace?.ok ? pace.value : null,
 		before,
 		concentration: dilute?.ok ? dilute.value.value / rate.value : null
 	});
 }
 
-interface DoseContext {
-	/** Spray volume on the ground that is treated, m³/m². */
-	readonly rate: VolumePerArea;
-	readonly sprayed: number;
-	readonly treated: number;
-	/** Doses per area are of the field, not of the bands. */
-	readonly perField: boolean;
-	/** Spray volume of the dilute spray that a dose per volume is of; null: it is of the mix. */
-	readonly dilute: VolumePerArea | null;
+/** What is wrong with the part of a block that is sprayed. */
+function partIssues({ share, part, area, rows }: JobBlock, i: number): Issue[] {
+	const read = blockPart(part ?? { by: 'share', share }, area, rows?.count ?? null);
+	return read.ok ? [] : read.issues.map((issue) => ({ ...issue, path: `blocks.${i}.${issue.path}` }));
 }
 
-const isPerArea = (dose: Dose) => dose.basis === 'liquidPerArea' || dose.basis === 'dryPerArea';
-const scaled = (cap: AreaCap, share: number): AreaCap =>
-	cap.kind === 'volume'
-		? { kind: 'volume', perArea: si<'volumePerArea'>(cap.perArea * share) }
-		: { kind: 'mass', perArea: si<'massPerArea'>(cap.perArea * share) };
-
-/**
- * A dose as the loads take it: per area that is treated, or a share of the mix. One of the field goes on its bands; one per
- * volume of dilute spray is as much on the ground as the dilute spray would have brought.
- */
-function inTank(dose: Dose, { treated, perField, dilute }: DoseContext): Dose {
-	switch (dose.basis) {
-		case 'liquidPerArea':
-		case 'dryPerArea':
-			return perField ? fieldDose(dose, treated) : dose;
-		case 'shareLiquid':
-			return dilute === null ? dose : { basis: 'liquidPerArea', dose: si<'volumePerArea'>(dose.share * dilute) };
-		case 'shareDry':
-			return dilute === null ? dose : { basis: 'dryPerArea', dose: si<'massPerArea'>(dose.perVolume * dilute) };
-	}
-}
-
-/** What a dose brings on the ground that its label counts, m³/m² or kg/m². */
-function onGround(dose: Dose, ctx: DoseContext): number {
-	if (isPerArea(dose)) return (dose as { dose: number }).dose * ctx.sprayed;
-	return strength(inTank(dose, ctx), ctx.rate) * ctx.rate * ctx.sprayed * (ctx.perField ? ctx.treated : 1);
-}
-
-/** What a dose means where two answers are possible: on bands, and in a canopy. */
-function meaningOf(
-	{ label, per = label.per, dilution = label.dilution, dose }: JobProduct,
-	read: Dose,
-	treated: number,
-	canopy: boolean,
-	path: string
-): Result<{ readonly per: 'treated' | 'field'; readonly dilution: 'dilute' | 'mix' }> {
-	const { text } = dose;
-	if (treated < 1 && isPerArea(read) && per === undefined) return bad({ code: 'dose-area', path: `${path}.per`, text });
-	if (canopy && !isPerArea(read) && dilution === undefined)
-		return bad({ code: 'dilute-or-mix', path: `${path}.dilution`, text });
-	return good({ per: per ?? 'treated', dilution: canopy && !isPerArea(read) ? (dilution ?? 'mix') : 'mix' });
-}
+/** A share of ground is over 0, and 1 at the most. */
+const notAShare = (share: number, path: string): Issue[] =>
+	share > 0 && share <= 1
+		? []
+		: [{ code: 'share', path, text: Number.isFinite(share) ? `${Number((share * 100).toPrecision(6))} %` : '' }];
 
 /** Whole rows of a block that are sprayed; null where it has none or they are cut. */
 const rowsIn = ({ rows, part, share }: JobBlock): number | null => {

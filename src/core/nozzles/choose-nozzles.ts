@@ -15,7 +15,7 @@ export interface ChoiceAsked {
 	readonly specificGravity: number;
 	/** Drop sizes that the label allows; null where it asks for none. */
 	readonly drops: readonly DropletClass[] | null;
-	/** What the rig does now: what is measured is the change from it. */
+	/** What the sprayer does now: what is measured is the change from it. */
 	readonly now: {
 		readonly speed: Speed;
 		readonly pressure: Pressure | null;
@@ -37,7 +37,7 @@ export interface NozzleChoice {
 	readonly middle: boolean;
 	/** Drop size there, where its sheet gives one. */
 	readonly drops: DropletClass | null;
-	/** How much changes on the rig: share of speed, of the root of pressure, and one for another nozzle. */
+	/** How much changes on the sprayer: share of speed, of the root of pressure, and one for another nozzle. */
 	readonly change: number;
 }
 

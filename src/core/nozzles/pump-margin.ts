@@ -5,7 +5,7 @@ import { si } from '../quantity/quantity';
 export const usualStir = 0.05;
 
 /**
- * What a stirred tank takes of the pump where the rig does not say: 5 % of the tank a minute, m³/s.
+ * What a stirred tank takes of the pump where the sprayer does not say: 5 % of the tank a minute, m³/s.
  * @example
  * usualAgitation(1.2).toFixed(6) // => "0.001000"
  */

@@ -5,9 +5,9 @@ import type { Exercise } from './exercises';
 import { freshNozzle } from './fresh-nozzle';
 import type { Machine, Supply, YardSetting, YardWidth } from './machine';
 import { nozzleConductance } from './nozzle-conductance';
-import type { PracticeRig } from './practice-rigs';
-import { practiceRigs } from './practice-rigs';
-import { practiceNumbers, yardQuantity } from './read-practice-rig';
+import type { PracticeSprayer } from './practice-sprayers';
+import { practiceSprayers } from './practice-sprayers';
+import { practiceNumbers, yardQuantity } from './read-practice-sprayer';
 
 /** Wheel slip on the yard's ground, and how much of it a full tank takes away. */
 const slip = { ground: 0.03, grip: 0.15 };
@@ -24,11 +24,11 @@ const strokes = 20;
  * drawMachine(exercises[0], 5).machine.pace // => null
  */
 export function drawMachine(
-	exercise: Pick<Exercise, 'rig' | 'school'>,
+	exercise: Pick<Exercise, 'sprayer' | 'school'>,
 	seed: number
 ): { readonly machine: Machine; readonly setting: YardSetting } {
 	const chance = new Chance(seed, 'machine');
-	const own: PracticeRig = practiceRigs[exercise.rig];
+	const own: PracticeSprayer = practiceSprayers[exercise.sprayer];
 	const { numbers, rated } = practiceNumbers(own);
 	const nozzles = rated.map(() => freshNozzle(chance));
 	const gauge = own.gauge ? yardQuantity('pressure', own.gauge) : yardQuantity('pressure', own.works);
@@ -38,7 +38,7 @@ export function drawMachine(
 	const ground = { length: yardQuantity('length', own.ground.length), width: yardQuantity('length', own.ground.width) };
 	const course = yardQuantity('length', own.course);
 	const machine: Machine = {
-		rig: own.rig,
+		sprayer: own.sprayer,
 		rated,
 		nozzles,
 		sections: numbers.sections,
@@ -77,12 +77,12 @@ export function drawMachine(
 	return { machine, setting: { rpm: own.rpm, gear: own.gear, gauge, height, strokes } };
 }
 
-function supplyOf(own: PracticeRig, nozzle: number, chance: Chance): Supply {
+function supplyOf(own: PracticeSprayer, nozzle: number, chance: Chance): Supply {
 	const works = yardQuantity('pressure', own.works);
 	const off = chance.between(0.96, 1.04);
-	if (own.rig.carried === 'lever')
+	if (own.sprayer.carried === 'lever')
 		return { by: 'lever', perStroke: si<'volume'>((nozzle * Math.sqrt(works) * off * 60) / strokes) };
-	if (own.rig.carried === 'mist') return { by: 'blower', pressure: si<'pressure'>(works * off), rpm: own.rpm };
+	if (own.sprayer.carried === 'mist') return { by: 'blower', pressure: si<'pressure'>(works * off), rpm: own.rpm };
 	return {
 		by: 'pump',
 		perTurn: si<'volume'>((yardQuantity('flow', own.pump.flow) * 60) / own.rpm),
@@ -92,16 +92,16 @@ function supplyOf(own: PracticeRig, nozzle: number, chance: Chance): Supply {
 }
 
 function widthOf(
-	own: PracticeRig,
+	own: PracticeSprayer,
 	school: Exercise['school'],
 	pressure: YardSetting['gauge'],
 	height: YardSetting['height']
 ): YardWidth {
-	switch (own.rig.kind) {
+	switch (own.sprayer.kind) {
 		case 'boom':
-			return { by: 'spacing', spacing: yardQuantity('length', own.rig.spacing!) };
+			return { by: 'spacing', spacing: yardQuantity('length', own.sprayer.spacing!) };
 		case 'airblast':
-			return { by: 'rows', spacing: yardQuantity('length', own.rig.rowSpacing!) };
+			return { by: 'rows', spacing: yardQuantity('length', own.sprayer.rowSpacing!) };
 		case 'knapsack':
 			return { by: 'lance', width: yardQuantity('length', own.width!) };
 		case 'boomless':

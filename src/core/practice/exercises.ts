@@ -1,14 +1,14 @@
 import type { AnySheet } from '../calibration/sheet';
 import type { Typed } from '../quantity/typed';
 import type { FaultKind } from './faults';
-import type { PracticeRigName } from './practice-rigs';
+import type { PracticeSprayerName } from './practice-sprayers';
 
 /** One exercise of the yard: a sprayer, a way to measure it, what it should give, and what may be wrong with it. */
 export interface Exercise {
 	readonly id: string;
 	/** 1 is easy, 4 is hard. */
 	readonly level: 1 | 2 | 3 | 4;
-	readonly rig: PracticeRigName;
+	readonly sprayer: PracticeSprayerName;
 	readonly method: AnySheet['method'];
 	/** Thrown swaths: by a usable share of what is wetted, or by pans. */
 	readonly school?: 'share' | 'pans';
@@ -40,7 +40,7 @@ export const exercises: readonly Exercise[] = [
 	{
 		id: 'boom-1',
 		level: 1,
-		rig: 'boom-m',
+		sprayer: 'boom-m',
 		method: 'speed-width-flow',
 		goal: rate('200', 'L/ha'),
 		faults: none,
@@ -50,7 +50,7 @@ export const exercises: readonly Exercise[] = [
 	{
 		id: 'boom-2',
 		level: 1,
-		rig: 'boom-us',
+		sprayer: 'boom-us',
 		method: 'speed-width-flow',
 		goal: rate('15', 'gal/ac'),
 		faults: { count: 1, of: ['nozzle-blocked'] },
@@ -60,7 +60,7 @@ export const exercises: readonly Exercise[] = [
 	{
 		id: 'knapsack-1',
 		level: 1,
-		rig: 'knapsack-m',
+		sprayer: 'knapsack-m',
 		method: 'plot-catch',
 		goal: rate('110', 'L/ha'),
 		faults: none,
@@ -70,7 +70,7 @@ export const exercises: readonly Exercise[] = [
 	{
 		id: 'thrower-1',
 		level: 1,
-		rig: 'thrower-us',
+		sprayer: 'thrower-us',
 		method: 'speed-width-flow',
 		school: 'share',
 		goal: rate('10', 'gal/ac'),
@@ -81,7 +81,7 @@ export const exercises: readonly Exercise[] = [
 	{
 		id: 'blower-1',
 		level: 1,
-		rig: 'blower-m',
+		sprayer: 'blower-m',
 		method: 'speed-width-flow',
 		goal: rate('350', 'L/ha'),
 		faults: none,
@@ -91,7 +91,7 @@ export const exercises: readonly Exercise[] = [
 	{
 		id: 'boom-3',
 		level: 2,
-		rig: 'boom-us',
+		sprayer: 'boom-us',
 		method: 'course-catch',
 		goal: rate('15', 'gal/ac'),
 		faults: { count: 1, of: ['nozzle-worn', 'nozzle-larger'] },
@@ -101,7 +101,7 @@ export const exercises: readonly Exercise[] = [
 	{
 		id: 'boom-4',
 		level: 2,
-		rig: 'boom-m',
+		sprayer: 'boom-m',
 		method: 'course-catch',
 		goal: rate('200', 'L/ha'),
 		faults: { count: 1, of: dials },
@@ -111,7 +111,7 @@ export const exercises: readonly Exercise[] = [
 	{
 		id: 'boom-5',
 		level: 2,
-		rig: 'boom-wide',
+		sprayer: 'boom-wide',
 		method: 'speed-width-flow',
 		goal: rate('15', 'gal/ac'),
 		faults: { count: 1, of: ['section-filter'] },
@@ -121,7 +121,7 @@ export const exercises: readonly Exercise[] = [
 	{
 		id: 'thrower-2',
 		level: 2,
-		rig: 'thrower-m',
+		sprayer: 'thrower-m',
 		method: 'speed-width-flow',
 		school: 'pans',
 		goal: rate('135', 'L/ha'),
@@ -132,7 +132,7 @@ export const exercises: readonly Exercise[] = [
 	{
 		id: 'blower-2',
 		level: 2,
-		rig: 'blower-us',
+		sprayer: 'blower-us',
 		method: 'parked-drop',
 		goal: rate('65', 'gal/ac'),
 		faults: { count: 1, of: sights },
@@ -142,7 +142,7 @@ export const exercises: readonly Exercise[] = [
 	{
 		id: 'knapsack-2',
 		level: 2,
-		rig: 'knapsack-us',
+		sprayer: 'knapsack-us',
 		method: 'plot-catch',
 		goal: rate('20', 'gal/ac'),
 		faults: { count: 1, of: ['nozzle-worn'] },
@@ -152,7 +152,7 @@ export const exercises: readonly Exercise[] = [
 	{
 		id: 'mist-1',
 		level: 2,
-		rig: 'mist-m',
+		sprayer: 'mist-m',
 		method: 'refill',
 		goal: rate('105', 'L/ha'),
 		faults: none,
@@ -162,7 +162,7 @@ export const exercises: readonly Exercise[] = [
 	{
 		id: 'boom-6',
 		level: 3,
-		rig: 'boom-m',
+		sprayer: 'boom-m',
 		method: 'speed-width-flow',
 		goal: rate('200', 'L/ha'),
 		faults: { count: 1, of: [...gauges, 'set-worn', 'main-filter'] },
@@ -172,7 +172,7 @@ export const exercises: readonly Exercise[] = [
 	{
 		id: 'boom-7',
 		level: 3,
-		rig: 'boom-m',
+		sprayer: 'boom-m',
 		method: 'refill',
 		goal: rate('200', 'L/ha'),
 		faults: { count: 1, of: courses },
@@ -182,7 +182,7 @@ export const exercises: readonly Exercise[] = [
 	{
 		id: 'thrower-3',
 		level: 3,
-		rig: 'thrower-us',
+		sprayer: 'thrower-us',
 		method: 'parked-drop',
 		school: 'share',
 		goal: rate('10', 'gal/ac'),
@@ -193,7 +193,7 @@ export const exercises: readonly Exercise[] = [
 	{
 		id: 'thrower-4',
 		level: 3,
-		rig: 'thrower-m',
+		sprayer: 'thrower-m',
 		method: 'refill',
 		school: 'share',
 		goal: rate('125', 'L/ha'),
@@ -204,7 +204,7 @@ export const exercises: readonly Exercise[] = [
 	{
 		id: 'blower-3',
 		level: 3,
-		rig: 'blower-m',
+		sprayer: 'blower-m',
 		method: 'refill',
 		goal: rate('350', 'L/ha'),
 		faults: { count: 1, of: ['section-filter'] },
@@ -214,7 +214,7 @@ export const exercises: readonly Exercise[] = [
 	{
 		id: 'blower-4',
 		level: 3,
-		rig: 'blower-us',
+		sprayer: 'blower-us',
 		method: 'speed-width-flow',
 		goal: rate('65', 'gal/ac'),
 		faults: { count: 1, of: ['section-filter', ...nozzles] },
@@ -224,7 +224,7 @@ export const exercises: readonly Exercise[] = [
 	{
 		id: 'knapsack-3',
 		level: 3,
-		rig: 'knapsack-m',
+		sprayer: 'knapsack-m',
 		method: 'refill',
 		goal: rate('110', 'L/ha'),
 		faults: { count: 1, of: courses },
@@ -234,7 +234,7 @@ export const exercises: readonly Exercise[] = [
 	{
 		id: 'mist-2',
 		level: 3,
-		rig: 'mist-us',
+		sprayer: 'mist-us',
 		method: 'plot-catch',
 		goal: rate('15', 'gal/ac'),
 		faults: { count: 1, of: [...jugs, 'nozzle-blocked'] },
@@ -244,7 +244,7 @@ export const exercises: readonly Exercise[] = [
 	{
 		id: 'knapsack-4',
 		level: 4,
-		rig: 'knapsack-us',
+		sprayer: 'knapsack-us',
 		method: 'speed-width-flow',
 		goal: rate('20', 'gal/ac'),
 		faults: { count: 2, of: ['nozzle-worn', 'nozzle-blocked', ...jugs, ...courses] },
@@ -254,7 +254,7 @@ export const exercises: readonly Exercise[] = [
 	{
 		id: 'blower-5',
 		level: 4,
-		rig: 'blower-m',
+		sprayer: 'blower-m',
 		method: 'parked-drop',
 		goal: rate('350', 'L/ha'),
 		faults: { count: 2, of: [...revs, 'main-filter', ...sights] },
@@ -264,7 +264,7 @@ export const exercises: readonly Exercise[] = [
 	{
 		id: 'boom-8',
 		level: 4,
-		rig: 'boom-m',
+		sprayer: 'boom-m',
 		method: 'speed-width-flow',
 		goal: rate('200', 'L/ha'),
 		faults: { count: 2, of: ['hose', ...heights, ...revs, ...nozzles] },
@@ -274,7 +274,7 @@ export const exercises: readonly Exercise[] = [
 	{
 		id: 'boom-9',
 		level: 4,
-		rig: 'boom-wide',
+		sprayer: 'boom-wide',
 		method: 'speed-width-flow',
 		goal: rate('15', 'gal/ac'),
 		faults: { count: 3, of: [...nozzles, ...gauges, ...dials, ...jugs, ...courses, 'section-filter'] },

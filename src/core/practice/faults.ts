@@ -1,4 +1,4 @@
-import type { SprayerKind } from '../round/rig';
+import type { SprayerKind } from '../sprayer/sprayer';
 
 /** What can be wrong with a practice sprayer, or with what it is measured by. */
 export const faultKinds = [

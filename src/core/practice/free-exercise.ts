@@ -1,7 +1,7 @@
 import type { Exercise } from './exercises';
 import type { FaultKind } from './faults';
 import { faultsOf } from './faults';
-import { practiceRigs } from './practice-rigs';
+import { practiceSprayers } from './practice-sprayers';
 
 /**
  * Free play: an exercise's sprayer and way to measure it, with faults that were chosen; those that its kind does not have are left out.
@@ -10,6 +10,6 @@ import { practiceRigs } from './practice-rigs';
  * freeExercise(exercises.find((e) => e.id === 'knapsack-1'), ['gauge-high']).faults.count // => 0
  */
 export function freeExercise(base: Exercise, chosen: readonly FaultKind[]): Exercise {
-	const of = chosen.filter((kind) => faultsOf[practiceRigs[base.rig].rig.kind].includes(kind));
+	const of = chosen.filter((kind) => faultsOf[practiceSprayers[base.sprayer].sprayer.kind].includes(kind));
 	return { ...base, id: `free-${base.id}`, faults: { count: of.length, of } };
 }

@@ -1,6 +1,6 @@
 import type { Rated } from '../calibration/sheet';
 import type { Length, Pressure, Speed, Time, Volume } from '../quantity/quantity';
-import type { Rig } from '../round/rig';
+import type { TypedSprayer } from '../sprayer/sprayer';
 import type { Lie } from './claimed-reading';
 import type { Conductance, NozzleState } from './nozzle-conductance';
 import type { Feed } from './plumbing-flows';
@@ -47,7 +47,7 @@ export interface YardSetting {
 
 /** A simulated sprayer with all that is true of it. Nobody is shown it before the calibration is signed. */
 export interface Machine {
-	readonly rig: Rig;
+	readonly sprayer: TypedSprayer;
 	/** Of each nozzle as it should be. */
 	readonly rated: readonly Rated[];
 	readonly nozzles: readonly NozzleState[];

@@ -41,7 +41,7 @@ export function measureYard(yard: Yard, by: Measurer): AnySheet {
 				speed: course,
 				width: widthReading(yard, hand),
 				flow: exercise.method === 'course-catch' ? flow : { ...flow, time: si<'time'>(own) },
-				...(yard.machine.rig.kind === 'boom' && { carrier: yard.machine.rig.carrier ?? ('tractor' as const) })
+				...(yard.machine.sprayer.kind === 'boom' && { carrier: yard.machine.sprayer.carrier ?? ('tractor' as const) })
 			};
 		}
 		case 'plot-catch': {
@@ -135,7 +135,7 @@ function runs(yard: Yard, hand: Hand): TimedCourse {
 function catches({ machine, setting }: Yard, hand: Hand, time: number): FlowReading {
 	const { marks } = machine.jugSize;
 	const { flows, gauge } = machineFlows(machine, setting);
-	const groups = machine.rig.groups;
+	const groups = machine.sprayer.groups;
 	return {
 		// What the gauge says is what the flow is held against its rating at.
 		...(gauge !== null && {
@@ -148,7 +148,7 @@ function catches({ machine, setting }: Yard, hand: Hand, time: number): FlowRead
 		graduation: marks,
 		sections: machine.sections.flatMap((count, s) => Array.from({ length: count }, () => s)),
 		...(groups && { groups }),
-		...(machine.rig.kind === 'airblast' && {
+		...(machine.sprayer.kind === 'airblast' && {
 			sides: machine.nozzles.map((_, i) => (i < machine.nozzles.length / 2 ? ('left' as const) : ('right' as const)))
 		})
 	};

@@ -14,7 +14,7 @@ import { gradeClaims } from './grade-claims';
 import type { MachineEven } from './machine-even';
 import { machineEven } from './machine-even';
 import { nextExercise } from './next-exercise';
-import { yardQuantity } from './read-practice-rig';
+import { yardQuantity } from './read-practice-sprayer';
 import type { Revealing } from './revealing-reading';
 import { revealingReading } from './revealing-reading';
 import { trueRate } from './true-rate';

@@ -11,7 +11,7 @@ import {
 	machineFlows,
 	measureYard,
 	openYard,
-	practiceRigs,
+	practiceSprayers,
 	revealYard,
 	revealingReading,
 	si,
@@ -121,7 +121,7 @@ describe('faults', () => {
 	it('each change the sprayer or what it is measured by, and each has a reading that shows it', () => {
 		for (const exercise of kinds) {
 			const sound = drawMachine(exercise, 11);
-			for (const kind of faultsOf[practiceRigs[exercise.rig].rig.kind]) {
+			for (const kind of faultsOf[practiceSprayers[exercise.sprayer].sprayer.kind]) {
 				const fault = { kind, at: 1, size: faultSizes[kind][1] };
 				const faulty = withFault(sound, fault);
 				expect(faulty).not.toEqual(sound);

@@ -8,7 +8,7 @@ import { readTyped } from './typed';
 import type { Bounds } from './within';
 import { bounds, within } from './within';
 
-/** One thing that a person types in a round: the kinds of unit it takes and what is sensible there. */
+/** One thing that a person types in a calibration: the kinds of unit it takes and what is sensible there. */
 export interface Field<K extends Kind = Kind> {
 	readonly kinds: readonly K[];
 	readonly bounds: Readonly<Partial<Record<K, Bounds>>>;

@@ -12,7 +12,7 @@ export interface Bounds {
 	readonly zero?: boolean;
 }
 
-/** What a sprayer can be: wide enough for any real rig, narrow enough to catch a wrong unit or a slipped point. */
+/** What a sprayer can be: wide enough for any real sprayer, narrow enough to catch a wrong unit or a slipped point. */
 export const bounds = {
 	course: { min: 3, max: 5000 },
 	courseTime: { min: 1, max: 7200 },

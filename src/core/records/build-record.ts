@@ -6,7 +6,7 @@ import { laterDoses } from '../run/later-doses';
 import { blockEnds } from '../run/block-ends';
 import type { JobRun } from '../run/fold-run';
 import type { PassedStop } from '../safety/rules';
-import type { AskedRecord, RecordedRig, SprayRecord } from './record';
+import type { AskedRecord, RecordedSprayer, SprayRecord } from './record';
 
 export interface RecordSource {
 	readonly job: TypedJob;
@@ -16,7 +16,7 @@ export interface RecordSource {
 	readonly run: JobRun;
 	readonly sprayer: string;
 	readonly calibrationId: string | null;
-	readonly rig: RecordedRig | null;
+	readonly rig: RecordedSprayer | null;
 	/** YYYY-MM-DD on which the spraying began, on the farm's own calendar. */
 	readonly day: string;
 	/** The farm's own day of a moment, ISO 8601. */
@@ -30,7 +30,7 @@ export interface RecordSource {
  * passed: stops whose reason was written with the record itself.
  */
 export function buildRecord(
-	{ job, sheet, checks, run, sprayer, calibrationId, rig, day, dayOf }: RecordSource,
+	{ job, sheet, checks, run, sprayer, calibrationId, rig: made, day, dayOf }: RecordSource,
 	asked: AskedRecord,
 	passed: readonly PassedStop[] = []
 ): SprayRecord | null {
@@ -82,7 +82,7 @@ export function buildRecord(
 		mix: out.reduce((sum, l) => sum + l.load.mix, 0) - closed.left,
 		sprayer,
 		calibrationId,
-		...(rig ? { rig } : {}),
+		...(made ? { rig: made } : {}),
 		...(reasons.length > 0 ? { passed: reasons } : {}),
 		speed: job.travel?.speed ?? null,
 		weather: {

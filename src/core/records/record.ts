@@ -49,7 +49,7 @@ export interface RecordedProduct {
 	readonly poured?: boolean;
 }
 
-export interface RecordedRig {
+export interface RecordedSprayer {
 	readonly setting: string;
 	/** How many, and what they are called. */
 	readonly nozzles: string;
@@ -93,7 +93,7 @@ export interface SprayRecord extends AskedRecord {
 	/** True where it was taken in from a file; absent where a job of Fallow's own was closed. */
 	readonly takenIn?: true;
 	/** How the sprayer was set, by its calibration; work without one, and records of before this was kept, have none. */
-	readonly rig?: RecordedRig;
+	readonly rig?: RecordedSprayer;
 	/** Stops that were passed, each with its reason; left out where there were none. */
 	readonly passed?: readonly PassedStop[];
 	/** m/s; of the calibration. */

@@ -14,7 +14,7 @@ import type { Issue, Result } from '../quantity/issue';
 import { good } from '../quantity/issue';
 import type { Area, Volume } from '../quantity/quantity';
 import { si } from '../quantity/quantity';
-import { inOrder } from '../round/in-order';
+import { inOrder } from '../calibration-log/in-order';
 import type { PassedStop } from '../safety/rules';
 import type { RunEntry } from './entries';
 import { containerRinse, pouredLoad } from './poured-load';

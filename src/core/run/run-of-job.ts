@@ -9,7 +9,7 @@ import { good } from '../quantity/issue';
 import type { VolumePerArea } from '../quantity/quantity';
 import { si } from '../quantity/quantity';
 import type { Typed } from '../quantity/typed';
-import { inOrder } from '../round/in-order';
+import { inOrder } from '../calibration-log/in-order';
 import type { RunEntry } from './entries';
 import type { JobRun } from './fold-run';
 import { foldRun } from './fold-run';

@@ -1,4 +1,4 @@
-import type { TrackPoint } from '../round/entries';
+import type { TrackPoint } from '../calibration-log/entries';
 
 /**
  * Whether the receiver tells its own speed, at every fix of the track.

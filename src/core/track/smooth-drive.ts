@@ -1,5 +1,5 @@
 import { median } from '../calibration/median';
-import type { TrackPoint } from '../round/entries';
+import type { TrackPoint } from '../calibration-log/entries';
 import { seriesError } from './series-error';
 import type { StraightFit } from './straight-fits';
 import { straightFits } from './straight-fits';

@@ -1,4 +1,4 @@
-import type { TrackPoint } from '../round/entries';
+import type { TrackPoint } from '../calibration-log/entries';
 import { groundOffset } from './ground-distance';
 
 /** A straight, even drive laid through the fixes around one moment. */

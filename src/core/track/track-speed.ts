@@ -2,7 +2,7 @@ import { mean } from '../measurement/mean';
 import { sampleDeviation } from '../measurement/sample-deviation';
 import type { Speed } from '../quantity/quantity';
 import { si } from '../quantity/quantity';
-import type { TrackPoint } from '../round/entries';
+import type { TrackPoint } from '../calibration-log/entries';
 import { seriesError } from './series-error';
 import { onPlane } from './straight-fits';
 import { sendsSpeed } from './sends-speed';

@@ -1,6 +1,6 @@
 import { si } from '../quantity/quantity';
 import type { Speed } from '../quantity/quantity';
-import type { TrackPoint } from '../round/entries';
+import type { TrackPoint } from '../calibration-log/entries';
 import { sendsSpeed } from './sends-speed';
 import { smoothDrive } from './smooth-drive';
 

@@ -5,7 +5,7 @@ import { median } from '../calibration/median';
 import { groundDistance } from './ground-distance';
 import type { SteadyPart } from './steady-part';
 import { steadyPart } from './steady-part';
-import type { TrackPoint } from '../round/entries';
+import type { TrackPoint } from '../calibration-log/entries';
 import { simulatedTrack } from '../../../tests/support/tracks';
 import { trackSpeed } from './track-speed';
 import type { SpeedAt } from './track-speeds';

@@ -3,7 +3,7 @@
 	import { m } from '$words';
 	import type { AnySheet, Verdict } from '$core';
 	import { goesOf, relativeU, showFigure } from '$core';
-	import type { RoundState } from './round.svelte';
+	import type { CalibrationState } from './calibration.svelte';
 	import { answerFacts, perWhat, shownRate, wideWords } from '$lib/show/answer';
 	import { longUnit } from '$lib/settings/field-units';
 	import type { RateUnit } from '$lib/settings/rate-units';
@@ -11,9 +11,9 @@
 	import BudgetBar from './BudgetBar.svelte';
 	import { findingKey } from '$lib/wording/finding-key';
 
-	let { state, unit }: { state: RoundState; unit: RateUnit } = $props();
+	let { state, unit }: { state: CalibrationState; unit: RateUnit } = $props();
 
-	const c = $derived(state.calibration);
+	const c = $derived(state.answer);
 	const shown = $derived(c ? shownRate(c.rate.value, 2 * relativeU(c.rate), unit, state.settings.decimalComma) : null);
 	const missing = $derived(state.result.ok ? [] : state.result.issues);
 	const beginWords = {
@@ -58,7 +58,7 @@
 </script>
 
 {#snippet shares()}
-	{#if state.rig.kind === 'airblast' && state.flow}
+	{#if state.sprayer.kind === 'airblast' && state.flow}
 		{#await import('./CanopyShares.svelte') then { default: CanopyShares }}
 			<CanopyShares {state} flow={state.flow} />
 		{/await}

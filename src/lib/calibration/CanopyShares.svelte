@@ -4,12 +4,12 @@
 	import { show } from '$lib/show/show';
 	import type { FlowResult } from '$core';
 	import { showDecimals, zoneShares } from '$core';
-	import type { RoundState } from './round.svelte';
+	import type { CalibrationState } from './calibration.svelte';
 
-	let { state: round, flow }: { state: RoundState; flow: FlowResult } = $props();
+	let { state: calibration, flow }: { state: CalibrationState; flow: FlowResult } = $props();
 
-	const left = $derived(round.rig.sections[0] ?? 0);
-	const comma = $derived(round.settings.decimalComma);
+	const left = $derived(calibration.sprayer.sections[0] ?? 0);
+	const comma = $derived(calibration.settings.decimalComma);
 	/** A nozzle that was not caught counts as the reference of its group. */
 	const flows = $derived(
 		flow.nozzles.map((n) => ({ n: n.n, q: n.flow ?? flow.references.get(n.group) ?? 0, caught: n.flow !== null }))
@@ -27,7 +27,7 @@
 		)
 	);
 	const names = [m.bottom(), m.middle(), m.top_third()];
-	const canopy = $derived(round.entered.canopyShares);
+	const canopy = $derived(calibration.entered.canopyShares);
 	/** The zone whose spray is furthest from its share of the leaf. */
 	const worst = $derived.by(() => {
 		if (!canopy) return null;
@@ -74,7 +74,7 @@
 					{show(
 						'flow',
 						side.nozzles.reduce((s, f) => s + f.q, 0),
-						round.settings
+						calibration.settings
 					).text}
 				</dd>
 			</div>

@@ -2,22 +2,22 @@
 <script lang="ts">
 	import { m } from '$words';
 	import { untrack } from 'svelte';
-	import type { Rig } from '$core';
+	import type { TypedSprayer } from '$core';
 	import { withTip } from '$core';
-	import { rigChanges } from '$lib/wording/rig-changes';
-	import type { RoundState } from './round.svelte';
+	import { sprayerChanges } from '$lib/wording/sprayer-changes';
+	import type { CalibrationState } from './calibration.svelte';
 
 	interface Props {
-		round: RoundState;
+		calibration: CalibrationState;
 		/** The sprayer as the farm has it now; null where nobody can be asked. */
-		now: Rig | null;
+		now: TypedSprayer | null;
 	}
-	let { round, now: sprayer }: Props = $props();
+	let { calibration, now: sprayer }: Props = $props();
 	/** Which tip is turned down is this calibration's own, no correction. */
-	const now = $derived(sprayer && withTip(sprayer, round.head.rig.nozzle));
-	const place = untrack(() => `fallow-rig-as-it-was-${round.head.id}`);
+	const now = $derived(sprayer && withTip(sprayer, calibration.head.rig.nozzle));
+	const place = untrack(() => `fallow-rig-as-it-was-${calibration.head.id}`);
 	let kept = $state(untrack(() => localStorage.getItem(place) ?? ''));
-	const changes = $derived(now && !round.signedOff ? rigChanges(round.head.rig, now) : []);
+	const changes = $derived(now && !calibration.signedOff ? sprayerChanges(calibration.head.rig, now) : []);
 
 	function keep() {
 		kept = JSON.stringify(now);
@@ -32,7 +32,8 @@
 			<button
 				type="button"
 				class="btn"
-				onclick={() => void round.add({ kind: 'rig', rig: $state.snapshot(now) as Rig })}>{m.use_it_here()}</button
+				onclick={() => void calibration.add({ kind: 'rig', rig: $state.snapshot(now) as TypedSprayer })}
+				>{m.use_it_here()}</button
 			>
 			<button type="button" class="btn plain" onclick={keep}>{m.leave_this_calibration_as_it_is()}</button>
 		</div>

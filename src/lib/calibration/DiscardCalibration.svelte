@@ -4,28 +4,28 @@
 	import { goto } from '$app/navigation';
 	import Sheet from '$lib/kit/Sheet.svelte';
 	import { say } from '$lib/kit/say';
-	import type { RoundState } from './round.svelte';
+	import type { CalibrationState } from './calibration.svelte';
 
 	interface Props {
-		round: RoundState;
+		calibration: CalibrationState;
 		open: boolean;
 		onclose: () => void;
 	}
-	let { round, open, onclose }: Props = $props();
+	let { calibration, open, onclose }: Props = $props();
 	const readings = $derived(
-		round.entries.filter((e) => ['run', 'plot-run', 'track', 'catch', 'pan', 'used'].includes(e.kind)).length
+		calibration.entries.filter((e) => ['run', 'plot-run', 'track', 'catch', 'pan', 'used'].includes(e.kind)).length
 	);
 
 	async function discard() {
-		const lost = await round.add({ kind: 'discard' });
+		const lost = await calibration.add({ kind: 'discard' });
 		// What the device could not keep is said above the page.
 		if (lost.length > 0) return onclose();
-		await goto(`/sprayers/${round.head.sprayerId}`);
+		await goto(`/sprayers/${calibration.head.sprayerId}`);
 		say(m.calibration_discarded(), { label: m.undo(), run: () => void undo() });
 	}
 	async function undo() {
-		await round.bringBack();
-		await goto(`/rounds/${round.head.id}`);
+		await calibration.bringBack();
+		await goto(`/rounds/${calibration.head.id}`);
 	}
 </script>
 

@@ -13,7 +13,7 @@
 		/** The answer to what a finding asks; null: not on purpose. Left out where nothing can be answered any more. */
 		onsizes?: (groups: { readonly small: readonly number[] } | null) => void;
 	}
-	/** `names`: what the rig's nozzles are called; by number along a boom when left out. */
+	/** `names`: what the sprayer's nozzles are called; by number along a boom when left out. */
 	let { finding, names, settings, onsizes }: Props = $props();
 	const words = $derived(wordFinding(finding, names, settings));
 </script>

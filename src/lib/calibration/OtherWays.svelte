@@ -1,33 +1,36 @@
-<!-- @component Other ways to the same answer from the readings of one round, each with its gap against the joint ±. -->
+<!-- @component Other ways to the same answer from the readings of one calibration, each with its gap against the joint ±. -->
 <script lang="ts">
 	import { m } from '$words';
-	import type { AnySheet, Measured, OtherWay, Rig } from '$core';
+	import type { AnySheet, Measured, OtherWay, TypedSprayer } from '$core';
 	import { methodsFor, relativeU, showDecimals } from '$core';
 	import { shownRate } from '$lib/show/answer';
-	import type { RoundState } from './round.svelte';
+	import type { CalibrationState } from './calibration.svelte';
 	import { methodName, methodWords } from '$lib/wording/methods';
 
 	interface Props {
-		round: Pick<RoundState, 'settings' | 'signedOff'> & {
+		calibration: Pick<CalibrationState, 'settings' | 'signedOff'> & {
 			/** Address that its steps lie under. */
 			readonly base: string;
-			readonly rig: Pick<Rig, 'kind' | 'drive'> & { readonly groundDriven?: boolean | undefined };
+			readonly sprayer: Pick<TypedSprayer, 'kind' | 'drive'> & { readonly groundDriven?: boolean | undefined };
 			readonly method: AnySheet['method'];
 		};
 		others: readonly OtherWay[];
 		rate: Measured<'volumePerArea'>;
 	}
-	let { round, others, rate }: Props = $props();
+	let { calibration, others, rate }: Props = $props();
 
-	const comma = $derived(round.settings.decimalComma);
+	const comma = $derived(calibration.settings.decimalComma);
 	const percent = (share: number) => `${showDecimals(Math.abs(share) * 100, 1, comma)} %`;
-	const shown = (r: Measured<'volumePerArea'>) => shownRate(r.value, 2 * relativeU(r), round.settings.rateUnit, comma);
+	const shown = (r: Measured<'volumePerArea'>) =>
+		shownRate(r.value, 2 * relativeU(r), calibration.settings.rateUnit, comma);
 	/** Where the readings of another way are taken. */
 	const doors = { 'speed-width-flow': 'flow', 'plot-catch': 'plot', refill: 'tank', 'parked-drop': 'tank' } as const;
 	const open = $derived(
-		round.signedOff
+		calibration.signedOff
 			? []
-			: methodsFor(round.rig).filter((m) => m !== round.method && !others.some((o) => o.calibration.method === m))
+			: methodsFor(calibration.sprayer).filter(
+					(m) => m !== calibration.method && !others.some((o) => o.answer.method === m)
+				)
 	);
 	/** Half the drawing is four times the joint ±, so that a gap that matters leaves the middle. */
 	const at = (way: OtherWay) => 50 + Math.max(-48, Math.min(48, (way.gap.share / way.gap.joint) * 22));
@@ -37,15 +40,15 @@
 {#if others.length > 0 || open.length > 0}
 	<div class="card grid gap-2.5 py-3 px-4.5">
 		<h2>{m.measured_another_way()}</h2>
-		{#each others as way (way.calibration.method)}
-			{@const r = shown(way.calibration.rate)}
+		{#each others as way (way.answer.method)}
+			{@const r = shown(way.answer.rate)}
 			<div
 				class="grid grid-cols-[minmax(0,0.8fr)_minmax(0,1.2fr)] gap-4.5 items-center max-[700px]:grid-cols-[1fr] max-[700px]:gap-1"
 				class:apart={way.gap.apart}
 				data-testid="other-way"
 			>
 				<div>
-					<b>{methodWords[way.calibration.method].name}</b>
+					<b>{methodWords[way.answer.method].name}</b>
 					<p><span class="num text-[1.9rem]">{r.value}</span> {r.unit} ± {r.interval}</p>
 				</div>
 				<div class="gap">
@@ -67,10 +70,10 @@
 		{/each}
 		{#if open.length > 0}
 			<p class="lab flex flex-wrap items-center gap-x-4 gap-y-0">
-				{m.from_this_round_you_can_also()}
+				{m.from_this_calibration_you_can_also()}
 				{#each open as method (method)}<a
 						class="inline-block py-2 px-0 font-semibold"
-						href="{round.base}/{doors[method]}">{methodName(method, round.rig.kind)}</a
+						href="{calibration.base}/{doors[method]}">{methodName(method, calibration.sprayer.kind)}</a
 					>{/each}
 			</p>
 		{/if}

@@ -1,4 +1,4 @@
-<!-- @component How far off the prediction was that a round began with. -->
+<!-- @component How far off the prediction was that a calibration began with. -->
 <script lang="ts">
 	import { m } from '$words';
 	import type { Measured } from '$core';

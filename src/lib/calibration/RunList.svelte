@@ -12,7 +12,7 @@
 		seconds: (run: Run) => number | null;
 		/** Speed for a time, in words with unit. */
 		speedOf: (time: number | null) => string;
-		/** Runs that a round asks for. */
+		/** Runs that a calibration asks for. */
 		wanted: number;
 		/** What one is called, and whether they go out and back. Default: runs over a course. */
 		what?: 'Run' | 'Go';

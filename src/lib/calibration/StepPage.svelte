@@ -12,10 +12,10 @@
 	import type { FlowMeter } from '$lib/device/flow-meter';
 	import type { Receiver } from '$lib/device/receivers';
 	import type { OutboxStatus } from '$lib/entries/outbox';
-	import { useRound } from '$lib/calibration/round-context';
+	import { useCalibrationState } from '$lib/calibration/calibration-context';
 	import type { WatchDevice } from '$lib/calibration/kept-watch';
-	import type { StepName } from '$lib/calibration/round-steps';
-	import { isBeside, stepTitle } from '$lib/calibration/round-steps';
+	import type { StepName } from '$lib/calibration/calibration-steps';
+	import { isBeside, stepTitle } from '$lib/calibration/calibration-steps';
 	import type { AdjustState } from '$lib/calibration/adjust/adjust.svelte';
 	import { focusWrong } from '$lib/kit/focus';
 	import type { SignOffState } from '$lib/calibration/sign/sign-off.svelte';
@@ -41,7 +41,7 @@
 		beside?: { nozzle: number };
 	}
 	let { step, device, now, status, onsigned, signed, meter, receiver, course, beside }: Props = $props();
-	const round = useRound();
+	const calibration = useCalibrationState();
 	const phone = new MediaQuery('(max-width: 859px)');
 	let form = $state<SignOffState>();
 	let adjust = $state<AdjustState>();
@@ -67,13 +67,15 @@
 		return () => begin.abort();
 	});
 
-	const today = untrack(() => dayAt(round.settings.timeZone, now()));
+	const today = untrack(() => dayAt(calibration.settings.timeZone, now()));
 
-	const title = $derived(stepTitle(step, round.rig.kind));
-	const lead = $derived(beside ? '' : stepLead(step, round.rig.kind, round.method));
+	const title = $derived(stepTitle(step, calibration.sprayer.kind));
+	const lead = $derived(beside ? '' : stepLead(step, calibration.sprayer.kind, calibration.method));
 	// A step outside of the way that was picked (a second way) leads to the answer.
 	const after = $derived(
-		isBeside(step, round.method) ? 'volume' : (round.stepAfter(step)?.name ?? (step === 'sign-off' ? null : 'volume'))
+		isBeside(step, calibration.method)
+			? 'volume'
+			: (calibration.stepAfter(step)?.name ?? (step === 'sign-off' ? null : 'volume'))
 	);
 	const next = $derived(
 		after === null
@@ -81,52 +83,52 @@
 			: after === 'adjust'
 				? m.to_what_is_wanted()
 				: m.to_the_which({
-						which: after === 'sign-off' ? m.signature() : stepTitle(after, round.rig.kind).toLowerCase()
+						which: after === 'sign-off' ? m.signature() : stepTitle(after, calibration.sprayer.kind).toLowerCase()
 					})
 	);
 	const go = () => {
-		if (after) void goto(`${round.base}/${after}`);
+		if (after) void goto(`${calibration.base}/${after}`);
 	};
 </script>
 
 {#if step === 'ready'}
 	<StepShell {title} {lead} {next} onnext={go}>
-		<ReadyStep state={round} />
+		<ReadyStep state={calibration} />
 	</StepShell>
 {:else if step === 'speed'}
 	<StepShell {title} {lead} {next} onnext={go} ownFoot besideWatch>
 		{#await later.speed() then { default: SpeedStep }}
-			<SpeedStep state={round} {device} {receiver} {course} {next} onnext={go} />
+			<SpeedStep state={calibration} {device} {receiver} {course} {next} onnext={go} />
 		{/await}
 	</StepShell>
 {:else if step === 'swath'}
 	<StepShell {title} {lead} {next} onnext={go}>
 		{#await later.swath() then { default: SwathStep }}
-			<SwathStep state={round} />
+			<SwathStep state={calibration} />
 		{/await}
 	</StepShell>
 {:else if step === 'plot'}
-	<StepShell {title} {lead} {next} onnext={go} ownFoot besideWatch={round.method === 'plot-catch'}>
+	<StepShell {title} {lead} {next} onnext={go} ownFoot besideWatch={calibration.method === 'plot-catch'}>
 		{#await later.plot() then { default: PlotStep }}
-			<PlotStep state={round} {device} {next} onnext={go} />
+			<PlotStep state={calibration} {device} {next} onnext={go} />
 		{/await}
 	</StepShell>
 {:else if step === 'flow'}
 	<StepShell {title} {lead} next={m.use_these_catches_title()} onnext={go} bare={phone.current} ownFoot>
 		{#await later.flow() then { default: FlowStep }}
-			<FlowStep state={round} {device} {meter} {beside} phone={phone.current} ondone={go} />
+			<FlowStep state={calibration} {device} {meter} {beside} phone={phone.current} ondone={go} />
 		{/await}
 	</StepShell>
 {:else if step === 'tank'}
 	<StepShell {title} {lead} {next} onnext={go} ownFoot>
 		{#await later.tank() then { default: TankStep }}
-			<TankStep state={round} {device} {next} onnext={go} />
+			<TankStep state={calibration} {device} {next} onnext={go} />
 		{/await}
 	</StepShell>
 {:else if step === 'volume'}
 	<StepShell {title} {lead} {next} onnext={go}>
 		{#await later.volume() then { default: VolumeStep }}
-			<VolumeStep state={round} unit={round.settings.rateUnit} />
+			<VolumeStep state={calibration} unit={calibration.settings.rateUnit} />
 		{/await}
 	</StepShell>
 {:else if step === 'adjust'}
@@ -134,21 +136,21 @@
 		{title}
 		{lead}
 		next={adjust?.next ?? next}
-		onnext={async () => (round.signedOff || (await adjust?.keep())) && go()}
+		onnext={async () => (calibration.signedOff || (await adjust?.keep())) && go()}
 	>
 		{#await later.adjust() then { default: AdjustStep }}
-			<AdjustStep state={round} {device} bind:adjust />
+			<AdjustStep state={calibration} {device} bind:adjust />
 		{/await}
 	</StepShell>
 {:else}
 	<StepShell
 		{title}
-		lead={round.signedOff ? '' : lead}
-		next={round.signedOff ? '' : m.sign_off()}
+		lead={calibration.signedOff ? '' : lead}
+		next={calibration.signedOff ? '' : m.sign_off()}
 		onnext={async () => ((await form?.sign()) ? await onsigned() : await focusWrong())}
 	>
-		{#if round.signedOff && signed}{@render signed()}{:else}{#await later.signOff() then { default: SignOffStep }}
-				<SignOffStep state={round} {today} {status} bind:form />
+		{#if calibration.signedOff && signed}{@render signed()}{:else}{#await later.signOff() then { default: SignOffStep }}
+				<SignOffStep state={calibration} {today} {status} bind:form />
 			{/await}{/if}
 	</StepShell>
 {/if}

@@ -1,20 +1,20 @@
 <!-- @component The steps of a calibration and what each yielded: straw turns to dye as a step is done. -->
 <script lang="ts">
-	import type { RoundState, StepName } from './round.svelte';
+	import type { CalibrationState, StepName } from './calibration.svelte';
 
 	interface Props {
-		round: RoundState;
+		calibration: CalibrationState;
 		step: StepName;
 		onpick?: () => void;
 	}
-	let { round, step, onpick }: Props = $props();
+	let { calibration, step, onpick }: Props = $props();
 </script>
 
 <ol>
-	{#each round.steps as s (s.name)}
+	{#each calibration.steps as s (s.name)}
 		<li>
 			<a
-				href="{round.base}/{s.name}"
+				href="{calibration.base}/{s.name}"
 				class:on={s.name === step}
 				class:dry={s.done === 0}
 				aria-current={s.name === step ? 'step' : undefined}

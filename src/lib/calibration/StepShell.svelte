@@ -1,4 +1,4 @@
-<!-- @component One step of a round: its title, what to do, its body, and the one thing to do next, within the thumb's reach. -->
+<!-- @component One step of a calibration: its title, what to do, its body, and the one thing to do next, within the thumb's reach. -->
 <script lang="ts">
 	import type { Snippet } from 'svelte';
 

@@ -1,11 +1,11 @@
 <!-- @component Whether the wand was held still or swung: noted with the readings, since it changes what the ground gets. -->
 <script lang="ts">
 	import { m } from '$words';
-	import type { RoundState } from './round.svelte';
+	import type { CalibrationState } from './calibration.svelte';
 	import Segmented from '$lib/kit/Segmented.svelte';
 
-	let { round }: { round: RoundState } = $props();
-	const value = $derived(round.entered.notes.get('wand') === 'swung' ? 'swung' : 'still');
+	let { calibration }: { calibration: CalibrationState } = $props();
+	const value = $derived(calibration.entered.notes.get('wand') === 'swung' ? 'swung' : 'still');
 </script>
 
 <div>
@@ -18,7 +18,7 @@
 		]}
 		{value}
 		onchange={(v) => {
-			if (!round.signedOff) void round.add({ kind: 'noted', what: 'wand', text: v });
+			if (!calibration.signedOff) void calibration.add({ kind: 'noted', what: 'wand', text: v });
 		}}
 	/>
 </div>

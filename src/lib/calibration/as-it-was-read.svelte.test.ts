@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import type { EntryBody } from '$core';
-import { carriedRound, foldRound } from '$core';
-import { entriesOf, t, wholeRound } from '../../../tests/support/entries';
-import { catches, course, knapsack, thrower } from '../../../tests/support/rigs';
-import { roundState } from '../../../tests/support/round-state';
+import { carriedReadings, foldCalibration } from '$core';
+import { entriesOf, t, wholeCalibration } from '../../../tests/support/entries';
+import { catches, course, knapsack, thrower } from '../../../tests/support/sprayers';
+import { calibrationState } from '../../../tests/support/calibration-state';
 import { boomNames } from '$lib/wording/nozzle-names';
-import { readingLines } from '$lib/show/shown-calibration';
+import { readingLines } from '$lib/show/reading-lines';
 import { FlowStepState } from '$lib/calibration/flow/flow-step.svelte';
 import { PlotStepState } from '$lib/calibration/plot/plot-step.svelte';
 
@@ -16,7 +16,7 @@ const settled = async () => {
 
 describe('how long a jug is held', () => {
 	it('follows the mean time of the course by itself, until somebody sets another', async () => {
-		const { state } = await roundState([{ kind: 'course', length: t('60', 'm') }]);
+		const { state } = await calibrationState([{ kind: 'course', length: t('60', 'm') }]);
 		expect(state.catchTime?.typed.text).toBe('30');
 		for (const body of timed) await state.add(body);
 		expect(state.catchTime).toBeNull();
@@ -32,7 +32,7 @@ describe('how long a jug is held', () => {
 		expect(step.heldFor).toBe(60);
 	});
 	it('makes the answer the same whichever time was set, when the jug was held as long as it says', async () => {
-		const rateOf = async (bodies: readonly EntryBody[]) => (await roundState(bodies)).state.calibration!.rate.value;
+		const rateOf = async (bodies: readonly EntryBody[]) => (await calibrationState(bodies)).state.answer!.rate.value;
 		const jugs = (ml: number) =>
 			[1, 2, 3, 4, 5, 6].map((nozzle) => ({ kind: 'catch', nozzle, amount: t(`${ml}`, 'ml'), why: 'first' }) as const);
 		const asLong = await rateOf([...timed, ...jugs(544)]);
@@ -43,7 +43,7 @@ describe('how long a jug is held', () => {
 
 describe('a catch far from the others', () => {
 	it('is asked about once as a lost digit, and is saved when it is entered again', async () => {
-		const { state } = await roundState([...timed, { kind: 'catch-time', time: t('30', 's') }]);
+		const { state } = await calibrationState([...timed, { kind: 'catch-time', time: t('30', 's') }]);
 		const step = new FlowStepState(state);
 		for (const [n, text] of [
 			[1, '590'],
@@ -70,23 +70,23 @@ describe('two sizes of nozzle', () => {
 		{ kind: 'wetted', width: t('10', 'm') },
 		{ kind: 'school', school: 'share' }
 	] as EntryBody[];
-	const rig = { ...thrower, nozzles: 3, sections: [3] };
-	const codes = (state: Awaited<ReturnType<typeof roundState>>['state']) =>
-		state.calibration!.findings.map((f) => f.code);
+	const sprayer = { ...thrower, nozzles: 3, sections: [3] };
+	const codes = (state: Awaited<ReturnType<typeof calibrationState>>['state']) =>
+		state.answer!.findings.map((f) => f.code);
 	it('that differ on purpose are taken into the open calibration at once, and none is called blocked', async () => {
-		const { state } = await roundState(three, {}, rig);
+		const { state } = await calibrationState(three, {}, sprayer);
 		expect(codes(state)).toContain('two-sizes');
 		expect(codes(state)).not.toContain('nozzle-low');
 		await state.sizes({ small: [2] });
 		expect(codes(state)).not.toContain('two-sizes');
-		expect(state.calibration!.nozzles!.nozzles.map((n) => [n.group, n.verdict])).toEqual([
+		expect(state.answer!.nozzles!.nozzles.map((n) => [n.group, n.verdict])).toEqual([
 			['large', 'even'],
 			['small', 'even'],
 			['large', 'even']
 		]);
 	});
 	it('that do not differ on purpose are judged as one size', async () => {
-		const { state } = await roundState(three, {}, rig);
+		const { state } = await calibrationState(three, {}, sprayer);
 		await state.sizes(null);
 		expect(codes(state)).toContain('nozzle-low');
 		expect(codes(state)).not.toContain('two-sizes');
@@ -100,34 +100,26 @@ describe('what was not measured', () => {
 			...course('50', '36'),
 			...catches('60', 'L', '1.2')
 		] as EntryBody[];
-		const taped = await roundState([...bodies, { kind: 'wetted', width: t('1.5', 'm') }], {}, knapsack);
-		const guess = await roundState(
+		const taped = await calibrationState([...bodies, { kind: 'wetted', width: t('1.5', 'm') }], {}, knapsack);
+		const guess = await calibrationState(
 			[...bodies, { kind: 'wetted', width: t('1.5', 'm'), estimated: true }],
 			{},
 			knapsack
 		);
-		const { calibration } = guess.state;
-		expect(calibration!.rate.value).toBe(taped.state.calibration!.rate.value);
-		const ofWidth = Math.sqrt(calibration!.budget.width!) * calibration!.relativeUncertainty95;
+		const { answer } = guess.state;
+		expect(answer!.rate.value).toBe(taped.state.answer!.rate.value);
+		const ofWidth = Math.sqrt(answer!.budget.width!) * answer!.relativeUncertainty95;
 		expect(ofWidth).toBeCloseTo(0.2, 9);
-		const lines = readingLines(
-			{ round: foldRound(guess.state.entries) } as Parameters<typeof readingLines>[0],
-			boomNames,
-			false
-		);
+		const lines = readingLines({ entered: foldCalibration(guess.state.entries) }, boomNames, false);
 		expect(lines.find((l) => l.name === 'Wetted width')?.text).toBe('1.5 m, estimated');
 	});
 	it('marks of a jug that nobody stated are not told as read', async () => {
-		const lines = readingLines(
-			{ round: foldRound(entriesOf(wholeRound)) } as Parameters<typeof readingLines>[0],
-			boomNames,
-			false
-		);
+		const lines = readingLines({ entered: foldCalibration(entriesOf(wholeCalibration)) }, boomNames, false);
 		const marks = lines.find((l) => l.name === 'Jug marked every')?.text;
-		expect(marks).toBe(wholeRound.some((b) => b.kind === 'jug') ? '10 ml' : 'not stated, counted as 10 ml');
+		expect(marks).toBe(wholeCalibration.some((b) => b.kind === 'jug') ? '10 ml' : 'not stated, counted as 10 ml');
 	});
 	it('no plot looks picked while nobody laid one out', async () => {
-		const { state } = await roundState([], {}, knapsack);
+		const { state } = await calibrationState([], {}, knapsack);
 		const plot = new PlotStepState(state);
 		expect(plot.laidOut).toBe(false);
 		await plot.pick(10);
@@ -139,9 +131,9 @@ describe('what was not measured', () => {
 			{ kind: 'method', method: 'refill' },
 			{ kind: 'plot', ground: { by: 'area', area: t('100', 'm2') } }
 		];
-		const one = await roundState([...ground, go('4')], {}, knapsack);
-		const three = await roundState([...ground, go('4'), go('3.9'), go('4.1')], {}, knapsack);
-		const pm = (s: typeof one) => s.state.calibration!.relativeUncertainty95;
+		const one = await calibrationState([...ground, go('4')], {}, knapsack);
+		const three = await calibrationState([...ground, go('4'), go('3.9'), go('4.1')], {}, knapsack);
+		const pm = (s: typeof one) => s.state.answer!.relativeUncertainty95;
 		expect(pm(one)).toBeGreaterThan(pm(three));
 		expect(pm(one)).toBeGreaterThan(0.06);
 	});
@@ -149,7 +141,7 @@ describe('what was not measured', () => {
 
 describe('a calibration that checks a change', () => {
 	it('begins with the method, course, rows, sides and target of the one before, and with none of its readings', () => {
-		const before = foldRound(
+		const before = foldCalibration(
 			entriesOf([
 				{ kind: 'method', method: 'speed-width-flow' },
 				...timed,
@@ -159,8 +151,8 @@ describe('a calibration that checks a change', () => {
 			])
 		);
 		const aim = { wanted: { by: 'volume', volume: t('200', 'L/ha') }, perArea: true, specificGravity: 1 } as const;
-		const change = { aim, carried: carriedRound(before) };
-		const next = foldRound([], { off: [], change });
+		const change = { aim, carried: carriedReadings(before) };
+		const next = foldCalibration([], { off: [], change });
 		expect(next).toMatchObject({
 			method: 'speed-width-flow',
 			course: { typed: t('60', 'm') },
@@ -172,6 +164,6 @@ describe('a calibration that checks a change', () => {
 		});
 		expect(next.nozzles.size).toBe(0);
 		// What is told anew counts.
-		expect(foldRound(entriesOf([{ kind: 'sections', off: [] }]), { change }).off).toEqual([]);
+		expect(foldCalibration(entriesOf([{ kind: 'sections', off: [] }]), { change }).off).toEqual([]);
 	});
 });

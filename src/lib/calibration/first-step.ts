@@ -1,5 +1,5 @@
 import type { ChangedThing, Entry } from '$core';
-import type { StepName } from './round-steps';
+import type { StepName } from './calibration-steps';
 
 /** The first step that has to be measured again after a change, by how the calibration before was made. */
 export function firstStep(changed: readonly ChangedThing[], entries: readonly Entry[]): StepName {

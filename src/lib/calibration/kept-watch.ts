@@ -1,4 +1,4 @@
-import type { RoundStore } from '$lib/entries/round-store';
+import type { CalibrationStore } from '$lib/entries/calibration-store';
 import { Stopwatch } from '$lib/kit/stopwatch.svelte';
 
 /** What a stopwatch needs of the device. */
@@ -6,12 +6,16 @@ export interface WatchDevice {
 	/** Wall clock and steady clock, ms. */
 	readonly now: () => number;
 	readonly steady: () => number;
-	readonly store: Pick<RoundStore, 'keepWatch' | 'watch'>;
+	readonly store: Pick<CalibrationStore, 'keepWatch' | 'watch'>;
 }
 
-/** A stopwatch of one step of one round: one that was running goes on after a reload. */
-export function keptWatch(device: WatchDevice, what: 'run' | 'plot' | 'parked' | 'catch', roundId: string): Stopwatch {
-	const key = `${what}:${roundId}`;
+/** A stopwatch of one step of one calibration: one that was running goes on after a reload. */
+export function keptWatch(
+	device: WatchDevice,
+	what: 'run' | 'plot' | 'parked' | 'catch',
+	calibrationId: string
+): Stopwatch {
+	const key = `${what}:${calibrationId}`;
 	const watch = new Stopwatch({
 		now: device.now,
 		steady: device.steady,

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import type { EntryBody, Rig } from '$core';
+import type { EntryBody, TypedSprayer } from '$core';
 import { t } from '../../../tests/support/entries';
-import { blower, course, thrower } from '../../../tests/support/rigs';
-import { roundState } from '../../../tests/support/round-state';
+import { blower, course, thrower } from '../../../tests/support/sprayers';
+import { calibrationState } from '../../../tests/support/calibration-state';
 import { noNozzles, nozzleTable } from '$lib/settings/nozzle-table';
 import { nozzleJob } from '$lib/workers/nozzle-job';
 import { adviceText } from '$lib/wording/adjust';
@@ -17,23 +17,23 @@ const maths: NozzleMaths = {
 	},
 	arc: (asked, onProgress) => nozzleJob.arc(asked, onProgress)
 };
-async function adjusting(bodies: readonly EntryBody[], rig: Rig) {
-	const { state: round } = await roundState(bodies, {}, rig);
+async function adjusting(bodies: readonly EntryBody[], sprayer: TypedSprayer) {
+	const { state: calibration } = await calibrationState(bodies, {}, sprayer);
 	const adjust = new AdjustState({
-		rig,
-		numbers: round.rig,
-		settings: round.settings,
+		sprayer,
+		numbers: calibration.sprayer,
+		settings: calibration.settings,
 		setting: null,
-		get round() {
-			return round.entered;
+		get entered() {
+			return calibration.entered;
 		},
-		get calibration() {
-			return round.calibration;
+		get answer() {
+			return calibration.answer;
 		},
-		table: nozzleTable(noNozzles, round.settings),
+		table: nozzleTable(noNozzles, calibration.settings),
 		keep: async () => ''
 	});
-	return { round, adjust };
+	return { calibration, adjust };
 }
 /** A row of an orchard, refilled to the mark: the volume is measured, and nothing else. */
 const row: EntryBody[] = [
@@ -45,8 +45,8 @@ const row: EntryBody[] = [
 
 describe('what was not measured', () => {
 	it('is no flow of a nozzle, and no limit of a speed, after a refill', async () => {
-		const { round, adjust } = await adjusting(row, blower);
-		expect(round.calibration).toMatchObject({ speed: null, flow: null });
+		const { calibration, adjust } = await adjusting(row, blower);
+		expect(calibration.answer).toMatchObject({ speed: null, flow: null });
 		adjust.form.volume = '1000';
 		expect(adjust.aim?.keep).toBe(false);
 		expect(adjust.present).toMatchObject({ paced: true, nozzle: null });
@@ -64,19 +64,19 @@ describe('what was not measured', () => {
 			{ kind: 'tank-by', how: 'meter' },
 			{ kind: 'used', reading: { added: t('12', 'L') } }
 		];
-		const { round, adjust } = await adjusting(parked, thrower);
-		if (!round.calibration) throw new Error(JSON.stringify(round.result));
+		const { calibration, adjust } = await adjusting(parked, thrower);
+		if (!calibration.answer) throw new Error(JSON.stringify(calibration.result));
 		adjust.form.volume = '300';
 		expect(adjust.present!.paced).toBe(false);
 		expect(adjust.present!.nozzle! * 60_000).toBeCloseTo(6, 6);
 	});
 
 	it('is no second way: one reading of the tank counts for one method', async () => {
-		const { round } = await adjusting(
+		const { calibration } = await adjusting(
 			[...row, ...course('60', '30', '30'), { kind: 'rows', spacing: t('5', 'm'), alleys: 'every' }],
 			blower
 		);
-		expect(round.others.map((o) => o.calibration.method)).toEqual([]);
+		expect(calibration.others.map((o) => o.answer.method)).toEqual([]);
 	});
 });
 

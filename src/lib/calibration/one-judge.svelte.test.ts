@@ -1,14 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import type { EntryBody, EvenRule } from '$core';
-import { t, wholeRound } from '../../../tests/support/entries';
-import { roundState } from '../../../tests/support/round-state';
+import { t, wholeCalibration } from '../../../tests/support/entries';
+import { calibrationState } from '../../../tests/support/calibration-state';
 import { Seeded } from '../../../tests/support/seeded';
 import { wordFinding } from '$lib/wording/findings';
 import { FlowStepState } from '$lib/calibration/flow/flow-step.svelte';
 
 const gauge: EntryBody = { kind: 'gauge', pressure: t('3', 'bar') };
 const catches = (list: readonly (number | null)[]): EntryBody[] => [
-	...wholeRound.slice(1, 7),
+	...wholeCalibration.slice(1, 7),
 	gauge,
 	...list.flatMap((ml, i): EntryBody[] =>
 		ml === null ? [] : [{ kind: 'catch', nozzle: i + 1, amount: t(`${ml}`, 'ml'), why: 'first' }]
@@ -16,11 +16,11 @@ const catches = (list: readonly (number | null)[]): EntryBody[] => [
 ];
 /** The jug of a nozzle while its catch is typed, and once it is kept. */
 async function typedAndKept(others: readonly (number | null)[], nozzle: number, text: string, evenRule: EvenRule) {
-	const before = new FlowStepState((await roundState(catches(others), { evenRule })).state);
+	const before = new FlowStepState((await calibrationState(catches(others), { evenRule })).state);
 	before.drafts[nozzle] = text;
 	const typed = before.board.jugs[nozzle - 1]!;
 	const list = others.map((ml, i) => (i === nozzle - 1 ? Number(text) : ml));
-	const after = new FlowStepState((await roundState(catches(list), { evenRule })).state);
+	const after = new FlowStepState((await calibrationState(catches(list), { evenRule })).state);
 	return { typed, kept: after.board.jugs[nozzle - 1]!, after };
 }
 
@@ -63,14 +63,14 @@ describe('one judge', () => {
 		expect(kept).toMatchObject({ verdict: 'high', deviation: '▲ +12 %', reference: expect.closeTo(600, 6) as unknown });
 		expect(kept.band?.map(Math.round)).toEqual([540, 660]);
 		expect(after.board.width).toBe(0.1);
-		const findings = after.round.calibration!.findings.map((f) => wordFinding(f).title);
+		const findings = after.calibration.answer!.findings.map((f) => wordFinding(f).title);
 		expect(findings.filter((title) => title.includes('Nozzle'))).toEqual([]);
 		expect(findings.join()).toContain('12 % more than rated');
 	});
 
 	it('says by how much a nozzle is off its rated flow, where that decided', async () => {
 		const { after } = await typedAndKept([600, 600, 600, 600, 600, 600], 3, '670', 'rated');
-		const [title] = after.round.calibration!.findings.map((f) => wordFinding(f).title);
+		const [title] = after.calibration.answer!.findings.map((f) => wordFinding(f).title);
 		expect(title).toBe('Nozzle 3 is 12 % over its rated flow');
 	});
 
@@ -79,7 +79,7 @@ describe('one judge', () => {
 			{ kind: 'catch-time', time: null },
 			...catches([600, 600, 500, 600, 600, 600]).filter((b) => b.kind === 'catch')
 		];
-		const { state } = await roundState(untimed);
+		const { state } = await calibrationState(untimed);
 		const step = new FlowStepState(state);
 		expect(state.flow).toBeNull();
 		expect(step.board.jugs[2]).toMatchObject({ figure: '500', verdict: 'low' });

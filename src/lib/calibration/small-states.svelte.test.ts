@@ -1,7 +1,7 @@
 import { si } from '$core';
 import { describe, expect, it } from 'vitest';
-import { wholeRound } from '../../../tests/support/entries';
-import { metric, roundState } from '../../../tests/support/round-state';
+import { wholeCalibration } from '../../../tests/support/entries';
+import { metric, calibrationState } from '../../../tests/support/calibration-state';
 import { SignOffState } from '$lib/calibration/sign/sign-off.svelte';
 import { Stopwatch } from '$lib/kit/stopwatch.svelte';
 import { TankPlanState } from '$lib/job/plan/tank-plan.svelte';
@@ -87,7 +87,7 @@ describe('a typed field', () => {
 
 describe('signing off', () => {
 	it('asks for what is missing and keeps what was typed', async () => {
-		const { state } = await roundState(wholeRound);
+		const { state } = await calibrationState(wholeCalibration);
 		const form = new SignOffState(state, '2026-03-14');
 		form.gear = 'B2';
 		form.rpm = 'fast';
@@ -104,11 +104,11 @@ describe('signing off', () => {
 		expect(state.entered.signOff).toMatchObject({ person: 'A. Sample', gear: 'B2', rpm: 1540 });
 	});
 
-	it('is blocked by a round that does not compute, not by findings', async () => {
-		const empty = new SignOffState((await roundState()).state, '2026-03-14');
+	it('is blocked by a calibration that does not compute, not by findings', async () => {
+		const empty = new SignOffState((await calibrationState()).state, '2026-03-14');
 		expect(empty.blocked).toContain('Still missing');
-		const odd = await roundState([
-			...wholeRound,
+		const odd = await calibrationState([
+			...wholeCalibration,
 			{ kind: 'catch', nozzle: 3, amount: { text: '400', unit: 'ml', gallon: 'US' }, why: 'cleaned' }
 		]);
 		const form = new SignOffState(odd.state, '2026-03-14');

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { fields, readField } from '$core';
-import { entriesOf, t, testRig, wholeRound } from '../../../tests/support/entries';
-import { blower, catches, knapsack, thrower } from '../../../tests/support/rigs';
-import { roundState } from '../../../tests/support/round-state';
+import { entriesOf, t, testSprayer, wholeCalibration } from '../../../tests/support/entries';
+import { blower, catches, knapsack, thrower } from '../../../tests/support/sprayers';
+import { calibrationState } from '../../../tests/support/calibration-state';
 import type { Fix } from '$lib/device/read-track';
 import { helperWords, readingCourses } from '$lib/calibration/speed/course-helper';
 import { FlowStepState } from '$lib/calibration/flow/flow-step.svelte';
@@ -13,9 +13,9 @@ import { PlotStepState, usualPlots } from '$lib/calibration/plot/plot-step.svelt
 import { SignOffState } from '$lib/calibration/sign/sign-off.svelte';
 import { TrackStepState } from '$lib/calibration/speed/track-step.svelte';
 
-describe('the steps of a round', () => {
-	const names = async (...args: Parameters<typeof roundState>) =>
-		(await roundState(...args)).state.steps.map((s) => `${s.name}:${s.title}`);
+describe('the steps of a calibration', () => {
+	const names = async (...args: Parameters<typeof calibrationState>) =>
+		(await calibrationState(...args)).state.steps.map((s) => `${s.name}:${s.title}`);
 	it('are those of its way, in the words of its kind', async () => {
 		expect(await names([], {}, blower)).toEqual([
 			'ready:Check the sprayer',
@@ -37,7 +37,7 @@ describe('the steps of a round', () => {
 		]);
 	});
 	it('keep one of another way once it has readings, and lead on from it to the answer', async () => {
-		const { state } = await roundState([], {}, blower);
+		const { state } = await calibrationState([], {}, blower);
 		expect(state.steps.map((s) => s.name)).not.toContain('tank');
 		expect(state.stepAfter('tank')).toBeNull();
 		await state.add({ kind: 'used', reading: { added: t('20', 'L') } });
@@ -45,8 +45,8 @@ describe('the steps of a round', () => {
 		expect(state.stepAfter('tank')?.name).toBe('volume');
 	});
 	it('open with what the setting shuts', async () => {
-		const { state } = await roundState([], {}, blower);
-		const { RoundState } = await import('./round.svelte');
+		const { state } = await calibrationState([], {}, blower);
+		const { CalibrationState } = await import('./calibration.svelte');
 		const leftOnly = (otherSide?: 'sprayed' | 'not') => {
 			const setting = {
 				id: 's',
@@ -61,12 +61,16 @@ describe('the steps of a round', () => {
 			return { ...state.head, setting };
 		};
 		const opened = (otherSide?: 'sprayed' | 'not') =>
-			new RoundState({ head: leftOnly(otherSide), entries: entriesOf(catches('60', 'L', '1.0')) }, state.settings, {
-				store: { add: async () => undefined },
-				newId: () => '',
-				now: () => 0,
-				onAdded: () => undefined
-			});
+			new CalibrationState(
+				{ head: leftOnly(otherSide), entries: entriesOf(catches('60', 'L', '1.0')) },
+				state.settings,
+				{
+					store: { add: async () => undefined },
+					newId: () => '',
+					now: () => 0,
+					onAdded: () => undefined
+				}
+			);
 		expect(opened().on).toEqual([1, 2, 3, 4]);
 		// One side is half a row only where another pass sprays the other side; until that is said there is no width.
 		expect([opened().width, opened('sprayed').width, opened('not').width]).toEqual([null, 2.5, 5]);
@@ -75,7 +79,7 @@ describe('the steps of a round', () => {
 
 describe('a column that is pasted', () => {
 	it('fills the nozzles in order from the one at hand, each kept as typed', async () => {
-		const { state } = await roundState();
+		const { state } = await calibrationState();
 		const step = new FlowStepState(state);
 		expect(step.paste(2, '602\n598\r\n605\t600')).toBe(4);
 		await state.add({ kind: 'tick', check: 'kit', done: true });
@@ -83,14 +87,14 @@ describe('a column that is pasted', () => {
 		expect(step.at).toBe(6);
 	});
 	it('is typing where it is one figure, and says what it left out where it is too many', async () => {
-		const { state } = await roundState();
+		const { state } = await calibrationState();
 		const step = new FlowStepState(state);
 		expect(step.paste(1, '602')).toBe(0);
 		expect(step.paste(5, '1\n2\n3\n4')).toBe(2);
 		expect(step.problem).toContain('2 were left out');
 	});
 	it('stops at a figure that does not read, names the nozzle, and keeps what came before', async () => {
-		const { state } = await roundState();
+		const { state } = await calibrationState();
 		const step = new FlowStepState(state);
 		expect(step.paste(1, '602\nabc\n600')).toBe(1);
 		expect(step.problem).toMatch(/^Nozzle 2: “abc”/);
@@ -99,7 +103,7 @@ describe('a column that is pasted', () => {
 		expect(state.countedTakes(3)).toHaveLength(0);
 	});
 	it('a meter’s figure is kept like a typed one', async () => {
-		const { state } = await roundState();
+		const { state } = await calibrationState();
 		const step = new FlowStepState(state);
 		step.pickUnit('L/min');
 		expect(step.take(3, '1.327')).toBe(4);
@@ -110,7 +114,7 @@ describe('a column that is pasted', () => {
 
 describe('laying out a plot', () => {
 	it('one side gives the other, for the area that is wanted', async () => {
-		const { state } = await roundState([], {}, knapsack);
+		const { state } = await calibrationState([], {}, knapsack);
 		const plot = new PlotStepState(state);
 		await plot.pick(100);
 		expect(state.area).toBeCloseTo(100, 2);
@@ -123,7 +127,7 @@ describe('laying out a plot', () => {
 		expect(await plot.setSide('length', '3 L')).toMatchObject([{ code: 'wrong-kind' }]);
 	});
 	it('any sides: the first waits for the second', async () => {
-		const { state } = await roundState([], {}, knapsack);
+		const { state } = await calibrationState([], {}, knapsack);
 		const plot = new PlotStepState(state);
 		plot.wanted = null;
 		expect(await plot.setSide('width', '4')).toEqual([]);
@@ -140,7 +144,7 @@ describe('laying out a plot', () => {
 
 describe('a boomless swath', () => {
 	it('shows every school’s answer beside the others', async () => {
-		const { state } = await roundState([{ kind: 'wetted', width: t('10', 'm') }], {}, thrower);
+		const { state } = await calibrationState([{ kind: 'wetted', width: t('10', 'm') }], {}, thrower);
 		const swath = new BoomlessSwath(state);
 		expect(swath.school).toBeNull();
 		expect(state.width).toBeNull();
@@ -154,7 +158,7 @@ describe('a boomless swath', () => {
 		});
 	});
 	it('takes pans one by one or as a column, and then goes by them', async () => {
-		const { state } = await roundState(
+		const { state } = await calibrationState(
 			[{ kind: 'pans', spacing: t('1', 'm'), count: 4, driving: 'one-way', maxCv: 0.15 }],
 			{},
 			thrower
@@ -218,7 +222,7 @@ describe('how far to drive', () => {
 		expect(readingCourses(0.5).find((c) => c.name === '10 m²')?.course).toBe(20);
 	});
 	it('says what is too short, and what would do', async () => {
-		const { state } = await roundState();
+		const { state } = await calibrationState();
 		const source = {
 			wanted: 0.05,
 			skill: state.skill,
@@ -248,7 +252,7 @@ describe('a track before it is kept', () => {
 		(_, i) => [i, 0, (Math.min(40, Math.max(10, i)) * 2) / 111_319.49] as const
 	);
 	it('finds its steady part, lets its ends be moved, and becomes the speed', async () => {
-		const { state } = await roundState(wholeRound);
+		const { state } = await calibrationState(wholeCalibration);
 		const track = new TrackStepState(state);
 		track.take({ source: 'gpx', name: 'drive.gpx', points });
 		expect(track.from).toBeGreaterThanOrEqual(8);
@@ -265,7 +269,7 @@ describe('a track before it is kept', () => {
 		expect(state.speed?.measured.value).toBeCloseTo(60 / 27.2, 9);
 	});
 	it('records what a receiver tells until it is stopped, and minds one that tells nothing', async () => {
-		const { state } = await roundState();
+		const { state } = await calibrationState();
 		const track = new TrackStepState(state);
 		let tell: (fix: Fix) => void = () => undefined;
 		let stopped = 0;
@@ -282,14 +286,14 @@ describe('a track before it is kept', () => {
 	});
 });
 
-describe('signing a carried rig', () => {
+describe('signing a carried sprayer', () => {
 	it('needs a person and neither gauge nor gear', async () => {
 		const plot = [
 			{ kind: 'plot', ground: { by: 'area', area: t('100 m2', 'ha') } } as const,
 			{ kind: 'plot-run', time: t('150'), by: 'typed' } as const,
 			...catches(null, 'ml', '2000')
 		];
-		const { state } = await roundState(plot, {}, knapsack);
+		const { state } = await calibrationState(plot, {}, knapsack);
 		const form = new SignOffState(state, '2026-03-14');
 		// Nobody named who carries it: asked here, where the signature waits for it.
 		form.person = 'B. Sample';
@@ -302,12 +306,12 @@ describe('signing a carried rig', () => {
 		expect(state.entered.signOff?.pressure).toBeUndefined();
 	});
 	it('knows who carries it where that was said before', async () => {
-		const { state } = await roundState([{ kind: 'person', name: 'A. Sample' }], {}, knapsack);
+		const { state } = await calibrationState([{ kind: 'person', name: 'A. Sample' }], {}, knapsack);
 		const form = new SignOffState(state, '2026-03-14');
 		expect([form.person, form.asksCarrier]).toEqual(['A. Sample', false]);
 	});
 	it('a boom needs neither either: what was not read is said, not invented', async () => {
-		const { state } = await roundState(wholeRound, {}, testRig);
+		const { state } = await calibrationState(wholeCalibration, {}, testSprayer);
 		const form = new SignOffState(state, '2026-03-14');
 		form.person = 'A. Sample';
 		expect(form.notes.join()).toContain('not measured');
@@ -317,7 +321,7 @@ describe('signing a carried rig', () => {
 	});
 	it('takes the gauge in the unit in which it was read, and a setting’s pressure for no reading', async () => {
 		const gauge = { kind: 'gauge', pressure: t('40', 'psi') } as const;
-		const { state } = await roundState([...wholeRound, gauge], {}, testRig);
+		const { state } = await calibrationState([...wholeCalibration, gauge], {}, testSprayer);
 		const form = new SignOffState(state, '2026-03-14');
 		expect(form.pressure).toBe('40 psi');
 		form.person = 'A. Sample';

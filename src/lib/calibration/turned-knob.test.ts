@@ -1,20 +1,20 @@
 import { describe, expect, it } from 'vitest';
-import { entriesOf, signOff, t, testRig, wholeRound } from '../../../tests/support/entries';
-import { metric } from '../../../tests/support/round-state';
+import { entriesOf, signOff, t, testSprayer, wholeCalibration } from '../../../tests/support/entries';
+import { metric } from '../../../tests/support/calibration-state';
 import type { ChangedThing, Entry, EntryBody } from '$core';
-import { carryOver, readRig } from '$core';
+import { carryOver, readSprayer } from '$core';
 import { readCalibration } from '$lib/show/read-calibration';
 import { skillOf } from '$lib/settings/skill';
 import { calibrationBefore } from './calibration-before';
 import { turnedKnob } from './turned-knob';
 
-const rig = (() => {
-	const read = readRig(testRig);
+const sprayer = (() => {
+	const read = readSprayer(testSprayer);
 	if (!read.ok) throw new Error('the test rig does not read');
 	return read.value;
 })();
-const signed = entriesOf([...wholeRound, { ...signOff, pressure: t('4', 'bar') }]);
-const before = calibrationBefore({ rig: testRig }, signed, metric)!;
+const signed = entriesOf([...wholeCalibration, { ...signOff, pressure: t('4', 'bar') }]);
+const before = calibrationBefore({ rig: testSprayer }, signed, metric)!;
 
 /** The same calibrated again, with catches of `share` of what they were. */
 function again(changed: readonly ChangedThing[], share: number, more: readonly EntryBody[]) {
@@ -23,19 +23,19 @@ function again(changed: readonly ChangedThing[], share: number, more: readonly E
 		from: 'before',
 		day: '2026-03-14',
 		changed,
-		entries: carryOver(signed, changed, rig),
+		entries: carryOver(signed, changed, sprayer),
 		before,
 		id: 'carry',
 		seq: 0,
 		at: '2026-04-01T08:00:00Z'
 	};
-	const catches = wholeRound.map((e): EntryBody =>
+	const catches = wholeCalibration.map((e): EntryBody =>
 		e.kind === 'catch' ? { ...e, amount: t(`${Number(e.amount.text) * share}`, 'ml') } : e
 	);
 	const fresh = catches.filter((e) => ['catch', 'catch-time'].includes(e.kind));
 	const entries = [carry, ...entriesOf([...fresh, ...more], 1)];
-	const read = readCalibration(testRig, null, entries, skillOf(metric), 'average')!;
-	return { rate: read.calibration.rate.value, knob: turnedKnob(read.round, read.calibration) };
+	const read = readCalibration(testSprayer, null, entries, skillOf(metric), 'average')!;
+	return { rate: read.answer.rate.value, knob: turnedKnob(read.entered, read.answer) };
 }
 
 describe('a knob that was turned since the calibration before', () => {

@@ -1,6 +1,6 @@
 import { m } from '$words';
 import { dayText } from '$lib/settings/day-text';
-import type { MethodCalibration, Round, VolumePerArea } from '$core';
+import type { MethodCalibration, FoldedCalibration, VolumePerArea } from '$core';
 import { expectedAfter, quantityOf } from '$core';
 import { changedWords } from '$lib/wording/events';
 
@@ -13,7 +13,10 @@ export interface TurnedKnob {
 }
 
 /** Null where nothing was carried over, or nothing foretells what was changed. */
-export function turnedKnob({ carried, gauge }: Round, { speed, swath }: MethodCalibration): TurnedKnob | null {
+export function turnedKnob(
+	{ carried, gauge }: FoldedCalibration,
+	{ speed, swath }: MethodCalibration
+): TurnedKnob | null {
 	const before = carried?.before;
 	if (!before) return null;
 	const predicted = expectedAfter(before, carried.changed, {

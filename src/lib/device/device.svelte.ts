@@ -1,7 +1,7 @@
 import { m } from '$words';
 import { v7 } from 'uuid';
 import type { HeardJobSource } from '$lib/wire/job-source';
-import type { KeptFarm, KeptJobSource, RoundStore } from '$lib/entries/round-store';
+import type { KeptFarm, KeptJobSource, CalibrationStore } from '$lib/entries/calibration-store';
 import type { KeptNozzles } from '$lib/settings/nozzle-table';
 import type { Entry, RunEntry } from '$core';
 import { IdbLog, IdbStore } from './idb-store';
@@ -11,7 +11,7 @@ import { moveToNew } from '$lib/entries/unsent.svelte';
 import { placeOf } from './whose';
 import type { OutboxStatus } from '$lib/entries/outbox';
 import { Outbox, sendByHttp, worstStatus } from '$lib/entries/outbox';
-import type { RoundHead } from '$lib/wire/round-message';
+import type { CalibrationHead } from '$lib/wire/calibration-message';
 import type { JobHead } from '$lib/wire/run-message';
 
 const fetcher: typeof fetch = (input, init) => fetch(input, init);
@@ -20,7 +20,7 @@ const later = (milliseconds: number, run: () => void) => {
 	return () => clearTimeout(timer);
 };
 
-const sendRound = sendByHttp<RoundHead, Entry>(fetcher, ({ head, entries }) => ({
+const sendCalibration = sendByHttp<CalibrationHead, Entry>(fetcher, ({ head, entries }) => ({
 	path: `/api/rounds/${head.id}`,
 	body: { round: head, entries }
 }));
@@ -35,29 +35,29 @@ const sendRun = sendByHttp<JobHead, RunEntry>(fetcher, ({ head, entries, fresh }
 class Device {
 	/** What is of different people stays apart on one device. */
 	readonly #place = placeOf();
-	readonly store: RoundStore = new IdbStore(`fallow${this.#place}`);
+	readonly store: CalibrationStore = new IdbStore(`fallow${this.#place}`);
 	/** Jobs as they are mixed and sprayed. */
 	readonly runs = new IdbLog<JobHead, RunEntry>(`fallow-jobs${this.#place}`);
 	/** What was kept here while nobody had signed in; null where nobody has. */
 	readonly before =
-		this.#place === '' ? null : { rounds: new IdbStore(), runs: new IdbLog<JobHead, RunEntry>('fallow-jobs') };
-	#statuses = $state<Readonly<Record<'rounds' | 'runs' | 'roundsBefore' | 'runsBefore', OutboxStatus>>>({
-		rounds: { state: 'sent' },
+		this.#place === '' ? null : { calibrations: new IdbStore(), runs: new IdbLog<JobHead, RunEntry>('fallow-jobs') };
+	#statuses = $state<Readonly<Record<'calibrations' | 'runs' | 'calibrationsBefore' | 'runsBefore', OutboxStatus>>>({
+		calibrations: { state: 'sent' },
 		runs: { state: 'sent' },
-		roundsBefore: { state: 'sent' },
+		calibrationsBefore: { state: 'sent' },
 		runsBefore: { state: 'sent' }
 	});
-	#tell = (which: 'rounds' | 'runs' | 'roundsBefore' | 'runsBefore') => (status: OutboxStatus) => {
+	#tell = (which: 'calibrations' | 'runs' | 'calibrationsBefore' | 'runsBefore') => (status: OutboxStatus) => {
 		this.#statuses = { ...this.#statuses, [which]: status };
 	};
 	/** Of all that this device has to send. */
 	status: OutboxStatus = $derived(Object.values(this.#statuses).reduce(worstStatus));
-	readonly outbox = new Outbox<RoundHead, Entry>({
+	readonly outbox = new Outbox<CalibrationHead, Entry>({
 		store: this.store,
-		send: sendRound,
+		send: sendCalibration,
 		later,
 		onStatus: (status) => {
-			this.#tell('rounds')(status);
+			this.#tell('calibrations')(status);
 			if (status.state === 'refused') void this.#moveLater();
 		}
 	});
@@ -116,14 +116,14 @@ class Device {
 		for (const { head, why } of await this.store.refused()) {
 			if (why.code !== 'signed-off') continue;
 			// The signed one as the server has it: its readings of other devices too.
-			const signed = await getJson<{ round: RoundHead; entries: readonly Entry[] }>(
+			const signed = await getJson<{ round: CalibrationHead; entries: readonly Entry[] }>(
 				`/api/rounds/${head.id}`,
 				fetcher,
 				longWait
 			);
 			if (!signed) continue;
 			await this.store.merge({ head: signed.round, entries: signed.entries });
-			const to = await moveToNew({ rounds: this.store, newId: this.newId, now: this.now }, head.id);
+			const to = await moveToNew({ calibrations: this.store, newId: this.newId, now: this.now }, head.id);
 			if (to === null) continue;
 			this.moved = { from: head.id, to };
 			say(m.readings_were_moved());
@@ -136,7 +136,12 @@ class Device {
 		const { before } = this;
 		if (!before) return;
 		this.#outboxesBefore ??= [
-			new Outbox({ store: before.rounds, send: sendRound, later, onStatus: this.#tell('roundsBefore') }),
+			new Outbox({
+				store: before.calibrations,
+				send: sendCalibration,
+				later,
+				onStatus: this.#tell('calibrationsBefore')
+			}),
 			new Outbox({ store: before.runs, send: sendRun, later, onStatus: this.#tell('runsBefore') })
 		];
 		await Promise.all(this.#outboxesBefore.map((outbox) => outbox.kick()));

@@ -1,32 +1,33 @@
 import type { DBSchema, IDBPDatabase } from 'idb';
 import { openDB } from 'idb';
-import type { Entry, Rig } from '$core';
+import type { Entry, TypedSprayer } from '$core';
 import { inOrder } from '$core';
 import type { KeptNozzles } from '$lib/settings/nozzle-table';
-import type { RoundHead } from '$lib/wire/round-message';
+import type { CalibrationHead } from '$lib/wire/calibration-message';
 import type {
 	KeptFarm,
 	KeptLog,
-	KeptRig,
+	KeptSprayer,
 	KeptWatch,
 	LogStore,
 	Refusal,
 	RefusedLog,
-	RoundStore,
+	CalibrationStore,
 	KeptJobSource,
 	UnsentLog
-} from '../entries/round-store';
+} from '../entries/calibration-store';
 
 interface HeadRow<Head> {
 	readonly id: string;
 	readonly head: Head;
-	/** 1 while the server does not know the round, 2 where it will not take it; IndexedDB cannot index booleans. */
+	/** 1 while the server does not know the calibration, 2 where it will not take it; IndexedDB cannot index booleans. */
 	readonly waiting: 0 | 1 | 2;
 	readonly why?: Refusal;
 }
 
 interface EntryRow<Item> {
 	readonly id: string;
+	/** Id of the log that it belongs to, by the name that devices hold it under. */
 	readonly roundId: string;
 	readonly entry: Item;
 	readonly waiting: 0 | 1 | 2;
@@ -78,11 +79,11 @@ export class IdbLog<
 		return opened;
 	}
 
-	async open(roundId: string): Promise<KeptLog<Head, Item> | null> {
+	async open(logId: string): Promise<KeptLog<Head, Item> | null> {
 		const tx = (await this.db()).transaction(['heads', 'entries']);
 		const [row, rows] = await Promise.all([
-			tx.objectStore('heads').get(roundId),
-			tx.objectStore('entries').index('roundId').getAll(roundId)
+			tx.objectStore('heads').get(logId),
+			tx.objectStore('entries').index('roundId').getAll(logId)
 		]);
 		return row ? { head: row.head, entries: inOrder(rows.map((r) => r.entry)) } : null;
 	}
@@ -98,17 +99,17 @@ export class IdbLog<
 		await tx.done;
 	}
 
-	async add(roundId: string, entry: Item): Promise<void> {
+	async add(logId: string, entry: Item): Promise<void> {
 		const tx = (await this.db()).transaction('entries', 'readwrite', safe);
-		await Promise.all([tx.store.add({ id: entry.id, roundId, entry, waiting: 1 }), tx.done]);
+		await Promise.all([tx.store.add({ id: entry.id, roundId: logId, entry, waiting: 1 }), tx.done]);
 	}
 
-	async merge(round: KeptLog<Head, Item>): Promise<void> {
+	async merge(log: KeptLog<Head, Item>): Promise<void> {
 		const tx = (await this.db()).transaction(['heads', 'entries'], 'readwrite', safe);
 		await Promise.all([
-			tx.objectStore('heads').put({ id: round.head.id, head: round.head, waiting: 0 }),
-			...round.entries.map((entry) =>
-				tx.objectStore('entries').put({ id: entry.id, roundId: round.head.id, entry, waiting: 0 })
+			tx.objectStore('heads').put({ id: log.head.id, head: log.head, waiting: 0 }),
+			...log.entries.map((entry) =>
+				tx.objectStore('entries').put({ id: entry.id, roundId: log.head.id, entry, waiting: 0 })
 			),
 			tx.done
 		]);
@@ -136,11 +137,11 @@ export class IdbLog<
 		);
 	}
 
-	async sent(roundId: string, entryIds: readonly string[]): Promise<void> {
+	async sent(logId: string, entryIds: readonly string[]): Promise<void> {
 		const tx = (await this.db()).transaction(['heads', 'entries'], 'readwrite');
 		const heads = tx.objectStore('heads');
 		const entries = tx.objectStore('entries');
-		const head = await heads.get(roundId);
+		const head = await heads.get(logId);
 		if (head) await heads.put({ ...head, waiting: 0 });
 		for (const id of entryIds) {
 			const row = await entries.get(id);
@@ -149,13 +150,13 @@ export class IdbLog<
 		await tx.done;
 	}
 
-	async refuse(roundId: string, entryIds: readonly string[], why: Refusal): Promise<void> {
+	async refuse(logId: string, entryIds: readonly string[], why: Refusal): Promise<void> {
 		const tx = (await this.db()).transaction(['heads', 'entries'], 'readwrite', safe);
 		const heads = tx.objectStore('heads');
 		const entries = tx.objectStore('entries');
 		// With none of its entries to blame it is the head itself.
-		const head = await heads.get(roundId);
-		if (head && head.waiting === 1 && (entryIds.length === 0 || !(await this.#othersWait(entries, roundId, entryIds))))
+		const head = await heads.get(logId);
+		if (head && head.waiting === 1 && (entryIds.length === 0 || !(await this.#othersWait(entries, logId, entryIds))))
 			await heads.put({ ...head, waiting: 2, why });
 		for (const id of entryIds) {
 			const row = await entries.get(id);
@@ -167,10 +168,10 @@ export class IdbLog<
 	/** Whether entries of a log wait besides some. */
 	async #othersWait(
 		entries: { index(name: 'roundId'): { getAll(id: string): Promise<EntryRow<Item>[]> } },
-		roundId: string,
+		logId: string,
 		besides: readonly string[]
 	): Promise<boolean> {
-		const rows = await entries.index('roundId').getAll(roundId);
+		const rows = await entries.index('roundId').getAll(logId);
 		return rows.some((row) => row.waiting === 1 && !besides.includes(row.id));
 	}
 
@@ -191,41 +192,41 @@ export class IdbLog<
 		});
 	}
 
-	async retry(roundId: string): Promise<void> {
-		await this.#aside(roundId, (row) => ({ ...row, waiting: 1 }));
+	async retry(logId: string): Promise<void> {
+		await this.#aside(logId, (row) => ({ ...row, waiting: 1 }));
 	}
 
-	async takeBack(roundId: string): Promise<boolean> {
+	async takeBack(logId: string): Promise<boolean> {
 		const tx = (await this.db()).transaction(['heads', 'entries'], 'readwrite', safe);
 		const heads = tx.objectStore('heads');
 		const [head, count] = await Promise.all([
-			heads.get(roundId),
-			tx.objectStore('entries').index('roundId').count(roundId)
+			heads.get(logId),
+			tx.objectStore('entries').index('roundId').count(logId)
 		]);
 		const free = head?.waiting === 1 && count === 0;
-		if (free) await heads.delete(roundId);
+		if (free) await heads.delete(logId);
 		await tx.done;
 		return free;
 	}
 
-	async discard(roundId: string): Promise<void> {
-		await this.#aside(roundId, () => null);
+	async discard(logId: string): Promise<void> {
+		await this.#aside(logId, () => null);
 	}
 
 	/** Changes what was set aside of a log; null takes it off the device. */
 	async #aside(
-		roundId: string,
+		logId: string,
 		change: <Row extends HeadRow<Head> | EntryRow<Item>>(row: Row) => Row | null
 	): Promise<void> {
 		const tx = (await this.db()).transaction(['heads', 'entries'], 'readwrite', safe);
 		const heads = tx.objectStore('heads');
 		const entries = tx.objectStore('entries');
-		const head = await heads.get(roundId);
+		const head = await heads.get(logId);
 		if (head?.waiting === 2) {
 			const changed = change(head);
-			await (changed ? heads.put(changed) : heads.delete(roundId));
+			await (changed ? heads.put(changed) : heads.delete(logId));
 		}
-		for (const row of await entries.index('roundId').getAll(roundId)) {
+		for (const row of await entries.index('roundId').getAll(logId)) {
 			if (row.waiting !== 2) continue;
 			const changed = change(row);
 			await (changed ? entries.put(changed) : entries.delete(row.id));
@@ -234,8 +235,8 @@ export class IdbLog<
 	}
 }
 
-/** The store of rounds, and of the farm as this device last saw it. */
-export class IdbStore extends IdbLog<RoundHead, Entry> implements RoundStore {
+/** The store of calibrations, and of the farm as this device last saw it. */
+export class IdbStore extends IdbLog<CalibrationHead, Entry> implements CalibrationStore {
 	constructor(name = 'fallow') {
 		super(name);
 	}
@@ -246,12 +247,12 @@ export class IdbStore extends IdbLog<RoundHead, Entry> implements RoundStore {
 	jobSource = () => this.#get<KeptJobSource>('job-source');
 	keepNozzles = (nozzles: KeptNozzles) => this.#keep('nozzles', nozzles);
 	nozzles = () => this.#get<KeptNozzles>('nozzles');
-	keepRig = (sprayerId: string, rig: KeptRig) => this.#keep(`sprayer:${sprayerId}`, rig);
+	keepSprayer = (sprayerId: string, sprayer: KeptSprayer) => this.#keep(`sprayer:${sprayerId}`, sprayer);
 	/** What an older version of this device kept had no settings yet. */
-	async rig(sprayerId: string): Promise<KeptRig | null> {
-		const kept = await this.#get<KeptRig>(`sprayer:${sprayerId}`);
+	async sprayer(sprayerId: string): Promise<KeptSprayer | null> {
+		const kept = await this.#get<KeptSprayer>(`sprayer:${sprayerId}`);
 		if (kept) return kept;
-		const bare = await this.#get<Rig>(`rig:${sprayerId}`);
+		const bare = await this.#get<TypedSprayer>(`rig:${sprayerId}`);
 		return bare && { rig: bare, settings: [] };
 	}
 	keepWatch = (key: string, watch: KeptWatch | null) => this.#keep(`watch:${key}`, watch);

@@ -1,7 +1,7 @@
 import type { Entry, RunEntry } from '$core';
-import type { KeptLog, KeptRig, LogStore, RoundStore } from '$lib/entries/round-store';
+import type { KeptLog, KeptSprayer, LogStore, CalibrationStore } from '$lib/entries/calibration-store';
 import type { Day } from '$lib/wire/day';
-import type { RoundHead } from '$lib/wire/round-message';
+import type { CalibrationHead } from '$lib/wire/calibration-message';
 import type { JobHead } from '$lib/wire/run-message';
 
 export interface KeepDayOutside {
@@ -9,7 +9,7 @@ export interface KeepDayOutside {
 	readonly ask: <T>(path: string) => Promise<T | null>;
 	/** Has a page looked at, so that the device keeps it. */
 	readonly look: (path: string) => Promise<void>;
-	readonly store: Pick<RoundStore, 'keepRig' | 'merge'>;
+	readonly store: Pick<CalibrationStore, 'keepSprayer' | 'merge'>;
 	readonly runs: Pick<LogStore<JobHead, RunEntry>, 'merge'>;
 }
 
@@ -25,21 +25,21 @@ export async function keepDay({ ask, look, store, runs }: KeepDayOutside): Promi
 	const day = await ask<Day>('/api/day');
 	if (!day) return null;
 	let kept = 0;
-	for (const { id, round, calibration } of day.sprayers) {
-		const rig = await ask<KeptRig>(`/api/sprayers/${id}`);
-		if (rig) {
-			await store.keepRig(id, { rig: rig.rig, settings: rig.settings, dial: rig.dial ?? null });
+	for (const { id, round: inProgress, calibration: signed } of day.sprayers) {
+		const sprayer = await ask<KeptSprayer>(`/api/sprayers/${id}`);
+		if (sprayer) {
+			await store.keepSprayer(id, { rig: sprayer.rig, settings: sprayer.settings, dial: sprayer.dial ?? null });
 			kept += 1;
 		}
-		if (round) {
-			const stored = await ask<{ round: RoundHead; entries: readonly Entry[] }>(`/api/rounds/${round}`);
+		if (inProgress) {
+			const stored = await ask<{ round: CalibrationHead; entries: readonly Entry[] }>(`/api/rounds/${inProgress}`);
 			if (stored) {
 				await store.merge({ head: stored.round, entries: stored.entries });
 				kept += 1;
 			}
 		}
 		await look(`/sprayers/${id}`);
-		if (calibration) await look(`/calibrations/${calibration}`);
+		if (signed) await look(`/calibrations/${signed}`);
 	}
 	for (const id of day.jobs) {
 		const stored = await ask<KeptLog<JobHead, RunEntry>>(`/api/jobs/${id}`);

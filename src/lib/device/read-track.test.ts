@@ -50,7 +50,7 @@ describe('a file that is no track', () => {
 });
 
 describe('fixes as points', () => {
-	it('are in order, one a moment, and thinned to what a round keeps', () => {
+	it('are in order, one a moment, and thinned to what a calibration keeps', () => {
 		const fix = (at: number) => ({ at, latitude: 1, longitude: 2 });
 		expect(pointsOf([fix(2000), fix(0), fix(2000), fix(1000)]).map((p) => p[0])).toEqual([0, 1, 2]);
 		const many = pointsOf(Array.from({ length: 9000 }, (_, i) => fix(i * 200)));

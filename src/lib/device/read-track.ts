@@ -20,7 +20,7 @@ export interface Fix {
 	readonly speed?: number | undefined;
 }
 
-/** Fixes as the points of a track: seconds from the first, in order, one a moment, thinned to what a round keeps. */
+/** Fixes as the points of a track: seconds from the first, in order, one a moment, thinned to what a calibration keeps. */
 export function pointsOf(fixes: readonly Fix[]): TrackPoint[] {
 	const ordered = [...fixes].sort((a, b) => a.at - b.at);
 	const first = ordered[0]?.at ?? 0;

@@ -2,7 +2,7 @@ import { m } from '$words';
 import type { Fix } from './read-track';
 import { nmeaReader } from './read-track';
 
-/** Something that tells where the rig is, now and again, until it is stopped. */
+/** Something that tells where the sprayer is, now and again, until it is stopped. */
 export interface Receiver {
 	start(onFix: (fix: Fix) => void, onProblem: (words: string) => void): () => void;
 }

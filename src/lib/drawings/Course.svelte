@@ -1,4 +1,4 @@
-<!-- @component The course with its flags and the rig on it: straw ahead, dye behind. -->
+<!-- @component The course with its flags and the sprayer on it: straw ahead, dye behind. -->
 <script lang="ts">
 	import { m } from '$words';
 	interface Props {

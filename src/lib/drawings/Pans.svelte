@@ -1,5 +1,5 @@
 <!--
-@component A boomless rig from behind with a row of pans across its swath: each pan filled to its catch, and the pattern
+@component A boomless sprayer from behind with a row of pans across its swath: each pan filled to its catch, and the pattern
 that neighbouring passes lay down together at the chosen width.
 -->
 <script lang="ts">

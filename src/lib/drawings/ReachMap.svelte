@@ -1,6 +1,6 @@
 <!--
-@component What a rig can reach: speed across, pressure up. The reach of the nozzle as an area, the wanted volume as a line
-on it, where the rig is now, and the handle that slides along the line. Outside of the area it says why not.
+@component What a sprayer can reach: speed across, pressure up. The reach of the nozzle as an area, the wanted volume as a line
+on it, where the sprayer is now, and the handle that slides along the line. Outside of the area it says why not.
 -->
 <script lang="ts">
 	import { m } from '$words';

@@ -1,4 +1,4 @@
-<!-- @component A boomless rig from behind: how far it throws, what is wetted, and what of it is the swath. -->
+<!-- @component A boomless sprayer from behind: how far it throws, what is wetted, and what of it is the swath. -->
 <script lang="ts">
 	import { m } from '$words';
 	interface Props {

@@ -68,7 +68,7 @@ function deviationWords(nozzle: Pick<NozzleResult, 'verdict'>, share: number | n
 	return shape + figure;
 }
 
-/** What the jugs of a rig show. The brim lies a quarter above the largest catch or the even band. */
+/** What the jugs of a sprayer show. The brim lies a quarter above the largest catch or the even band. */
 export function jugBoard(source: BoardSource): JugBoard {
 	const unit = source.catchUnit;
 	const time = source.flow?.time ?? source.heldFor;

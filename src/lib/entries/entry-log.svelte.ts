@@ -1,5 +1,5 @@
 import type { Issue } from '$core';
-import type { KeptLog, LogStore } from './round-store';
+import type { KeptLog, LogStore } from './calibration-store';
 
 /** What stands with every entry: its own id, its place in the device's order, and when it was made. */
 interface Placed {

@@ -1,17 +1,17 @@
 import type { Entry } from '$core';
 import { inOrder } from '$core';
-import type { RoundHead } from '$lib/wire/round-message';
-import type { KeptRound } from './round-store';
+import type { CalibrationHead } from '$lib/wire/calibration-message';
+import type { KeptCalibration } from './calibration-store';
 
 /**
  * A new calibration in progress that starts from another one and goes on with readings that the other could not take: it
  * was signed while they were made. Every entry is made anew under its own id; what names another entry names its copy.
  */
 export function movedReadings(
-	from: KeptRound,
+	from: KeptCalibration,
 	later: readonly Entry[],
 	{ newId, now }: { readonly newId: () => string; readonly now: number }
-): { readonly head: RoundHead; readonly entries: readonly Entry[] } {
+): { readonly head: CalibrationHead; readonly entries: readonly Entry[] } {
 	const apart = new Set(later.map((e) => e.id));
 	const kept = from.entries.filter((e) => e.kind !== 'sign-off' && !apart.has(e.id));
 	const all = [...inOrder(kept), ...inOrder(later.filter((e) => e.kind !== 'sign-off'))];

@@ -1,14 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { MemoryStore } from '../../../tests/support/memory-store';
-import { entriesOf, idOf, testRig, wholeRound } from '../../../tests/support/entries';
+import { entriesOf, idOf, testSprayer, wholeCalibration } from '../../../tests/support/entries';
 import { Seeded } from '../../../tests/support/seeded';
 import type { Entry } from '$core';
 import type { OutboxStatus, Send } from './outbox';
 import { Outbox, firstBatch, sendByHttp, worstStatus } from './outbox';
-import type { KeptRound } from './round-store';
+import type { KeptCalibration } from './calibration-store';
 
-type SendRound = Send<KeptRound['head'], Entry>;
-const toRounds = ({ head, entries }: KeptRound) => ({
+type SendCalibration = Send<KeptCalibration['head'], Entry>;
+const toCalibrations = ({ head, entries }: KeptCalibration) => ({
 	path: `/api/rounds/${head.id}`,
 	body: { round: head, entries }
 });
@@ -17,14 +17,14 @@ const head = (n: number) => ({
 	id: idOf(n),
 	sprayerId: idOf(2),
 	startedAt: '2026-03-14T08:00:00.000Z',
-	rig: structuredClone(testRig)
+	rig: structuredClone(testSprayer)
 });
 
-async function outbox(send: SendRound, rounds = 1) {
+async function outbox(send: SendCalibration, calibrations = 1) {
 	const store = new MemoryStore();
-	for (let n = 1; n <= rounds; n += 1) {
+	for (let n = 1; n <= calibrations; n += 1) {
 		await store.create(head(n));
-		for (const entry of entriesOf(wholeRound, n * 100)) await store.add(idOf(n), entry);
+		for (const entry of entriesOf(wholeCalibration, n * 100)) await store.add(idOf(n), entry);
 	}
 	const statuses: OutboxStatus[] = [];
 	const timers: { wait: number; run: () => void }[] = [];
@@ -41,7 +41,7 @@ async function outbox(send: SendRound, rounds = 1) {
 	return { store, box, statuses, timers };
 }
 
-const takeAll: SendRound = async (round) => ({ acknowledged: round.entries.map((e) => e.id) });
+const takeAll: SendCalibration = async (calibration) => ({ acknowledged: calibration.entries.map((e) => e.id) });
 
 describe('the outbox', () => {
 	it('sends until everything is acknowledged, and says so', async () => {
@@ -72,56 +72,56 @@ describe('the outbox', () => {
 		}
 		expect(waits[0]).toBe(1000);
 		expect(Math.max(...waits)).toBeLessThanOrEqual(30_000);
-		expect((await store.unsent())[0]?.entries).toHaveLength(wholeRound.length);
-		expect(statuses.at(-1)).toEqual({ state: 'waiting', waiting: wholeRound.length, why: 'signal' });
+		expect((await store.unsent())[0]?.entries).toHaveLength(wholeCalibration.length);
+		expect(statuses.at(-1)).toEqual({ state: 'waiting', waiting: wholeCalibration.length, why: 'signal' });
 	});
 
 	it('loses nothing and keeps nothing twice over a line that drops messages and answers at random', async () => {
 		const random = new Seeded(42);
 		const server = new Map<string, string>();
-		const send: SendRound = async (round) => {
+		const send: SendCalibration = async (calibration) => {
 			if (random.next() < 0.3) return { later: 'signal' };
-			for (const entry of round.entries) {
+			for (const entry of calibration.entries) {
 				const known = server.get(entry.id);
 				if (known !== undefined) expect(known).toBe(JSON.stringify(entry));
 				server.set(entry.id, JSON.stringify(entry));
 			}
-			return random.next() < 0.4 ? { later: 'server' } : { acknowledged: round.entries.map((e) => e.id) };
+			return random.next() < 0.4 ? { later: 'server' } : { acknowledged: calibration.entries.map((e) => e.id) };
 		};
 		const { box, store } = await outbox(send, 3);
 		for (let i = 0; i < 60; i += 1) await box.kick();
 		expect(await store.unsent()).toEqual([]);
-		expect(server.size).toBe(3 * wholeRound.length);
+		expect(server.size).toBe(3 * wholeCalibration.length);
 	});
 
 	it('sets aside what the server will not take, with its reason, and sends all else', async () => {
 		const { box, store, statuses } = await outbox(
-			async (round) =>
-				round.head.id === idOf(1)
+			async (calibration) =>
+				calibration.head.id === idOf(1)
 					? { refused: 'That is signed off.', code: 'signed-off', entry: null }
-					: takeAll(round),
+					: takeAll(calibration),
 			2
 		);
 		await box.kick();
 		expect(await store.unsent()).toEqual([]);
 		const [aside] = await store.refused();
 		expect(aside!.head.id).toBe(idOf(1));
-		expect(aside!.entries).toHaveLength(wholeRound.length);
+		expect(aside!.entries).toHaveLength(wholeCalibration.length);
 		expect(aside!.why).toEqual({ code: 'signed-off', message: 'That is signed off.' });
 		expect(statuses.at(-1)).toEqual({ state: 'refused', waiting: 1, message: 'That is signed off.' });
 	});
 
 	it('sets aside the one entry that is wrong, and sends the others of its log', async () => {
-		const bad = entriesOf(wholeRound, 100)[3]!.id;
+		const bad = entriesOf(wholeCalibration, 100)[3]!.id;
 		const sent: string[] = [];
-		const { box, store, statuses } = await outbox(async (round) => {
-			const at = round.entries.findIndex((e) => e.id === bad);
+		const { box, store, statuses } = await outbox(async (calibration) => {
+			const at = calibration.entries.findIndex((e) => e.id === bad);
 			if (at >= 0) return { refused: 'No such jug.', code: 'out-of-range', entry: at };
-			sent.push(...round.entries.map((e) => e.id));
-			return takeAll(round);
+			sent.push(...calibration.entries.map((e) => e.id));
+			return takeAll(calibration);
 		});
 		await box.kick();
-		expect(sent).toHaveLength(wholeRound.length - 1);
+		expect(sent).toHaveLength(wholeCalibration.length - 1);
 		expect((await store.refused()).map((r) => r.entries.map((e) => e.id))).toEqual([[bad]]);
 		expect(statuses.at(-1)).toMatchObject({ state: 'refused', message: 'No such jug.' });
 		await store.retry(idOf(1));
@@ -130,7 +130,7 @@ describe('the outbox', () => {
 		await store.discard(idOf(1));
 		await box.kick();
 		expect(statuses.at(-1)).toEqual({ state: 'sent' });
-		expect((await store.open(idOf(1)))!.entries).toHaveLength(wholeRound.length - 1);
+		expect((await store.open(idOf(1)))!.entries).toHaveLength(wholeCalibration.length - 1);
 	});
 
 	it('says whether there is no signal, the server is busy or somebody has to sign in', async () => {
@@ -150,23 +150,23 @@ describe('the outbox', () => {
 
 	it('sends what is added while it is sending', async () => {
 		let added = false;
-		const { box, store } = await outbox(async (round) => {
+		const { box, store } = await outbox(async (calibration) => {
 			if (!added) {
 				added = true;
 				await store.add(idOf(1), entriesOf([{ kind: 'tick', check: 'kit', done: true }], 900)[0]!);
 				void box.kick();
 			}
-			return takeAll(round);
+			return takeAll(calibration);
 		});
 		await box.kick();
 		expect(await store.unsent()).toEqual([]);
 	});
 
-	it('cuts a long round into messages that the server takes', async () => {
+	it('cuts a long calibration into messages that the server takes', async () => {
 		const sizes: number[] = [];
-		const { box, store } = await outbox(async (round) => {
-			sizes.push(round.entries.length);
-			return takeAll(round);
+		const { box, store } = await outbox(async (calibration) => {
+			sizes.push(calibration.entries.length);
+			return takeAll(calibration);
 		});
 		for (const entry of entriesOf(
 			Array.from({ length: 450 }, () => ({ kind: 'tick', check: 'kit', done: true }) as const),
@@ -180,12 +180,12 @@ describe('the outbox', () => {
 });
 
 describe('sending over HTTP', () => {
-	const round = { head: head(1), entries: entriesOf(wholeRound), fresh: true };
+	const calibration = { head: head(1), entries: entriesOf(wholeCalibration), fresh: true };
 	const answering = (status: number, body: unknown) =>
 		sendByHttp(
 			(async () => new Response(JSON.stringify(body), { status })) as unknown as typeof fetch,
-			toRounds
-		)(round);
+			toCalibrations
+		)(calibration);
 
 	it('tells an answer, a refusal and no answer apart', async () => {
 		expect(await answering(200, { acknowledged: ['a'] })).toEqual({ acknowledged: ['a'] });
@@ -204,9 +204,9 @@ describe('sending over HTTP', () => {
 		expect(await answering(403, { cafe: 'log in to our network' })).toEqual({ later: 'signal' });
 		const dead = sendByHttp(
 			(async () => Promise.reject(new TypeError('no network'))) as unknown as typeof fetch,
-			toRounds
+			toCalibrations
 		);
-		expect(await dead(round)).toEqual({ later: 'signal' });
+		expect(await dead(calibration)).toEqual({ later: 'signal' });
 	});
 
 	it('gives up a send that is never answered, and makes it again later', async () => {
@@ -215,10 +215,10 @@ describe('sending over HTTP', () => {
 				new Promise((_, reject) =>
 					signal!.addEventListener('abort', () => reject(signal!.reason as Error))
 				)) as unknown as typeof fetch,
-			toRounds,
+			toCalibrations,
 			1
 		);
-		expect(await swallowed(round)).toEqual({ later: 'signal' });
+		expect(await swallowed(calibration)).toEqual({ later: 'signal' });
 	});
 });
 
@@ -227,10 +227,10 @@ describe('what is added as a run ends', () => {
 		for (let depth = 0; depth < 24; depth += 1) {
 			const store = new MemoryStore();
 			await store.create(head(1));
-			const [first, second] = entriesOf(wholeRound, 100);
+			const [first, second] = entriesOf(wholeCalibration, 100);
 			await store.add(idOf(1), first!);
 			let late: Promise<void> | null = null;
-			const outbox: Outbox<KeptRound['head'], Entry> = new Outbox<KeptRound['head'], Entry>({
+			const outbox: Outbox<KeptCalibration['head'], Entry> = new Outbox<KeptCalibration['head'], Entry>({
 				store,
 				send: async ({ entries }) => ({ acknowledged: entries.map((e) => e.id) }),
 				later: () => () => undefined,

@@ -1,4 +1,4 @@
-import type { LogStore, UnsentLog } from './round-store';
+import type { LogStore, UnsentLog } from './calibration-store';
 
 interface Known {
 	readonly id: string;

@@ -1,8 +1,8 @@
 import type { Entry, RunEntry } from '$core';
-import type { RoundHead } from '$lib/wire/round-message';
+import type { CalibrationHead } from '$lib/wire/calibration-message';
 import type { JobHead } from '$lib/wire/run-message';
 import { movedReadings } from './move-readings';
-import type { LogStore, Refusal } from './round-store';
+import type { LogStore, Refusal } from './calibration-store';
 
 /** What is on this device and not on the server, of one calibration or job. */
 export interface Unsent {
@@ -20,7 +20,7 @@ export interface Unsent {
 
 /** The calibrations and jobs that a device holds for one person, or for somebody alone. */
 export interface Held {
-	readonly rounds: LogStore<RoundHead, Entry>;
+	readonly calibrations: LogStore<CalibrationHead, Entry>;
 	readonly runs: LogStore<JobHead, RunEntry>;
 }
 
@@ -50,14 +50,14 @@ export class UnsentList {
 		);
 	}
 
-	async #of({ rounds, runs }: Held, before: boolean): Promise<Unsent[]> {
-		const [asideRounds, asideRuns, waitingRounds, waitingRuns] = await Promise.all([
-			rounds.refused(),
+	async #of({ calibrations, runs }: Held, before: boolean): Promise<Unsent[]> {
+		const [asideCalibrations, asideRuns, waitingCalibrations, waitingRuns] = await Promise.all([
+			calibrations.refused(),
 			runs.refused(),
-			rounds.unsent(),
+			calibrations.unsent(),
 			runs.unsent()
 		]);
-		const round = (head: RoundHead, count: number, why: Refusal | null): Unsent => ({
+		const calibration = (head: CalibrationHead, count: number, why: Refusal | null): Unsent => ({
 			kind: 'calibration',
 			id: head.id,
 			name: head.rig.name,
@@ -76,9 +76,9 @@ export class UnsentList {
 			before
 		});
 		return [
-			...asideRounds.map(({ head, entries, why }) => round(head, entries.length, why)),
+			...asideCalibrations.map(({ head, entries, why }) => calibration(head, entries.length, why)),
 			...asideRuns.map(({ head, entries, why }) => run(head, entries.length, why)),
-			...waitingRounds.map(({ head, entries }) => round(head, entries.length, null)),
+			...waitingCalibrations.map(({ head, entries }) => calibration(head, entries.length, null)),
 			...waitingRuns.map(({ head, entries }) => run(head, entries.length, null))
 		];
 	}
@@ -99,8 +99,8 @@ export class UnsentList {
 
 	/** Moves readings to a new calibration in progress; answers with its id. */
 	async move({ id, before }: Pick<Unsent, 'id' | 'before'>): Promise<string | null> {
-		const { rounds, before: old, newId, now } = this.#outside;
-		const made = await moveToNew({ rounds, newId, now }, id, before && old ? old.rounds : rounds);
+		const { calibrations, before: old, newId, now } = this.#outside;
+		const made = await moveToNew({ calibrations, newId, now }, id, before && old ? old.calibrations : calibrations);
 		await this.#outside.kick();
 		await this.load();
 		return made;
@@ -114,7 +114,10 @@ export class UnsentList {
 		const file = {
 			format: 'fallow-unsent/1',
 			at: new Date(now()).toISOString(),
-			calibrations: { refused: await all((h) => h.rounds.refused()), waiting: await all((h) => h.rounds.unsent()) },
+			calibrations: {
+				refused: await all((h) => h.calibrations.refused()),
+				waiting: await all((h) => h.calibrations.unsent())
+			},
 			jobs: { refused: await all((h) => h.runs.refused()), waiting: await all((h) => h.runs.unsent()) }
 		};
 		return JSON.stringify(file, null, '\t');
@@ -122,23 +125,23 @@ export class UnsentList {
 
 	#storeOf({ kind, before }: Unsent) {
 		const held = (before ? this.#outside.before : null) ?? this.#outside;
-		return kind === 'job' ? held.runs : held.rounds;
+		return kind === 'job' ? held.runs : held.calibrations;
 	}
 }
 
 /** Moves what was set aside of a calibration to a new one on this device; null where nothing was. `held`: where it is now. */
 export async function moveToNew(
-	{ rounds, newId, now }: Pick<UnsentOutside, 'rounds' | 'newId' | 'now'>,
+	{ calibrations, newId, now }: Pick<UnsentOutside, 'calibrations' | 'newId' | 'now'>,
 	id: string,
-	held: UnsentOutside['rounds'] = rounds
+	held: UnsentOutside['calibrations'] = calibrations
 ): Promise<string | null> {
 	const aside = (await held.refused()).find((log) => log.head.id === id);
 	const from = await held.open(id);
 	if (!aside || !from || aside.entries.length === 0) return null;
 	const made = movedReadings(from, aside.entries, { newId, now: now() });
 	// Kept under their new ids before the old ones go: a flat battery between the two keeps them twice, and loses none.
-	await rounds.create(made.head);
-	for (const entry of made.entries) await rounds.add(made.head.id, entry);
+	await calibrations.create(made.head);
+	for (const entry of made.entries) await calibrations.add(made.head.id, entry);
 	await held.discard(id);
 	return made.head.id;
 }

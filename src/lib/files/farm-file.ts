@@ -3,8 +3,8 @@ import { blockKinds } from '../../core/index';
 import { boundarySchema } from '../ground/boundary';
 import { labelSchema } from './product-files';
 import { anchorSchema } from '../wire/anchor';
-import { rigSchema, settingSchema } from '../wire/rig';
-import { entrySchema } from '../wire/round-message';
+import { typedSprayerSchema, settingSchema } from '../wire/sprayer';
+import { entrySchema } from '../wire/calibration-message';
 import { runEntrySchema } from '../wire/run-message';
 import { tankMixInputSchema } from '../wire/tank-mix';
 import { tankPlanInputSchema } from '../wire/tank-plan';
@@ -61,7 +61,7 @@ const body = <T extends z.ZodType>(schema: T) => z.looseObject({ id, body: schem
 /** What a row of each table has to be besides what the database itself asks of its columns. */
 export const farmRowSchemas: Readonly<Record<FarmTableName, z.ZodType>> = {
 	worker: z.looseObject({ id, name: z.string().min(1).max(80) }),
-	sprayer: z.looseObject({ id, rig: rigSchema }),
+	sprayer: z.looseObject({ id, rig: typedSprayerSchema }),
 	setting: body(settingSchema),
 	sprayer_event: z.looseObject({ id, what: z.string().max(40), note: z.string().max(400) }),
 	nozzle: body(z.looseObject({ kind: z.string(), name: z.string().min(1).max(120) })),
@@ -71,7 +71,7 @@ export const farmRowSchemas: Readonly<Record<FarmTableName, z.ZodType>> = {
 	block: body(
 		z.looseObject({ name: z.string().min(1).max(80), kind: z.enum(blockKinds), boundary: boundarySchema.nullable() })
 	),
-	round: z.looseObject({ id, rig: rigSchema, setting: settingSchema.nullable() }),
+	round: z.looseObject({ id, rig: typedSprayerSchema, setting: settingSchema.nullable() }),
 	round_entry: body(entrySchema),
 	calibration: z.looseObject({ id }),
 	tank_plan: z.looseObject({ id, input: tankPlanInputSchema }),

@@ -159,6 +159,53 @@ export function readRecordLine(at: (column: string) => string, settings: FarmSet
 	});
 }
 
+/** How much of a product went out, m³ or kg. */
+interface Total {
+	readonly total: number;
+	readonly kind: 'volume' | 'mass';
+}
+
+/** The total as its column says it: exactly, in SI, or as a person writes an amount. */
+function totalOf(at: (column: string) => string, settings: FarmSettings, issues: Issue[]): Total | null {
+	const [text, exact] = [at('total'), at('total_unit')];
+	if (exact === 'm3' || exact === 'kg') {
+		if (si.test(text) && Number(text) >= 0) return { total: Number(text), kind: exact === 'kg' ? 'mass' : 'volume' };
+		issues.push({ code: 'unreadable', path: 'total', text, wanted: 'number' });
+		return null;
+	}
+	if (text === '') return null;
+	const read = readAmount(text, { gallon: settings.gallon, decimalComma: settings.decimalComma }, 'total');
+	if (!read.ok) {
+		issues.push(...read.issues);
+		return null;
+	}
+	return { total: read.value.amount, kind: read.value.kind };
+}
+
+/** The total that a dose comes to, over the ground or in the mix; null where that is not known. */
+function ofDose(
+	text: string,
+	settings: FarmSettings,
+	{ area, mix, issues }: { readonly area: number | null; readonly mix: number | null; readonly issues: Issue[] }
+): Total | null {
+	const { gallon, decimalComma } = settings;
+	const read = readDose(text, { gallon, decimalComma, unit: fieldUnits(settings).dose }, 'dose');
+	if (!read.ok) {
+		issues.push(...read.issues);
+		return null;
+	}
+	const { value: dose } = read;
+	switch (dose.basis) {
+		case 'liquidPerArea':
+		case 'dryPerArea':
+			return area === null ? null : { total: dose.dose * area, kind: dose.basis === 'dryPerArea' ? 'mass' : 'volume' };
+		case 'shareLiquid':
+			return mix === null ? null : { total: mix * dose.share, kind: 'volume' };
+		case 'shareDry':
+			return mix === null ? null : { total: mix * dose.perVolume, kind: 'mass' };
+	}
+}
+
 /** The product of a line: its total as told, or from its dose over the ground or in the mix. */
 function readProduct(
 	at: (column: string) => string,
@@ -183,41 +230,14 @@ function readProduct(
 	};
 	const entryHours = number('entry_hours');
 	const harvestDays = number('harvest_days');
-	let total: number | null = null;
-	let kind: 'volume' | 'mass' = 'volume';
-	const exact = at('total_unit');
-	if (exact === 'm3' || exact === 'kg') {
-		kind = exact === 'kg' ? 'mass' : 'volume';
-		if (si.test(at('total')) && Number(at('total')) >= 0) total = Number(at('total'));
-		else issues.push({ code: 'unreadable', path: 'total', text: at('total'), wanted: 'number' });
-	} else if (at('total') !== '') {
-		const read = readAmount(at('total'), { gallon: settings.gallon, decimalComma: settings.decimalComma }, 'total');
-		if (read.ok) [total, kind] = [read.value.amount, read.value.kind];
-		else issues.push(...read.issues);
-	}
-	const doseText = at('dose');
-	if (doseText !== '' && total === null) {
-		const read = readDose(
-			doseText,
-			{ gallon: settings.gallon, decimalComma: settings.decimalComma, unit: units.dose },
-			'dose'
-		);
-		if (!read.ok) issues.push(...read.issues);
-		else {
-			const { value: dose } = read;
-			if (dose.basis === 'liquidPerArea' || dose.basis === 'dryPerArea') {
-				kind = dose.basis === 'dryPerArea' ? 'mass' : 'volume';
-				total = area === null ? null : dose.dose * area;
-			} else if (mix !== null) {
-				kind = dose.basis === 'shareDry' ? 'mass' : 'volume';
-				total = mix * (dose.basis === 'shareDry' ? dose.perVolume : dose.share);
-			}
-		}
-	}
-	if (total === null) {
+	const told =
+		totalOf(at, settings, issues) ?? (at('dose') === '' ? null : ofDose(at('dose'), settings, { area, mix, issues }));
+	if (!told) {
 		if (!issues.some((i) => i.path === 'total' || i.path === 'dose')) issues.push({ code: 'missing', path: 'total' });
 		return null;
 	}
+	const { total, kind } = told;
+	const doseText = at('dose');
 	const perGround = area ? total / area : 0;
 	// Where only the total is known, the dose is what it came to.
 	const came = `${Number((perGround * (kind === 'mass' ? 1e4 : 1e7)).toPrecision(4))} ${kind === 'mass' ? 'kg/ha' : 'L/ha'}`;

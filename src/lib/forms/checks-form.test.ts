@@ -1,20 +1,20 @@
 import { describe, expect, it } from 'vitest';
-import { checksOf, rigChecks } from '$core';
+import { checksOf, sprayerChecks } from '$core';
 import { checkList } from '$lib/settings/check-list';
-import { entrySchema } from '$lib/wire/round-message';
-import { checkTitle, rigCheckWhy } from '$lib/wording/rig-checks';
+import { entrySchema } from '$lib/wire/calibration-message';
+import { checkTitle, sprayerCheckWhy } from '$lib/wording/sprayer-checks';
 import { readChecksForm } from './checks-form';
 
 describe('the check list of a farm', () => {
 	it('leaves out what was unticked, and adds its own words at the end', () => {
-		const made = rigChecks.filter((c) => c !== 'kit');
+		const made = sprayerChecks.filter((c) => c !== 'kit');
 		const { checks, problems } = readChecksForm(made, ' Boom lock pin in \n\nBoom lock pin in\nRadio charged');
 		expect(problems).toEqual({});
 		expect(checks).toEqual({ droppedChecks: ['kit'], ownChecks: ['Boom lock pin in', 'Radio charged'] });
 		const list = checkList({ kind: 'boom' }, checks);
 		expect(list).not.toContain('kit');
 		expect(list.slice(-2).map(checkTitle)).toEqual(['Boom lock pin in', 'Radio charged']);
-		expect(rigCheckWhy(list.at(-1)!, 'boom', true)).not.toBe('');
+		expect(sprayerCheckWhy(list.at(-1)!, 'boom', true)).not.toBe('');
 	});
 	it('refuses too many and too long, with an example', () => {
 		expect(readChecksForm([], 'x'.repeat(81)).problems['own-checks']).toMatch(/80 letters.*Example/);

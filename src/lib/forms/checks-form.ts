@@ -1,5 +1,5 @@
 import { m } from '$words';
-import { rigChecks } from '../../core/index';
+import { sprayerChecks } from '../../core/index';
 import type { FarmSettings } from '../settings/farm-settings';
 
 /** Most checks that a farm adds, and the longest of them. */
@@ -22,7 +22,7 @@ export function readChecksForm(made: readonly string[], own: string): ReadChecks
 				? { 'own-checks': m.own_check_too_long({ long: long.slice(0, 30), longest }) }
 				: {};
 	return {
-		checks: { droppedChecks: rigChecks.filter((check) => !made.includes(check)), ownChecks: lines },
+		checks: { droppedChecks: sprayerChecks.filter((check) => !made.includes(check)), ownChecks: lines },
 		problems
 	};
 }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { metric } from '../../../tests/support/round-state';
+import { metric } from '../../../tests/support/calibration-state';
 import type { FarmSettings } from '../settings/farm-settings';
 import { farmMeasures, measureTexts, readMeasuresForm } from './measures';
 

@@ -1,10 +1,10 @@
 import { z } from 'zod';
-import { carried, carriers, drives, rigTexts, sprayerKinds } from '../../core/index';
-import type { RigText } from '../../core/index';
+import { carried, carriers, drives, sprayerTexts, sprayerKinds } from '../../core/index';
+import type { SprayerText } from '../../core/index';
 
 /** A sprayer's form as text; what the text means is for the core to judge, so that it comes back with words. */
 const text = z.string().max(400).default('');
-const texts = Object.fromEntries(rigTexts.map((name) => [name, text])) as Record<RigText, typeof text>;
+const texts = Object.fromEntries(sprayerTexts.map((name) => [name, text])) as Record<SprayerText, typeof text>;
 
 export const sprayerFormSchema = z.object({
 	...texts,

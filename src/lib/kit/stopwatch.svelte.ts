@@ -1,4 +1,4 @@
-import type { KeptWatch } from '$lib/entries/round-store';
+import type { KeptWatch } from '$lib/entries/calibration-store';
 
 export interface StopwatchOutside {
 	/** Wall clock, ms. A running watch is kept by it, so that it survives a reload. */

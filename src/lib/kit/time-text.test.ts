@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { fields, readField } from '$core';
 import { typed } from '$lib/settings/field-units';
-import { metric } from '../../../tests/support/round-state';
+import { metric } from '../../../tests/support/calibration-state';
 import { timeText } from './time-text';
 
 describe('a time that was stopped', () => {

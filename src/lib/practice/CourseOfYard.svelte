@@ -1,7 +1,7 @@
 <!-- @component What passes in a yard: the course with its flags, or the ground that is sprayed for a refill or a plot. -->
 <script lang="ts">
 	import { MediaQuery } from 'svelte/reactivity';
-	import { practiceRigs } from '$core';
+	import { practiceSprayers } from '$core';
 	import type { FarmSettings } from '$lib/settings/farm-settings';
 	import { show } from '$lib/show/show';
 	import CourseScene from './CourseScene.svelte';
@@ -16,7 +16,7 @@
 	let { yard, settings, ground = false }: Props = $props();
 
 	const still = new MediaQuery('(prefers-reduced-motion: reduce)');
-	const { rig } = $derived(practiceRigs[yard.exercise.rig]);
+	const { sprayer } = $derived(practiceSprayers[yard.exercise.sprayer]);
 	const machine = $derived(yard.yard.machine);
 	const said = $derived(ground && machine.ground ? machine.ground.said.length : machine.course.said);
 </script>
@@ -24,7 +24,7 @@
 <CourseScene
 	along={yard.along}
 	back={yard.passing?.back ?? false}
-	passer={rig.kind === 'knapsack' ? 'walker' : rig.carrier === 'atv' ? 'atv' : 'tractor'}
+	passer={sprayer.kind === 'knapsack' ? 'walker' : sprayer.carrier === 'atv' ? 'atv' : 'tractor'}
 	still={still.current}
 	said={show('length', said, settings, { digits: 4 }).text}
 />

@@ -7,7 +7,7 @@
 
 	interface Props {
 		graded: GradedFault;
-		exercise: Pick<Exercise, 'rig'>;
+		exercise: Pick<Exercise, 'sprayer'>;
 		/** What somebody who knows would have done; null: no reading tells, left out: it was found. */
 		reading?: Revealing | null | undefined;
 		decimalComma: boolean;

@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { m } from '$words';
 	import type { FaultKind } from '$core';
-	import { exercises, faultsOf, practiceRigs, thingOf } from '$core';
+	import { exercises, faultsOf, practiceSprayers, thingOf } from '$core';
 	import Field from '$lib/kit/Field.svelte';
 	import { methodWords } from '$lib/wording/methods';
 	import { exerciseTitle, faultName } from '$lib/wording/practice';
@@ -13,7 +13,7 @@
 	let id = $state(exercises[0]!.id);
 	let chosen = $state.raw<readonly FaultKind[]>([]);
 	const exercise = $derived(exercises.find((e) => e.id === id)!);
-	const kinds = $derived(faultsOf[practiceRigs[exercise.rig].rig.kind]);
+	const kinds = $derived(faultsOf[practiceSprayers[exercise.sprayer].sprayer.kind]);
 	const picked = $derived(chosen.filter((kind) => kinds.includes(kind)));
 	function toggle(kind: FaultKind) {
 		const others = chosen.filter((other) => thingOf(other) !== thingOf(kind));

@@ -7,10 +7,10 @@
 	import AppBar from '$lib/frame/AppBar.svelte';
 	import AnswerPanel from '$lib/calibration/AnswerPanel.svelte';
 	import StepRail from '$lib/calibration/StepRail.svelte';
-	import type { RoundState, StepName } from '$lib/calibration/round.svelte';
+	import type { CalibrationState, StepName } from '$lib/calibration/calibration.svelte';
 	import { shownRate } from '$lib/show/answer';
 	import { typedText } from '$lib/settings/typed-text';
-	import { describeRig } from '$lib/wording/describe-rig';
+	import { describeSprayer } from '$lib/wording/describe-sprayer';
 	import { exerciseTitle } from '$lib/wording/practice';
 	import PracticeBand from './PracticeBand.svelte';
 	import World from './World.svelte';
@@ -18,21 +18,21 @@
 
 	interface Props {
 		yard: YardState;
-		round: RoundState;
+		calibration: CalibrationState;
 		step: StepName;
 		path: string;
 		children: Snippet;
 	}
-	let { yard, round, step, path, children }: Props = $props();
+	let { yard, calibration, step, path, children }: Props = $props();
 
-	const unit = $derived(round.settings.rateUnit);
+	const unit = $derived(calibration.settings.rateUnit);
 	const shown = $derived(
-		round.calibration
+		calibration.answer
 			? shownRate(
-					round.calibration.rate.value,
-					2 * relativeU(round.calibration.rate),
+					calibration.answer.rate.value,
+					2 * relativeU(calibration.answer.rate),
 					unit,
-					round.settings.decimalComma
+					calibration.settings.decimalComma
 				)
 			: null
 	);
@@ -52,14 +52,14 @@
 					><span class="num text-[1.7rem]">{shown.value}</span> <b>{shown.unit}</b> ± {shown.interval}</span
 				>{:else}<span class="lab">{m.not_yet()}</span>{/if}
 		</summary>
-		<div class="max-h-[50dvh] overflow-auto pb-3"><AnswerPanel state={round} {unit} /></div>
+		<div class="max-h-[50dvh] overflow-auto pb-3"><AnswerPanel state={calibration} {unit} /></div>
 	</details>
 {/snippet}
 
 {#snippet trouble()}
-	{#if round.storeError ?? yard.storeError}
+	{#if calibration.storeError ?? yard.storeError}
 		<p class="mb-3 border-l-5 border-l-rust bg-rust-wash p-3 font-semibold" role="alert">
-			{m.this_device_could_not_keep_that({ storeError: round.storeError ?? yard.storeError ?? '' })}
+			{m.this_device_could_not_keep_that({ storeError: calibration.storeError ?? yard.storeError ?? '' })}
 		</p>
 	{/if}
 {/snippet}
@@ -73,7 +73,7 @@
 				aria-expanded={stepsOpen}
 				onclick={() => (stepsOpen = !stepsOpen)}
 			>
-				<b class="num text-[1.15rem] whitespace-nowrap">{round.steps.find((s) => s.name === step)?.title}</b><span
+				<b class="num text-[1.15rem] whitespace-nowrap">{calibration.steps.find((s) => s.name === step)?.title}</b><span
 					class="truncate text-[0.9rem]">{exerciseTitle(yard.exercise)} ▾</span
 				>
 			</button>
@@ -93,12 +93,12 @@
 				aria-label={m.steps_of_the_calibration()}
 			>
 				<div class="px-3">{@render answer()}</div>
-				<StepRail {round} {step} onpick={() => (stepsOpen = false)} />
+				<StepRail {calibration} {step} onpick={() => (stepsOpen = false)} />
 				<p class="lab px-4">{m.yard_goal({ goal })}</p>
 			</nav>
 		{/if}
 		<div class={['overflow-auto bg-paper-deep px-4 py-2', worldOpen ? 'max-h-[36dvh] flex-none' : 'hidden']}>
-			<World {yard} {round} {step} phone />
+			<World {yard} {calibration} {step} phone />
 		</div>
 		<main class="flex min-h-0 flex-1 flex-col overflow-auto px-4 pt-3" id="step">
 			{@render trouble()}
@@ -112,10 +112,10 @@
 		<aside class="flex flex-col overflow-auto border-r border-r-rule py-4" aria-label={m.the_calibration()}>
 			<div class="px-4.5 pb-3.5">
 				<h2>{exerciseTitle(yard.exercise)}</h2>
-				<p class="lab mt-0.75 text-[0.9rem]">{describeRig(round.head.rig)}</p>
+				<p class="lab mt-0.75 text-[0.9rem]">{describeSprayer(calibration.head.rig)}</p>
 				<p class="mt-1"><b>{m.yard_goal({ goal })}</b></p>
 			</div>
-			<nav aria-label={m.steps_of_the_calibration()}><StepRail {round} {step} /></nav>
+			<nav aria-label={m.steps_of_the_calibration()}><StepRail {calibration} {step} /></nav>
 		</aside>
 		<main class="flex min-w-0 flex-col overflow-auto px-5 py-4" id="step">
 			{@render trouble()}
@@ -126,7 +126,7 @@
 			aria-label={m.yard_world()}
 		>
 			{@render answer()}
-			<World {yard} {round} {step} />
+			<World {yard} {calibration} {step} />
 		</aside>
 	</div>
 {/if}

@@ -3,7 +3,7 @@
 	import { m } from '$words';
 	import { untrack } from 'svelte';
 	import type { YardAction } from '$core';
-	import { factor, practiceRigs, showFigure, si } from '$core';
+	import { factor, practiceSprayers, showFigure, si } from '$core';
 	import Sheet from '$lib/kit/Sheet.svelte';
 	import type { FieldUnits } from '$lib/settings/field-units';
 	import type { YardState } from './yard.svelte';
@@ -18,7 +18,7 @@
 	}
 	let { yard, units, decimalComma, open, onclose, onset }: Props = $props();
 
-	const own = $derived(practiceRigs[yard.exercise.rig]);
+	const own = $derived(practiceSprayers[yard.exercise.sprayer]);
 	const { setting } = untrack(() => yard.yard);
 	let gear = $state(setting.gear);
 	let rpm = $state(setting.rpm);
@@ -55,7 +55,7 @@
 					{
 						name: m.yard_rev_counter(),
 						value: `${rpm} ${m.yard_rpm()}`,
-						turn: (by: 1 | -1) => (rpm = Math.max(100, rpm + by * (own.rig.kind === 'knapsack' ? 100 : 10)))
+						turn: (by: 1 | -1) => (rpm = Math.max(100, rpm + by * (own.sprayer.kind === 'knapsack' ? 100 : 10)))
 					}
 				]
 			: []),
@@ -68,7 +68,7 @@
 					}
 				]
 			: []),
-		...(own.rig.kind === 'boom' || own.rig.kind === 'boomless'
+		...(own.sprayer.kind === 'boom' || own.sprayer.kind === 'boomless'
 			? [
 					{
 						name: m.yard_height(),
@@ -78,7 +78,7 @@
 					}
 				]
 			: []),
-		...(own.rig.kind === 'knapsack' && !own.counter
+		...(own.sprayer.kind === 'knapsack' && !own.counter
 			? [
 					{
 						name: m.yard_strokes(),

@@ -6,9 +6,9 @@ the truth.
 	import { m } from '$words';
 	import { MediaQuery } from 'svelte/reactivity';
 	import type { YardAction } from '$core';
-	import { factor, inUnit, practiceRigs, showDecimals, yardPans, yardWeather } from '$core';
-	import type { StepName } from '$lib/calibration/round-steps';
-	import type { RoundState } from '$lib/calibration/round.svelte';
+	import { factor, inUnit, practiceSprayers, showDecimals, yardPans, yardWeather } from '$core';
+	import type { StepName } from '$lib/calibration/calibration-steps';
+	import type { CalibrationState } from '$lib/calibration/calibration.svelte';
 	import { everyFrame } from '$lib/kit/attachments';
 	import { shortUnit } from '$lib/settings/field-units';
 	import { show } from '$lib/show/show';
@@ -28,22 +28,22 @@ the truth.
 
 	interface Props {
 		yard: YardState;
-		round: RoundState;
+		calibration: CalibrationState;
 		step: StepName;
 		/** The step below has no room for the course. */
 		phone?: boolean;
 	}
-	let { yard, round, step, phone = false }: Props = $props();
+	let { yard, calibration, step, phone = false }: Props = $props();
 
-	const own = $derived(practiceRigs[yard.exercise.rig]);
-	const units = $derived(round.units);
-	const comma = $derived(round.settings.decimalComma);
+	const own = $derived(practiceSprayers[yard.exercise.sprayer]);
+	const units = $derived(calibration.units);
+	const comma = $derived(calibration.settings.decimalComma);
 	const still = new MediaQuery('(prefers-reduced-motion: reduce)');
 	const machine = $derived(yard.yard.machine);
 	const scene = $derived(sceneOf(step, yard.exercise));
 
 	const volume = $derived(factor('volume', units.catch));
-	const tankUnit = $derived(own.rig.kind === 'knapsack' ? units.catch : units.tank);
+	const tankUnit = $derived(own.sprayer.kind === 'knapsack' ? units.catch : units.tank);
 	const tank = $derived(factor('volume', tankUnit));
 	const tape = $derived(units.side === 'm' ? { unit: 'm', parts: 10 } : { unit: 'ft', parts: 4 });
 	const dipped = $derived(yard.last('dip'));
@@ -51,9 +51,11 @@ the truth.
 	const pans = $derived(yard.last('pans'));
 	const driven = $derived(yard.last('drive'));
 	/** The newest doing that can be said in words. */
-	const said = $derived(yard.yard.done.findLast((d) => seenText(d.seen, yard.exercise, round.settings) !== '') ?? null);
+	const said = $derived(
+		yard.yard.done.findLast((d) => seenText(d.seen, yard.exercise, calibration.settings) !== '') ?? null
+	);
 	const saidWords = $derived(
-		said && !(said.seen.of === 'drive' && yard.passing) ? seenText(said.seen, yard.exercise, round.settings) : ''
+		said && !(said.seen.of === 'drive' && yard.passing) ? seenText(said.seen, yard.exercise, calibration.settings) : ''
 	);
 
 	const nozzle = $derived(yard.nozzle);
@@ -78,8 +80,9 @@ the truth.
 	});
 	const ground = $derived(machine.ground?.said ?? null);
 	const courseSaid = $derived(
-		show('length', scene === 'ground' && ground ? ground.length : machine.course.said, round.settings, { digits: 4 })
-			.text
+		show('length', scene === 'ground' && ground ? ground.length : machine.course.said, calibration.settings, {
+			digits: 4
+		}).text
 	);
 	/** A dial says something while it drives. */
 	const dial = $derived(yard.passing && yard.along !== null && yard.along > -0.2 ? (driven?.seen.dial ?? null) : null);
@@ -94,12 +97,16 @@ the truth.
 	)}
 >
 	{#if scene === 'course' || scene === 'ground'}
-		{#if scene === 'ground' || phone}<CourseOfYard {yard} settings={round.settings} ground={scene === 'ground'} />{/if}
+		{#if scene === 'ground' || phone}<CourseOfYard
+				{yard}
+				settings={calibration.settings}
+				ground={scene === 'ground'}
+			/>{/if}
 		{#if scene === 'ground' && ground}
 			<p class="lab">
 				{m.yard_ground_said({
 					length: courseSaid,
-					width: show('length', ground.width, round.settings, { digits: 3 }).text
+					width: show('length', ground.width, calibration.settings, { digits: 3 }).text
 				})}
 			</p>
 		{/if}
@@ -107,7 +114,7 @@ the truth.
 			<button
 				type="button"
 				class="btn go"
-				disabled={yard.passing !== null || round.signedOff}
+				disabled={yard.passing !== null || calibration.signedOff}
 				onclick={() => void yard.pass(scene === 'ground' ? 'cover' : 'drive')}
 				>{scene === 'ground' ? m.yard_cover() : m.yard_drive()}</button
 			>
@@ -124,7 +131,7 @@ the truth.
 		</div>
 	{:else if scene === 'jugs'}
 		<JugStand
-			names={round.names}
+			names={calibration.names}
 			{levels}
 			under={yard.under}
 			brim={machine.jugSize.brim / volume}
@@ -140,7 +147,9 @@ the truth.
 		<div class="flex flex-wrap items-center gap-2">
 			{#if machine.nozzles.length > 1}
 				<button type="button" class="btn plain" aria-pressed={single} onclick={() => (single = !single)}
-					>{single ? m.yard_jug_single({ place: round.names.nozzle(nozzle).toLowerCase() }) : m.yard_jugs_all()}</button
+					>{single
+						? m.yard_jug_single({ place: calibration.names.nozzle(nozzle).toLowerCase() })
+						: m.yard_jugs_all()}</button
 				>
 			{/if}
 			{@render faster()}
@@ -156,10 +165,10 @@ the truth.
 			still={still.current}
 		/>
 		<div class="flex flex-wrap items-center gap-2">
-			<button type="button" class="btn" disabled={round.signedOff} onclick={() => act({ do: 'dip' })}
+			<button type="button" class="btn" disabled={calibration.signedOff} onclick={() => act({ do: 'dip' })}
 				>{m.yard_dip()}</button
 			>
-			<button type="button" class="btn" disabled={round.signedOff} onclick={() => act({ do: 'fill' })}
+			<button type="button" class="btn" disabled={calibration.signedOff} onclick={() => act({ do: 'fill' })}
 				>{m.yard_fill()}</button
 			>
 			{@render faster()}
@@ -180,7 +189,7 @@ the truth.
 		{:else}<p class="lab">{m.yard_wet_first()}</p>{/if}
 		{#if pans}
 			<p class="lab">
-				{m.yard_pans_read({ spacing: show('spacing', yardPans.spacing, round.settings, { digits: 3 }).text })}
+				{m.yard_pans_read({ spacing: show('spacing', yardPans.spacing, calibration.settings, { digits: 3 }).text })}
 			</p>
 			<ol class="num grid gap-1" style="grid-template-columns: repeat(auto-fill, minmax(2.6rem, 1fr))">
 				{#each pans.seen.levels as level, i (i)}<li
@@ -195,50 +204,57 @@ the truth.
 			</ol>
 		{/if}
 		<div class="flex flex-wrap items-center gap-2">
-			<button type="button" class="btn" disabled={round.signedOff} onclick={() => act({ do: 'wet' })}
+			<button type="button" class="btn" disabled={calibration.signedOff} onclick={() => act({ do: 'wet' })}
 				>{m.yard_wet()}</button
 			>
-			<button type="button" class="btn" disabled={round.signedOff} onclick={() => act({ do: 'pans' })}
+			<button type="button" class="btn" disabled={calibration.signedOff} onclick={() => act({ do: 'pans' })}
 				>{m.yard_pans()}</button
 			>
 		</div>
 	{:else if scene === 'taped'}
 		<p>
-			{own.rig.kind === 'knapsack'
+			{own.sprayer.kind === 'knapsack'
 				? m.yard_tape_lance()
-				: own.rig.kind === 'airblast'
+				: own.sprayer.kind === 'airblast'
 					? m.yard_tape_rows()
 					: m.yard_tape_boom()}
 		</p>
 		<div class="flex flex-wrap gap-2">
-			<button type="button" class="btn" disabled={round.signedOff} onclick={() => act({ do: 'tape', what: 'spacing' })}
-				>{m.yard_tape_spacing()}</button
+			<button
+				type="button"
+				class="btn"
+				disabled={calibration.signedOff}
+				onclick={() => act({ do: 'tape', what: 'spacing' })}>{m.yard_tape_spacing()}</button
 			>
-			{#if own.rig.kind === 'boom'}
-				<button type="button" class="btn" disabled={round.signedOff} onclick={() => act({ do: 'tape', what: 'height' })}
-					>{m.yard_tape_height()}</button
+			{#if own.sprayer.kind === 'boom'}
+				<button
+					type="button"
+					class="btn"
+					disabled={calibration.signedOff}
+					onclick={() => act({ do: 'tape', what: 'height' })}>{m.yard_tape_height()}</button
 				>
 			{/if}
 		</div>
 	{/if}
 
-	{#if scene === 'sprayer'}<p class="lab">{weatherText(yardWeather(yard.head.seed), round.settings)}</p>{/if}
+	{#if scene === 'sprayer'}<p class="lab">{weatherText(yardWeather(yard.head.seed), calibration.settings)}</p>{/if}
 	{#if scene !== 'course' && scene !== 'ground' && scene !== 'jugs'}{@render instruments()}{/if}
 
 	<p class="min-h-[1.4em] font-semibold" role="status">{saidWords}</p>
 	<div class="grid grid-cols-2 gap-2">
-		<button type="button" class="btn" disabled={round.signedOff} onclick={() => (tools = true)}>{m.yard_tools()}</button
+		<button type="button" class="btn" disabled={calibration.signedOff} onclick={() => (tools = true)}
+			>{m.yard_tools()}</button
 		>
-		<button type="button" class="btn" disabled={round.signedOff} onclick={() => (setting = true)}
+		<button type="button" class="btn" disabled={calibration.signedOff} onclick={() => (setting = true)}
 			>{m.yard_change_setting()}</button
 		>
 	</div>
-	<ClaimList {yard} readOnly={round.signedOff} onadd={() => (claiming = true)} />
+	<ClaimList {yard} readOnly={calibration.signedOff} onadd={() => (claiming = true)} />
 	<p class="lab mt-auto flex justify-between gap-3 border-t border-t-rule pt-2">
 		<span>{m.yard_time_so_far({ time: yardTime(yard.yard.time) })}</span>
 		<span
 			>{m.yard_water_so_far({
-				water: show('tank', yard.yard.water.filled - yard.yard.water.tank, round.settings, { digits: 2 }).text
+				water: show('tank', yard.yard.water.filled - yard.yard.water.tank, calibration.settings, { digits: 2 }).text
 			})}</span
 		>
 	</p>
@@ -284,11 +300,11 @@ the truth.
 {/if}
 <ToolSheet
 	{yard}
-	names={round.names}
+	names={calibration.names}
 	{nozzle}
 	open={tools}
 	onclose={() => (tools = false)}
 	onpick={(n) => (yard.nozzle = n)}
 	ondo={act}
 />
-<ClaimSheet {yard} names={round.names} {nozzle} open={claiming} onclose={() => (claiming = false)} />
+<ClaimSheet {yard} names={calibration.names} {nozzle} open={claiming} onclose={() => (claiming = false)} />

@@ -1,10 +1,10 @@
 <!-- @component The exercises from easy to hard, with how each went last. -->
 <script lang="ts">
 	import { m } from '$words';
-	import type { PracticeRigName } from '$core';
-	import { exercises, practiceRigs } from '$core';
+	import type { PracticeSprayerName } from '$core';
+	import { exercises, practiceSprayers } from '$core';
 	import { typedText } from '$lib/settings/typed-text';
-	import { carriedWords, kindWords } from '$lib/wording/describe-rig';
+	import { carriedWords, kindWords } from '$lib/wording/describe-sprayer';
 	import { methodWords } from '$lib/wording/methods';
 	import { exerciseTitle, levelWords } from '$lib/wording/practice';
 	import type { KeptPractice } from './kept-practice';
@@ -15,9 +15,9 @@
 	const lastOf = (exercise: string) => kept.find((k) => k.exercise === exercise && !k.free && k.result);
 	const openOf = (exercise: string) => kept.find((k) => k.exercise === exercise && !k.free && !k.result);
 	const loose = $derived(kept.filter((k) => k.free).slice(0, 4));
-	const kindName = (name: PracticeRigName) => {
-		const { rig } = practiceRigs[name];
-		return rig.carried ? carriedWords[rig.carried] : kindWords[rig.kind].name;
+	const kindName = (name: PracticeSprayerName) => {
+		const { sprayer } = practiceSprayers[name];
+		return sprayer.carried ? carriedWords[sprayer.carried] : kindWords[sprayer.kind].name;
 	};
 </script>
 
@@ -30,7 +30,7 @@
 				{@const open = openOf(exercise.id)}
 				<li class="card grid content-start gap-2 p-4">
 					<h3 class="text-[1.15rem]">{exerciseTitle(exercise)}</h3>
-					<p class="lab">{kindName(exercise.rig)} · {methodWords[exercise.method].name}</p>
+					<p class="lab">{kindName(exercise.sprayer)} · {methodWords[exercise.method].name}</p>
 					<p>
 						{m.practice_goal_short({ goal: typedText(exercise.goal), minutes: exercise.minutes })}
 					</p>

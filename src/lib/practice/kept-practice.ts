@@ -1,4 +1,4 @@
-import type { RoundHead } from '$lib/wire/round-message';
+import type { CalibrationHead } from '$lib/wire/calibration-message';
 import { revealOf } from './reveal-of';
 import type { WholeYard } from './yard-log';
 
@@ -20,7 +20,7 @@ export interface KeptPractice {
 
 /** Nothing where this version does not know its exercise. */
 export function keptPractice(
-	one: WholeYard & { readonly signed: boolean; readonly round?: RoundHead }
+	one: WholeYard & { readonly signed: boolean; readonly calibration?: CalibrationHead }
 ): KeptPractice[] {
 	const revealed = revealOf(one);
 	if (!revealed) return [];

@@ -3,9 +3,9 @@ import type { Entry } from '$core';
 import { IdbLog, IdbStore } from '$lib/device/idb-store';
 import { placeOf } from '$lib/device/whose';
 import type { WatchDevice } from '$lib/calibration/kept-watch';
-import type { KeptFarm } from '$lib/entries/round-store';
-import type { RoundHead } from '$lib/wire/round-message';
-import { firstEntries, roundHeadOf } from './begin-yard';
+import type { KeptFarm } from '$lib/entries/calibration-store';
+import type { CalibrationHead } from '$lib/wire/calibration-message';
+import { firstEntries, calibrationHeadOf } from './begin-yard';
 import { exerciseOf } from './exercise-of';
 import { YardClock } from './yard-clock';
 import type { YardState } from './yard.svelte';
@@ -17,7 +17,7 @@ import type { WholeYard, YardHead, YardItem } from './yard-log';
  */
 class PracticeDevice {
 	readonly #place = placeOf();
-	readonly rounds = new IdbStore(`fallow-practice${this.#place}`);
+	readonly calibrations = new IdbStore(`fallow-practice${this.#place}`);
 	readonly yards = new IdbLog<YardHead, YardItem>(`fallow-practice-yards${this.#place}`);
 	readonly clock = new YardClock(() => performance.now());
 	readonly newId = () => v7();
@@ -33,18 +33,18 @@ class PracticeDevice {
 		const head: YardHead = { ...asked, id: this.newId(), begunAt: new Date(this.now()).toISOString() };
 		const exercise = exerciseOf(head);
 		if (!exercise) throw new Error(`no exercise ${head.exercise}`);
-		const round = roundHeadOf(head, exercise);
-		await this.rounds.create(round);
+		const calibration = calibrationHeadOf(head, exercise);
+		await this.calibrations.create(calibration);
 		const at = head.begunAt;
 		for (const entry of firstEntries(exercise, (seq) => ({ id: this.newId(), seq, at })))
-			await this.rounds.add(round.id, entry);
+			await this.calibrations.add(calibration.id, entry);
 		await this.yards.create(head);
 		return head.id;
 	}
 
-	async open(id: string): Promise<(WholeYard & { readonly round: RoundHead }) | null> {
-		const [yard, round] = await Promise.all([this.yards.open(id), this.rounds.open(id)]);
-		return yard && round ? { yard, round: round.head, entries: round.entries } : null;
+	async open(id: string): Promise<(WholeYard & { readonly calibration: CalibrationHead }) | null> {
+		const [yard, calibration] = await Promise.all([this.yards.open(id), this.calibrations.open(id)]);
+		return yard && calibration ? { yard, calibration: calibration.head, entries: calibration.entries } : null;
 	}
 
 	/** All yards of this device, the newest first. */

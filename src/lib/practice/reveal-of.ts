@@ -1,13 +1,13 @@
-import type { Entry, Reveal, RoundCalibration, Yard } from '../../core/index';
-import { calibrateRound, foldRound, readRig, revealYard, rigOf, yardAfter } from '../../core/index';
-import { roundHeadOf } from './begin-yard';
+import type { Entry, Reveal, CalibrationResult, Yard } from '../../core/index';
+import { calibrationResult, foldCalibration, readSprayer, revealYard, sprayerOf, yardAfter } from '../../core/index';
+import { calibrationHeadOf } from './begin-yard';
 import { exerciseOf } from './exercise-of';
 import type { WholeYard } from './yard-log';
 import { actionsOf, claimsOf } from './yard-log';
 
 export interface Revealed {
 	readonly yard: Yard;
-	readonly calibration: RoundCalibration | null;
+	readonly calibration: CalibrationResult | null;
 	readonly reveal: Reveal;
 	/** Who signed, and on which day; null while nobody has. */
 	readonly signed: { readonly person: string; readonly day: string } | null;
@@ -21,16 +21,12 @@ export function revealOf({ yard: { head, entries: items }, entries }: WholeYard)
 	const exercise = exerciseOf(head);
 	if (!exercise) return null;
 	const yard = yardAfter(exercise, head.seed, actionsOf(items));
-	const rig = readRig(rigOf(roundHeadOf(head, exercise).rig, entries as Entry[]));
-	if (!rig.ok) return null;
-	const round = foldRound(entries, {});
-	const result = calibrateRound(rig.value, round);
-	const calibration = result.ok ? result.value : null;
-	const { signOff } = round;
-	const reveal = revealYard(
-		yard,
-		calibration && { sheet: calibration.sheet, rate: calibration.calibration.rate },
-		claimsOf(items)
-	);
-	return { yard, calibration, reveal, signed: signOff && { person: signOff.person, day: signOff.day } };
+	const sprayer = readSprayer(sprayerOf(calibrationHeadOf(head, exercise).rig, entries as Entry[]));
+	if (!sprayer.ok) return null;
+	const calibration = foldCalibration(entries, {});
+	const result = calibrationResult(sprayer.value, calibration);
+	const computed = result.ok ? result.value : null;
+	const { signOff } = calibration;
+	const reveal = revealYard(yard, computed && { sheet: computed.sheet, rate: computed.answer.rate }, claimsOf(items));
+	return { yard, calibration: computed, reveal, signed: signOff && { person: signOff.person, day: signOff.day } };
 }

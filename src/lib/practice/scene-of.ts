@@ -1,12 +1,12 @@
 import type { Exercise } from '$core';
-import { practiceRigs } from '$core';
-import type { StepName } from '$lib/calibration/round-steps';
+import { practiceSprayers } from '$core';
+import type { StepName } from '$lib/calibration/calibration-steps';
 
 /** What of the yard stands beside a step. */
 export type Scene = 'course' | 'ground' | 'jugs' | 'tank' | 'thrown' | 'taped' | 'sprayer';
 
-export function sceneOf(step: StepName, exercise: Pick<Exercise, 'rig'>): Scene {
-	const { kind } = practiceRigs[exercise.rig].rig;
+export function sceneOf(step: StepName, exercise: Pick<Exercise, 'sprayer'>): Scene {
+	const { kind } = practiceSprayers[exercise.sprayer].sprayer;
 	switch (step) {
 		case 'speed':
 			return 'course';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { exercises } from '$core';
 import { defaultSettings } from '$lib/settings/farm-settings';
-import { firstEntries, roundHeadOf } from './begin-yard';
+import { firstEntries, calibrationHeadOf } from './begin-yard';
 import { ClassReport } from './class-report';
 import { exerciseOf } from './exercise-of';
 import { meaningOf } from './field-meaning';
@@ -51,8 +51,8 @@ describe('a yard that begins', () => {
 		'%s has a calibration that can be measured as it asks',
 		(_, exercise) => {
 			const head: YardHead = { id: 'y', exercise: exercise.id, seed: 3, begunAt: '2026-03-01T08:00:00Z' };
-			const round = roundHeadOf(head, exercise);
-			expect(round.id).toBe('y');
+			const calibration = calibrationHeadOf(head, exercise);
+			expect(calibration.id).toBe('y');
 			const entries = firstEntries(exercise, stamp);
 			const method = entries.find((e) => e.kind === 'method');
 			expect(method?.kind === 'method' && method.method).toBe(

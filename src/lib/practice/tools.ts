@@ -1,11 +1,11 @@
 import type { Exercise, YardAction } from '$core';
-import { actionTime, atNozzle, faultsOf, practiceRigs, si } from '$core';
+import { actionTime, atNozzle, faultsOf, practiceSprayers, si } from '$core';
 import type { FaultKind, Machine } from '$core';
 
 /** Things to look at and to do in a yard beside measuring, for its kind of sprayer. */
-export function toolsFor(exercise: Pick<Exercise, 'rig'>, nozzle: number): readonly YardAction[] {
-	const own = practiceRigs[exercise.rig];
-	const { kind, sections } = own.rig;
+export function toolsFor(exercise: Pick<Exercise, 'sprayer'>, nozzle: number): readonly YardAction[] {
+	const own = practiceSprayers[exercise.sprayer];
+	const { kind, sections } = own.sprayer;
 	const onFoot = kind === 'knapsack';
 	return [
 		{ do: 'tape', what: onFoot ? 'ground' : 'course' },
@@ -20,7 +20,7 @@ export function toolsFor(exercise: Pick<Exercise, 'rig'>, nozzle: number): reado
 		{ do: 'read-stamp', nozzle },
 		{ do: 'brush', nozzle },
 		{ do: 'replace', nozzle },
-		...(own.rig.nozzles > 1 ? [{ do: 'replace', nozzle: null } as const] : []),
+		...(own.sprayer.nozzles > 1 ? [{ do: 'replace', nozzle: null } as const] : []),
 		...(onFoot
 			? []
 			: [
@@ -35,13 +35,13 @@ export function toolsFor(exercise: Pick<Exercise, 'rig'>, nozzle: number): reado
 export const toolTime = (action: YardAction, machine: Machine): number => actionTime(action, machine, si<'time'>(0));
 
 /** What can be said to be wrong with an exercise's sprayer, in groups. */
-export function claimGroups(exercise: Pick<Exercise, 'rig'>): {
+export function claimGroups(exercise: Pick<Exercise, 'sprayer'>): {
 	readonly nozzle: readonly FaultKind[];
 	readonly sprayer: readonly FaultKind[];
 	readonly measuring: readonly FaultKind[];
 } {
-	const own = practiceRigs[exercise.rig];
-	const kinds = faultsOf[own.rig.kind];
+	const own = practiceSprayers[exercise.sprayer];
+	const kinds = faultsOf[own.sprayer.kind];
 	const measured: readonly FaultKind[] = [
 		'jug-high',
 		'jug-low',

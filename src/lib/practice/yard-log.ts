@@ -1,5 +1,5 @@
 import type { Claim, Entry, FaultKind, YardAction } from '$core';
-import type { KeptLog } from '$lib/entries/round-store';
+import type { KeptLog } from '$lib/entries/calibration-store';
 
 /** What begins a practice yard. */
 export interface YardHead {

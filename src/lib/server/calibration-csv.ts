@@ -11,9 +11,9 @@ import { namesOf, nozzleSpans } from '../wording/nozzle-names';
  * unrounded; text that a spreadsheet would take for a formula is made harmless.
  */
 export function calibrationCsv(page: CalibrationPage): string {
-	const { calibration: c, rig } = page;
+	const { calibration: c, rig: sprayer } = page;
 	const read = readPage(page);
-	const names = namesOf(rig);
+	const names = namesOf(sprayer);
 	const rows: { part: string; what: string; text: string; value: number | ''; unit: string; note: string }[] = [];
 	const result = (what: string, value: number | null, unit: string, note = '') => {
 		if (value !== null) rows.push({ part: 'result', what, text: '', value, unit, note });
@@ -28,12 +28,12 @@ export function calibrationCsv(page: CalibrationPage): string {
 		'spray volume',
 		inUnit('volumePerArea', si(c.rate), 'L/ha'),
 		'L/ha',
-		read ? methodWords[read.calibration.method].name : ''
+		read ? methodWords[read.answer.method].name : ''
 	);
 	result('spray volume', inUnit('volumePerArea', si(c.rate), 'US gal/ac'), 'US gal/ac');
 	result('spray volume', inUnit('volumePerArea', si(c.rate), 'Imp gal/ac'), 'Imp gal/ac');
 	result('half interval, 95 %', c.relativeU95, 'share');
-	const k = read?.calibration;
+	const k = read?.answer;
 	if (k) {
 		result('ground speed', k.speed?.value ?? null, 'm/s');
 		result('swath', k.swath?.treated.value ?? null, 'm');
@@ -82,7 +82,7 @@ function readingsOf(entry: CalibrationPage['entries'][number], names: NozzleName
 	}
 }
 
-/** One entry of a round as a line; what is no reading has none. */
+/** One entry of a calibration as a line; what is no reading has none. */
 function readingOf(entry: CalibrationPage['entries'][number], name: (n: number) => string): Reading | null {
 	const line = (what: string, typed: { text: string; unit: string }, note = ''): Reading => ({
 		what,

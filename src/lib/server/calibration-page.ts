@@ -1,4 +1,4 @@
-import { rigOf } from '../../core';
+import { sprayerOf } from '../../core';
 import { dayAt } from '../settings/farm-time';
 import { skillOf } from '../settings/skill';
 import { readCalibration } from '../show/read-calibration';
@@ -8,9 +8,9 @@ import { settingLabel } from '../show/setting-label';
 /** All that a calibration's page, its print and its files are made of. */
 export async function calibrationPage(farm: FarmHandle, id: string) {
 	const row = await farm.calibrations.get(id);
-	const stored = await farm.rounds.get(id);
+	const stored = await farm.calibrationLogs.get(id);
 	const settings = await farm.sprayerSettings.of(row.sprayer_id);
-	const rig = rigOf(stored.round.rig, stored.entries);
+	const sprayer = sprayerOf(stored.round.rig, stored.entries);
 	return {
 		calibration: {
 			id,
@@ -37,10 +37,10 @@ export async function calibrationPage(farm: FarmHandle, id: string) {
 							reason: row.withdrawn_reason!
 						}
 		},
-		rig,
+		rig: sprayer,
 		settingName: settingLabel(
 			stored.round.setting ?? settings.find((s) => s.id === row.setting_id),
-			rig,
+			sprayer,
 			row.nozzles_on
 		),
 		setting: stored.round.setting ?? settings.find((s) => s.id === row.setting_id) ?? null,

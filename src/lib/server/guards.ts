@@ -62,7 +62,7 @@ export function guardForm(request: Request): void {
 	};
 }
 
-/** Largest body that any address takes: a round's message with some hundred readings is a tenth of it. */
+/** Largest body that any address takes: a calibration's message with some hundred readings is a tenth of it. */
 export const bodyLimit = 512 * 1024;
 
 const tooLarge = () => new Failure(413, 'too-large', '', m.the_message_is_over_kb_and({ bodyLimit: bodyLimit / 1024 }));

@@ -1,6 +1,6 @@
 import { m } from '$words';
 import { dayText } from '../settings/day-text';
-import { readRig, rigOf } from '../../core';
+import { readSprayer, sprayerOf } from '../../core';
 import { settingLabel } from '../show/setting-label';
 import type { FarmHandle } from './db/farm';
 import { computedColumns } from './db/compute';
@@ -15,23 +15,23 @@ type JobCalibration = Awaited<ReturnType<typeof jobCalibrations>>[number];
  */
 export async function openCalibration(farm: FarmHandle, id: string): Promise<JobCalibration | null> {
 	try {
-		const { round, entries, signedOff } = await farm.rounds.get(id);
+		const { round: head, entries, signedOff } = await farm.calibrationLogs.get(id);
 		if (signedOff) return null;
-		const rig = rigOf(round.rig, entries);
-		if (!readRig(rig).ok) return null;
+		const sprayer = sprayerOf(head.rig, entries);
+		if (!readSprayer(sprayer).ok) return null;
 		const { skill, evenRule } = farm.settings;
-		const setting = round.setting ?? null;
-		const { columns } = computedColumns({ rig, setting, entries, skill, evenRule });
+		const setting = head.setting ?? null;
+		const { columns } = computedColumns({ sprayer, setting, entries, skill, evenRule });
 		return {
 			id,
 			calibrationId: id,
 			team: null,
-			settingId: round.setting?.id ?? '',
+			settingId: head.setting?.id ?? '',
 			person: '',
-			sprayerId: round.sprayerId,
-			sprayer: rig.name,
-			setting: [settingLabel(round.setting, rig, columns.nozzles_on), m.not_signed_yet()].filter(Boolean).join(', '),
-			rig,
+			sprayerId: head.sprayerId,
+			sprayer: sprayer.name,
+			setting: [settingLabel(head.setting, sprayer, columns.nozzles_on), m.not_signed_yet()].filter(Boolean).join(', '),
+			rig: sprayer,
 			rate: columns.rate_m3_per_m2,
 			relativeU95: columns.relative_u95,
 			speed: columns.speed_m_s,
@@ -60,8 +60,8 @@ export async function olderCalibration(farm: FarmHandle, id: string): Promise<Jo
 	try {
 		const row = await farm.calibrations.get(id);
 		if (row.withdrawn_at) return null;
-		const { round, entries } = await farm.rounds.get(id);
-		const rig = rigOf(round.rig, entries);
+		const { round: head, entries } = await farm.calibrationLogs.get(id);
+		const sprayer = sprayerOf(head.rig, entries);
 		return {
 			id,
 			calibrationId: id,
@@ -69,15 +69,15 @@ export async function olderCalibration(farm: FarmHandle, id: string): Promise<Jo
 			settingId: row.setting_id,
 			person: row.person,
 			sprayerId: row.sprayer_id,
-			sprayer: rig.name,
+			sprayer: sprayer.name,
 			setting: [
-				settingLabel(round.setting, rig, row.nozzles_on),
+				settingLabel(head.setting, sprayer, row.nozzles_on),
 				row.person,
 				m.calibrated({ signed_day: dayText(row.signed_day) })
 			]
 				.filter(Boolean)
 				.join(', '),
-			rig,
+			rig: sprayer,
 			rate: row.rate_m3_per_m2,
 			relativeU95: row.relative_u95,
 			speed: row.speed_m_s,

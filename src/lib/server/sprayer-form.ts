@@ -3,17 +3,17 @@ import type { Infer, SuperValidated } from 'sveltekit-superforms';
 import { setError } from 'sveltekit-superforms';
 import type { FarmSettings } from '../settings/farm-settings';
 import type { sprayerFormSchema } from '../forms/sprayer-form';
-import { rigSchema } from '../wire/rig';
-import { readRigForm } from '../forms/rig-form';
+import { typedSprayerSchema } from '../wire/sprayer';
+import { readSprayerForm } from '../forms/typed-sprayer';
 import { wordIssue } from '../wording/issues';
 
 type Form = SuperValidated<Infer<typeof sprayerFormSchema>>;
 
-/** Puts what is wrong beside its field, or answers with the rig to keep. */
-export function rigOrErrors(form: Form, settings: FarmSettings) {
-	const { rig, issues } = readRigForm(form.data, settings);
+/** Puts what is wrong beside its field, or answers with the sprayer to keep. */
+export function sprayerOrErrors(form: Form, settings: FarmSettings) {
+	const { rig: sprayer, issues } = readSprayerForm(form.data, settings);
 	for (const issue of issues) setError(form, issue.path as keyof typeof form.data, wordIssue(issue));
-	return issues.length > 0 ? null : rigSchema.parse(rig);
+	return issues.length > 0 ? null : typedSprayerSchema.parse(sprayer);
 }
 
 interface Sprayers {

@@ -1,7 +1,7 @@
 import { m } from '$words';
 import { z } from 'zod';
 import type { MeasuringSkill } from '../../core/index';
-import { requirable, rigChecks, schools, usualSkill } from '../../core/index';
+import { requirable, sprayerChecks, schools, usualSkill } from '../../core/index';
 import { rateUnits } from './rate-units';
 import { isZone, machineZone } from './farm-time';
 import { mostMeasures } from './limits';
@@ -67,7 +67,7 @@ export const farmSettingsSchema = z.object({
 	/** What a record of this farm has to have besides its operator. */
 	recordFields: z.array(z.enum(requirable)).default([]),
 	/** Checks that this farm does not make, and those that it adds in its own words. */
-	droppedChecks: z.array(z.enum(rigChecks)).default([]),
+	droppedChecks: z.array(z.enum(sprayerChecks)).default([]),
 	ownChecks: z.array(z.string().trim().min(1).max(80)).max(20).default([]),
 	/** How well this farm measures, where it is not as usual; 1-sigma, SI. */
 	skill: z.partialRecord(z.enum(skillNames), z.number().gt(0).max(1000)).default({})

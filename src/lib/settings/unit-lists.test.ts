@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { fields, isUnit, kinds, readField, readQuantity } from '$core';
-import { metric } from '../../../tests/support/round-state';
+import { metric } from '../../../tests/support/calibration-state';
 import { typed } from './field-units';
 import { saidIn } from './said-in';
 import { pouredIn, unitsLike } from './unit-lists';

@@ -1,6 +1,6 @@
 import type { Nozzle, SprayerKind } from '../../core/index';
 
-/** Kind of nozzle that a kind of rig usually carries, for a range where nothing better is known. */
+/** Kind of nozzle that a kind of sprayer usually carries, for a range where nothing better is known. */
 export const usualKind = {
 	boom: 'flat-fan',
 	boomless: 'off-centre',

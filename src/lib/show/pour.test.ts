@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { TypedLabel } from '$core';
 import { foldRun, mixingOf, readField, fields, readJob, si } from '$core';
 import { demoProducts } from '../../../demo/products';
-import { metric } from '../../../tests/support/round-state';
+import { metric } from '../../../tests/support/calibration-state';
 import { t } from '../../../tests/support/entries';
 import type { FarmSettings } from '$lib/settings/farm-settings';
 import { mixingLines } from './pour';

@@ -1,21 +1,29 @@
-import type { Entry, EvenRule, MeasuringSkill, Rig, Round, RoundCalibration, RoundStart } from '$core';
-import { calibrateRound, foldRound, readRig } from '$core';
+import type {
+	Entry,
+	EvenRule,
+	MeasuringSkill,
+	TypedSprayer,
+	FoldedCalibration,
+	CalibrationResult,
+	CalibrationStart
+} from '$core';
+import { calibrationResult, foldCalibration, readSprayer } from '$core';
 
-export interface ReadCalibration extends RoundCalibration {
-	readonly round: Round;
+export interface ReadCalibration extends CalibrationResult {
+	readonly entered: FoldedCalibration;
 }
 
-/** A signed-off round worked out again from its raw readings, for reading. Null where it does not compute any more. */
+/** A signed-off calibration worked out again from its raw readings, for reading. Null where it does not compute any more. */
 export function readCalibration(
-	rig: Rig,
-	setting: RoundStart | null,
+	sprayer: TypedSprayer,
+	setting: CalibrationStart | null,
 	entries: readonly Entry[],
 	skill: MeasuringSkill,
 	rule: EvenRule
 ): ReadCalibration | null {
-	const numbers = readRig(rig);
+	const numbers = readSprayer(sprayer);
 	if (!numbers.ok) return null;
-	const round = foldRound(entries, setting ?? {});
-	const result = calibrateRound(numbers.value, round, skill, rule);
-	return result.ok ? { round, ...result.value } : null;
+	const entered = foldCalibration(entries, setting ?? {});
+	const result = calibrationResult(numbers.value, entered, skill, rule);
+	return result.ok ? { entered, ...result.value } : null;
 }

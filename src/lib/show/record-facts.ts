@@ -37,7 +37,7 @@ export function weatherLine(w: TypedWeather): string {
 /** A record as lines of words, all that is known: for its page and for paper. */
 export function recordFacts(record: SprayRecord, settings: FarmSettings): RecordFact[] {
 	const { before, end } = record.weather;
-	const { rig } = record;
+	const { rig: sprayer } = record;
 	const time = (at: string | null): string => (at === null ? '' : timeAt(settings, Date.parse(at)));
 	const facts: RecordFact[] = [
 		{ what: m.day(), text: dayText(record.day) },
@@ -89,20 +89,20 @@ export function recordFacts(record: SprayRecord, settings: FarmSettings): Record
 			what: m.sprayer(),
 			text: [
 				record.sprayer,
-				rig?.setting,
-				rig?.gear && m.gear({ gear: rig.gear }),
-				rig?.rpm && m.rpm({ rpm: rig.rpm }),
-				rig && m.calibrated_calibrated({ calibrated: dayText(rig.calibrated) })
+				sprayer?.setting,
+				sprayer?.gear && m.gear({ gear: sprayer.gear }),
+				sprayer?.rpm && m.rpm({ rpm: sprayer.rpm }),
+				sprayer && m.calibrated_calibrated({ calibrated: dayText(sprayer.calibrated) })
 			]
 				.filter(Boolean)
 				.join(', ')
 		},
-		{ what: m.nozzles_title(), text: rig?.nozzles ?? '' },
+		{ what: m.nozzles_title(), text: sprayer?.nozzles ?? '' },
 		{
 			what: m.pressure(),
-			text: rig?.pressure
-				? show('pressure', rig.pressure, settings, { typed: rig.typedPressure }).text
-				: rig
+			text: sprayer?.pressure
+				? show('pressure', sprayer.pressure, settings, { typed: sprayer.typedPressure }).text
+				: sprayer
 					? m.not_measured()
 					: ''
 		},

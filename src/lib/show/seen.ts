@@ -1,16 +1,16 @@
 import { m } from '$words';
 import type { Exercise, YardSeen, YardWeather } from '$core';
-import { deltaT, practiceRigs, showDecimals, showFigure } from '$core';
+import { deltaT, practiceSprayers, showDecimals, showFigure } from '$core';
 import type { FarmSettings } from '$lib/settings/farm-settings';
 import { namesOf } from '$lib/wording/nozzle-names';
 import { tapedWords } from '$lib/wording/practice';
 import { show } from './show';
 
 /** What was seen, as somebody would say it; empty where the picture says it all. */
-export function seenText(seen: YardSeen, exercise: Pick<Exercise, 'rig'>, settings: FarmSettings): string {
-	const { rig } = practiceRigs[exercise.rig];
-	const names = namesOf(rig);
-	const carried = rig.kind === 'knapsack';
+export function seenText(seen: YardSeen, exercise: Pick<Exercise, 'sprayer'>, settings: FarmSettings): string {
+	const { sprayer } = practiceSprayers[exercise.sprayer];
+	const names = namesOf(sprayer);
+	const carried = sprayer.kind === 'knapsack';
 	const say = (kind: 'length' | 'spacing' | 'tank' | 'pressure' | 'catch', value: number, digits: number) =>
 		show(kind, value, settings, { digits }).text;
 	switch (seen.of) {

@@ -1,5 +1,5 @@
 import { m } from '$words';
-import type { Rig } from '../../core/index';
+import type { TypedSprayer } from '../../core/index';
 import { nozzlesOn } from '../../core/index';
 
 /**
@@ -10,11 +10,11 @@ import { nozzlesOn } from '../../core/index';
  */
 export function settingLabel(
 	setting: { readonly name: string; readonly off: readonly number[] } | undefined,
-	rig: Pick<Rig, 'kind' | 'nozzles' | 'sections'>,
+	sprayer: Pick<TypedSprayer, 'kind' | 'nozzles' | 'sections'>,
 	measured: number | null
 ): string {
 	if (!setting) return '';
-	if (measured === null || measured === nozzlesOn(rig.sections, setting.off).length) return setting.name;
-	const side = rig.kind === 'airblast' && rig.sections.length === 2 && rig.sections.includes(measured);
-	return side ? m.one_side_only() : m.of_nozzles_on({ measured, nozzles: rig.nozzles });
+	if (measured === null || measured === nozzlesOn(sprayer.sections, setting.off).length) return setting.name;
+	const side = sprayer.kind === 'airblast' && sprayer.sections.length === 2 && sprayer.sections.includes(measured);
+	return side ? m.one_side_only() : m.of_nozzles_on({ measured, nozzles: sprayer.nozzles });
 }

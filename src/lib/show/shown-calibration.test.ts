@@ -1,23 +1,23 @@
 import type { EntryBody } from '$core';
 import { describe, expect, it } from 'vitest';
-import { entriesOf, t, testRig, wholeRound } from '../../../tests/support/entries';
+import { entriesOf, t, testSprayer, wholeCalibration } from '../../../tests/support/entries';
 import { inSpanish } from '../../../tests/support/in-spanish';
-import { metric } from '../../../tests/support/round-state';
+import { metric } from '../../../tests/support/calibration-state';
 import { skillOf } from '../settings/skill';
 import { readCalibration } from './read-calibration';
 import { nozzleLines } from './shown-calibration';
 
 /** Nozzle 2 gives nothing, 3 is under, 6 was not caught. */
 function lines() {
-	const caught = wholeRound.flatMap((body): EntryBody[] => {
+	const caught = wholeCalibration.flatMap((body): EntryBody[] => {
 		if (body.kind !== 'catch') return [body];
 		if (body.nozzle === 6) return [];
 		const amount = { 2: '0', 3: '540' }[body.nozzle as 2 | 3];
 		return [amount === undefined ? body : { ...body, amount: t(amount, 'ml') }];
 	});
-	const read = readCalibration(testRig, null, entriesOf(caught), skillOf(metric), 'average');
+	const read = readCalibration(testSprayer, null, entriesOf(caught), skillOf(metric), 'average');
 	if (!read) throw new Error('the calibration does not compute');
-	return nozzleLines(testRig, read, metric);
+	return nozzleLines(testSprayer, read, metric);
 }
 
 describe('the nozzles of a calibration as they are listed', () => {

@@ -2,18 +2,18 @@
 <script lang="ts">
 	import { m } from '$words';
 	import { dayText } from '$lib/settings/day-text';
-	import RigMini from '$lib/drawings/RigMini.svelte';
+	import SprayerMini from '$lib/drawings/SprayerMini.svelte';
 	import type { FarmSettings } from '$lib/settings/farm-settings';
 	import { shownRate } from '$lib/show/answer';
-	import { describeRig } from '$lib/wording/describe-rig';
+	import { describeSprayer } from '$lib/wording/describe-sprayer';
 	import { eventWords } from '$lib/wording/events';
 	import type { SprayerEventKind } from '$lib/wording/events';
 	import { dueShort } from '$lib/wording/due';
-	import type { CalibrationDue, Rig } from '$core';
+	import type { CalibrationDue, TypedSprayer } from '$core';
 
 	interface Props {
 		id: string;
-		rig: Rig;
+		rig: TypedSprayer;
 		latest: {
 			readonly id: string;
 			readonly signedDay: string;
@@ -22,14 +22,14 @@
 			readonly findings: number;
 			readonly doubt: SprayerEventKind | null;
 		} | null;
-		openRound: string | null;
+		calibrationInProgress: string | null;
 		due?: CalibrationDue | undefined;
 		settings: FarmSettings;
 	}
-	let { id, rig, latest, openRound, due, settings }: Props = $props();
+	let { id, rig: sprayer, latest, calibrationInProgress, due, settings }: Props = $props();
 	/** Each stays on its line: a size or a day that breaks at its hyphen is read wrongly. */
 	const parts = $derived([
-		...describeRig(rig).split(' · '),
+		...describeSprayer(sprayer).split(' · '),
 		...(latest ? [m.calibrated_signed_day({ signedDay: dayText(latest.signedDay) })] : [])
 	]);
 	const shown = $derived(
@@ -38,15 +38,15 @@
 </script>
 
 <article class="card grid grid-cols-[minmax(0,1fr)_auto] gap-x-3 gap-y-1.5 items-end py-3.5 px-4">
-	<h3 class="col-[1/3]"><a class="tap text-ink no-underline" href="/sprayers/{id}">{rig.name}</a></h3>
+	<h3 class="col-[1/3]"><a class="tap text-ink no-underline" href="/sprayers/{id}">{sprayer.name}</a></h3>
 	<p
 		class="state col-[1/3] text-moss-text font-semibold text-[0.9rem]"
 		class:look={!latest || latest.findings > 0 || latest.doubt !== null || due?.state === 'due' || shown?.tooWide}
 	>
 		{#if latest?.doubt}{m.in_doubt_short({
 				short: eventWords[latest.doubt].short,
-				which: openRound ? m.calibration_in_progress() : ''
-			})}{:else if openRound}{m.calibration_in_progress_inline()}{:else if !latest}{m.not_calibrated()}{:else if due?.state === 'due'}▲
+				which: calibrationInProgress ? m.calibration_in_progress() : ''
+			})}{:else if calibrationInProgress}{m.calibration_in_progress_inline()}{:else if !latest}{m.not_calibrated()}{:else if due?.state === 'due'}▲
 			{dueShort(due)}{:else if shown?.tooWide}{m.cannot_tell_5_too_wide()}{:else if latest.findings > 0}{m.warnings({
 				findings: latest.findings
 			})}{:else if due}{dueShort(due)}{:else}{m.no_warnings_inline()}{/if}
@@ -63,9 +63,13 @@
 				>{/each}
 		</p>
 	</div>
-	<RigMini kind={rig.kind} nozzles={rig.uncounted ? 10 : rig.nozzles} odd={(latest?.findings ?? 0) > 0} />
+	<SprayerMini
+		kind={sprayer.kind}
+		nozzles={sprayer.uncounted ? 10 : sprayer.nozzles}
+		odd={(latest?.findings ?? 0) > 0}
+	/>
 	<div class="col-[1/3] flex flex-wrap gap-2.5 mt-1.5">
-		{#if openRound}<a class="btn go" href="/rounds/{openRound}">{m.continue_word()}</a>
+		{#if calibrationInProgress}<a class="btn go" href="/rounds/{calibrationInProgress}">{m.continue_word()}</a>
 		{:else}<a class="btn" href="/rounds/new?sprayer={id}" data-sveltekit-preload-data="off">{m.start_a_calibration()}</a
 			>{/if}
 		{#if latest}<a class="btn plain" href="/full-tank?calibration={latest.id}">{m.one_full_tank()}</a>{/if}

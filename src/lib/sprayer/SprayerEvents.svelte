@@ -1,4 +1,4 @@
-<!-- @component What happened to a rig: new nozzles, pump, gauge, hoses, tyres, filter. It puts calibrations in doubt. -->
+<!-- @component What happened to a sprayer: new nozzles, pump, gauge, hoses, tyres, filter. It puts calibrations in doubt. -->
 <script lang="ts">
 	import { m } from '$words';
 	import { dayText } from '$lib/settings/day-text';

@@ -1,25 +1,25 @@
-<!-- @component A sprayer's form, by its kind, with the rig drawn as it is typed. -->
+<!-- @component A sprayer's form, by its kind, with the sprayer drawn as it is typed. -->
 <script lang="ts">
 	import { m } from '$words';
 	import Seen from '$lib/kit/Seen.svelte';
 	import { untrack } from 'svelte';
 	import type { SuperValidated } from 'sveltekit-superforms';
-	import type { RigForm, RigText } from '$core';
+	import type { SprayerFormText, SprayerText } from '$core';
 	import { carried, carriers, drives, fields, inUnit, readField, showFigure, sprayerKinds, si } from '$core';
-	import RigMini from '$lib/drawings/RigMini.svelte';
+	import SprayerMini from '$lib/drawings/SprayerMini.svelte';
 	import type { FarmSettings } from '$lib/settings/farm-settings';
 	import { fieldUnits, shortUnit } from '$lib/settings/field-units';
-	import { readRigForm } from '$lib/forms/rig-form';
-	import { carriedWords, carrierWords, driveWords, kindWords } from '$lib/wording/describe-rig';
+	import { readSprayerForm } from '$lib/forms/typed-sprayer';
+	import { carriedWords, carrierWords, driveWords, kindWords } from '$lib/wording/describe-sprayer';
 	import { openForm } from '$lib/kit/open-form';
 	import Field from '$lib/kit/Field.svelte';
-	import RigDrawing from './RigDrawing.svelte';
+	import SprayerDrawing from './SprayerDrawing.svelte';
 	import { asWritten } from '$lib/wording/as-written';
 	import Fold from '$lib/kit/Fold.svelte';
 	import { unitsLike } from '$lib/settings/unit-lists';
 
 	interface Props {
-		form: SuperValidated<{ -readonly [K in keyof RigForm]: RigForm[K] } & Record<string, unknown>>;
+		form: SuperValidated<{ -readonly [K in keyof SprayerFormText]: SprayerFormText[K] } & Record<string, unknown>>;
 		settings: FarmSettings;
 		submit: string;
 		cancel: string;
@@ -34,18 +34,18 @@
 	const units = $derived(fieldUnits(settings));
 	const kind = $derived($form.kind);
 	const drawn = $derived.by(() => {
-		const { rig } = readRigForm($form as RigForm, settings);
-		if (rig.uncounted) return null;
-		const sum = rig.sections.reduce((s, n) => s + n, 0);
-		if (!(Number.isInteger(rig.nozzles) && rig.nozzles >= 1 && rig.nozzles <= 144)) return null;
-		const spacing = rig.spacing ? readField(fields.spacing, rig.spacing, '') : null;
+		const { rig: sprayer } = readSprayerForm($form as SprayerFormText, settings);
+		if (sprayer.uncounted) return null;
+		const sum = sprayer.sections.reduce((s, n) => s + n, 0);
+		if (!(Number.isInteger(sprayer.nozzles) && sprayer.nozzles >= 1 && sprayer.nozzles <= 144)) return null;
+		const spacing = sprayer.spacing ? readField(fields.spacing, sprayer.spacing, '') : null;
 		const unit = units.course;
 		const width = spacing?.ok
-			? `${showFigure(inUnit('length', si((spacing.value.value * rig.nozzles) / (rig.stacked ?? 1)), unit), 4, settings.decimalComma)} ${unit}`
-			: rig.kind === 'boom'
+			? `${showFigure(inUnit('length', si((spacing.value.value * sprayer.nozzles) / (sprayer.stacked ?? 1)), unit), 4, settings.decimalComma)} ${unit}`
+			: sprayer.kind === 'boom'
 				? '?'
 				: '';
-		return { rig: { ...rig, sections: sum === rig.nozzles ? rig.sections : [rig.nozzles] }, width };
+		return { rig: { ...sprayer, sections: sum === sprayer.nozzles ? sprayer.sections : [sprayer.nozzles] }, width };
 	});
 	const sizesExample = $derived(
 		settings.decimalComma ? asWritten('1.0; 1.5; 1.5; 2.0', true) : asWritten('1.0, 1.5, 1.5, 2.0', false)
@@ -74,13 +74,13 @@
 	$effect.pre(() => {
 		if (Object.values($errors).some(Boolean)) more = true;
 	});
-	const first = (name: RigText) => ($errors[name] as string[] | undefined)?.[0];
+	const first = (name: SprayerText) => ($errors[name] as string[] | undefined)?.[0];
 	const ratingExample = $derived(asWritten('1.0 = 1.00 L/min\n1.5 = 1.50 L/min', settings.decimalComma));
 	const tipsExample = $derived(asWritten('110-03 = 1.18 L/min\n110-04 = 1.58 L/min', settings.decimalComma));
 	/** Name, kind and tank are enough to begin with. */
 	const later = m.empty_later();
 	/** The unit that a number alone means, of each figure that has one. */
-	const unitOf = $derived<Partial<Record<RigText, string>>>({
+	const unitOf = $derived<Partial<Record<SprayerText, string>>>({
 		tank: units.tank,
 		agitation: units.tank,
 		dead: units.tank,
@@ -101,7 +101,7 @@
 	const bare = (unit: string) => m.no_unit_means({ unit: shortUnit(unit) });
 </script>
 
-{#snippet field(name: RigText, label: string, hint: string, required = false, numeric = false)}
+{#snippet field(name: SprayerText, label: string, hint: string, required = false, numeric = false)}
 	<Field
 		{name}
 		{label}
@@ -130,7 +130,7 @@
 				{#each sprayerKinds as k (k)}
 					<label class:on={kind === k}>
 						<input class="absolute opacity-[0]" type="radio" name="kind" value={k} bind:group={$form.kind} />
-						<RigMini kind={k} nozzles={10} />
+						<SprayerMini kind={k} nozzles={10} />
 						<span
 							><b>{kindWords[k].name}</b><small class="block text-soft text-[0.85rem] leading-[1.2]"
 								>{kindWords[k].what}</small
@@ -265,7 +265,7 @@
 	</div>
 	<div class="flex flex-col gap-4 phone:order-1">
 		<div class="card grid items-center min-h-55 p-4">
-			{#if drawn}<RigDrawing rig={drawn.rig} width={drawn.width} />
+			{#if drawn}<SprayerDrawing sprayer={drawn.rig} width={drawn.width} />
 			{:else}<p class="lab">{m.it_is_drawn_here_once_its()}</p>{/if}
 		</div>
 		<div class="flex justify-end items-center gap-3">

@@ -3,7 +3,7 @@
 	import { m } from '$words';
 	import { dayText } from '$lib/settings/day-text';
 	import Field from '$lib/kit/Field.svelte';
-	import type { Rig } from '$core';
+	import type { TypedSprayer } from '$core';
 	import { showDecimals, factor } from '$core';
 	import type { FarmSettings } from '$lib/settings/farm-settings';
 	import { longUnit } from '$lib/settings/field-units';
@@ -15,11 +15,11 @@
 
 	interface Props {
 		sprayerId: string;
-		rig: Rig;
+		sprayer: TypedSprayer;
 		settings: FarmSettings;
 		total: number;
 	}
-	let { sprayerId, rig, settings, total }: Props = $props();
+	let { sprayerId, sprayer: sprayer, settings, total }: Props = $props();
 
 	let shown = $state<'none' | 'volume' | 'wear' | 'evenness' | 'field' | 'nozzles'>('none');
 	let traces = $state.raw<readonly TraceLike[]>([]);
@@ -49,7 +49,7 @@
 			problem = m.the_history_cannot_be_fetched_now();
 		}
 	}
-	const names = $derived(namesOf(rig));
+	const names = $derived(namesOf(sprayer));
 	const unit = $derived(longUnit(settings.rateUnit));
 	const lines = $derived.by(() => {
 		if (shown === 'volume')

@@ -11,7 +11,7 @@ const due = (state: CalibrationDue['state'], code: DueCode = 'hours'): Calibrati
 const sprayer = (id: string, state: CalibrationDue['state'], change: Partial<TodaySprayer> = {}): TodaySprayer => ({
 	id,
 	name: id,
-	openRound: null,
+	calibrationInProgress: null,
 	due: due(state),
 	...change
 });
@@ -42,10 +42,10 @@ describe('what the day needs', () => {
 			sprayer('b', 'due', { due: due('due', 'never') })
 		];
 		const items = todayItems(fresh, [], today);
-		expect(told(items)).toEqual(['first-round a', 'calibrate b']);
+		expect(told(items)).toEqual(['first-calibration a', 'calibrate b']);
 		expect(todayHeading(items, today)).toBe('Now the first calibration');
-		// A round that was begun is gone on with.
-		expect(told(todayItems([{ ...fresh[0]!, openRound: 'r' }], [], today))).toEqual(['round a']);
+		// A calibration that was begun is gone on with.
+		expect(told(todayItems([{ ...fresh[0]!, calibrationInProgress: 'r' }], [], today))).toEqual(['in-progress a']);
 	});
 
 	it('goes from what is under way to what is far off, whatever order it comes in', () => {
@@ -53,7 +53,7 @@ describe('what the day needs', () => {
 			[
 				sprayer('soon', 'soon'),
 				sprayer('due', 'due'),
-				sprayer('open', 'due', { openRound: 'r' }),
+				sprayer('open', 'due', { calibrationInProgress: 'r' }),
 				sprayer('ok', 'good')
 			],
 			[
@@ -68,7 +68,7 @@ describe('what the day needs', () => {
 		);
 		expect(told(items)).toEqual([
 			'running',
-			'round open',
+			'in-progress open',
 			'out',
 			'old late',
 			'today',

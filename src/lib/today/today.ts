@@ -16,7 +16,7 @@ export interface TodayJob {
 export interface TodaySprayer {
 	readonly id: string;
 	readonly name: string;
-	readonly openRound: string | null;
+	readonly calibrationInProgress: string | null;
 	readonly due: CalibrationDue;
 }
 
@@ -24,8 +24,8 @@ export interface TodaySprayer {
 export type TodayItem =
 	| { readonly kind: 'first-sprayer' }
 	/** The farm's first calibration. */
-	| { readonly kind: 'first-round'; readonly sprayer: TodaySprayer }
-	| { readonly kind: 'round'; readonly sprayer: TodaySprayer }
+	| { readonly kind: 'first-calibration'; readonly sprayer: TodaySprayer }
+	| { readonly kind: 'in-progress'; readonly sprayer: TodaySprayer }
 	/** A job that was begun, is all out, is planned, or wants its record. */
 	| { readonly kind: 'job'; readonly job: TodayJob; readonly late: boolean }
 	/** A sprayer that is due; `job` is the planned one that rests on it. */
@@ -53,10 +53,10 @@ export function todayItems(
 	const plain = (list: readonly TodayJob[]) =>
 		items.push(...list.map((job): TodayItem => ({ kind: 'job', job, late: job.day < today })));
 	/** Jobs to come: the sprayer that one rests on comes before it, once. */
-	const afterRig = (list: readonly TodayJob[]) => {
+	const afterSprayer = (list: readonly TodayJob[]) => {
 		for (const job of list) {
 			const sprayer = sprayers.find((s) => s.id === job.sprayerId);
-			if (sprayer && sprayer.due.state === 'due' && !sprayer.openRound && !told.has(sprayer.id)) {
+			if (sprayer && sprayer.due.state === 'due' && !sprayer.calibrationInProgress && !told.has(sprayer.id)) {
 				told.add(sprayer.id);
 				items.push({ kind: 'calibrate', sprayer, job });
 			}
@@ -64,12 +64,14 @@ export function todayItems(
 		}
 	};
 	plain(inState('under-way'));
-	items.push(...sprayers.filter((s) => s.openRound).map((sprayer): TodayItem => ({ kind: 'round', sprayer })));
+	items.push(
+		...sprayers.filter((s) => s.calibrationInProgress).map((sprayer): TodayItem => ({ kind: 'in-progress', sprayer }))
+	);
 	plain(inState('sprayed'));
 	const planned = inState('planned');
-	afterRig(planned.filter((j) => j.day <= today));
+	afterSprayer(planned.filter((j) => j.day <= today));
 	plain(inState('closed'));
-	const due = sprayers.filter((s) => s.due.state === 'due' && !s.openRound && !told.has(s.id));
+	const due = sprayers.filter((s) => s.due.state === 'due' && !s.calibrationInProgress && !told.has(s.id));
 	const ahead = planned.filter((j) => j.day > today);
 	const rests = new Set(ahead.map((j) => j.sprayerId));
 	// What a job of the days ahead rests on stands with that job.
@@ -77,12 +79,12 @@ export function todayItems(
 	const free = due.filter((s) => !rests.has(s.id));
 	for (const sprayer of free)
 		items.push(
-			first && sprayer === free[0] ? { kind: 'first-round', sprayer } : { kind: 'calibrate', sprayer, job: null }
+			first && sprayer === free[0] ? { kind: 'first-calibration', sprayer } : { kind: 'calibrate', sprayer, job: null }
 		);
-	afterRig(ahead);
+	afterSprayer(ahead);
 	items.push(
 		...sprayers
-			.filter((s) => s.due.state === 'soon' && !s.openRound)
+			.filter((s) => s.due.state === 'soon' && !s.calibrationInProgress)
 			.map((sprayer): TodayItem => ({ kind: 'soon', sprayer }))
 	);
 	return items.length > 0 ? items : [{ kind: 'nothing' }];
@@ -93,12 +95,12 @@ export function todayHeading(items: readonly TodayItem[], today: string): string
 	const of = <K extends TodayItem['kind']>(kind: K) =>
 		items.filter((i): i is Extract<TodayItem, { kind: K }> => i.kind === kind);
 	if (of('first-sprayer').length > 0) return m.begin_with_your_first_sprayer();
-	if (of('first-round').length > 0) return m.now_the_first_calibration();
+	if (of('first-calibration').length > 0) return m.now_the_first_calibration();
 	const jobs = of('job').map((i) => i.job);
 	const underWay = jobs.filter((j) => j.state === 'under-way').length;
 	if (underWay > 0) return m.jobs_are_under_way({ count: underWay });
-	const rounds = of('round').length;
-	if (rounds > 0) return m.rounds_are_under_way({ count: rounds });
+	const calibrations = of('in-progress').length;
+	if (calibrations > 0) return m.calibrations_are_in_progress({ count: calibrations });
 	const out = jobs.filter((j) => j.state === 'sprayed').length;
 	if (out > 0) return m.jobs_are_out_and_want_closing({ count: out });
 	const todays = jobs.filter((j) => j.state === 'planned' && j.day <= today).length;

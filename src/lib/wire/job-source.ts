@@ -1,4 +1,4 @@
-import type { DropletClass, GroundUse, JobMember, Rig, TypedBlock, TypedLabel } from '../../core/index';
+import type { DropletClass, GroundUse, JobMember, TypedSprayer, TypedBlock, TypedLabel } from '../../core/index';
 
 /** What a job is planned from, as the server tells it: a device keeps it, to plan with nobody there. */
 export interface HeardJobSource {
@@ -40,7 +40,7 @@ export interface JobCalibration {
 	readonly settingId: string;
 	readonly sprayer: string;
 	readonly setting: string;
-	readonly rig: Rig;
+	readonly rig: TypedSprayer;
 	readonly rate: number;
 	readonly relativeU95: number;
 	/** m/s and m; null where its way of measuring does not tell them. */

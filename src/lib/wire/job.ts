@@ -14,7 +14,7 @@ const part = z.discriminatedUnion('by', [
 	z.strictObject({ by: z.literal('strips'), width: typedSchema, length: typedSchema })
 ]);
 
-/** A job as a browser asks for it; what the blocks, labels and rigs say is the server's to fill in. */
+/** A job as a browser asks for it; what the blocks, labels and sprayers say is the server's to fill in. */
 export const askedJobSchema = z.strictObject({
 	id: z.uuidv7(),
 	/** The job that this one is an edit of: it is taken off when this one is kept. */

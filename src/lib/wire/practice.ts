@@ -3,7 +3,7 @@ import type { Area, Entry } from '../../core/index';
 import { exercises, faultKinds, si, tapedThings } from '../../core/index';
 import type { YardItem } from '../practice/yard-log';
 import { momentSchema } from './moments';
-import { entrySchema } from './round-message';
+import { entrySchema } from './calibration-message';
 
 /** SI. */
 const positive = z.number().gt(0).max(1e9);

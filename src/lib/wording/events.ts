@@ -1,7 +1,7 @@
 import { m } from '$words';
 import type { ChangedThing } from '../../core';
 
-/** What a person notes of a rig; it puts its calibrations in doubt. */
+/** What a person notes of a sprayer; it puts its calibrations in doubt. */
 export const sprayerEventKinds = ['nozzles', 'pump', 'gauge', 'hose', 'tyres', 'filter', 'canopy', 'other'] as const;
 /** The same, and what Fallow notes by itself: a job whose true volume was off. */
 export type SprayerEventKind = (typeof sprayerEventKinds)[number] | 'drift';

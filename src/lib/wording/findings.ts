@@ -59,7 +59,7 @@ function figuresOf(settings: FarmSettings | null) {
 }
 
 /**
- * A finding in words: what, how much, why Fallow thinks so, and what to do. `names`: what the rig's nozzles and sections
+ * A finding in words: what, how much, why Fallow thinks so, and what to do. `names`: what the sprayer's nozzles and sections
  * are called; by number along a boom when left out. `settings`: the farm's, for its measures and its decimal sign.
  */
 export function wordFinding(

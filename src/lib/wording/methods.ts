@@ -1,5 +1,5 @@
 import { m } from '$words';
-import type { AnySheet, RoundMethod, SprayerKind } from '../../core';
+import type { AnySheet, CalibrationMethod, SprayerKind } from '../../core';
 
 /** What a way of measuring is called, and what it asks for. */
 export const methodWords: Readonly<Record<AnySheet['method'], { readonly name: string; readonly asks: string }>> = {
@@ -45,8 +45,8 @@ export const methodWords: Readonly<Record<AnySheet['method'], { readonly name: s
 	}
 };
 
-/** The same for picking, in the words of each kind of rig. */
-export function methodName(method: RoundMethod, kind: SprayerKind): string {
+/** The same for picking, in the words of each kind of sprayer. */
+export function methodName(method: CalibrationMethod, kind: SprayerKind): string {
 	if (method === 'speed-width-flow') return kind === 'knapsack' ? m.speed_width_flow() : m.each_nozzle();
 	if (method === 'refill') return kind === 'airblast' ? m.row_refill() : m.refill();
 	return methodWords[method].name;

@@ -2,7 +2,7 @@ import { m } from '$words';
 import type { SprayerKind } from '../../core';
 import { twoSided } from '../../core';
 
-/** What a rig's nozzles and sections are called. */
+/** What a sprayer's nozzles and sections are called. */
 export interface NozzleNames {
 	/** In a sentence: `Nozzle 9`, `Right 4`. */
 	readonly nozzle: (n: number) => string;
@@ -32,7 +32,7 @@ export const boomNames: NozzleNames = {
 	section: (section) => m.section({ section: section + 1 })
 };
 
-interface NamedRig {
+interface NamedSprayer {
 	readonly kind: SprayerKind;
 	readonly sections: readonly number[];
 	readonly sectionNames?: readonly string[] | undefined;
@@ -40,10 +40,10 @@ interface NamedRig {
 }
 
 /** A section as people say it where nobody has named it. */
-function usualSection(rig: NamedRig, s: number): string {
-	const count = rig.sections.length;
-	if (twoSided(rig)) return [m.left_side(), m.right_side()][s]!;
-	if (count === 1) return rig.kind === 'boom' ? m.whole_boom() : m.all_of_it();
+function usualSection(sprayer: NamedSprayer, s: number): string {
+	const count = sprayer.sections.length;
+	if (twoSided(sprayer)) return [m.left_side(), m.right_side()][s]!;
+	if (count === 1) return sprayer.kind === 'boom' ? m.whole_boom() : m.all_of_it();
 	if (count === 2) return [m.left_section(), m.right_section()][s]!;
 	return count === 3 ? [m.left_section(), m.centre_section(), m.right_section()][s]! : m.section_s({ s: s + 1 });
 }
@@ -53,14 +53,14 @@ const placeOf = (n: number, stacked: number): string =>
 	stacked > 1 ? `${Math.ceil(n / stacked)}${String.fromCharCode(97 + ((n - 1) % stacked))}` : `${n}`;
 
 /** An arc counts each side from the bottom up; all else counts from the left. Names that the owner gave stand before the usual ones. */
-export function namesOf(rig: NamedRig): NozzleNames {
-	const { stacked = 1, sectionNames } = rig;
-	const section = (s: number) => sectionNames?.[s] ?? usualSection(rig, s);
-	if (rig.kind !== 'airblast') {
+export function namesOf(sprayer: NamedSprayer): NozzleNames {
+	const { stacked = 1, sectionNames } = sprayer;
+	const section = (s: number) => sectionNames?.[s] ?? usualSection(sprayer, s);
+	if (sprayer.kind !== 'airblast') {
 		const short = (n: number) => placeOf(n, stacked);
 		return { nozzle: (n) => m.nozzle_n({ n: short(n) }), listed: short, short, section };
 	}
-	const left = rig.sections[0] ?? 0;
+	const left = sprayer.sections[0] ?? 0;
 	const place = (n: number) => placeOf(n <= left ? n : n - left, stacked);
 	const side = (n: number) => sectionNames?.[n <= left ? 0 : 1] ?? (n <= left ? m.left_title() : m.right_title());
 	const named = (n: number) => `${side(n)} ${place(n)}`;

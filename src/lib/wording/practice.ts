@@ -1,6 +1,6 @@
 import { m } from '$words';
 import type { ActionKind, Claim, ErrorSource, Exercise, FaultKind, TapedThing, YardAction } from '$core';
-import { atNozzle, atSection, factor, practiceRigs } from '$core';
+import { atNozzle, atSection, factor, practiceSprayers } from '$core';
 import { namesOf } from './nozzle-names';
 
 const titles: Readonly<Record<string, () => string>> = {
@@ -81,9 +81,9 @@ const faultWords: Readonly<Record<FaultKind, () => string>> = {
 export const faultName = (kind: FaultKind): string => faultWords[kind]();
 
 /** A fault with its place: `Nozzle 9: partly blocked`. */
-export function faultText({ kind, at }: Claim, exercise: Pick<Exercise, 'rig'>): string {
+export function faultText({ kind, at }: Claim, exercise: Pick<Exercise, 'sprayer'>): string {
 	if (at === null) return faultName(kind);
-	const names = namesOf(practiceRigs[exercise.rig].rig);
+	const names = namesOf(practiceSprayers[exercise.sprayer].sprayer);
 	const place = atNozzle(kind) ? names.nozzle(at) : atSection(kind) ? names.section(at - 1) : '';
 	return place === '' ? faultName(kind) : m.fault_at({ place, what: faultName(kind) });
 }
@@ -120,8 +120,8 @@ const tools: Readonly<Record<ActionKind, () => string>> = {
 };
 
 /** What one does, in words: `Tape the course`, `Brush nozzle 4`. */
-export function toolText(action: YardAction, exercise: Pick<Exercise, 'rig'>): string {
-	const names = namesOf(practiceRigs[exercise.rig].rig);
+export function toolText(action: YardAction, exercise: Pick<Exercise, 'sprayer'>): string {
+	const names = namesOf(practiceSprayers[exercise.sprayer].sprayer);
 	switch (action.do) {
 		case 'tape':
 			return tapedWords[action.what]();

@@ -1,10 +1,10 @@
 import { m } from '$words';
-import type { RoundMethod, SprayerKind } from '$core';
+import type { CalibrationMethod, SprayerKind } from '$core';
 
 type Step = 'ready' | 'speed' | 'swath' | 'plot' | 'flow' | 'tank' | 'volume' | 'adjust' | 'sign-off';
 
-/** What to do in a step, in a sentence, in the words of its kind of rig. */
-export function stepLead(step: Step, kind: SprayerKind, method: RoundMethod): string {
+/** What to do in a step, in a sentence, in the words of its kind of sprayer. */
+export function stepLead(step: Step, kind: SprayerKind, method: CalibrationMethod): string {
 	switch (step) {
 		case 'ready':
 			return m.walk_round_it_once_tick_what();

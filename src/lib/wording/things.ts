@@ -3,8 +3,8 @@ import { m } from '$words';
 /** What an address or a message can be of, by the name it has in the code. */
 const things: Readonly<Record<string, () => string>> = {
 	setting: m.thing_setting,
-	calibration: m.thing_calibration,
 	round: m.thing_calibration,
+	calibration: m.thing_calibration,
 	nozzle: m.thing_nozzle,
 	job: m.thing_job,
 	sprayer: m.thing_sprayer,

@@ -6,15 +6,15 @@
 	import { onMount } from 'svelte';
 	import { afterNavigate, beforeNavigate, invalidateAll } from '$app/navigation';
 	import { navigating, page } from '$app/state';
-	import type { Rig } from '$core';
+	import type { TypedSprayer } from '$core';
 	import type { LayoutData } from './$types';
 	import AppBar from '$lib/frame/AppBar.svelte';
 	import { forgetPages } from '$lib/frame/forget-pages';
 	import PhoneBar from '$lib/frame/PhoneBar.svelte';
 	import OutboxStatus from '$lib/frame/OutboxStatus.svelte';
 	import ZoneNote from '$lib/frame/ZoneNote.svelte';
-	import type { KeptRig } from '$lib/entries/round-store';
-	import type { Setting } from '$lib/wire/rig';
+	import type { KeptSprayer } from '$lib/entries/calibration-store';
+	import type { Setting } from '$lib/wire/sprayer';
 	import type { Device } from '$lib/device/device.svelte';
 	import { say } from '$lib/kit/say';
 	import { timeAt } from '$lib/settings/farm-time';
@@ -22,7 +22,7 @@
 
 	interface Sprayer {
 		readonly id: string;
-		readonly rig: Rig;
+		readonly rig: TypedSprayer;
 		readonly settings?: readonly Setting[];
 	}
 	let { data, children }: { data: LayoutData; children: Snippet } = $props();
@@ -112,8 +112,8 @@
 	// Every sprayer that was looked at can be calibrated out of range.
 	$effect(() => {
 		const seen: Sprayer[] = [...(page.data.sprayers ?? []), ...(page.data.sprayer ? [page.data.sprayer] : [])];
-		for (const { id, rig, settings } of seen)
-			if (settings) void device?.store.keepRig(id, $state.snapshot({ rig, settings }) as KeptRig);
+		for (const { id, rig: sprayer, settings } of seen)
+			if (settings) void device?.store.keepSprayer(id, $state.snapshot({ rig: sprayer, settings }) as KeptSprayer);
 	});
 </script>
 

@@ -19,7 +19,12 @@
 	const settings = $derived(data.farm.settings);
 	const items = $derived(
 		todayItems(
-			data.sprayers.map(({ id, rig, openRound, due }) => ({ id, name: rig.name, openRound, due })),
+			data.sprayers.map(({ id, rig, calibrationInProgress, due }) => ({
+				id,
+				name: rig.name,
+				calibrationInProgress,
+				due
+			})),
 			data.jobs,
 			data.today
 		)
@@ -50,7 +55,7 @@
 
 <svelte:head><title>{m.today_fallow()}</title></svelte:head>
 
-{#snippet round(id: string, words: string)}
+{#snippet calibration(id: string, words: string)}
 	<a class="btn" href="/rounds/new?sprayer={id}" data-sveltekit-preload-data="off">{words}</a>
 {/snippet}
 
@@ -76,21 +81,21 @@
 					</div>
 					<a class="btn" href="/sprayers/new">{m.add_the_first_sprayer()}</a>
 				</div>
-			{:else if item.kind === 'first-round'}
+			{:else if item.kind === 'first-calibration'}
 				<div class="now">
 					<div>
 						<h2 class="text-inherit text-[1.5rem]">{m.calibrate({ name: item.sprayer.name })}</h2>
 						<p class="mt-1">{m.a_jug_a_tape_and_a()}</p>
 					</div>
-					{@render round(item.sprayer.id, m.start_a_calibration())}
+					{@render calibration(item.sprayer.id, m.start_a_calibration())}
 				</div>
-			{:else if item.kind === 'round'}
+			{:else if item.kind === 'in-progress'}
 				<div class="now">
 					<div>
 						<h2 class="text-inherit text-[1.5rem]">{m.calibration_in_progress_name({ name: item.sprayer.name })}</h2>
 						<p class="mt-1">{m.every_reading_so_far_is_saved()}</p>
 					</div>
-					<a class="btn" href="/rounds/{item.sprayer.openRound}">{m.continue_word()}</a>
+					<a class="btn" href="/rounds/{item.sprayer.calibrationInProgress}">{m.continue_word()}</a>
 				</div>
 			{:else if item.kind === 'job' && item.job.state === 'under-way'}
 				{@const run = data.runs.find((one) => one.id === item.job.id)}
@@ -135,7 +140,7 @@
 							<p class="lab">{dueReasonText(reason, settings)}</p>
 						{/each}
 					</div>
-					{@render round(item.sprayer.id, m.start_a_calibration())}
+					{@render calibration(item.sprayer.id, m.start_a_calibration())}
 				</div>
 			{:else if item.kind === 'soon'}
 				<div class="item straw">

@@ -24,13 +24,13 @@
 	/** The board of four starts from what this calibration measured so far. */
 	const four = untrack(() => {
 		const made = new FourState(adjust.source.settings);
-		const { calibration, numbers } = adjust.source;
+		const { answer, numbers } = adjust.source;
 		made.use({
-			rate: calibration?.rate.value ?? null,
-			speed: calibration?.speed?.value ?? null,
-			width: calibration?.swath?.treated.value ?? null,
-			flow: calibration?.flow?.value ?? null,
-			nozzles: calibration?.nozzles?.count ?? numbers.nozzles,
+			rate: answer?.rate.value ?? null,
+			speed: answer?.speed?.value ?? null,
+			width: answer?.swath?.treated.value ?? null,
+			flow: answer?.flow?.value ?? null,
+			nozzles: answer?.nozzles?.count ?? numbers.nozzles,
 			day: m.in_this_calibration()
 		});
 		return made;
@@ -43,7 +43,7 @@
 
 <div class="grid grid-cols-1 gap-3">
 	<AimFields form={adjust.form} settings={source.settings} {disabled} />
-	{#if !source.calibration}
+	{#if !source.answer}
 		<p class="card py-3 px-4.5">
 			{m.there_is_no_measured_volume_yet()}
 		</p>

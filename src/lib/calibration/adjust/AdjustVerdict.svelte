@@ -11,8 +11,8 @@
 	let { adjust }: { adjust: AdjustState } = $props();
 	const f = $derived(adjustFigures(adjust.source.settings));
 	const aim = $derived(adjust.aim);
-	const calibration = $derived(adjust.source.calibration);
-	const measured = $derived(calibration ? calibration.rate.value / Math.sqrt(adjust.gravity) : null);
+	const answer = $derived(adjust.source.answer);
+	const measured = $derived(answer ? answer.rate.value / Math.sqrt(adjust.gravity) : null);
 	const heavy = $derived(adjust.gravity !== 1);
 	const off = $derived.by(() => {
 		const wanted = adjust.form.wanted;
@@ -29,14 +29,12 @@
 	);
 </script>
 
-{#if aim && calibration && measured !== null}
+{#if aim && answer && measured !== null}
 	<section class="verdict" class:keep={aim.keep && aim.sure} class:unsure={!aim.sure} aria-live="polite">
 		<div>
 			<p class="lab text-ink">{m.measured({ which: heavy ? m.of_this_liquid() : '' })}</p>
 			<p class="leading-none whitespace-nowrap">
-				<span class="num text-[3.2rem] tracking-[-0.02em]"
-					>{f.sure(measured, 2 * relativeU(calibration.rate)).figure}</span
-				>
+				<span class="num text-[3.2rem] tracking-[-0.02em]">{f.sure(measured, 2 * relativeU(answer.rate)).figure}</span>
 				<span class="font-semibold">{f.rateUnit}</span>
 			</p>
 		</div>
@@ -50,8 +48,8 @@
 							which: off > 0 ? m.over() : m.under()
 						})}{:else}{m.but()}{/if}
 					{m.its_of_is_wider_than_what({
-						relativeUncertainty95: f.percent(calibration.relativeUncertainty95),
-						budgetAdvice: budgetAdvice(budgetShares(calibration.budget))
+						relativeUncertainty95: f.percent(answer.relativeUncertainty95),
+						budgetAdvice: budgetAdvice(budgetShares(answer.budget))
 					})}
 				</p>
 				{#if !aim.keep}<p>{m.until_then_a_change_may_be()}</p>{/if}

@@ -16,7 +16,7 @@
 	const f = $derived(adjustFigures(adjust.source.settings));
 	const zones = [m.lower_third(), m.middle_third(), m.upper_third()];
 	const numbers = $derived(adjust.source.numbers);
-	const now = $derived(adjust.source.rig.groups ?? []);
+	const now = $derived(adjust.source.sprayer.groups ?? []);
 	const perSide = $derived(numbers.nozzles / 2);
 	const total = $derived(arc.sides.reduce((s, q) => s + q, 0));
 	const stir = $derived(numbers.stir ?? usualAgitation(numbers.tank));
@@ -66,7 +66,7 @@
 						{m.none_mark_those_in_the_shed()} <a href="/nozzles">{m.the_nozzle_table()}</a>.
 					</p>{/if}
 			</div>
-			{#if numbers.sections.length === 2 && adjust.source.round.off.length === 0}
+			{#if numbers.sections.length === 2 && adjust.source.entered.off.length === 0}
 				<Toggle label={m.left_and_right_alike()} bind:checked={arc.alike} />
 			{/if}
 		</fieldset>

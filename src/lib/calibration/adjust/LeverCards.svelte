@@ -2,7 +2,7 @@
 <script lang="ts">
 	import { m } from '$words';
 	import type { Lever } from '$core';
-	import { isCarried, mean, roundPlotTimes } from '$core';
+	import { isCarried, mean, readPlotTimes } from '$core';
 	import type { AdjustState } from './adjust.svelte';
 	import { adjustFigures } from '$lib/show/adjust';
 	import { leverWords, wordOut } from '$lib/wording/adjust';
@@ -21,12 +21,14 @@
 	);
 	/** Time over the plot at another pace. */
 	const plotTime = $derived.by(() => {
-		const times = roundPlotTimes(adjust.source.round);
+		const times = readPlotTimes(adjust.source.entered);
 		return paced && levers?.speed && times.ok ? mean(times.value) / levers.speed : null;
 	});
 	const flow = $derived(levers?.nozzleFlow ?? null);
 	const whose = $derived(
-		{ nozzle: m.of_its_sheet(), rig: m.of_the_rig(), typical: m.usual_for_it_check_the_makers() }[adjust.range.whose]
+		{ nozzle: m.of_its_sheet(), sprayer: m.of_the_sprayer(), typical: m.usual_for_it_check_the_makers() }[
+			adjust.range.whose
+		]
 	);
 </script>
 

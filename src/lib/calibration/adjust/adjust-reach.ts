@@ -8,14 +8,14 @@ import type {
 	Pressure,
 	PressureRange,
 	Reach,
-	RigNumbers,
+	SprayerNumbers,
 	Speed,
 	SpeedRange
 } from '$core';
 import { si, typicalRange, usualSpeeds } from '$core';
 import { usualKind } from '$lib/show/fitted-nozzle';
 
-/** What a lever starts from: what the round measured, in the terms in which it can be changed. */
+/** What a lever starts from: what the calibration measured, in the terms in which it can be changed. */
 export interface Present {
 	readonly speed: Speed;
 	/** No speed was measured: speeds are told as a pace, and 1 m/s stands for the present one. */
@@ -31,7 +31,7 @@ export interface Present {
 	readonly nozzle: Flow | null;
 }
 
-/** The present point of a rig; null where the round measured too little to move it by anything but a factor. */
+/** The present point of a sprayer; null where the calibration measured too little to move it by anything but a factor. */
 export function presentOf(calibration: MethodCalibration, before: Before): Present {
 	const nozzles = Math.max(1, calibration.nozzles?.count ?? before.on.length);
 	const paced = calibration.speed === null || calibration.swath === null;
@@ -51,31 +51,31 @@ export function presentOf(calibration: MethodCalibration, before: Before): Prese
 export const fittedPoints = (present: Present): readonly FlowPoint[] | null =>
 	present.pressure === null ? null : [{ pressure: present.pressure, flow: si<'flow'>(present.flow) }];
 
-/** How fast a rig of a kind can be driven: what its owner said, else what is usual; a pace, from half to twice. */
-export function speedRangeOf(rig: RigNumbers, present: Present): SpeedRange {
+/** How fast a sprayer of a kind can be driven: what its owner said, else what is usual; a pace, from half to twice. */
+export function speedRangeOf(sprayer: SprayerNumbers, present: Present): SpeedRange {
 	if (present.paced) return { low: si<'speed'>(0.5), high: si<'speed'>(2) };
-	if (rig.speeds) return rig.speeds;
+	if (sprayer.speeds) return sprayer.speeds;
 	const kind =
-		rig.kind === 'boom' && rig.carrier
-			? rig.carrier
-			: ({ boom: 'boom', boomless: 'boomless', airblast: 'airblast', knapsack: 'on foot' } as const)[rig.kind];
+		sprayer.kind === 'boom' && sprayer.carrier
+			? sprayer.carrier
+			: ({ boom: 'boom', boomless: 'boomless', airblast: 'airblast', knapsack: 'on foot' } as const)[sprayer.kind];
 	const [low, high] = usualSpeeds[kind];
 	return { low: si<'speed'>(low), high: si<'speed'>(high) };
 }
 
 export interface NozzleRange extends PressureRange {
 	/** Whose range it is. */
-	readonly whose: 'nozzle' | 'rig' | 'typical';
+	readonly whose: 'nozzle' | 'sprayer' | 'typical';
 }
 
-/** Pressures that the fitted nozzle is used at: its sheet's, else the rig's, else what is usual. */
-export function pressureRangeOf(rig: RigNumbers, fitted: Nozzle | null): NozzleRange {
+/** Pressures that the fitted nozzle is used at: its sheet's, else the sprayer's, else what is usual. */
+export function pressureRangeOf(sprayer: SprayerNumbers, fitted: Nozzle | null): NozzleRange {
 	if (fitted && !fitted.typical) return { low: fitted.low, high: fitted.high, whose: 'nozzle' };
-	if (rig.pressures) return { ...rig.pressures, whose: 'rig' };
-	return { ...typicalRange(fitted?.kind ?? usualKind[rig.kind]), whose: 'typical' };
+	if (sprayer.pressures) return { ...sprayer.pressures, whose: 'sprayer' };
+	return { ...typicalRange(fitted?.kind ?? usualKind[sprayer.kind]), whose: 'typical' };
 }
 
-/** What a rig reaches with its own nozzles, or with another. */
+/** What a sprayer reaches with its own nozzles, or with another. */
 export const reachOf = (
 	present: Present,
 	points: readonly FlowPoint[],

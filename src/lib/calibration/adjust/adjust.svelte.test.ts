@@ -1,13 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import type { EntryBody, Nozzle, Rig } from '$core';
+import type { EntryBody, Nozzle, TypedSprayer } from '$core';
 import { inUnit, si } from '$core';
 import { MemoryStore } from '../../../../tests/support/memory-store';
-import { signOff, t, testRig, wholeRound } from '../../../../tests/support/entries';
-import { blower, catches, course } from '../../../../tests/support/rigs';
-import { roundState } from '../../../../tests/support/round-state';
+import { signOff, t, testSprayer, wholeCalibration } from '../../../../tests/support/entries';
+import { blower, catches, course } from '../../../../tests/support/sprayers';
+import { calibrationState } from '../../../../tests/support/calibration-state';
 import type { FarmSettings } from '$lib/settings/farm-settings';
 import { noNozzles, nozzleTable } from '$lib/settings/nozzle-table';
-import type { Setting } from '$lib/wire/rig';
+import type { Setting } from '$lib/wire/sprayer';
 import { nozzleJob } from '$lib/workers/nozzle-job';
 import { AdjustState } from './adjust.svelte';
 import { ArcSetState } from './arc-set.svelte';
@@ -37,29 +37,29 @@ const setting: Setting = {
 const gauge: EntryBody = { kind: 'gauge', pressure: t('3', 'bar') };
 
 async function adjusting(
-	bodies: readonly EntryBody[] = [...wholeRound, gauge],
+	bodies: readonly EntryBody[] = [...wholeCalibration, gauge],
 	settings: Partial<FarmSettings> = {},
-	rig: Rig = testRig,
+	sprayer: TypedSprayer = testSprayer,
 	shed: readonly string[] = []
 ) {
-	const made = await roundState(bodies, settings, rig);
-	const round = made.state;
-	const table: readonly Nozzle[] = nozzleTable({ ...noNozzles, shed }, round.settings);
+	const made = await calibrationState(bodies, settings, sprayer);
+	const calibration = made.state;
+	const table: readonly Nozzle[] = nozzleTable({ ...noNozzles, shed }, calibration.settings);
 	const adjust = new AdjustState({
-		rig,
-		numbers: round.rig,
-		settings: round.settings,
+		sprayer,
+		numbers: calibration.sprayer,
+		settings: calibration.settings,
 		setting,
-		get round() {
-			return round.entered;
+		get entered() {
+			return calibration.entered;
 		},
-		get calibration() {
-			return round.calibration;
+		get answer() {
+			return calibration.answer;
 		},
 		table,
-		keep: (aim, change) => keepAdjusted(round, aim, change)
+		keep: (aim, change) => keepAdjusted(calibration, aim, change)
 	});
-	return { ...made, round, adjust };
+	return { ...made, calibration, adjust };
 }
 const rateOf = (v: number) => inUnit('volumePerArea', si(v), 'L/ha');
 
@@ -71,17 +71,17 @@ describe('what is wanted', () => {
 	});
 
 	it('is kept once, also where the server gave its parts back in another order', async () => {
-		const { round } = await adjusting();
+		const { calibration } = await adjusting();
 		const aim = { wanted: { by: 'volume' as const, volume: t('187.5', 'L/ha') }, specificGravity: 1, perArea: true };
 		const turned = {
 			perArea: true,
 			specificGravity: 1,
 			wanted: { volume: t('187.5', 'L/ha'), by: 'volume' as const }
 		};
-		const before = round.entries.length;
-		expect(await keepAdjusted(round, aim, null)).toBe('');
-		expect(await keepAdjusted(round, turned, null)).toBe('');
-		expect(round.entries.length).toBe(before + 1);
+		const before = calibration.entries.length;
+		expect(await keepAdjusted(calibration, aim, null)).toBe('');
+		expect(await keepAdjusted(calibration, turned, null)).toBe('');
+		expect(calibration.entries.length).toBe(before + 1);
 	});
 
 	it('keeps what lies within 5 %, and says by how much to change what does not', async () => {
@@ -111,7 +111,7 @@ describe('what is wanted', () => {
 	});
 
 	it('takes the ground of one tank as a volume, without what cannot be sprayed out', async () => {
-		const { adjust } = await adjusting(undefined, {}, { ...testRig, dead: t('20', 'L') });
+		const { adjust } = await adjusting(undefined, {}, { ...testSprayer, dead: t('20', 'L') });
 		adjust.form.by = 'tank';
 		adjust.form.area = '5 ha';
 		expect(rateOf(adjust.aim!.volume)).toBeCloseTo(780 / 5, 9);
@@ -171,7 +171,7 @@ describe('the levers', () => {
 	});
 
 	it('lack the pressure where no gauge was read', async () => {
-		const { adjust } = await adjusting(wholeRound);
+		const { adjust } = await adjusting(wholeCalibration);
 		adjust.form.volume = '150';
 		expect([adjust.levers!.pressure, adjust.reach]).toEqual([null, null]);
 		adjust.useSpeed();
@@ -179,15 +179,15 @@ describe('the levers', () => {
 	});
 
 	it('follow a reading that is mended after', async () => {
-		const { adjust, round } = await adjusting();
+		const { adjust, calibration } = await adjusting();
 		adjust.form.volume = '150';
 		const before = adjust.levers!.factor;
-		await round.add({ kind: 'run', time: t('35'), by: 'typed' });
+		await calibration.add({ kind: 'run', time: t('35'), by: 'typed' });
 		expect(adjust.levers!.factor).toBeLessThan(before);
 	});
 
 	it('tell the pump’s margin with the agitation', async () => {
-		const { adjust } = await adjusting(undefined, {}, { ...testRig, pump: t('46', 'L/min') });
+		const { adjust } = await adjusting(undefined, {}, { ...testSprayer, pump: t('46', 'L/min') });
 		// Six nozzles at 1.2 L/min, and 5 % of 800 L a minute.
 		expect(adjust.pump).toMatchObject({ enough: false });
 		expect(inUnit('flow', adjust.pump!.spare, 'L/min')).toBeCloseTo(46 - 40 - 7.2, 0);
@@ -196,7 +196,7 @@ describe('the levers', () => {
 
 describe('the chooser', () => {
 	it('finds nozzles for the wanted volume, those of the shed first, and filters by typed words', async () => {
-		const { adjust } = await adjusting(undefined, {}, testRig, ['iso-air-induction-025']);
+		const { adjust } = await adjusting(undefined, {}, testSprayer, ['iso-air-induction-025']);
 		const chooser = new ChooserState(adjust, maths);
 		await chooser.ask();
 		expect(chooser.found).toBeNull();
@@ -261,24 +261,24 @@ describe('a set for an arc', () => {
 
 describe('keeping it', () => {
 	it('adds what is wanted and the change once, however often one walks through', async () => {
-		const { adjust, round } = await adjusting();
+		const { adjust, calibration } = await adjusting();
 		adjust.form.volume = '150';
 		adjust.useSpeed();
 		expect(await adjust.keep()).toBe(true);
-		const count = round.entries.length;
+		const count = calibration.entries.length;
 		expect(await adjust.keep()).toBe(true);
-		expect(round.entries).toHaveLength(count);
-		expect(round.steps.find((s) => s.name === 'adjust')).toMatchObject({ done: 1, figure: 'change' });
-		await round.add({ kind: 'change', change: null });
-		expect(round.steps.find((s) => s.name === 'adjust')).toMatchObject({ figure: 'unchanged' });
+		expect(calibration.entries).toHaveLength(count);
+		expect(calibration.steps.find((s) => s.name === 'adjust')).toMatchObject({ done: 1, figure: 'change' });
+		await calibration.add({ kind: 'change', change: null });
+		expect(calibration.steps.find((s) => s.name === 'adjust')).toMatchObject({ figure: 'unchanged' });
 	});
 
-	it('stands against the signature where it rests on what the round no longer answers by', async () => {
-		const { adjust, round } = await adjusting();
+	it('stands against the signature where it rests on what the calibration no longer answers by', async () => {
+		const { adjust, calibration } = await adjusting();
 		adjust.form.volume = '150';
 		adjust.useSpeed();
 		await adjust.keep();
-		const form = new SignOffState(round, '2026-03-14');
+		const form = new SignOffState(calibration, '2026-03-14');
 		expect(form.blocked).toBe('');
 		// By a refill no speed is measured, so a speed to hold predicts nothing.
 		for (const body of [
@@ -286,30 +286,30 @@ describe('keeping it', () => {
 			{ kind: 'plot', ground: { by: 'area', area: t('1000', 'm2') } },
 			{ kind: 'used', reading: { added: t('18', 'L') } }
 		] as const)
-			expect(await round.add(body)).toEqual([]);
+			expect(await calibration.add(body)).toEqual([]);
 		expect(form.blocked).toContain('take the change back under Adjust');
-		await round.add({ kind: 'change', change: null });
+		await calibration.add({ kind: 'change', change: null });
 		expect(form.blocked).toBe('');
 	});
 
-	it('goes onto the rig that the device keeps, and is let go by the round that checks it', async () => {
-		const { adjust, round } = await adjusting();
-		(round.head as { setting?: Setting }).setting = setting;
+	it('goes onto the sprayer that the device keeps, and is let go by the calibration that checks it', async () => {
+		const { adjust, calibration } = await adjusting();
+		(calibration.head as { setting?: Setting }).setting = setting;
 		adjust.form.volume = '150';
 		adjust.usePressure();
 		await adjust.keep();
-		expect(changeOf(round)).toBeNull();
-		await round.add(signOff);
-		const made = changeOf(round)!;
+		expect(changeOf(calibration)).toBeNull();
+		await calibration.add(signOff);
+		const made = changeOf(calibration)!;
 		expect(rateOf(made.predicted)).toBeCloseTo(150, 0);
 		const store = new MemoryStore();
-		await store.keepRig(round.head.sprayerId, { rig: testRig, settings: [setting] });
-		await carryChange(store, round);
-		const kept = (await store.rig(round.head.sprayerId))!.settings[0]!;
-		expect(kept).toMatchObject({ change: { after: round.head.id }, pressure: adjust.change?.pressure });
-		const next = await adjusting([...wholeRound, signOff]);
-		(next.round.head as { setting?: Setting }).setting = kept;
-		await carryChange(store, next.round);
-		expect((await store.rig(round.head.sprayerId))!.settings[0]!.change).toBeUndefined();
+		await store.keepSprayer(calibration.head.sprayerId, { rig: testSprayer, settings: [setting] });
+		await carryChange(store, calibration);
+		const kept = (await store.sprayer(calibration.head.sprayerId))!.settings[0]!;
+		expect(kept).toMatchObject({ change: { after: calibration.head.id }, pressure: adjust.change?.pressure });
+		const next = await adjusting([...wholeCalibration, signOff]);
+		(next.calibration.head as { setting?: Setting }).setting = kept;
+		await carryChange(store, next.calibration);
+		expect((await store.sprayer(calibration.head.sprayerId))!.settings[0]!.change).toBeUndefined();
 	});
 });

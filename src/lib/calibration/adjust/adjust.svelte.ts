@@ -10,9 +10,9 @@ import type {
 	Pressure,
 	PumpMargin,
 	Reach,
-	RigNumbers,
-	Rig,
-	Round,
+	SprayerNumbers,
+	TypedSprayer,
+	FoldedCalibration,
 	Speed,
 	TypedAim,
 	TypedChange,
@@ -27,7 +27,7 @@ import {
 	predictChange,
 	pressureOn,
 	pumpMargin,
-	roundBefore,
+	beforeOf,
 	showFigure,
 	si,
 	speedOn,
@@ -39,21 +39,21 @@ import {
 } from '$core';
 import type { FarmSettings } from '$lib/settings/farm-settings';
 import { fieldUnits, measuresOf, typed } from '$lib/settings/field-units';
-import type { Setting } from '$lib/wire/rig';
+import type { Setting } from '$lib/wire/sprayer';
 import { nozzleName } from '$lib/wording/nozzles';
 import { AimForm } from './aim-form.svelte';
 import type { NozzleRange, Present } from './adjust-reach';
 import { fittedNozzle } from '$lib/show/fitted-nozzle';
 import { fittedPoints, presentOf, pressureRangeOf, reachOf, speedRangeOf } from './adjust-reach';
 
-/** What is adjusted: a round, signed or not, and the farm's table. Getters, so that it stays in step with the readings. */
+/** What is adjusted: a calibration, signed or not, and the farm's table. Getters, so that it stays in step with the readings. */
 export interface AdjustSource {
-	readonly rig: Rig;
-	readonly numbers: RigNumbers;
+	readonly sprayer: TypedSprayer;
+	readonly numbers: SprayerNumbers;
 	readonly settings: FarmSettings;
 	readonly setting: Setting | null;
-	readonly round: Round;
-	readonly calibration: MethodCalibration | null;
+	readonly entered: FoldedCalibration;
+	readonly answer: MethodCalibration | null;
 	readonly table: readonly Nozzle[];
 	/** Keeps what is wanted and what will be changed; answers with what stands against it, or nothing. */
 	keep(aim: TypedAim, change: TypedChange | null): Promise<string>;
@@ -81,31 +81,31 @@ export class AdjustState {
 
 	constructor(source: AdjustSource) {
 		this.source = source;
-		this.form = new AimForm(source.numbers, source.settings, source.round.aim);
+		this.form = new AimForm(source.numbers, source.settings, source.entered.aim);
 	}
 
 	before: Before | null = $derived.by(() => {
-		const { numbers, round, calibration } = this.source;
-		return calibration && roundBefore(numbers, round, calibration);
+		const { numbers, entered, answer } = this.source;
+		return answer && beforeOf(numbers, entered, answer);
 	});
 	present: Present | null = $derived.by(() => {
-		const { calibration } = this.source;
-		return calibration && this.before && presentOf(calibration, this.before);
+		const { answer } = this.source;
+		return answer && this.before && presentOf(answer, this.before);
 	});
-	measured: VolumePerArea | null = $derived.by(() => this.source.calibration?.rate.value ?? null);
+	measured: VolumePerArea | null = $derived.by(() => this.source.answer?.rate.value ?? null);
 	fitted: Nozzle | null = $derived.by(() =>
-		fittedNozzle(this.source.rig.nozzle, this.source.rig.kind, this.source.table)
+		fittedNozzle(this.source.sprayer.nozzle, this.source.sprayer.kind, this.source.table)
 	);
 	range: NozzleRange = $derived.by(() => pressureRangeOf(this.source.numbers, this.fitted));
 	gravity: number = $derived.by(() => this.form.aim?.specificGravity ?? 1);
 
 	/** Keep or change, and what to aim at. What was measured with water comes out lower of a heavier liquid. */
 	aim: Aim | null = $derived.by(() => {
-		const { calibration } = this.source;
+		const { answer } = this.source;
 		const { wanted } = this.form;
-		if (!calibration || !wanted) return null;
-		const measured = si<'volumePerArea'>(calibration.rate.value / Math.sqrt(this.gravity));
-		return aimAt(measured, calibration.relativeUncertainty95, wanted);
+		if (!answer || !wanted) return null;
+		const measured = si<'volumePerArea'>(answer.rate.value / Math.sqrt(this.gravity));
+		return aimAt(measured, answer.relativeUncertainty95, wanted);
 	});
 	/** What to measure with water so that the liquid comes out as wanted. */
 	water: VolumePerArea | null = $derived.by(() => this.aim && waterEquivalent(this.aim.volume, this.gravity));
@@ -123,7 +123,7 @@ export class AdjustState {
 			spacing: present.served,
 			specificGravity: this.gravity,
 			nozzle: points ? { points, range } : undefined,
-			// Without a measured speed nobody knows which part of it the rig can be driven at.
+			// Without a measured speed nobody knows which part of it the sprayer can be driven at.
 			speedRange: (present.paced ? null : this.speeds) ?? undefined,
 			first: this.source.settings.adjustFirst
 		});
@@ -131,7 +131,7 @@ export class AdjustState {
 
 	speeds = $derived.by(() => (this.present ? speedRangeOf(this.source.numbers, this.present) : null));
 
-	/** What the rig can reach with the nozzle that is looked at; null without a gauge. */
+	/** What the sprayer can reach with the nozzle that is looked at; null without a gauge. */
 	reach: Reach | null = $derived.by(() => {
 		const { present, speeds, range, other, gravity } = this;
 		if (!present || !speeds) return null;
@@ -204,11 +204,11 @@ export class AdjustState {
 		this.#point = null;
 	}
 
-	/** What the dial has to show at a speed, by what it showed in the round. */
+	/** What the dial has to show at a speed, by what it showed in the calibration. */
 	dialAt(speed: Speed): Speed | null {
-		const { round, calibration } = this.source;
-		const dial = quantityOf(round.dial);
-		return dial !== null && calibration?.speed ? dialFor(speed, calibration.speed.value, dial) : null;
+		const { entered, answer } = this.source;
+		const dial = quantityOf(entered.dial);
+		return dial !== null && answer?.speed ? dialFor(speed, answer.speed.value, dial) : null;
 	}
 
 	/** What would be written down; null while nothing is picked. */
@@ -245,7 +245,7 @@ export class AdjustState {
 		return Object.keys(change).length > 0 ? change : null;
 	});
 
-	/** What the change will bring, with water: what the next round is held against. */
+	/** What the change will bring, with water: what the next calibration is held against. */
 	prediction: Prediction | null = $derived.by(() => {
 		if (!this.change || !this.before) return null;
 		const predicted = predictChange(this.before, this.change);
@@ -255,10 +255,10 @@ export class AdjustState {
 	/** Whether the pump feeds the nozzles and the agitation; null where its capacity is not known. */
 	pump: PumpMargin | null = $derived.by(() => {
 		const { pump, stir, tank } = this.source.numbers;
-		const { calibration } = this.source;
-		const flow = calibration?.flow?.value;
+		const { answer } = this.source;
+		const flow = answer?.flow?.value;
 		if (pump === null || flow === undefined || !this.present) return null;
-		const share = this.prediction ? this.prediction.volume / calibration!.rate.value : 1;
+		const share = this.prediction ? this.prediction.volume / answer!.rate.value : 1;
 		const faster = this.point && !this.set ? this.point.speed / this.present.speed : 1;
 		return pumpMargin(si<'flow'>(flow * share * faster), stir ?? usualAgitation(tank), pump);
 	});
@@ -274,7 +274,7 @@ export class AdjustState {
 		if (this.change) return m.make_this_change();
 		if (aim?.keep) {
 			const unit = this.source.settings.rateUnit;
-			const { rate } = this.source.calibration!;
+			const { rate } = this.source.answer!;
 			return m.keep({
 				figure: showFigure(inUnit('volumePerArea', rate.value, unit), 3, this.source.settings.decimalComma)
 			});

@@ -1,5 +1,5 @@
 import { m } from '$words';
-import type { Issue, RigNumbers, TypedAim, TypedWanted, WantedVolume } from '$core';
+import type { Issue, SprayerNumbers, TypedAim, TypedWanted, WantedVolume } from '$core';
 import { keptText } from '$lib/settings/typed-text';
 import { checkAim, fields, readField, readNumber, si, tankAreaVolume } from '$core';
 import type { FarmSettings } from '$lib/settings/farm-settings';
@@ -11,7 +11,7 @@ export type AimPlace = 'volume' | 'low' | 'high' | 'area' | 'specificGravity';
 /** What is wanted of a spray volume, as it is typed: live, with what is wrong beside its field. */
 export class AimForm {
 	readonly #settings: FarmSettings;
-	readonly #rig: RigNumbers;
+	readonly #rig: SprayerNumbers;
 	by = $state<TypedWanted['by']>('volume');
 	volume = $state('');
 	low = $state('');
@@ -20,8 +20,8 @@ export class AimForm {
 	perArea = $state(true);
 	gravity = $state('');
 
-	constructor(rig: RigNumbers, settings: FarmSettings, kept: TypedAim | null) {
-		this.#rig = rig;
+	constructor(sprayer: SprayerNumbers, settings: FarmSettings, kept: TypedAim | null) {
+		this.#rig = sprayer;
 		this.#settings = settings;
 		if (kept) this.show(kept);
 	}

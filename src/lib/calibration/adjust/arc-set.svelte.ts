@@ -39,7 +39,7 @@ export class ArcSetState {
 	constructor(adjust: AdjustState, maths: NozzleMaths) {
 		this.#adjust = adjust;
 		this.#maths = maths;
-		const kept = adjust.source.round.canopyShares;
+		const kept = adjust.source.entered.canopyShares;
 		if (kept) this.shares = kept.map((s) => showFigure(s * 100, 3, false));
 	}
 
@@ -61,7 +61,7 @@ export class ArcSetState {
 			});
 		if (sizes.length === 0 && source.numbers.rated) {
 			const { flow, at } = source.numbers.rated;
-			const name = source.rig.nozzle || m.as_fitted();
+			const name = source.sprayer.nozzle || m.as_fitted();
 			sizes.push({ key: `fitted:${name}`, name, flow: ratedFlow(flow, at, pressure), fitted: true, nozzle: null });
 		}
 		for (const nozzle of source.table) {
@@ -90,9 +90,10 @@ export class ArcSetState {
 		if (shares.some((s) => !(s >= 0)) || Math.abs(sum - 1) > 0.011)
 			return m.do_not_add_up_to_100({ list: this.shares.join(', ') });
 		const { sections, nozzles } = source.numbers;
-		const groups = source.rig.groups ?? Array.from({ length: nozzles }, () => source.rig.nozzle || m.as_fitted());
+		const groups =
+			source.sprayer.groups ?? Array.from({ length: nozzles }, () => source.sprayer.nozzle || m.as_fitted());
 		const now = groups.map((g) => this.used.findIndex((s) => s.fitted && s.name === g));
-		const off = source.round.off;
+		const off = source.entered.off;
 		const sides = sections.length === 2 ? sections : [nozzles];
 		const starts = sides.map((_, i) => sides.slice(0, i).reduce((s, n) => s + n, 0));
 		const on = sides.map((_, i) => i).filter((i) => sides.length === 1 || !off.includes(i));
@@ -140,16 +141,18 @@ export class ArcSetState {
 		this.progress = null;
 	}
 
-	/** Size of every nozzle of the rig after the change, by name; a shut side keeps what it has. */
+	/** Size of every nozzle of the sprayer after the change, by name; a shut side keeps what it has. */
 	names: readonly string[] = $derived.by(() => {
 		const { result } = this;
 		if (!result) return [];
 		const { source } = this.#adjust;
 		const { sections, nozzles } = source.numbers;
-		const names = [...(source.rig.groups ?? Array.from({ length: nozzles }, () => source.rig.nozzle || m.as_fitted()))];
+		const names = [
+			...(source.sprayer.groups ?? Array.from({ length: nozzles }, () => source.sprayer.nozzle || m.as_fitted()))
+		];
 		const sides = sections.length === 2 ? sections : [nozzles];
 		const starts = sides.map((_, i) => sides.slice(0, i).reduce((s, n) => s + n, 0));
-		const on = sides.map((_, i) => i).filter((i) => sides.length === 1 || !source.round.off.includes(i));
+		const on = sides.map((_, i) => i).filter((i) => sides.length === 1 || !source.entered.off.includes(i));
 		const picked = result.set.sizes.map((s) => result.sizes[s]!.name);
 		const both = result.asked.places[0]!.present.length === 2;
 		on.forEach((side, k) => {
@@ -165,14 +168,14 @@ export class ArcSetState {
 	sides: readonly number[] = $derived.by(() => {
 		const { result } = this;
 		if (!result) return [];
-		const { numbers, round } = this.#adjust.source;
+		const { numbers, entered } = this.#adjust.source;
 		const flow = new Map(result.sizes.map((s) => [s.name, s.flow as number]));
 		const sizes = numbers.sections.length === 2 ? numbers.sections : [numbers.nozzles];
 		let from = 0;
 		return sizes.map((count, side) => {
 			const own = this.names.slice(from, from + count);
 			from += count;
-			if (sizes.length === 2 && round.off.includes(side)) return 0;
+			if (sizes.length === 2 && entered.off.includes(side)) return 0;
 			return own.reduce((s, name) => s + (flow.get(name) ?? 0), 0);
 		});
 	});
@@ -181,12 +184,12 @@ export class ArcSetState {
 	use(): void {
 		const { result, pressure } = this;
 		if (!result || pressure === null) return;
-		const { settings, numbers, rig } = this.#adjust.source;
+		const { settings, numbers, sprayer } = this.#adjust.source;
 		const units = fieldUnits(settings);
 		const text = (value: number, unit: string) => typed(showFigure(value, 4, settings.decimalComma), unit, settings);
 		const ratings: Record<string, TypedRated> = {};
 		for (const name of new Set(this.names)) {
-			const known = rig.ratings?.[name];
+			const known = sprayer.ratings?.[name];
 			const size = result.sizes.find((s) => s.name === name);
 			if (known) ratings[name] = known;
 			else if (size)
@@ -194,7 +197,7 @@ export class ArcSetState {
 					flow: text(inUnit('flow', size.flow, units.flow), units.flow),
 					at: text(inUnit('pressure', pressure, units.pressure), units.pressure)
 				};
-			else if (rig.rated && readField(fields.nozzleFlow, rig.rated.flow, '').ok) ratings[name] = rig.rated;
+			else if (sprayer.rated && readField(fields.nozzleFlow, sprayer.rated.flow, '').ok) ratings[name] = sprayer.rated;
 		}
 		if (this.names.length === numbers.nozzles)
 			this.#adjust.useSet({ groups: this.names, ratings } satisfies NonNullable<TypedChange['set']>);

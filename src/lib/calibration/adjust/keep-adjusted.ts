@@ -1,6 +1,6 @@
 import type { TypedAim, TypedChange } from '$core';
 import { wordIssue } from '$lib/wording/issues';
-import type { RoundState } from '$lib/calibration/round.svelte';
+import type { CalibrationState } from '$lib/calibration/calibration.svelte';
 
 /** By what they hold: what comes back from the server has its parts in another order. */
 const same = (a: unknown, b: unknown) => inOrder(a) === inOrder(b);
@@ -12,20 +12,20 @@ const inOrder = (one: unknown) =>
 	);
 
 /**
- * Keeps what is wanted and what will be changed as entries of a round, each only where it differs from what the round
+ * Keeps what is wanted and what will be changed as entries of a calibration, each only where it differs from what the calibration
  * has already: walking through the step twice adds nothing.
  */
 export async function keepAdjusted(
-	round: Pick<RoundState, 'entered' | 'add'>,
+	calibration: Pick<CalibrationState, 'entered' | 'add'>,
 	aim: TypedAim,
 	change: TypedChange | null
 ): Promise<string> {
-	if (!same(aim, round.entered.aim)) {
-		const issues = await round.add({ kind: 'aim', aim });
+	if (!same(aim, calibration.entered.aim)) {
+		const issues = await calibration.add({ kind: 'aim', aim });
 		if (issues[0]) return wordIssue(issues[0]);
 	}
 	// A change that was kept stays until another is picked or it is taken back.
-	if (change === null || same(change, round.entered.change)) return '';
-	const issues = await round.add({ kind: 'change', change });
+	if (change === null || same(change, calibration.entered.change)) return '';
+	const issues = await calibration.add({ kind: 'change', change });
 	return issues[0] ? wordIssue(issues[0]) : '';
 }

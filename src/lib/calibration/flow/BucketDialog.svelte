@@ -21,14 +21,14 @@
 	}
 	let { step, open, onclose }: Props = $props();
 	const bucket = untrack(() => new BucketState(step));
-	const round = $derived(step.round);
+	const calibration = $derived(step.calibration);
 	const picked = $derived(bucket.picked.length);
 	$effect(() => {
 		if (open) untrack(() => bucket.begin());
 	});
 	function remove(id: string) {
-		void round.add({ kind: 'strike', entry: id });
-		say(m.bucket_removed(), { label: m.undo(), run: () => void round.restore(id) });
+		void calibration.add({ kind: 'strike', entry: id });
+		say(m.bucket_removed(), { label: m.undo(), run: () => void calibration.restore(id) });
 	}
 	async function save() {
 		if (!(await bucket.keep())) return;
@@ -45,17 +45,22 @@
 	back={m.cancel()}
 	{onclose}
 >
-	<div class={round.rig.kind === 'airblast' ? 'h-56' : ''}>
-		{#if round.rig.kind === 'airblast'}
+	<div class={calibration.sprayer.kind === 'airblast' ? 'h-56' : ''}>
+		{#if calibration.sprayer.kind === 'airblast'}
 			<Arc
-				perSide={round.rig.nozzles / 2}
+				perSide={calibration.sprayer.nozzles / 2}
 				jugs={bucket.jugs}
 				top={step.kept.top}
 				at={null}
 				bare
 				onpick={(n) => bucket.toggle(n)}
 			/>
-		{:else}<BoomRail short={round.names.short} jugs={bucket.jugs} at={null} onpick={(n) => bucket.toggle(n)} />{/if}
+		{:else}<BoomRail
+				short={calibration.names.short}
+				jugs={bucket.jugs}
+				at={null}
+				onpick={(n) => bucket.toggle(n)}
+			/>{/if}
 	</div>
 	<div class="flex flex-wrap gap-2" role="group" aria-label={m.parts_of_the_sprayer()}>
 		{#each bucket.parts as part (part.name)}
@@ -70,10 +75,10 @@
 	<Fold title={m.pick_by_number()}>
 		<Toggles
 			label={m.nozzles_in_the_bucket()}
-			options={round.on.map((n) => ({
+			options={calibration.on.map((n) => ({
 				value: n,
-				label: round.names.listed(n),
-				spoken: round.names.nozzle(n)
+				label: calibration.names.listed(n),
+				spoken: calibration.names.nozzle(n)
 			}))}
 			value={bucket.picked}
 			looks={(on) => `btn min-w-12 px-2 ${on ? 'ink' : 'plain'}`}
@@ -91,7 +96,7 @@
 		label={m.the_bucket_is_marked_every()}
 		bind:value={bucket.marked}
 		problem={bucket.markedProblem ?? undefined}
-		hint={m.such_as_empty_counts_as_the({ which: round.units.catch === 'ml' ? '1 L' : m.n1_qt() })}
+		hint={m.such_as_empty_counts_as_the({ which: calibration.units.catch === 'ml' ? '1 L' : m.n1_qt() })}
 	/>
 	{#if bucket.kept.length > 0}
 		<ul class="grid gap-1">

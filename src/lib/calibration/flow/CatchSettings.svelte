@@ -12,18 +12,18 @@
 	/** `gauge`: not where it stands open beside. */
 	let { step, gauge = true }: { step: FlowStepState; gauge?: boolean } = $props();
 
-	const round = $derived(step.round);
-	const comma = $derived(round.settings.decimalComma);
-	const asLong = $derived(round.catchTime === null);
-	const what = $derived(round.method === 'plot-catch' ? 'plot' : 'course');
+	const calibration = $derived(step.calibration);
+	const comma = $derived(calibration.settings.decimalComma);
+	const asLong = $derived(calibration.catchTime === null);
+	const what = $derived(calibration.method === 'plot-catch' ? 'plot' : 'course');
 	/** A pump that the wheels turn pumps while they roll: a jug is filled over the course, and at no other time. */
-	const driven = $derived(round.rig.groundDriven);
+	const driven = $derived(calibration.sprayer.groundDriven);
 	const held = $derived(
 		asLong
 			? step.heldFor === null
 				? ''
 				: showFigure(step.heldFor, 3, comma)
-			: keptText(round.entered.catchTime?.typed, 's', round.settings)
+			: keptText(calibration.entered.catchTime?.typed, 's', calibration.settings)
 	);
 </script>
 
@@ -37,25 +37,25 @@
 		hint={asLong && !driven ? m.as_long_as_the_took({ what }) : ''}
 		kept={held}
 		unit="s"
-		disabled={round.signedOff || driven}
-		commit={(text) => round.add({ kind: 'catch-time', time: typed(text, 's', round.settings) })}
+		disabled={calibration.signedOff || driven}
+		commit={(text) => calibration.add({ kind: 'catch-time', time: typed(text, 's', calibration.settings) })}
 	/>
 	<QuantityField
 		small
 		label={m.jug_marked_every()}
-		kept={keptText(round.entered.jug?.typed, 'ml', round.settings)}
+		kept={keptText(calibration.entered.jug?.typed, 'ml', calibration.settings)}
 		unit="ml"
-		hint={round.entered.jug ? '' : m.empty_counts_as_10_ml()}
-		disabled={round.signedOff}
-		commit={(text) => round.add({ kind: 'jug', graduation: typed(text, 'ml', round.settings) })}
+		hint={calibration.entered.jug ? '' : m.empty_counts_as_10_ml()}
+		disabled={calibration.signedOff}
+		commit={(text) => calibration.add({ kind: 'jug', graduation: typed(text, 'ml', calibration.settings) })}
 	/>
-	{#if gauge}<GaugeField {round} />{/if}
+	{#if gauge}<GaugeField {calibration} />{/if}
 	<label class="grid gap-1">
 		<span class="text-soft text-[0.85rem]">{m.jug_reads_in()}</span>
 		<select
 			class="field-input py-1 px-[0.4rem] text-[1rem]"
 			value={step.unit}
-			disabled={round.signedOff}
+			disabled={calibration.signedOff}
 			onchange={(e) => step.pickUnit(e.currentTarget.value)}
 		>
 			{#each step.units as unit (unit)}<option value={unit}>{jugUnitWords(unit)}</option>{/each}
@@ -63,8 +63,8 @@
 	</label>
 </div>
 
-{#if !asLong && !driven && !round.isQuick && round.ownTime !== null && !round.signedOff}
-	<button type="button" class="link" onclick={() => void round.add({ kind: 'catch-time', time: null })}
+{#if !asLong && !driven && !calibration.isQuick && calibration.ownTime !== null && !calibration.signedOff}
+	<button type="button" class="link" onclick={() => void calibration.add({ kind: 'catch-time', time: null })}
 		>{m.hold_each_jug_as_long_as({ what })}</button
 	>
 {/if}

@@ -28,29 +28,33 @@
 	let { step, watch, onpress, ondone, onmeter = null, onbucket }: Props = $props();
 
 	let board = $state<{ focusOn: (n: number) => void }>();
-	const round = $derived(step.round);
-	const comma = $derived(round.settings.decimalComma);
+	const calibration = $derived(step.calibration);
+	const comma = $derived(calibration.settings.decimalComma);
 	const bandWords = $derived(`${(step.board.width ?? evenBand) * 100} %`);
-	const sections = $derived(sectionOfNozzles(round.rig.sections));
-	const arc = $derived(round.rig.kind === 'airblast');
+	const sections = $derived(sectionOfNozzles(calibration.sprayer.sections));
+	const arc = $derived(calibration.sprayer.kind === 'airblast');
 	const shownRange = $derived(
 		step.view.length
-			? m.nozzles_to_of({ first: step.view[0] ?? '', last: step.view.at(-1) ?? '', nozzles: round.rig.nozzles })
+			? m.nozzles_to_of({
+					first: step.view[0] ?? '',
+					last: step.view.at(-1) ?? '',
+					nozzles: calibration.sprayer.nozzles
+				})
 			: ''
 	);
-	const sectionWords = (s: number) => (round.rig.nozzles === 1 ? '' : round.names.section(s));
+	const sectionWords = (s: number) => (calibration.sprayer.nozzles === 1 ? '' : calibration.names.section(s));
 	const lead = $derived(
-		round.rig.kind === 'airblast'
+		calibration.sprayer.kind === 'airblast'
 			? m.arrow_keys_move_along_the_arc()
-			: round.rig.nozzles === 1
+			: calibration.sprayer.nozzles === 1
 				? ''
 				: m.a_column_from_a_spreadsheet_can()
 	);
 	/** What each side of an arc gives so far. */
 	const sides = $derived.by((): [string, string] => {
-		const flow = round.flow;
+		const flow = calibration.flow;
 		if (!arc || !flow) return ['', ''];
-		const half = round.rig.nozzles / 2;
+		const half = calibration.sprayer.nozzles / 2;
 		const side = (left: boolean) => {
 			const nozzles = flow.nozzles.filter((n) => n.n <= half === left);
 			if (nozzles.length === 0) return m.side_off({ which: left ? m.left() : m.right() });
@@ -59,7 +63,7 @@
 			return m.side({
 				which: left ? m.left() : m.right(),
 				which2: open ? m.so_far_spaced() : '',
-				text: show('flow', q, round.settings).text
+				text: show('flow', q, calibration.settings).text
 			});
 		};
 		return [side(true), side(false)];
@@ -79,7 +83,7 @@
 	{#if step.views.length > 1 && !arc}
 		<div class="mb-1.5">
 			<BoomRail
-				short={round.names.short}
+				short={calibration.names.short}
 				jugs={step.board.jugs}
 				at={step.at}
 				onpick={(n) => focus((step.pick(n), n))}
@@ -91,11 +95,11 @@
 		<ArcBoard
 			bind:this={board}
 			bind:drafts={step.drafts}
-			perSide={round.rig.nozzles / 2}
+			perSide={calibration.sprayer.nozzles / 2}
 			board={step.board}
-			names={round.names}
+			names={calibration.names}
 			at={step.at}
-			disabled={round.signedOff}
+			disabled={calibration.signedOff}
 			{sides}
 			onpick={(n) => step.pick(n)}
 			onenter={(n) => focus(step.enter(n))}
@@ -109,18 +113,18 @@
 			board={step.board}
 			shown={step.view}
 			at={step.at}
-			disabled={round.signedOff}
+			disabled={calibration.signedOff}
 			onpick={(n) => step.pick(n)}
 			onenter={(n) => focus(step.enter(n))}
 			onmove={(n, by) => focus(step.move(n, by))}
 			sectionOf={(n) => sections[n - 1] ?? 0}
 			sectionName={sectionWords}
-			names={round.names}
+			names={calibration.names}
 			{onpaste}
 		/>
 	{/if}
 	{#if step.problem}<p class="problem" role="alert">{step.problem}</p>
-	{:else if !round.signedOff}
+	{:else if !calibration.signedOff}
 		<p class="flex justify-between gap-4">
 			{#if arc && step.board.jugs.some((j) => j.band)}<span
 					class="text-moss-text text-[0.9rem] leading-tight self-center"
@@ -131,19 +135,19 @@
 			{#if onmeter}
 				<button type="button" class="link" onclick={onmeter}>{m.read_the_flow_meter_here()}</button>
 			{/if}
-			{#if round.rig.nozzles > 1 && !round.isQuick}<button type="button" class="link" onclick={onbucket}
+			{#if calibration.sprayer.nozzles > 1 && !calibration.isQuick}<button type="button" class="link" onclick={onbucket}
 					>{m.several_nozzles_in_one_bucket()}</button
 				>{/if}
-			{#if step.jug && step.jug.amount === null && !step.jug.passedOver && step.jug.verdict !== 'together' && round.rig.nozzles > 1}
+			{#if step.jug && step.jug.amount === null && !step.jug.passedOver && step.jug.verdict !== 'together' && calibration.sprayer.nozzles > 1}
 				<button type="button" class="link ml-auto" onclick={() => focus(step.passOver(step.at))}
-					>{m.will_not_be_caught({ at: round.names.nozzle(step.at) })}</button
+					>{m.will_not_be_caught({ at: calibration.names.nozzle(step.at) })}</button
 				>
 			{/if}
 		</p>
 	{/if}
-	{#if round.rig.kind === 'boom'}
+	{#if calibration.sprayer.kind === 'boom'}
 		<GroundStripe
-			{round}
+			{calibration}
 			jugs={step.board.jugs}
 			reference={step.board.reference}
 			band={step.board.reference === null
@@ -158,7 +162,12 @@
 </div>
 <CatchSettings {step} />
 <div class="grid grid-cols-[auto_1fr_auto] gap-4 items-center">
-	{#if !round.rig.groundDriven}<CatchTimer {watch} target={step.heldFor} {onpress} decimalComma={comma} />{/if}
+	{#if !calibration.sprayer.groundDriven}<CatchTimer
+			{watch}
+			target={step.heldFor}
+			{onpress}
+			decimalComma={comma}
+		/>{/if}
 	<p class="lab text-[0.88rem] leading-tight">
 		{m.type_a_reading()} <b class="text-ink">{m.enter()}</b>
 		{m.goes_to_the_next()}
@@ -167,7 +176,7 @@
 		{m.all_work({ lead })}
 	</p>
 	<button type="button" class="btn ink big" onclick={ondone}
-		>{m.use_these_catches({ nozzles: round.rig.nozzles })}</button
+		>{m.use_these_catches({ nozzles: calibration.sprayer.nozzles })}</button
 	>
 </div>
 

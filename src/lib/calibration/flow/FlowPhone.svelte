@@ -49,10 +49,10 @@
 	const touched = $derived(!digits && touch.possible && !bare);
 	const undo = $derived(step.lastCatch);
 
-	const round = $derived(step.round);
-	const comma = $derived(round.settings.decimalComma);
-	const name = $derived(round.names.nozzle(step.at));
-	const nextOpen = $derived(round.nextNozzle(step.at));
+	const calibration = $derived(step.calibration);
+	const comma = $derived(calibration.settings.decimalComma);
+	const name = $derived(calibration.names.nozzle(step.at));
+	const nextOpen = $derived(calibration.nextNozzle(step.at));
 	const left = $derived(step.open);
 	const padNext = $derived(
 		left === 0 && !step.drafts[step.at]
@@ -60,7 +60,7 @@
 			: left <= 1 && step.drafts[step.at]
 				? m.enter()
 				: nextOpen
-					? m.next({ name: round.names.nozzle(nextOpen).toLowerCase() })
+					? m.next({ name: calibration.names.nozzle(nextOpen).toLowerCase() })
 					: m.enter()
 	);
 	function padEnter() {
@@ -70,26 +70,26 @@
 </script>
 
 <div class="single">
-	<div class="rail" class:arc={round.rig.kind === 'airblast'} hidden={bare}>
-		{#if round.rig.kind === 'airblast'}
+	<div class="rail" class:arc={calibration.sprayer.kind === 'airblast'} hidden={bare}>
+		{#if calibration.sprayer.kind === 'airblast'}
 			<Arc
-				perSide={round.rig.nozzles / 2}
+				perSide={calibration.sprayer.nozzles / 2}
 				jugs={step.board.jugs}
 				top={step.board.top}
 				at={step.at}
 				bare
 				onpick={(n) => step.pick(n)}
 			/>
-		{:else if round.rig.nozzles > 1}
-			<BoomRail short={round.names.short} jugs={step.board.jugs} at={step.at} onpick={(n) => step.pick(n)} />
+		{:else if calibration.sprayer.nozzles > 1}
+			<BoomRail short={calibration.names.short} jugs={step.board.jugs} at={step.at} onpick={(n) => step.pick(n)} />
 		{/if}
 	</div>
 	<div class="mid" class:bare>
 		<div>
 			<p class="lab">
-				{round.isQuick ? m.quick_check() : ''}{name}{round.rig.kind === 'airblast'
+				{calibration.isQuick ? m.quick_check() : ''}{name}{calibration.sprayer.kind === 'airblast'
 					? ''
-					: m.of_word({ nozzles: round.rig.nozzles })}{step.heldFor === null
+					: m.of_word({ nozzles: calibration.sprayer.nozzles })}{step.heldFor === null
 					? ''
 					: m.caught_s({ heldFor: showFigure(step.heldFor, 3, comma) })}
 			</p>
@@ -103,7 +103,7 @@
 				{#if step.problem}<span class="problem">{step.problem}</span>
 				{:else if step.jug?.verdict === 'together'}{m.caught_together_with_others_not_judged()}
 				{:else if step.jug?.passedOver}{m.not_caught_counts_as_the_mean()}
-				{:else if step.jug && step.jug.amount !== null}{step.jug.deviation && round.rig.nozzles > 1
+				{:else if step.jug && step.jug.amount !== null}{step.jug.deviation && calibration.sprayer.nozzles > 1
 						? m.against_the_others({
 								deviation: step.jug.deviation,
 								which: step.jug.verdict === 'cannot tell' ? m.cannot_tell_yet_the_catch_is() : step.jug.verdict
@@ -117,15 +117,20 @@
 				amount={step.jug?.amount ?? null}
 				top={step.board.top}
 				marks={step.board.marks}
-				band={round.rig.nozzles > 1 ? (step.jug?.band ?? null) : null}
+				band={calibration.sprayer.nozzles > 1 ? (step.jug?.band ?? null) : null}
 				verdict={step.jug?.verdict ?? 'not caught'}
 				nozzle={false}
 			/>
 		</div>
 	</div>
 	<div class="strip">
-		{#if !round.rig.groundDriven}<CatchTimer {watch} target={step.heldFor} {onpress} decimalComma={comma} />{/if}
-		<GaugeField {round} />
+		{#if !calibration.sprayer.groundDriven}<CatchTimer
+				{watch}
+				target={step.heldFor}
+				{onpress}
+				decimalComma={comma}
+			/>{/if}
+		<GaugeField {calibration} />
 		<details>
 			<summary
 				class="grid place-items-center min-h-14 border-2 border-field-border rounded-[8px] font-semibold cursor-pointer"
@@ -133,20 +138,20 @@
 			>
 			<div class="grid gap-2 py-2">{@render modes()}</div>
 			<CatchSettings {step} gauge={false} />
-			{#if round.rig.nozzles > 1 && !round.signedOff && !round.isQuick}<button
+			{#if calibration.sprayer.nozzles > 1 && !calibration.signedOff && !calibration.isQuick}<button
 					type="button"
 					class="btn plain mt-2 w-full"
 					{onclick}>{m.several_nozzles_in_one_bucket()}</button
 				>{/if}
 		</details>
 	</div>
-	{#if touched && !round.signedOff}
+	{#if touched && !calibration.signedOff}
 		<TouchJug jug={touch} {name} />
 		<div class="under">
 			<button type="button" class="key" disabled={undo === null} onclick={() => step.undo()}>
 				<Undo2 aria-hidden="true" />
 				{#if undo}<span
-						>{m.undo_name({ name: round.names.nozzle(undo.nozzle).toLowerCase() })}<br /><b>{undo.text}</b></span
+						>{m.undo_name({ name: calibration.names.nozzle(undo.nozzle).toLowerCase() })}<br /><b>{undo.text}</b></span
 					>{:else}{m.undo()}{/if}
 			</button>
 			<button type="button" class="key" onclick={() => by('digits')}>{m.digits()}</button>
@@ -154,10 +159,10 @@
 			{:else}<button type="button" class="key" onclick={() => step.passOver(step.at)}>{m.not_caught_title()}</button
 				>{/if}
 		</div>
-	{:else if !round.signedOff && touch.possible && !bare}
+	{:else if !calibration.signedOff && touch.possible && !bare}
 		<button type="button" class="btn plain mx-4 mb-1" onclick={() => by('touch')}>{m.touch_the_jug_instead()}</button>
 	{/if}
-	{#if round.signedOff}
+	{#if calibration.signedOff}
 		<button type="button" class="btn ink big" onclick={ondone}>{m.on()}</button>
 	{:else if !touched}
 		<KeyPad

@@ -7,7 +7,7 @@
 	import { ServerFlowMeter } from '$lib/device/flow-meter';
 	import { spaceBar } from '$lib/kit/attachments';
 	import { FlowStepState } from './flow-step.svelte';
-	import type { RoundState } from '$lib/calibration/round.svelte';
+	import type { CalibrationState } from '$lib/calibration/calibration.svelte';
 	import type { WatchDevice } from '$lib/calibration/kept-watch';
 	import { keptWatch } from '$lib/calibration/kept-watch';
 	import Segmented from '$lib/kit/Segmented.svelte';
@@ -15,7 +15,7 @@
 	import FlowPhone from './FlowPhone.svelte';
 
 	interface Props {
-		state: RoundState;
+		state: CalibrationState;
 		device: WatchDevice;
 		/** The farm's flow meter; the one that its server reads when left out. */
 		meter?: FlowMeter | undefined;
@@ -27,7 +27,7 @@
 		ondone: () => void;
 	}
 	let {
-		state: round,
+		state: calibration,
 		device,
 		meter = new ServerFlowMeter((input, init) => fetch(input, init)),
 		phone,
@@ -35,20 +35,22 @@
 		beside
 	}: Props = $props();
 
-	const own = untrack(() => new FlowStepState(round));
+	const own = untrack(() => new FlowStepState(calibration));
 	/** Catches of a few seconds, for evenness only. */
 	let checking = $state(false);
 	let quick = $state<FlowStepState>();
 	const step = $derived(checking && quick ? quick : own);
 	/** Offered where the jugs are held as long as the course took: that is long for looking at each. */
 	const offered = $derived(
-		round.rig.nozzles > 1 && !round.rig.groundDriven && (round.catchTime === null || round.entered.quick !== null)
+		calibration.sprayer.nozzles > 1 &&
+			!calibration.sprayer.groundDriven &&
+			(calibration.catchTime === null || calibration.entered.quick !== null)
 	);
 	function check(on: boolean) {
-		quick ??= new FlowStepState(round.quick);
+		quick ??= new FlowStepState(calibration.quick);
 		checking = on;
 	}
-	const watch = untrack(() => keptWatch(device, 'catch', round.head.id));
+	const watch = untrack(() => keptWatch(device, 'catch', calibration.head.id));
 
 	let desk = $state<ReturnType<typeof FlowDesk>>();
 	let hasMeter = $state(false);
@@ -58,7 +60,7 @@
 		if (!phone) desk?.focus(n);
 	};
 	const press = () => {
-		if (round.signedOff || round.rig.groundDriven) return;
+		if (calibration.signedOff || calibration.sprayer.groundDriven) return;
 		if (watch.running) watch.stop();
 		else watch.start();
 	};
@@ -91,7 +93,7 @@
 	$effect(() => {
 		const n = beside?.nozzle;
 		untrack(() => {
-			if (n === undefined || n === step.at || round.signedOff) return;
+			if (n === undefined || n === step.at || calibration.signedOff) return;
 			step.pick(n);
 			focus(n);
 		});
@@ -99,7 +101,7 @@
 
 	// The focus starts in the first open jug, so that a desk can type at once.
 	$effect(() => {
-		if (!phone && desk && !round.signedOff) desk.focus(untrack(() => own.at));
+		if (!phone && desk && !calibration.signedOff) desk.focus(untrack(() => own.at));
 	});
 </script>
 
@@ -122,10 +124,10 @@
 	{/if}
 {/snippet}
 
-{#if round.rig.uncounted}
+{#if calibration.sprayer.uncounted}
 	<p class="look mb-2" role="status">
 		{m.the_nozzles_of_this_sprayer_are()}
-		<a href="/sprayers/{round.head.sprayerId}/edit?back=/rounds/{round.head.id}/flow">{m.enter_them()}</a
+		<a href="/sprayers/{calibration.head.sprayerId}/edit?back=/rounds/{calibration.head.id}/flow">{m.enter_them()}</a
 		>{m.then_catch_each()}
 	</p>
 {/if}
@@ -141,7 +143,7 @@
 			onpress={press}
 			{ondone}
 			{onbucket}
-			onmeter={hasMeter && !round.signedOff && !round.rig.groundDriven ? () => void readMeter() : null}
+			onmeter={hasMeter && !calibration.signedOff && !calibration.sprayer.groundDriven ? () => void readMeter() : null}
 		/>
 	{/if}
 {/key}
@@ -150,7 +152,7 @@
 	{#await import('./CatchAgainDialog.svelte') then { default: CatchAgainDialog }}
 		<CatchAgainDialog
 			asked={step.asked}
-			name={round.names.nozzle(step.asked.nozzle)}
+			name={calibration.names.nozzle(step.asked.nozzle)}
 			onchoose={(why) => focus(step.choose(why))}
 			oncancel={() => (step.cancel(), focus(step.at))}
 		/>

@@ -1,19 +1,20 @@
 <!-- @component What the gauge shows while the nozzles are caught: it stands open, since a pressure is forgotten first. -->
 <script lang="ts">
 	import { m } from '$words';
-	import type { RoundState } from '$lib/calibration/round.svelte';
+	import type { CalibrationState } from '$lib/calibration/calibration.svelte';
 	import { typed } from '$lib/settings/field-units';
 	import { keptText } from '$lib/settings/typed-text';
 	import QuantityField from '$lib/kit/QuantityField.svelte';
 
-	let { round }: { round: RoundState } = $props();
+	let { calibration }: { calibration: CalibrationState } = $props();
 </script>
 
 <QuantityField
 	small
 	label={m.gauge_reads()}
-	kept={keptText(round.entered.gauge?.typed, round.units.pressure, round.settings)}
-	unit={round.units.pressure}
-	disabled={round.signedOff}
-	commit={(text) => round.add({ kind: 'gauge', pressure: typed(text, round.units.pressure, round.settings) })}
+	kept={keptText(calibration.entered.gauge?.typed, calibration.units.pressure, calibration.settings)}
+	unit={calibration.units.pressure}
+	disabled={calibration.signedOff}
+	commit={(text) =>
+		calibration.add({ kind: 'gauge', pressure: typed(text, calibration.units.pressure, calibration.settings) })}
 />

@@ -6,36 +6,36 @@
 	import { GroundStripeState, stripeFaults } from '$lib/calibration/ground-stripe.svelte';
 	import { groundWorker } from '$lib/calibration/ground-worker';
 	import type { ShownJug } from '$lib/drawings/jug-board';
-	import type { RoundState } from '$lib/calibration/round.svelte';
+	import type { CalibrationState } from '$lib/calibration/calibration.svelte';
 
 	interface Props {
-		/** The round whose rig lays its fans; only its angle, spacing, height and sections are read. */
-		round: Pick<RoundState, 'rig' | 'entered'>;
+		/** The calibration whose sprayer lays its fans; only its angle, spacing, height and sections are read. */
+		calibration: Pick<CalibrationState, 'sprayer' | 'entered'>;
 		jugs: readonly ShownJug[];
 		/** Amount of an even catch, in the jugs' unit. */
 		reference: number | null;
 		/** Words on the even band; none when empty. */
 		band?: string;
 	}
-	let { round, jugs, reference, band = '' }: Props = $props();
+	let { calibration, jugs, reference, band = '' }: Props = $props();
 
 	const stripe = new GroundStripeState((...asked) => groundWorker()(...asked));
 	/** Reach of the fans, m; null where their angle or height is not known. */
 	const reach = $derived.by(() => {
-		const { fan } = round.rig;
+		const { fan } = calibration.sprayer;
 		if (!fan) return null;
-		return fanReach(fan.angle, quantityOf(round.entered.height) ?? fan.height);
+		return fanReach(fan.angle, quantityOf(calibration.entered.height) ?? fan.height);
 	});
 	// What the fans lay over each other is worked out beside the page, from the catches as they are typed.
 	$effect(() => {
-		const { spacing, stacked } = round.rig;
+		const { spacing, stacked } = calibration.sprayer;
 		if (reach === null || spacing === null) return;
 		const fans = jugs.map((jug) => ({
 			// Nozzles that are stacked hang at one place.
 			at: (Math.floor((jug.n - 1) / stacked) + 0.5) * spacing * stacked,
 			flow: jug.amount ?? (jug.passedOver || jug.verdict === 'together' ? (reference ?? 0) : 0)
 		}));
-		const asked = { fans, reach, width: round.rig.nozzles * spacing };
+		const asked = { fans, reach, width: calibration.sprayer.nozzles * spacing };
 		untrack(() => void stripe.ask(asked));
 	});
 	const laid = $derived(reach !== null && jugs.some((j) => j.amount !== null) ? stripe.strips : []);

@@ -9,9 +9,9 @@
 	let width = $state(300);
 	let total = $state(300);
 	const step = $derived(jug.step);
-	const comma = $derived(step.round.settings.decimalComma);
+	const comma = $derived(step.calibration.settings.decimalComma);
 	const band = $derived(
-		step.round.rig.nozzles > 1 ? (step.kept.jugs.find((j) => j.n === step.at)?.band ?? null) : null
+		step.calibration.sprayer.nozzles > 1 ? (step.kept.jugs.find((j) => j.n === step.at)?.band ?? null) : null
 	);
 	const edge = $derived(Math.min(64, width * 0.17));
 	const inner = $derived(width - 2 * edge);

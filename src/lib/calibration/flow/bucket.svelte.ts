@@ -33,25 +33,25 @@ export class BucketState {
 		this.text = '';
 		this.marked = '';
 		this.problem = null;
-		const last = this.step.round.entries.findLast((e) => e.kind === 'bucket');
+		const last = this.step.calibration.entries.findLast((e) => e.kind === 'bucket');
 		const held = last?.kind === 'bucket' ? last.amount.unit : this.step.unit;
 		// A tip tester reads one nozzle: a bucket has a volume or a weight.
-		this.unit = isUnit('flow', held) ? this.step.round.units.tank : held;
+		this.unit = isUnit('flow', held) ? this.step.calibration.units.tank : held;
 	}
 
 	units: readonly string[] = $derived.by(() =>
-		[...new Set([this.unit, this.step.round.units.tank, ...this.step.units])].filter(
+		[...new Set([this.unit, this.step.calibration.units.tank, ...this.step.units])].filter(
 			(unit) => unit !== '' && !isUnit('flow', unit)
 		)
 	);
 
 	parts: readonly Part[] = $derived.by(() => {
-		const { round } = this.step;
-		const { rig, on } = round;
-		const sections = sectionOfNozzles(rig.sections);
-		const name = round.names.section;
-		const each = rig.sections.map((_, s) => ({ name: name(s), nozzles: on.filter((n) => sections[n - 1] === s) }));
-		return [{ name: m.all(), nozzles: on }, ...(rig.sections.length > 1 ? each : [])].filter(
+		const { calibration } = this.step;
+		const { sprayer, on } = calibration;
+		const sections = sectionOfNozzles(sprayer.sections);
+		const name = calibration.names.section;
+		const each = sprayer.sections.map((_, s) => ({ name: name(s), nozzles: on.filter((n) => sections[n - 1] === s) }));
+		return [{ name: m.all(), nozzles: on }, ...(sprayer.sections.length > 1 ? each : [])].filter(
 			(p) => p.nozzles.length > 1
 		);
 	});
@@ -81,13 +81,13 @@ export class BucketState {
 
 	/** Buckets that are kept, newest last. */
 	kept = $derived.by(() =>
-		this.step.round.entered.buckets
+		this.step.calibration.entered.buckets
 			.filter((b) => b.counts)
 			.map((b) => ({
 				id: b.id,
 				words: m.from_typed({
 					typed: typedText(b.amount.typed),
-					nozzles: nozzleSpans(b.nozzles, this.step.round.names)
+					nozzles: nozzleSpans(b.nozzles, this.step.calibration.names)
 				})
 			}))
 	);
@@ -99,7 +99,7 @@ export class BucketState {
 			return false;
 		}
 		const nozzles = [...this.picked].sort((a, b) => a - b);
-		const issues: readonly Issue[] = await this.step.round.keepBucket(nozzles, this.text, this.unit, this.marked);
+		const issues: readonly Issue[] = await this.step.calibration.keepBucket(nozzles, this.text, this.unit, this.marked);
 		const wrong = issues.find((i) => i.path === 'marked');
 		this.markedProblem = wrong ? wordIssue(wrong) : null;
 		const [other] = issues.filter((i) => i.path !== 'marked');

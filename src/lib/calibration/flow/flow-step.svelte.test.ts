@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import type { EntryBody } from '$core';
 import { quantityOf } from '$core';
-import { t, testRig, wholeRound } from '../../../../tests/support/entries';
-import { roundState } from '../../../../tests/support/round-state';
+import { t, testSprayer, wholeCalibration } from '../../../../tests/support/entries';
+import { calibrationState } from '../../../../tests/support/calibration-state';
 import { FlowStepState } from './flow-step.svelte';
 
-async function step(bodies: readonly EntryBody[] = wholeRound.slice(0, 7)) {
-	const made = await roundState(bodies);
+async function step(bodies: readonly EntryBody[] = wholeCalibration.slice(0, 7)) {
+	const made = await calibrationState(bodies);
 	return { ...made, step: new FlowStepState(made.state) };
 }
 /** Lets what is being kept behind arrive. */
@@ -28,7 +28,7 @@ describe('typing catches along the boom', () => {
 	});
 
 	it('shows the jug rise while the figure is typed, and judges it against the others', async () => {
-		const { step: s } = await step(wholeRound.slice(0, 10));
+		const { step: s } = await step(wholeCalibration.slice(0, 10));
 		s.pick(4);
 		for (const key of '510') s.key(key);
 		expect(s.jug?.amount).toBeCloseTo(510, 9);
@@ -49,7 +49,7 @@ describe('typing catches along the boom', () => {
 			[false, '1.234'],
 			[true, '1,234']
 		] as const) {
-			const { state } = await roundState(wholeRound.slice(0, 7), { decimalComma });
+			const { state } = await calibrationState(wholeCalibration.slice(0, 7), { decimalComma });
 			const s = new FlowStepState(state);
 			expect(s.takeMeter(1, 1.2344)).toBe(2);
 			await settled();
@@ -60,7 +60,7 @@ describe('typing catches along the boom', () => {
 	});
 
 	it('asks why when a nozzle that has a catch is typed again', async () => {
-		const { step: s, state } = await step(wholeRound);
+		const { step: s, state } = await step(wholeCalibration);
 		s.drafts[3] = '590';
 		expect(s.enter(3)).toBeNull();
 		expect(s.asked).toEqual({ nozzle: 3, text: '590', before: '605 ml' });
@@ -71,7 +71,7 @@ describe('typing catches along the boom', () => {
 	});
 
 	it('leaves it as it was when nobody answers', async () => {
-		const { step: s, state } = await step(wholeRound);
+		const { step: s, state } = await step(wholeCalibration);
 		s.drafts[3] = '590';
 		s.enter(3);
 		s.cancel();
@@ -80,7 +80,7 @@ describe('typing catches along the boom', () => {
 	});
 
 	it('types the same figure again without a question', async () => {
-		const { step: s } = await step(wholeRound);
+		const { step: s } = await step(wholeCalibration);
 		s.drafts[3] = '605';
 		s.enter(3);
 		expect(s.asked).toBeNull();
@@ -144,8 +144,8 @@ describe('typing catches along the boom', () => {
 	});
 
 	it('shows a long boom in views of a dozen', async () => {
-		const rig = { ...testRig, nozzles: 30, sections: [10, 10, 10] };
-		const made = await roundState([{ kind: 'course', length: t('60', 'm') }], {}, rig);
+		const sprayer = { ...testSprayer, nozzles: 30, sections: [10, 10, 10] };
+		const made = await calibrationState([{ kind: 'course', length: t('60', 'm') }], {}, sprayer);
 		const s = new FlowStepState(made.state);
 		expect(s.views.map((v) => v.length)).toEqual([10, 10, 10]);
 		s.pick(11);

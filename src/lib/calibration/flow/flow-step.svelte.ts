@@ -6,7 +6,7 @@ import { views } from '$lib/drawings/boom-geometry';
 import { shortUnit } from '$lib/settings/field-units';
 import { typedText } from '$lib/settings/typed-text';
 import { jugBoard, withTyping } from '$lib/drawings/jug-board';
-import type { RoundState } from '$lib/calibration/round.svelte';
+import type { CalibrationState } from '$lib/calibration/calibration.svelte';
 
 export interface CatchQuestion {
 	readonly nozzle: number;
@@ -43,7 +43,7 @@ export const jugUnitWords = (unit: string): string =>
 const farOff = 5;
 
 export class FlowStepState {
-	readonly round: RoundState;
+	readonly calibration: CalibrationState;
 	/** Nozzle at hand. */
 	at = $state(1);
 	/** What is being typed, by nozzle; gone once it is kept. */
@@ -55,27 +55,29 @@ export class FlowStepState {
 	/** Unit picked on the pad, until a catch is typed in it. */
 	#pickedUnit = $state<string | null>(null);
 
-	constructor(round: RoundState) {
-		this.round = round;
-		this.at = round.nextNozzle(0) ?? round.on[0] ?? 1;
+	constructor(calibration: CalibrationState) {
+		this.calibration = calibration;
+		this.at = calibration.nextNozzle(0) ?? calibration.on[0] ?? 1;
 	}
 
 	/** How long a jug is held, s; null where it is as long as a course or plot that is not timed yet. */
 	heldFor: number | null = $derived.by(() => {
-		const time = this.round.catchTime;
-		if (time === null) return this.round.ownTime;
+		const time = this.calibration.catchTime;
+		if (time === null) return this.calibration.ownTime;
 		return quantityOf(time);
 	});
-	unit: string = $derived.by(() => this.#pickedUnit ?? this.round.catchUnit);
+	unit: string = $derived.by(() => this.#pickedUnit ?? this.calibration.catchUnit);
 	#source = $derived.by(() => ({
-		on: this.round.on,
+		on: this.calibration.on,
 		catchUnit: this.unit,
-		flow: this.round.caught,
-		passedOver: (n: number) => this.round.entered.nozzles.get(n)?.passedOver ?? false,
+		flow: this.calibration.caught,
+		passedOver: (n: number) => this.calibration.entered.nozzles.get(n)?.passedOver ?? false,
 		heldFor: this.heldFor ?? 30,
 		groupOf: (n: number) =>
-			(this.round.entered.groups === undefined ? this.round.rig.groups : this.round.entered.groups)?.[n - 1] ?? '',
-		decimalComma: this.round.settings.decimalComma
+			(this.calibration.entered.groups === undefined
+				? this.calibration.sprayer.groups
+				: this.calibration.entered.groups)?.[n - 1] ?? '',
+		decimalComma: this.calibration.settings.decimalComma
 	}));
 	/** The jugs as they are kept. */
 	readonly kept = $derived.by(() => jugBoard(this.#source));
@@ -83,19 +85,19 @@ export class FlowStepState {
 	board = $derived.by(() => {
 		const drafts = this.#typing;
 		if (drafts.length === 0) return this.kept;
-		const typed = jugBoard({ ...this.#source, flow: this.round.caughtWith(drafts) });
+		const typed = jugBoard({ ...this.#source, flow: this.calibration.caughtWith(drafts) });
 		return withTyping(this.kept, typed, new Set(drafts.map((d) => d.nozzle)));
 	});
 	/** What is being typed and can be read so far: the jug rises with the digits. */
 	#typing = $derived.by(() =>
 		Object.entries(this.drafts).flatMap(([nozzle, text]) => {
 			const n = Number(nozzle);
-			const why = this.round.countedTakes(n).length > 0 ? 'slip' : 'first';
-			const entry = this.round.catchEntry(n, text, why, this.unit);
-			return checkEntry(entry, this.round.rig).length === 0 ? [entry] : [];
+			const why = this.calibration.countedTakes(n).length > 0 ? 'slip' : 'first';
+			const entry = this.calibration.catchEntry(n, text, why, this.unit);
+			return checkEntry(entry, this.calibration.sprayer).length === 0 ? [entry] : [];
 		})
 	);
-	views = $derived.by(() => views(this.round.on));
+	views = $derived.by(() => views(this.calibration.on));
 	view = $derived.by(() => this.views.find((v) => v.includes(this.at)) ?? this.views[0] ?? []);
 	/** Nozzles that are still to be caught, what is being typed among them. */
 	open = $derived(
@@ -114,7 +116,7 @@ export class FlowStepState {
 
 	/** Along the boom, round its ends. Returns the nozzle that is now at hand. */
 	move(from: number, by: -1 | 1): number {
-		const { on } = this.round;
+		const { on } = this.calibration;
 		const place = on.indexOf(from);
 		this.pick(on[(place + by + on.length) % on.length] ?? from);
 		return this.at;
@@ -132,7 +134,7 @@ export class FlowStepState {
 			this.problem = null;
 			return this.goOn(n);
 		}
-		if (this.round.countedTakes(n).length > 0) {
+		if (this.calibration.countedTakes(n).length > 0) {
 			if (this.#refuses(n, text)) return null;
 			this.asked = { nozzle: n, text, before: `${this.#keptFigure(n)} ${shortUnit(this.unit)}` };
 			return null;
@@ -152,7 +154,7 @@ export class FlowStepState {
 		const middle = median(others);
 		if (typed > middle / farOff && typed < middle * farOff) return false;
 		this.#doubted = `${n} ${text}`;
-		const figure = showFigure(middle, 3, this.round.settings.decimalComma);
+		const figure = showFigure(middle, 3, this.calibration.settings.decimalComma);
 		this.problem = m.is_far_from_the_others_was({ text, figure, unit: shortUnit(this.unit) });
 		return true;
 	}
@@ -168,7 +170,7 @@ export class FlowStepState {
 	/** A flow meter's reading, as somebody on this farm would type it. */
 	takeMeter(n: number, litresPerMinute: number): number | null {
 		this.pickUnit('L/min');
-		return this.take(n, showDecimals(litresPerMinute, 3, this.round.settings.decimalComma));
+		return this.take(n, showDecimals(litresPerMinute, 3, this.calibration.settings.decimalComma));
 	}
 
 	/** The answer to the question. */
@@ -190,14 +192,14 @@ export class FlowStepState {
 
 	/** Whether a text cannot be kept; says why. */
 	#refuses(n: number, text: string): boolean {
-		const issues = checkEntry(this.round.catchEntry(n, text, 'first', this.unit), this.round.rig);
+		const issues = checkEntry(this.calibration.catchEntry(n, text, 'first', this.unit), this.calibration.sprayer);
 		this.problem = issues[0] ? wordIssue(issues[0]) : null;
 		return issues.length > 0;
 	}
 
 	#keep(n: number, text: string, why: CatchReason): number | null {
 		if (this.#refuses(n, text)) return null;
-		void this.round.keepCatch(n, text, why, this.unit).then(() => {
+		void this.calibration.keepCatch(n, text, why, this.unit).then(() => {
 			if (this.drafts[n]?.trim() === text) delete this.drafts[n];
 		});
 		this.#pickedUnit = this.unit;
@@ -206,22 +208,22 @@ export class FlowStepState {
 
 	/** The newest catch that counts, for taking it back; null where there is none. */
 	lastCatch: { readonly id: string; readonly nozzle: number; readonly text: string } | null = $derived.by(() => {
-		const struck = struckEntries(this.round.entries);
-		const last = this.round.entries.findLast((e) => e.kind === 'catch' && !struck.has(e.id));
+		const struck = struckEntries(this.calibration.entries);
+		const last = this.calibration.entries.findLast((e) => e.kind === 'catch' && !struck.has(e.id));
 		return last?.kind === 'catch' ? { id: last.id, nozzle: last.nozzle, text: typedText(last.amount) } : null;
 	});
 	/** Takes back the newest catch, and goes to its nozzle. */
 	undo(): void {
 		const last = this.lastCatch;
-		if (!last || this.round.signedOff) return;
-		void this.round.add({ kind: 'strike', entry: last.id });
+		if (!last || this.calibration.signedOff) return;
+		void this.calibration.add({ kind: 'strike', entry: last.id });
 		this.pick(last.nozzle);
 		delete this.drafts[last.nozzle];
 	}
 
 	/** A nozzle that will not be caught: it counts as the mean of the others. */
 	passOver(n: number): number | null {
-		void this.round.add({ kind: 'not-caught', nozzle: n });
+		void this.calibration.add({ kind: 'not-caught', nozzle: n });
 		delete this.drafts[n];
 		return this.goOn(n);
 	}
@@ -229,7 +231,7 @@ export class FlowStepState {
 	goOn(n: number): number | null {
 		// What was just typed may still be on its way to the device's memory: it is not open any more.
 		const waiting = Object.keys(this.drafts).map(Number);
-		const next = this.round.nextNozzle(n, [n, ...waiting]);
+		const next = this.calibration.nextNozzle(n, [n, ...waiting]);
 		if (next !== null) this.pick(next);
 		return next;
 	}
@@ -260,18 +262,18 @@ export class FlowStepState {
 			.map((figure) => figure.trim())
 			.filter((figure) => figure !== '');
 		if (figures.length < 2) return 0;
-		const from = this.round.on.indexOf(n);
-		const places = this.round.on.slice(from, from + figures.length);
+		const from = this.calibration.on.indexOf(n);
+		const places = this.calibration.on.slice(from, from + figures.length);
 		for (const [i, place] of places.entries()) {
 			this.pick(place);
 			if (this.#refuses(place, figures[i]!)) {
-				this.problem = `${this.round.names.nozzle(place)}: ${this.problem}`;
+				this.problem = `${this.calibration.names.nozzle(place)}: ${this.problem}`;
 				this.drafts[place] = figures[i]!;
 				return i;
 			}
 			delete this.drafts[place];
-			const why = this.round.countedTakes(place).length > 0 ? 'slip' : 'first';
-			void this.round.keepCatch(place, figures[i]!, why, this.unit);
+			const why = this.calibration.countedTakes(place).length > 0 ? 'slip' : 'first';
+			void this.calibration.keepCatch(place, figures[i]!, why, this.unit);
 		}
 		const last = places.at(-1);
 		if (last !== undefined) this.goOn(last);
@@ -292,7 +294,7 @@ export class FlowStepState {
 
 	/** The units to pick from: those of this calibration first, the last used before all. */
 	units: readonly string[] = $derived.by(() => {
-		const used = this.round.entries.flatMap((e) => (e.kind === 'catch' ? [e.amount.unit] : [])).reverse();
+		const used = this.calibration.entries.flatMap((e) => (e.kind === 'catch' ? [e.amount.unit] : [])).reverse();
 		return [...new Set([this.unit, ...used, ...jugUnits])];
 	});
 }

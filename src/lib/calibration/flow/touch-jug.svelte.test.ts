@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { quantityOf } from '$core';
-import { wholeRound } from '../../../../tests/support/entries';
-import { roundState } from '../../../../tests/support/round-state';
+import { wholeCalibration } from '../../../../tests/support/entries';
+import { calibrationState } from '../../../../tests/support/calibration-state';
 import { FlowStepState } from './flow-step.svelte';
 import { TouchJugState } from './touch-jug.svelte';
 
 async function jug(settings = {}, catches = 0) {
-	const made = await roundState(wholeRound.slice(0, 7 + catches), settings);
+	const made = await calibrationState(wholeCalibration.slice(0, 7 + catches), settings);
 	const step = new FlowStepState(made.state);
 	const touch = new TouchJugState(step);
 	touch.height = 480;

@@ -40,9 +40,9 @@ export class TouchJugState {
 
 	/** Between two lines, in the jug's unit: no coarser than the marks that its ± counts with. */
 	mark: number = $derived.by(() => {
-		const { unit, round } = this.step;
+		const { unit, calibration } = this.step;
 		if (!isUnit('volume', unit)) return 1;
-		const own = (quantityOf(round.entered.jug) ?? usualMark) / factor('volume', unit);
+		const own = (quantityOf(calibration.entered.jug) ?? usualMark) / factor('volume', unit);
 		const power = 10 ** Math.floor(Math.log10(own));
 		return [5, 2.5, 2, 1].map((s) => s * power).find((s) => s <= own * (1 + 1e-9)) ?? power;
 	});
@@ -76,7 +76,7 @@ export class TouchJugState {
 		});
 	});
 	get #comma(): boolean {
-		return this.step.round.settings.decimalComma;
+		return this.step.calibration.settings.decimalComma;
 	}
 
 	/** A reading is told to a fifth of a mark: half a mark is how well it is read. */
@@ -107,7 +107,7 @@ export class TouchJugState {
 	});
 
 	press(y: number): void {
-		if (!this.possible || this.step.round.signedOff) return;
+		if (!this.possible || this.step.calibration.signedOff) return;
 		const value = this.valueAt(y);
 		this.#down = { y, value };
 		this.#nozzle = this.step.at;

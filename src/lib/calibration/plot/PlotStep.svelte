@@ -12,8 +12,8 @@
 	import { asWritten } from '$lib/wording/as-written';
 	import { everyFrame, spaceBar } from '$lib/kit/attachments';
 	import { PlotStepState } from './plot-step.svelte';
-	import { usualRuns } from '$lib/calibration/round-steps';
-	import type { RoundState } from '$lib/calibration/round.svelte';
+	import { usualRuns } from '$lib/calibration/calibration-steps';
+	import type { CalibrationState } from '$lib/calibration/calibration.svelte';
 	import type { WatchDevice } from '$lib/calibration/kept-watch';
 	import { keptWatch } from '$lib/calibration/kept-watch';
 	import QuantityField from '$lib/kit/QuantityField.svelte';
@@ -23,26 +23,28 @@
 	import WandPicker from '$lib/calibration/WandPicker.svelte';
 
 	interface Props {
-		state: RoundState;
+		state: CalibrationState;
 		device: WatchDevice;
 		next: string;
 		onnext: () => void;
 	}
-	let { state: round, device, next: nextWords, onnext }: Props = $props();
+	let { state: calibration, device, next: nextWords, onnext }: Props = $props();
 
-	const plot = untrack(() => new PlotStepState(round));
-	const watch = untrack(() => keptWatch(device, 'plot', round.head.id));
+	const plot = untrack(() => new PlotStepState(calibration));
+	const watch = untrack(() => keptWatch(device, 'plot', calibration.head.id));
 
-	const comma = $derived(round.settings.decimalComma);
-	const timed = $derived(round.method === 'plot-catch' || round.entered.plotRuns.length > 0);
-	const unit = $derived(round.units.side);
-	const side = (m: number | null) => (m === null ? '?' : show('length', m, round.settings, { digits: 4 }).text);
+	const comma = $derived(calibration.settings.decimalComma);
+	const timed = $derived(calibration.method === 'plot-catch' || calibration.entered.plotRuns.length > 0);
+	const unit = $derived(calibration.units.side);
+	const side = (m: number | null) => (m === null ? '?' : show('length', m, calibration.settings, { digits: 4 }).text);
 	/** What somebody typed, as it was typed: a drawing says no other figure than its field. */
 	const told = (entered: Entered<'length'> | null | undefined) => (entered ? typedText(entered.typed) : '?');
-	const spacing = $derived(round.entered.rows?.spacing ?? round.rig.rowSpacing);
+	const spacing = $derived(calibration.entered.rows?.spacing ?? calibration.sprayer.rowSpacing);
 	const laid = $derived(plot.ground?.by === 'sides' ? plot.ground : null);
-	const area = $derived(round.area === null ? '?' : show('area', round.area, round.settings, { digits: 4 }).text);
-	const runs = $derived(round.entered.plotRuns);
+	const area = $derived(
+		calibration.area === null ? '?' : show('area', calibration.area, calibration.settings, { digits: 4 }).text
+	);
+	const runs = $derived(calibration.entered.plotRuns);
 	const counted = $derived(runs.filter((r) => !r.struck));
 	const seconds = (run: (typeof runs)[number]): number | null => quantityOf(run.time);
 	const expected = $derived(counted.length > 0 ? mean(counted.map((r) => seconds(r) ?? 60)) : 60);
@@ -53,7 +55,7 @@
 			[
 				{ value: 'sides', label: timed ? m.plot_title() : m.length_width() },
 				{ value: 'area', label: m.area() },
-				...(round.rig.kind === 'airblast' ? [{ value: 'row', label: m.row() } as const] : []),
+				...(calibration.sprayer.kind === 'airblast' ? [{ value: 'row', label: m.row() } as const] : []),
 				{ value: 'block', label: m.part_of_a_block() }
 			] as const
 		).filter((way) => !timed || way.value === 'sides' || way.value === 'area')
@@ -61,35 +63,43 @@
 	let problem = $state<string | null>(null);
 	let typing = $state('');
 	let block = $state(
-		untrack(() => (round.entered.plot?.by === 'block' ? typedText(round.entered.plot.block.typed) : ''))
+		untrack(() => (calibration.entered.plot?.by === 'block' ? typedText(calibration.entered.plot.block.typed) : ''))
 	);
-	let percent = $state(untrack(() => (round.entered.plot?.by === 'block' ? `${round.entered.plot.share * 100}` : '')));
+	let percent = $state(
+		untrack(() => (calibration.entered.plot?.by === 'block' ? `${calibration.entered.plot.share * 100}` : ''))
+	);
 	const nothing: readonly never[] = [];
 
 	async function press() {
-		if (round.signedOff || !timed) return;
+		if (calibration.signedOff || !timed) return;
 		if (!watch.running) {
-			problem = round.area === null ? m.lay_the_plot_out_first_the() : null;
+			problem = calibration.area === null ? m.lay_the_plot_out_first_the() : null;
 			watch.start();
 			return;
 		}
 		const time = watch.stop();
-		const issues = await round.add({
+		const issues = await calibration.add({
 			kind: 'plot-run',
-			time: typed(time.toFixed(2), 's', { ...round.settings, decimalComma: false }),
+			time: typed(time.toFixed(2), 's', { ...calibration.settings, decimalComma: false }),
 			by: 'stopwatch'
 		});
 		problem =
-			issues.length > 0 ? m.s_is_too_short_for_a({ time: showDecimals(time, 2, round.settings.decimalComma) }) : null;
+			issues.length > 0
+				? m.s_is_too_short_for_a({ time: showDecimals(time, 2, calibration.settings.decimalComma) })
+				: null;
 	}
 	const typeTime = async (text: string) => {
-		const issues = await round.add({ kind: 'plot-run', time: typed(text, 's', round.settings), by: 'typed' });
+		const issues = await calibration.add({
+			kind: 'plot-run',
+			time: typed(text, 's', calibration.settings),
+			by: 'typed'
+		});
 		if (issues.length === 0) typing = '';
 		return issues;
 	};
 	const sideText = (which: 'length' | 'width') =>
 		ground?.by === 'sides'
-			? keptText(ground[which].typed, unit, round.settings)
+			? keptText(ground[which].typed, unit, calibration.settings)
 			: plot.half?.which === which
 				? plot.half.text
 				: '';
@@ -120,7 +130,7 @@
 						<button
 							type="button"
 							aria-pressed={plot.laidOut && plot.wanted === usual.area}
-							disabled={round.signedOff}
+							disabled={calibration.signedOff}
 							onclick={() => void plot.pick(usual.area)}>{usual.name}</button
 						>
 					{/each}
@@ -141,7 +151,7 @@
 						: m.type_one_side_the_other_follows({
 								name: plot.plots.find((p) => p.area === plot.wanted)?.name ?? m.that_area()
 							})}
-					disabled={round.signedOff}
+					disabled={calibration.signedOff}
 					commit={(text) => plot.setSide('length', text)}
 				/>
 				<QuantityField
@@ -149,47 +159,51 @@
 					kept={sideText('width')}
 					{unit}
 					hint={plot.plots.find((p) => p.area === plot.wanted)?.why ?? ''}
-					disabled={round.signedOff}
+					disabled={calibration.signedOff}
 					commit={(text) => plot.setSide('width', text)}
 				/>
 			{:else if plot.by === 'area'}
 				<QuantityField
 					label={m.area_sprayed()}
-					kept={keptText(ground?.by === 'area' ? ground.area.typed : null, round.units.area, round.settings)}
-					unit={round.units.area}
+					kept={keptText(
+						ground?.by === 'area' ? ground.area.typed : null,
+						calibration.units.area,
+						calibration.settings
+					)}
+					unit={calibration.units.area}
 					hint={m.as_stated_or_mapped_it_counts()}
-					disabled={round.signedOff}
+					disabled={calibration.signedOff}
 					commit={(text) => plot.setArea(text)}
 				/>
 			{:else if plot.by === 'row'}
 				<QuantityField
 					label={m.length_of_the_row()}
-					kept={keptText(ground?.by === 'row' ? ground.row.typed : null, unit, round.settings)}
+					kept={keptText(ground?.by === 'row' ? ground.row.typed : null, unit, calibration.settings)}
 					{unit}
 					hint={m.once_along_it_both_sides_on()}
-					disabled={round.signedOff}
+					disabled={calibration.signedOff}
 					commit={(text) => plot.setRow(text)}
 				/>
 				<QuantityField
 					label={m.row_to_row()}
-					kept={keptText(spacing?.typed, unit, round.settings)}
+					kept={keptText(spacing?.typed, unit, calibration.settings)}
 					{unit}
-					disabled={round.signedOff}
+					disabled={calibration.signedOff}
 					commit={(text) =>
-						round.add(() => ({
+						calibration.add(() => ({
 							kind: 'rows',
-							spacing: typed(text, unit, round.settings),
-							alleys: round.entered.rows?.alleys ?? 'every'
+							spacing: typed(text, unit, calibration.settings),
+							alleys: calibration.entered.rows?.alleys ?? 'every'
 						}))}
 				/>
 			{:else}
 				<QuantityField
 					label={m.the_whole_block()}
 					kept={block}
-					unit={round.units.area}
-					disabled={round.signedOff}
+					unit={calibration.units.area}
+					disabled={calibration.signedOff}
 					commit={async (text) => {
-						const read = readField(fields.area, typed(text, round.units.area, round.settings), 'block');
+						const read = readField(fields.area, typed(text, calibration.units.area, calibration.settings), 'block');
 						if (!read.ok) return read.issues;
 						block = text;
 						return percent === '' ? nothing : plot.setBlock(block, percent);
@@ -199,23 +213,27 @@
 					label={m.share_of_it_that_was_sprayed()}
 					kept={percent}
 					hint={m.rows_sprayed_over_all_rows()}
-					disabled={round.signedOff}
+					disabled={calibration.signedOff}
 					commit={async (text) => {
 						percent = text;
 						return block === '' ? nothing : plot.setBlock(block, percent);
 					}}
 				/>
 			{/if}
-			{#if round.onFoot}<WandPicker {round} />{/if}
+			{#if calibration.onFoot}<WandPicker {calibration} />{/if}
 		</div>
 		<div class="ground grid gap-3 flex-1 min-h-0 phone:grid-cols-1 phone:flex-none" class:timed>
 			<div class="board card grid items-center flex-1 min-h-0 py-1.5 px-3 phone:flex-none">
 				{#if plot.by === 'row'}
 					<Alley
-						alleys={round.entered.rows?.alleys ?? 'every'}
-						sides={round.entered.off.includes(0) ? 'right' : round.entered.off.includes(1) ? 'left' : 'both'}
+						alleys={calibration.entered.rows?.alleys ?? 'every'}
+						sides={calibration.entered.off.includes(0)
+							? 'right'
+							: calibration.entered.off.includes(1)
+								? 'left'
+								: 'both'}
 						spacing={told(spacing)}
-						width={side(round.width)}
+						width={side(calibration.width)}
 					/>
 				{:else}
 					<PlotGround
@@ -236,10 +254,10 @@
 						speedOf={() => ''}
 						wanted={usualRuns}
 						what="Go"
-						readOnly={round.signedOff}
+						readOnly={calibration.signedOff}
 						decimalComma={comma}
-						onstrike={(id) => void round.add({ kind: 'strike', entry: id })}
-						onrestore={(id) => void round.restore(id)}
+						onstrike={(id) => void calibration.add({ kind: 'strike', entry: id })}
+						onrestore={(id) => void calibration.restore(id)}
 					/>
 					<div>
 						<p aria-live="polite">
@@ -251,8 +269,8 @@
 							label={m.or_type_a_time()}
 							kept={typing}
 							unit="s"
-							hint={asWritten(m.n48_2_or_0_48(), round.settings.decimalComma)}
-							disabled={round.signedOff}
+							hint={asWritten(m.n48_2_or_0_48(), calibration.settings.decimalComma)}
+							disabled={calibration.signedOff}
 							commit={typeTime}
 						/>
 					</div>
@@ -266,7 +284,7 @@
 	<div
 		class="grid grid-cols-[1fr_auto] gap-4.5 items-end phone:grid-cols-[1fr] phone:gap-0 phone:my-0 phone:-mx-4 phone:flex-none"
 	>
-		{#if timed && !round.signedOff}
+		{#if timed && !calibration.signedOff}
 			<div class="watch">
 				<StopwatchButton
 					{watch}

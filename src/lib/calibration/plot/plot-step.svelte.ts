@@ -4,7 +4,7 @@ import { keptText } from '$lib/settings/typed-text';
 import { bounds, fields, readField, readShare, showFigure, factor, quantityOf } from '$core';
 import { measuresOf, typed } from '$lib/settings/field-units';
 import { asWritten } from '$lib/wording/as-written';
-import type { RoundState } from '$lib/calibration/round.svelte';
+import type { CalibrationState } from '$lib/calibration/calibration.svelte';
 
 /** A plot whose reading is easily turned into an answer. */
 export interface UsualPlot {
@@ -33,20 +33,22 @@ export function usualPlots(measures: 'metric' | 'US' | 'Imperial', comma: boolea
 
 /** The ground that is sprayed for the measure, as it is laid out: an area wanted, one side given, the other worked out. */
 export class PlotStepState {
-	readonly #round: RoundState;
+	readonly #calibration: CalibrationState;
 	by = $state<TypedGround['by']>('sides');
 	/** The plot that is wanted, m²; null is any sides. */
 	wanted = $state<number | null>(null);
 
-	constructor(round: RoundState) {
-		this.#round = round;
-		const kept = round.entered.plot;
-		this.by = kept?.by ?? (round.rig.kind === 'airblast' ? 'row' : 'sides');
-		if (!kept && round.method === 'plot-catch') this.wanted = this.plots[0]!.area;
+	constructor(calibration: CalibrationState) {
+		this.#calibration = calibration;
+		const kept = calibration.entered.plot;
+		this.by = kept?.by ?? (calibration.sprayer.kind === 'airblast' ? 'row' : 'sides');
+		if (!kept && calibration.method === 'plot-catch') this.wanted = this.plots[0]!.area;
 	}
 
-	plots = $derived.by(() => usualPlots(measuresOf(this.#round.settings), this.#round.settings.decimalComma));
-	ground = $derived.by(() => this.#round.entered.plot);
+	plots = $derived.by(() =>
+		usualPlots(measuresOf(this.#calibration.settings), this.#calibration.settings.decimalComma)
+	);
+	ground = $derived.by(() => this.#calibration.entered.plot);
 	sides = $derived.by(() => {
 		const ground = this.ground;
 		if (ground?.by !== 'sides') return { length: null, width: null };
@@ -61,7 +63,11 @@ export class PlotStepState {
 		if (this.wanted === null) return '';
 		const other = this.wanted / metres;
 		if (!(other >= bounds.side.min && other <= bounds.side.max)) return '';
-		return showFigure(other / factor('length', this.#round.units.side), 4, this.#round.settings.decimalComma);
+		return showFigure(
+			other / factor('length', this.#calibration.units.side),
+			4,
+			this.#calibration.settings.decimalComma
+		);
 	}
 
 	/** The square of the wanted area: its side in words, and it is laid out at once. */
@@ -74,7 +80,7 @@ export class PlotStepState {
 
 	/** One side typed. With an area wanted, the other follows; with none, it stays. */
 	async setSide(which: 'length' | 'width', text: string) {
-		const { settings, units } = this.#round;
+		const { settings, units } = this.#calibration;
 		const read = readField(fields.side, typed(text, units.side, settings), which);
 		if (!read.ok) return read.issues;
 		const kept = this.ground?.by === 'sides' ? this.ground : null;
@@ -92,9 +98,9 @@ export class PlotStepState {
 	half = $state<{ which: 'length' | 'width'; text: string } | null>(null);
 
 	setSides(length: string, width: string) {
-		const { settings, units } = this.#round;
+		const { settings, units } = this.#calibration;
 		this.half = null;
-		return this.#round.add({
+		return this.#calibration.add({
 			kind: 'plot',
 			ground: {
 				by: 'sides',
@@ -105,25 +111,25 @@ export class PlotStepState {
 	}
 
 	setArea(text: string) {
-		const unit = this.#round.units.area;
-		return this.#round.add({
+		const unit = this.#calibration.units.area;
+		return this.#calibration.add({
 			kind: 'plot',
-			ground: { by: 'area', area: typed(text, unit, this.#round.settings) }
+			ground: { by: 'area', area: typed(text, unit, this.#calibration.settings) }
 		});
 	}
 
 	setRow(text: string) {
-		return this.#round.add({
+		return this.#calibration.add({
 			kind: 'plot',
-			ground: { by: 'row', row: typed(text, this.#round.units.side, this.#round.settings) }
+			ground: { by: 'row', row: typed(text, this.#calibration.units.side, this.#calibration.settings) }
 		});
 	}
 
 	setBlock(text: string, percent: string) {
 		const share = readShare(percent);
-		return this.#round.add({
+		return this.#calibration.add({
 			kind: 'plot',
-			ground: { by: 'block', block: typed(text, this.#round.units.area, this.#round.settings), share }
+			ground: { by: 'block', block: typed(text, this.#calibration.units.area, this.#calibration.settings), share }
 		});
 	}
 }

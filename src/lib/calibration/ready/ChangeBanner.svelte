@@ -1,4 +1,4 @@
-<!-- @component What was changed since the last calibration, as a round opens: what to hold, and what to expect. -->
+<!-- @component What was changed since the last calibration, as a calibration opens: what to hold, and what to expect. -->
 <script lang="ts">
 	import { m } from '$words';
 	import { dayText } from '$lib/settings/day-text';

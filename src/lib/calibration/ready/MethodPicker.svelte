@@ -1,14 +1,14 @@
 <!--
-@component The ways in which this kind of rig can be measured. Readings of another way stay, and are compared.
-Plain radio buttons: it stands in a round's first view, which is kept small for a weak signal.
+@component The ways in which this kind of sprayer can be measured. Readings of another way stay, and are compared.
+Plain radio buttons: it stands in a calibration's first view, which is kept small for a weak signal.
 -->
 <script lang="ts">
 	import { m } from '$words';
 	import { methodsFor } from '$core';
-	import type { RoundState } from '$lib/calibration/round.svelte';
+	import type { CalibrationState } from '$lib/calibration/calibration.svelte';
 	import { methodName } from '$lib/wording/methods';
 
-	let { round }: { round: RoundState } = $props();
+	let { calibration }: { calibration: CalibrationState } = $props();
 	const id = $props.id();
 </script>
 
@@ -17,21 +17,21 @@ Plain radio buttons: it stands in a round's first view, which is kept small for 
 	role="radiogroup"
 	aria-label={m.way_of_measuring()}
 >
-	{#each methodsFor(round.rig) as method (method)}
+	{#each methodsFor(calibration.sprayer) as method (method)}
 		<label
 			class="relative grid place-items-center min-h-11.5 py-0 px-3.5 text-[0.95rem] cursor-pointer"
-			class:on={round.method === method}
+			class:on={calibration.method === method}
 		>
 			<input
 				class="sr-only"
 				type="radio"
 				name="{id}-method"
 				value={method}
-				checked={round.method === method}
-				disabled={round.signedOff}
-				onchange={() => void round.add({ kind: 'method', method })}
+				checked={calibration.method === method}
+				disabled={calibration.signedOff}
+				onchange={() => void calibration.add({ kind: 'method', method })}
 			/>
-			{methodName(method, round.rig.kind)}
+			{methodName(method, calibration.sprayer.kind)}
 		</label>
 	{/each}
 </div>

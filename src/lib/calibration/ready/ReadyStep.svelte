@@ -1,25 +1,25 @@
-<!-- @component The walk round the rig: things to tick, each with its reason; who carries it, and how it will be measured. -->
+<!-- @component The walk round the sprayer: things to tick, each with its reason; who carries it, and how it will be measured. -->
 <script lang="ts">
 	import { m } from '$words';
 	import { isCarried } from '$core';
 	import { checkList } from '$lib/settings/check-list';
 	import type { MadeChange, NotedThing } from '$core';
 	import { asWritten } from '$lib/wording/as-written';
-	import type { RoundState } from '$lib/calibration/round.svelte';
+	import type { CalibrationState } from '$lib/calibration/calibration.svelte';
 	import { methodWords } from '$lib/wording/methods';
 	import { measuresOf } from '$lib/settings/field-units';
-	import { checkTitle, rigCheckWhy } from '$lib/wording/rig-checks';
+	import { checkTitle, sprayerCheckWhy } from '$lib/wording/sprayer-checks';
 	import Check from '@lucide/svelte/icons/check';
 	import TipPicker from './TipPicker.svelte';
 	import MethodPicker from './MethodPicker.svelte';
 	import QuantityField from '$lib/kit/QuantityField.svelte';
 
-	let { state }: { state: RoundState } = $props();
+	let { state }: { state: CalibrationState } = $props();
 	const checks = $derived(checkList(state.head.rig, state.settings));
 	const done = $derived(checks.filter((c) => state.entered.ticks.has(c)).length);
-	const carried = $derived(isCarried(state.rig));
+	const carried = $derived(isCarried(state.sprayer));
 	const mist = $derived(state.head.rig.carried === 'mist');
-	/** What belongs to the setting of a carried rig, noted with the readings. */
+	/** What belongs to the setting of a carried sprayer, noted with the readings. */
 	const notes = $derived<readonly { what: NotedThing; label: string; hint: string }[]>(
 		!carried
 			? [
@@ -29,7 +29,7 @@
 								{ what: 'engine' as const, label: m.engine_speed_on_its_clock(), hint: m.n1_800_rpm() }
 							]
 						: []),
-					...(state.rig.kind === 'airblast'
+					...(state.sprayer.kind === 'airblast'
 						? [{ what: 'fan' as const, label: m.fan_off_or_its_gear(), hint: m.off_or_its_gear() }]
 						: [])
 				]
@@ -54,7 +54,7 @@
 {/if}
 <div class="flex flex-wrap justify-between gap-x-4.5 gap-y-2" class:more={carried}>
 	<div class="flex flex-wrap items-center gap-x-3.5 gap-y-1 col-span-full">
-		<MethodPicker round={state} />
+		<MethodPicker calibration={state} />
 		<p class="lab" class:sr-only={!carried && notes.length > 0}>
 			{methodWords[state.method].asks[0]?.toUpperCase()}{methodWords[state.method].asks.slice(1)}.
 		</p>
@@ -68,7 +68,7 @@
 			commit={async (text) => (text.trim() ? state.add({ kind: 'person', name: text.trim() }) : nothing)}
 		/>
 	{/if}
-	<TipPicker round={state} />
+	<TipPicker calibration={state} />
 	{#each notes as note (note.what)}
 		<QuantityField
 			label={note.label}
@@ -99,7 +99,7 @@
 				>
 				<span class="title font-[650] text-[1.08rem] self-end">{checkTitle(check)}</span>
 				<span class="text-soft text-[0.92rem] leading-[1.3]" id="why-{i}">
-					{rigCheckWhy(check, state.rig.kind, measuresOf(state.settings) === 'metric')}
+					{sprayerCheckWhy(check, state.sprayer.kind, measuresOf(state.settings) === 'metric')}
 				</span>
 			</button>
 		</li>

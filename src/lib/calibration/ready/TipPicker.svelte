@@ -1,24 +1,24 @@
 <!-- @component Which tip of the nozzle bodies is turned down: what is caught and rated goes by it. -->
 <script lang="ts">
 	import { m } from '$words';
-	import type { Rig } from '$core';
+	import type { TypedSprayer } from '$core';
 	import { withTip } from '$core';
-	import type { RoundState } from '$lib/calibration/round.svelte';
+	import type { CalibrationState } from '$lib/calibration/calibration.svelte';
 	import Field from '$lib/kit/Field.svelte';
 
-	let { round }: { round: RoundState } = $props();
-	const rig = $derived(round.head.rig);
-	const tips = $derived(rig.tips ?? []);
-	const known = $derived(tips.some((t) => t.name === rig.nozzle));
+	let { calibration }: { calibration: CalibrationState } = $props();
+	const sprayer = $derived(calibration.head.rig);
+	const tips = $derived(sprayer.tips ?? []);
+	const known = $derived(tips.some((t) => t.name === sprayer.nozzle));
 </script>
 
-{#if tips.length > 1 && !round.signedOff}
+{#if tips.length > 1 && !calibration.signedOff}
 	<Field
 		label={m.tip_that_is_turned_down()}
 		type="choice"
 		bind:value={
-			() => (known ? rig.nozzle : ''),
-			(tip) => void round.add({ kind: 'rig', rig: $state.snapshot(withTip(rig, tip)) as Rig })
+			() => (known ? sprayer.nozzle : ''),
+			(tip) => void calibration.add({ kind: 'rig', rig: $state.snapshot(withTip(sprayer, tip)) as TypedSprayer })
 		}
 		options={[
 			...(known ? [] : [{ value: '', label: m.pick_one() }]),

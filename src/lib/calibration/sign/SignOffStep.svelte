@@ -1,9 +1,9 @@
-<!-- @component Sign off: who, when, at what pressure, gear and rpm. From then on the round is read-only. -->
+<!-- @component Sign off: who, when, at what pressure, gear and rpm. From then on the calibration is read-only. -->
 <script lang="ts">
 	import { m } from '$words';
 	import { dayText } from '$lib/settings/day-text';
 	import { untrack } from 'svelte';
-	import type { RoundState } from '$lib/calibration/round.svelte';
+	import type { CalibrationState } from '$lib/calibration/calibration.svelte';
 	import { SignOffState } from './sign-off.svelte';
 	import { typedText } from '$lib/settings/typed-text';
 	import type { OutboxStatus } from '$lib/entries/outbox';
@@ -12,17 +12,17 @@
 	import Field from '$lib/kit/Field.svelte';
 
 	interface Props {
-		state: RoundState;
+		state: CalibrationState;
 		/** Today as YYYY-MM-DD, local. */
 		today: string;
 		status: OutboxStatus;
 		form?: SignOffState | undefined;
 	}
-	let { state: round, today, status, form = $bindable() }: Props = $props();
-	form = untrack(() => new SignOffState(round, today));
+	let { state: calibration, today, status, form = $bindable() }: Props = $props();
+	form = untrack(() => new SignOffState(calibration, today));
 	const f = $derived(form!);
-	const made = $derived(changeOf(round));
-	const signed = $derived(round.entered.signOff);
+	const made = $derived(changeOf(calibration));
+	const signed = $derived(calibration.entered.signOff);
 </script>
 
 {#if signed}
@@ -33,38 +33,38 @@
 			{[
 				signed.pressure
 					? m.at_pressure({ pressure: typedText(signed.pressure) })
-					: round.onFoot
+					: calibration.onFoot
 						? ''
 						: m.pressure_not_measured(),
-				signed.gear ? m.gear({ gear: signed.gear }) : round.onFoot ? '' : m.gear_not_entered(),
+				signed.gear ? m.gear({ gear: signed.gear }) : calibration.onFoot ? '' : m.gear_not_entered(),
 				signed.rpm ? m.rpm({ rpm: signed.rpm }) : ''
 			]
 				.filter(Boolean)
-				.join(', ')}{signed.pressure || signed.gear || !round.onFoot ? '.' : ''}
+				.join(', ')}{signed.pressure || signed.gear || !calibration.onFoot ? '.' : ''}
 			{signed.remarks}
 		</p>
 		<p class="lab">{m.nothing_in_this_calibration_can_be()}</p>
-		{#if round.entered.change}
+		{#if calibration.entered.change}
 			<div class="change">
 				<p><b>{m.now_change_the_sprayer_then_check()}</b> {m.the_next_calibration_opens_with_what()}</p>
 				<ChangeFacts
-					change={round.entered.change}
+					change={calibration.entered.change}
 					prediction={made && { volume: made.predicted, sure: made.sure }}
-					settings={round.settings}
+					settings={calibration.settings}
 				/>
 				<a
 					class="btn go big"
-					href="/rounds/new?sprayer={round.head.sprayerId}{round.head.setting
-						? `&setting=${round.head.setting.id}`
+					href="/rounds/new?sprayer={calibration.head.sprayerId}{calibration.head.setting
+						? `&setting=${calibration.head.setting.id}`
 						: ''}">{m.calibrate_again_with_the_change()}</a
 				>
 			</div>
 		{/if}
 		{#if status.state === 'sent'}
 			<div class="flex flex-wrap gap-3">
-				<a class="btn go big" href="/full-tank?calibration={round.head.id}">{m.one_full_tank()}</a>
-				<a class="btn" href="/calibrations/{round.head.id}/tank">{m.loads_for_an_area()}</a>
-				<a class="btn big" href="/calibrations/{round.head.id}">{m.see_the_calibration()}</a>
+				<a class="btn go big" href="/full-tank?calibration={calibration.head.id}">{m.one_full_tank()}</a>
+				<a class="btn" href="/calibrations/{calibration.head.id}/tank">{m.loads_for_an_area()}</a>
+				<a class="btn big" href="/calibrations/{calibration.head.id}">{m.see_the_calibration()}</a>
 			</div>
 		{:else}
 			<p>
@@ -96,7 +96,7 @@
 			bind:value={f.pressure}
 			problem={f.problems.pressure}
 			hint={m.no_unit_means_empty_where_it({
-				pressure: round.units.pressure,
+				pressure: calibration.units.pressure,
 				which: f.meant ? m.the_setting_is_meant_to_have({ meant: f.meant }) : ''
 			})}
 		/>
@@ -120,7 +120,7 @@
 			{#if f.blocked}<p class="problem">{f.blocked}</p>{/if}
 			{#each f.notes as note (note)}<p><span aria-hidden="true">▲</span> {note}.</p>{/each}
 			<p class="lab">
-				{m.after_signing_this_round_is_read()}
+				{m.after_signing_this_calibration_is_read()}
 			</p>
 		</div>
 	</form>

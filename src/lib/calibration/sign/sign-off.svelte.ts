@@ -1,17 +1,17 @@
 import { m } from '$words';
 import type { Issue } from '$core';
-import { isCarried, isDay, personIssues, predictChange, roundBefore } from '$core';
+import { isCarried, isDay, personIssues, predictChange, beforeOf } from '$core';
 import { wordIssue } from '$lib/wording/issues';
 import { checkList } from '$lib/settings/check-list';
 import { typed } from '$lib/settings/field-units';
 import { typedText } from '$lib/settings/typed-text';
-import type { RoundState } from '$lib/calibration/round.svelte';
+import type { CalibrationState } from '$lib/calibration/calibration.svelte';
 
 type Place = 'person' | 'carrier' | 'day' | 'pressure' | 'gear' | 'rpm' | 'remarks';
 
-/** The form that closes a round: who, when, at what pressure, gear and rpm. What was typed stays where it is refused. */
+/** The form that closes a calibration: who, when, at what pressure, gear and rpm. What was typed stays where it is refused. */
 export class SignOffState {
-	readonly #round: RoundState;
+	readonly #calibration: CalibrationState;
 	/** Carried: it may have no gauge and has no gear. */
 	readonly carried: boolean;
 	person = $state('');
@@ -29,21 +29,21 @@ export class SignOffState {
 	problems = $state<Partial<Record<Place, string>>>({});
 	/** What stands against signing: words; empty when nothing does. */
 	blocked: string = $derived.by(() => {
-		const { result, rig, entered: round } = this.#round;
+		const { result, sprayer, entered } = this.#calibration;
 		if (!result.ok) return wordIssue(result.issues[0]!);
 		// The server predicts what a change brings when it takes the signature: what it would refuse is told before.
-		if (!round.change) return '';
-		const { calibration } = result.value;
-		const before = roundBefore(rig, round, calibration);
-		const predicted = predictChange(before, round.change);
+		if (!entered.change) return '';
+		const { answer } = result.value;
+		const before = beforeOf(sprayer, entered, answer);
+		const predicted = predictChange(before, entered.change);
 		return predicted.ok ? '' : m.the_change_that_was_picked_rests({ wordIssue: wordIssue(predicted.issues[0]!) });
 	});
 	/** What the signature will say was left undone or odd. Findings never block. */
 	notes: readonly string[] = $derived.by(() => {
-		const c = this.#round.calibration;
+		const c = this.#calibration.answer;
 		if (!c) return [];
-		const checks = checkList(this.#round.head.rig, this.#round.settings);
-		const unticked = checks.filter((check) => !this.#round.entered.ticks.has(check)).length;
+		const checks = checkList(this.#calibration.head.rig, this.#calibration.settings);
+		const unticked = checks.filter((check) => !this.#calibration.entered.ticks.has(check)).length;
 		const uncaught = c.nozzles ? c.nozzles.count - c.nozzles.caught : 0;
 		return [
 			...(unticked > 0 ? [m.of_checks_of_the_sprayer_are({ unticked, count: checks.length })] : []),
@@ -54,14 +54,14 @@ export class SignOffState {
 		];
 	});
 
-	constructor(round: RoundState, today: string) {
-		this.#round = round;
+	constructor(calibration: CalibrationState, today: string) {
+		this.#calibration = calibration;
 		this.day = today;
-		const { setting } = round.head;
-		this.carried = isCarried(round.rig);
-		this.asksCarrier = personIssues(round.rig, round.entered).length > 0;
-		this.person = this.carried ? round.entered.person : '';
-		this.pressure = round.entered.gauge ? typedText(round.entered.gauge.typed) : '';
+		const { setting } = calibration.head;
+		this.carried = isCarried(calibration.sprayer);
+		this.asksCarrier = personIssues(calibration.sprayer, calibration.entered).length > 0;
+		this.person = this.carried ? calibration.entered.person : '';
+		this.pressure = calibration.entered.gauge ? typedText(calibration.entered.gauge.typed) : '';
 		this.meant = setting?.pressure ? typedText(setting.pressure) : '';
 		this.gear = setting?.gear ?? '';
 		this.rpm = setting?.rpm ? `${setting.rpm}` : '';
@@ -80,17 +80,17 @@ export class SignOffState {
 		this.problems = problems;
 		if (Object.keys(problems).length > 0 || this.blocked !== '') return false;
 		if (this.asksCarrier) {
-			const issues = await this.#round.add({ kind: 'person', name: this.carrier.trim() });
+			const issues = await this.#calibration.add({ kind: 'person', name: this.carrier.trim() });
 			if (issues[0]) this.problems = { carrier: wordIssue(issues[0]) };
 			if (issues.length > 0) return false;
 		}
-		const issues: readonly Issue[] = await this.#round.add({
+		const issues: readonly Issue[] = await this.#calibration.add({
 			kind: 'sign-off',
 			person: this.person.trim(),
 			day: this.day,
 			...(this.pressure.trim() === ''
 				? {}
-				: { pressure: typed(this.pressure, this.#round.units.pressure, this.#round.settings) }),
+				: { pressure: typed(this.pressure, this.#calibration.units.pressure, this.#calibration.settings) }),
 			gear: this.gear.trim(),
 			rpm: rpm === '' ? null : Number(rpm),
 			remarks: this.remarks.trim()

@@ -7,45 +7,47 @@
 	import Sheet from '$lib/kit/Sheet.svelte';
 	import { typed } from '$lib/settings/field-units';
 	import { helperWords, readingCourses } from './course-helper';
-	import type { RoundState } from '$lib/calibration/round.svelte';
+	import type { CalibrationState } from '$lib/calibration/calibration.svelte';
 	import Field from '$lib/kit/Field.svelte';
 
-	let { round, open = $bindable() }: { round: RoundState; open: boolean } = $props();
+	let { calibration, open = $bindable() }: { calibration: CalibrationState; open: boolean } = $props();
 
-	const metric = $derived(round.units.course === 'm');
-	const comma = $derived(round.settings.decimalComma);
-	const unit = $derived(round.rig.spacing === null ? round.units.course : round.units.spacing);
+	const metric = $derived(calibration.units.course === 'm');
+	const comma = $derived(calibration.settings.decimalComma);
+	const unit = $derived(calibration.sprayer.spacing === null ? calibration.units.course : calibration.units.spacing);
 	const first = untrack(() => {
-		const width = round.rig.spacing ?? round.width;
-		const small = round.rig.spacing === null ? round.units.course : round.units.spacing;
+		const width = calibration.sprayer.spacing ?? calibration.width;
+		const small = calibration.sprayer.spacing === null ? calibration.units.course : calibration.units.spacing;
 		return width === null
 			? ''
-			: `${showFigure(width / factor('length', small), 4, round.settings.decimalComma)} ${small}`;
+			: `${showFigure(width / factor('length', small), 4, calibration.settings.decimalComma)} ${small}`;
 	});
 	let widthText = $state(first);
 	let asked = $state('5');
 	const width = $derived.by(() => {
-		const read = readField(fields.swath, typed(widthText, unit, round.settings), '');
+		const read = readField(fields.swath, typed(widthText, unit, calibration.settings), '');
 		return read.ok ? (read.value.value as number) : null;
 	});
 	const courses = $derived(width === null ? [] : readingCourses(width));
-	const told = (m: number) => show('length', m, round.settings, { digits: 4 }).text;
+	const told = (m: number) => show('length', m, calibration.settings, { digits: 4 }).text;
 	const wanted = $derived(readShare(asked));
-	const course = $derived(quantityOf(round.entered.course));
-	const held = $derived(round.catchTime ? quantityOf(round.catchTime) : round.ownTime);
-	const marks = $derived(quantityOf(round.entered.jug) ?? round.skill.jugMarks);
+	const course = $derived(quantityOf(calibration.entered.course));
+	const held = $derived(calibration.catchTime ? quantityOf(calibration.catchTime) : calibration.ownTime);
+	const marks = $derived(quantityOf(calibration.entered.jug) ?? calibration.skill.jugMarks);
 	const flow = $derived(
-		round.flow ? round.flow.meanCatch / round.flow.time : ((round.rig.rated?.flow as number | undefined) ?? null)
+		calibration.flow
+			? calibration.flow.meanCatch / calibration.flow.time
+			: ((calibration.sprayer.rated?.flow as number | undefined) ?? null)
 	);
 	const words = $derived(
 		wanted > 0 && wanted < 1
 			? helperWords({
 					wanted,
-					skill: round.skill,
-					onFoot: round.onFoot,
+					skill: calibration.skill,
+					onFoot: calibration.onFoot,
 					course,
-					speed: round.speed ? round.speed.measured.value : null,
-					runs: round.entered.runs.filter((r) => !r.struck).length,
+					speed: calibration.speed ? calibration.speed.measured.value : null,
+					runs: calibration.entered.runs.filter((r) => !r.struck).length,
 					held,
 					flow,
 					marks,
@@ -55,14 +57,14 @@
 			: { course: '', catches: '' }
 	);
 	async function use(m: number) {
-		const value = showFigure(m / factor('length', round.units.course), 5, false).replace(/,/g, '');
-		const lost = await round.add({
+		const value = showFigure(m / factor('length', calibration.units.course), 5, false).replace(/,/g, '');
+		const lost = await calibration.add({
 			kind: 'course',
-			length: typed(value, round.units.course, { ...round.settings, decimalComma: false })
+			length: typed(value, calibration.units.course, { ...calibration.settings, decimalComma: false })
 		});
 		// What the device could not keep is said above the page, and the course stands here to be taken again.
 		if (lost.length > 0) return;
-		await round.add({ kind: 'catch-time', time: null });
+		await calibration.add({ kind: 'catch-time', time: null });
 		open = false;
 	}
 </script>
@@ -86,7 +88,7 @@
 				<button
 					type="button"
 					class="btn"
-					disabled={round.signedOff || c.course < 3 || c.course > 5000}
+					disabled={calibration.signedOff || c.course < 3 || c.course > 5000}
 					onclick={() => void use(c.course)}>{m.use_it()}</button
 				>
 			</li>

@@ -6,8 +6,8 @@
 	import type { Issue } from '$core';
 	import { dialFor, inUnit, mean, relativeU, showDecimals, factor, si, quantityOf } from '$core';
 	import { asWritten } from '$lib/wording/as-written';
-	import type { RoundState } from '$lib/calibration/round.svelte';
-	import { usualRuns } from '$lib/calibration/round-steps';
+	import type { CalibrationState } from '$lib/calibration/calibration.svelte';
+	import { usualRuns } from '$lib/calibration/calibration-steps';
 	import type { WatchDevice } from '$lib/calibration/kept-watch';
 	import { keptWatch } from '$lib/calibration/kept-watch';
 	import type { Receiver } from '$lib/device/receivers';
@@ -21,7 +21,7 @@
 	import StopwatchButton from '$lib/kit/StopwatchButton.svelte';
 
 	interface Props {
-		state: RoundState;
+		state: CalibrationState;
 		device: WatchDevice;
 		/** Words on the next button of a desk, and what it does. */
 		next: string;
@@ -31,27 +31,29 @@
 		/** Stands in place of the drawing of the course: where what passes can be seen. */
 		course?: Snippet | undefined;
 	}
-	let { state: round, device, next: nextWords, onnext, receiver, course: seen }: Props = $props();
+	let { state: calibration, device, next: nextWords, onnext, receiver, course: seen }: Props = $props();
 
-	const watch = untrack(() => keptWatch(device, 'run', round.head.id));
+	const watch = untrack(() => keptWatch(device, 'run', calibration.head.id));
 
-	const unit = $derived(round.units.speed);
-	const comma = $derived(round.settings.decimalComma);
-	const runs = $derived(round.entered.runs);
+	const unit = $derived(calibration.units.speed);
+	const comma = $derived(calibration.settings.decimalComma);
+	const runs = $derived(calibration.entered.runs);
 	const counted = $derived(runs.filter((r) => !r.struck));
-	const courseText = $derived(keptText(round.entered.course?.typed, round.units.course, round.settings));
-	const course = $derived(quantityOf(round.entered.course));
-	const courseShown = $derived(round.entered.course ? typedText(round.entered.course.typed) : '');
+	const courseText = $derived(
+		keptText(calibration.entered.course?.typed, calibration.units.course, calibration.settings)
+	);
+	const course = $derived(quantityOf(calibration.entered.course));
+	const courseShown = $derived(calibration.entered.course ? typedText(calibration.entered.course.typed) : '');
 	const seconds = (run: (typeof runs)[number]): number | null => quantityOf(run.time);
 	const speedOf = (time: number | null) =>
 		course === null || time === null ? '' : `${showDecimals(course / time / factor('speed', unit), 2, comma)} ${unit}`;
 	const meanShown = $derived.by(() => {
-		const m = round.speed?.measured;
-		return m ? show('speed', m.value, round.settings, { u95: 2 * relativeU(m) }) : null;
+		const m = calibration.speed?.measured;
+		return m ? show('speed', m.value, calibration.settings, { u95: 2 * relativeU(m) }) : null;
 	});
 	const dial = $derived.by(() => {
-		const s = round.speed;
-		const read = quantityOf(round.entered.dial);
+		const s = calibration.speed;
+		const read = quantityOf(calibration.entered.dial);
 		if (!s || read === null) return null;
 		const off = read / s.measured.value - 1;
 		const want = unit === 'mph' ? 5 : 8;
@@ -71,7 +73,7 @@
 			hold: m.to_do_hold_the_dial_at({ want, unit, figure: showDecimals(inUnit('speed', hold, unit), 1, comma) })
 		};
 	});
-	// What a run should take, for moving the rig over the drawing while the watch runs.
+	// What a run should take, for moving the sprayer over the drawing while the watch runs.
 	const expected = $derived(counted.length > 0 ? mean(counted.map((r) => seconds(r) ?? 30)) : 30);
 	const next = $derived(counted.length + 1);
 	const back = $derived(next % 2 === 0);
@@ -80,8 +82,8 @@
 	let helping = $state(false);
 	let tracking = $state(false);
 	let telling = $state(false);
-	const stated = $derived(round.entered.stated);
-	const track = $derived(round.entered.track);
+	const stated = $derived(calibration.entered.stated);
+	const track = $derived(calibration.entered.track);
 	const meanOf = $derived(
 		track
 			? m.from_the_track()
@@ -99,26 +101,26 @@
 	);
 
 	async function press() {
-		if (round.signedOff) return;
+		if (calibration.signedOff) return;
 		if (!watch.running) {
-			problem = round.entered.course ? null : m.say_how_long_the_course_is();
+			problem = calibration.entered.course ? null : m.say_how_long_the_course_is();
 			watch.start();
 			return;
 		}
 		const time = watch.stop();
-		const issues = await round.add({
+		const issues = await calibration.add({
 			kind: 'run',
-			time: typed(time.toFixed(2), 's', { ...round.settings, decimalComma: false }),
+			time: typed(time.toFixed(2), 's', { ...calibration.settings, decimalComma: false }),
 			by: 'stopwatch'
 		});
 		problem =
 			issues.length > 0
-				? m.s_is_too_short_for_a_run({ time: showDecimals(time, 2, round.settings.decimalComma) })
+				? m.s_is_too_short_for_a_run({ time: showDecimals(time, 2, calibration.settings.decimalComma) })
 				: null;
 	}
 
 	const typeTime = async (text: string): Promise<readonly Issue[]> => {
-		const issues = await round.add({ kind: 'run', time: typed(text, 's', round.settings), by: 'typed' });
+		const issues = await calibration.add({ kind: 'run', time: typed(text, 's', calibration.settings), by: 'typed' });
 		if (issues.length === 0) typing = '';
 		return issues;
 	};
@@ -138,18 +140,19 @@
 			<QuantityField
 				label={m.course_length()}
 				kept={courseText}
-				unit={round.units.course}
+				unit={calibration.units.course}
 				hint={m.taped_60_m_or_200_ft()}
-				disabled={round.signedOff}
-				commit={(text) => round.add({ kind: 'course', length: typed(text, round.units.course, round.settings) })}
+				disabled={calibration.signedOff}
+				commit={(text) =>
+					calibration.add({ kind: 'course', length: typed(text, calibration.units.course, calibration.settings) })}
 			/>
 			<QuantityField
 				label={m.dial_or_screen_said()}
-				kept={keptText(round.entered.dial?.typed, unit, round.settings)}
+				kept={keptText(calibration.entered.dial?.typed, unit, calibration.settings)}
 				{unit}
 				hint={dial?.hold ?? m.to_learn_how_far_it_is()}
-				disabled={round.signedOff}
-				commit={(text) => round.add({ kind: 'dial', speed: typed(text, unit, round.settings) })}
+				disabled={calibration.signedOff}
+				commit={(text) => calibration.add({ kind: 'dial', speed: typed(text, unit, calibration.settings) })}
 			/>
 		</div>
 
@@ -167,10 +170,10 @@
 				{seconds}
 				{speedOf}
 				wanted={usualRuns}
-				readOnly={round.signedOff}
+				readOnly={calibration.signedOff}
 				decimalComma={comma}
-				onstrike={(id) => void round.add({ kind: 'strike', entry: id })}
-				onrestore={(id) => void round.restore(id)}
+				onstrike={(id) => void calibration.add({ kind: 'strike', entry: id })}
+				onrestore={(id) => void calibration.restore(id)}
 			/>
 		</div>
 
@@ -182,7 +185,9 @@
 			</div>
 			<div class="ml-auto text-right text-[0.95rem]">
 				{#if meanShown}± {meanShown.interval}{/if}
-				{#if dial}<br />{m.dial_said({ which: round.entered.dial ? typedText(round.entered.dial.typed) : '' })}
+				{#if dial}<br />{m.dial_said({
+						which: calibration.entered.dial ? typedText(calibration.entered.dial.typed) : ''
+					})}
 					<b>{dial.words}</b>{/if}
 				{#if track}<br />{track.name}{:else if counted.length > 0 && counted.length < usualRuns}<br
 					/>{m.more_would_narrow_the({ usualRuns: usualRuns - counted.length })}{/if}
@@ -195,7 +200,7 @@
 				kept={typing}
 				unit="s"
 				hint={asWritten(m.n27_4_0_55_or_1(), comma)}
-				disabled={round.signedOff}
+				disabled={calibration.signedOff}
 				commit={typeTime}
 			/>
 			<div class="more flex flex-wrap gap-2.5">
@@ -211,7 +216,7 @@
 
 		{#if problem}<p class="problem phone:order-1" role="alert">{problem}</p>{/if}
 	</div>
-	{#if !round.signedOff}
+	{#if !calibration.signedOff}
 		<div class="watch phone:flex-none phone:my-0 phone:-mx-4">
 			<StopwatchButton
 				{watch}
@@ -226,19 +231,19 @@
 
 {#if helping}
 	{#await import('./CourseHelper.svelte') then { default: CourseHelper }}<CourseHelper
-			{round}
+			{calibration}
 			bind:open={helping}
 		/>{/await}
 {/if}
 {#if telling}
 	{#await import('./StatedSpeed.svelte') then { default: StatedSpeed }}<StatedSpeed
-			{round}
+			{calibration}
 			bind:open={telling}
 		/>{/await}
 {/if}
 {#if tracking}
 	{#await import('./TrackDialog.svelte') then { default: TrackDialog }}<TrackDialog
-			{round}
+			{calibration}
 			{receiver}
 			bind:open={tracking}
 		/>{/await}

@@ -4,7 +4,7 @@
 	import { dayText } from '$lib/settings/day-text';
 	import { untrack } from 'svelte';
 	import type { Issue } from '$core';
-	import type { RoundState } from '$lib/calibration/round.svelte';
+	import type { CalibrationState } from '$lib/calibration/calibration.svelte';
 	import Segmented from '$lib/kit/Segmented.svelte';
 	import { say } from '$lib/kit/say';
 	import Sheet from '$lib/kit/Sheet.svelte';
@@ -20,29 +20,32 @@
 	import { show } from '$lib/show/show';
 	import { wordIssue } from '$lib/wording/issues';
 
-	let { round, open = $bindable() }: { round: RoundState; open: boolean } = $props();
-	const stated = untrack(() => round.entered.stated);
-	let unit = $state(untrack(() => stated?.speed.typed.unit ?? round.units.speed));
-	let text = $state(untrack(() => keptText(stated?.speed.typed, unit, round.settings)));
+	let { calibration, open = $bindable() }: { calibration: CalibrationState; open: boolean } = $props();
+	const stated = untrack(() => calibration.entered.stated);
+	let unit = $state(untrack(() => stated?.speed.typed.unit ?? calibration.units.speed));
+	let text = $state(untrack(() => keptText(stated?.speed.typed, unit, calibration.settings)));
 	let checked = $state<'corrected' | 'yes' | 'no' | ''>(
 		untrack(() => (stated ? (stated.correction ? 'corrected' : stated.checked ? 'yes' : 'no') : ''))
 	);
 	/** What this sprayer's dial showed at a measured speed, as this device knows it. */
 	let check = $state.raw<DialCheck | null>(null);
 	onMount(async () => {
-		const kept = (await device().store.rig(round.head.sprayerId))?.dial ?? null;
+		const kept = (await device().store.sprayer(calibration.head.sprayerId))?.dial ?? null;
 		const { correction } = stated ?? {};
 		check = correction ? { ...correction, dial: correction.dial.typed } : kept;
 		if (check && checked === '') checked = 'corrected';
 	});
 	const corrected = $derived.by(() => {
 		if (!check) return null;
-		const [shown, dial] = [typed(text, unit, round.settings), check.dial].map((t) =>
+		const [shown, dial] = [typed(text, unit, calibration.settings), check.dial].map((t) =>
 			readField(fields.dial, t, 'speed')
 		);
 		if (!shown?.ok || !dial?.ok) return null;
-		return show('speed', speedOfDial(shown.value.value, si<'speed'>(check.measured), dial.value.value), round.settings)
-			.text;
+		return show(
+			'speed',
+			speedOfDial(shown.value.value, si<'speed'>(check.measured), dial.value.value),
+			calibration.settings
+		).text;
 	});
 	let problem = $state('');
 
@@ -56,21 +59,21 @@
 			return;
 		}
 		told(
-			await round.add({
+			await calibration.add({
 				kind: 'stated-speed',
-				speed: typed(text, unit, round.settings),
+				speed: typed(text, unit, calibration.settings),
 				checked: checked !== 'no',
 				...(checked === 'corrected' && check ? { correction: check } : {})
 			})
 		);
 	}
 	async function remove() {
-		const before = round.entries.findLast((e) => e.kind === 'stated-speed');
-		told(await round.add({ kind: 'stated-speed', speed: null, checked: false }));
+		const before = calibration.entries.findLast((e) => e.kind === 'stated-speed');
+		told(await calibration.add({ kind: 'stated-speed', speed: null, checked: false }));
 		if (before?.kind !== 'stated-speed') return;
 		const { kind, speed, checked, correction } = before;
 		const again = { kind, speed, checked, ...(correction ? { correction } : {}) };
-		say(m.stated_speed_deleted(), { label: m.undo(), run: () => void round.add($state.snapshot(again)) });
+		say(m.stated_speed_deleted(), { label: m.undo(), run: () => void calibration.add($state.snapshot(again)) });
 	}
 </script>
 
@@ -79,7 +82,7 @@
 		label={m.ground_speed()}
 		bind:value={text}
 		bind:unit
-		units={unitChoices('speed', round.settings)}
+		units={unitChoices('speed', calibration.settings)}
 		{problem}
 	/>
 	<Segmented
@@ -97,7 +100,7 @@
 			{m.on_it_showed_at_measured({
 				day: dayText(check.day),
 				dial: typedText(check.dial),
-				text: show('speed', si<'speed'>(check.measured), round.settings).text
+				text: show('speed', si<'speed'>(check.measured), calibration.settings).text
 			})}
 			{#if corrected}
 				{m.corrected()} <b class="num text-[1.6rem]">{corrected}</b>{/if}

@@ -9,20 +9,20 @@
 	import { readTrack } from '$lib/device/read-track';
 	import type { Receiver } from '$lib/device/receivers';
 	import { browserReceiver, serverReceiver } from '$lib/device/receivers';
-	import type { RoundState } from '$lib/calibration/round.svelte';
+	import type { CalibrationState } from '$lib/calibration/calibration.svelte';
 	import { TrackStepState } from './track-step.svelte';
 	import Slide from '$lib/kit/Slide.svelte';
 
 	interface Props {
-		round: RoundState;
+		calibration: CalibrationState;
 		open: boolean;
 		/** The one that is at hand; where left out, this device's position and the farm's receiver. */
 		receiver?: Receiver | undefined;
 	}
-	let { round, open = $bindable(), receiver }: Props = $props();
-	const track = untrack(() => new TrackStepState(round));
-	const unit = $derived(round.units.speed);
-	const comma = $derived(round.settings.decimalComma);
+	let { calibration, open = $bindable(), receiver }: Props = $props();
+	const track = untrack(() => new TrackStepState(calibration));
+	const unit = $derived(calibration.units.speed);
+	const comma = $derived(calibration.settings.decimalComma);
 	const speedIn = (v: number) => v / factor('speed', unit);
 
 	let hasReceiver = $state(untrack(() => receiver !== undefined));
@@ -164,7 +164,7 @@
 		</p>
 	{/if}
 	{#if track.problem}<p class="problem" role="alert">✕ {track.problem}</p>{/if}
-	{#snippet foot()}{#if round.entered.track}<button
+	{#snippet foot()}{#if calibration.entered.track}<button
 				type="button"
 				class="btn plain"
 				onclick={async () => {
@@ -175,7 +175,7 @@
 		<button
 			type="button"
 			class="btn go"
-			disabled={track.speed === null || track.recording || round.signedOff}
+			disabled={track.speed === null || track.recording || calibration.signedOff}
 			onclick={async () => {
 				if (await track.keep()) open = false;
 			}}>{m.use_this_speed()}</button

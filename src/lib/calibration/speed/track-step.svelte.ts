@@ -5,12 +5,12 @@ import { steadyPart, trackSpeed, trackSpeeds } from '$core';
 import type { Fix, ReadTrack } from '$lib/device/read-track';
 import { pointsOf } from '$lib/device/read-track';
 import type { Receiver } from '$lib/device/receivers';
-import type { RoundState } from '$lib/calibration/round.svelte';
+import type { CalibrationState } from '$lib/calibration/calibration.svelte';
 import { longestTrackName } from '$lib/wire/track-limit';
 
 /** A track before it is kept: what was driven, its steady part found and moved, and the speed that it gives. */
 export class TrackStepState {
-	readonly #round: RoundState;
+	readonly #calibration: CalibrationState;
 	source = $state<TrackSource>('gpx');
 	name = $state('');
 	points = $state.raw<readonly TrackPoint[]>([]);
@@ -21,9 +21,9 @@ export class TrackStepState {
 	#fixes: Fix[] = [];
 	#stop: (() => void) | null = null;
 
-	constructor(round: RoundState) {
-		this.#round = round;
-		const kept = round.entered.track;
+	constructor(calibration: CalibrationState) {
+		this.#calibration = calibration;
+		const kept = calibration.entered.track;
 		if (kept) this.#show({ source: kept.source, name: kept.name, points: kept.points }, kept);
 	}
 
@@ -57,7 +57,7 @@ export class TrackStepState {
 		this.name =
 			source === 'position'
 				? m.this_devices_position()
-				: this.#round.practice
+				: this.#calibration.practice
 					? m.the_yards_receiver()
 					: m.the_farms_receiver();
 		this.recording = true;
@@ -93,9 +93,9 @@ export class TrackStepState {
 		else this.to = Math.max(value, this.from);
 	}
 
-	/** Keeps the track as the round's ground speed. Answers whether it was kept. */
+	/** Keeps the track as the calibration's ground speed. Answers whether it was kept. */
 	async keep(): Promise<boolean> {
-		const issues = await this.#round.add({
+		const issues = await this.#calibration.add({
 			kind: 'track',
 			source: this.source,
 			name: this.name.length > longestTrackName ? `${this.name.slice(0, longestTrackName - 1)}…` : this.name,
@@ -110,7 +110,7 @@ export class TrackStepState {
 
 	/** Goes back to the course. */
 	async drop(): Promise<void> {
-		const kept = this.#round.entered.track;
-		if (kept) await this.#round.add({ kind: 'strike', entry: kept.id });
+		const kept = this.#calibration.entered.track;
+		if (kept) await this.#calibration.add({ kind: 'strike', entry: kept.id });
 	}
 }

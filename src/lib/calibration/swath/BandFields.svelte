@@ -5,16 +5,16 @@
 	import Sheet from '$lib/kit/Sheet.svelte';
 	import { typed } from '$lib/settings/field-units';
 	import { typedText } from '$lib/settings/typed-text';
-	import type { RoundState } from '$lib/calibration/round.svelte';
+	import type { CalibrationState } from '$lib/calibration/calibration.svelte';
 	import { wordIssue } from '$lib/wording/issues';
 	import Field from '$lib/kit/Field.svelte';
 
-	let { round, band }: { round: RoundState; band: EnteredBand | null } = $props();
+	let { calibration, band }: { calibration: CalibrationState; band: EnteredBand | null } = $props();
 
 	let open = $state(false);
 	let text = $state({ band: '', bands: '', rowSpacing: '', rows: '' });
 	let problem = $state('');
-	const unit = $derived(round.units.spacing);
+	const unit = $derived(calibration.units.spacing);
 
 	function begin() {
 		text = {
@@ -27,12 +27,12 @@
 		open = true;
 	}
 	async function keep() {
-		const issues = await round.add({
+		const issues = await calibration.add({
 			kind: 'band',
 			band: {
-				band: typed(text.band, unit, round.settings),
+				band: typed(text.band, unit, calibration.settings),
 				bands: Number(text.bands),
-				rowSpacing: typed(text.rowSpacing, unit, round.settings),
+				rowSpacing: typed(text.rowSpacing, unit, calibration.settings),
 				rows: Number(text.rows)
 			}
 		});
@@ -41,10 +41,10 @@
 	}
 </script>
 
-{#if !round.signedOff}
+{#if !calibration.signedOff}
 	<div class="flex flex-wrap gap-2.5">
 		<button type="button" class="btn plain" onclick={begin}>{band ? m.change_the_bands() : m.bands_instead()}</button>
-		{#if band}<button type="button" class="btn plain" onclick={() => void round.add({ kind: 'band', band: null })}
+		{#if band}<button type="button" class="btn plain" onclick={() => void calibration.add({ kind: 'band', band: null })}
 				>{m.whole_width()}</button
 			>{/if}
 	</div>

@@ -1,10 +1,10 @@
 <!-- @component Whether a wetted width was taped or guessed: a guess counts for less, and says so. -->
 <script lang="ts">
 	import { m } from '$words';
-	import type { RoundState } from '$lib/calibration/round.svelte';
+	import type { CalibrationState } from '$lib/calibration/calibration.svelte';
 
-	let { round }: { round: RoundState } = $props();
-	const width = $derived(round.entered.wetted?.typed);
+	let { calibration }: { calibration: CalibrationState } = $props();
+	const width = $derived(calibration.entered.wetted?.typed);
 </script>
 
 {#if width}
@@ -12,11 +12,11 @@
 		<input
 			class="w-6 h-6"
 			type="checkbox"
-			checked={round.entered.wettedGuessed}
-			disabled={round.signedOff}
+			checked={calibration.entered.wettedGuessed}
+			disabled={calibration.signedOff}
 			onchange={({ currentTarget: { checked } }) =>
-				void round.add(() => (width ? { kind: 'wetted', width, estimated: checked } : null))}
+				void calibration.add(() => (width ? { kind: 'wetted', width, estimated: checked } : null))}
 		/>
-		{m.estimated_by_eye_not_taped_counts({ figure: Math.round(round.skill.estimatedWidth * 200) })}
+		{m.estimated_by_eye_not_taped_counts({ figure: Math.round(calibration.skill.estimatedWidth * 200) })}
 	</label>
 {/if}

@@ -18,26 +18,26 @@
 	import Alley from '$lib/drawings/Alley.svelte';
 	import { typed } from '$lib/settings/field-units';
 	import { keptText, typedText } from '$lib/settings/typed-text';
-	import type { RoundState } from '$lib/calibration/round.svelte';
+	import type { CalibrationState } from '$lib/calibration/calibration.svelte';
 	import { otherSideWords, passWords } from '$lib/wording/airblast';
 	import QuantityField from '$lib/kit/QuantityField.svelte';
 	import Segmented from '$lib/kit/Segmented.svelte';
 	import SideSwitches from './SideSwitches.svelte';
 	import Fold from '$lib/kit/Fold.svelte';
 
-	let { state: round }: { state: RoundState } = $props();
+	let { state: calibration }: { state: CalibrationState } = $props();
 
-	const comma = $derived(round.settings.decimalComma);
-	const metric = $derived(round.units.course === 'm');
-	const unit = $derived(round.units.course);
-	const spacing = $derived((round.entered.rows?.spacing ?? round.rig.rowSpacing)?.typed);
-	const alleys = $derived(round.entered.rows?.alleys ?? 'every');
+	const comma = $derived(calibration.settings.decimalComma);
+	const metric = $derived(calibration.units.course === 'm');
+	const unit = $derived(calibration.units.course);
+	const spacing = $derived((calibration.entered.rows?.spacing ?? calibration.sprayer.rowSpacing)?.typed);
+	const alleys = $derived(calibration.entered.rows?.alleys ?? 'every');
 	const sides: 'both' | 'left' | 'right' = $derived(
-		round.entered.off.includes(0) ? 'right' : round.entered.off.includes(1) ? 'left' : 'both'
+		calibration.entered.off.includes(0) ? 'right' : calibration.entered.off.includes(1) ? 'left' : 'both'
 	);
-	/** What becomes of the other side, where one is shut; a round of before that question was signed as sprayed. */
+	/** What becomes of the other side, where one is shut; a calibration of before that question was signed as sprayed. */
 	const otherSide = $derived(
-		sides === 'both' ? null : (round.entered.otherSide ?? (round.signedOff ? ('sprayed' as const) : null))
+		sides === 'both' ? null : (calibration.entered.otherSide ?? (calibration.signedOff ? ('sprayed' as const) : null))
 	);
 	const pass = $derived(
 		sides !== 'both' && otherSide === null
@@ -49,21 +49,21 @@
 				}
 	);
 	const width = $derived(
-		round.width === null
+		calibration.width === null
 			? '?'
 			: metric
-				? `${showDecimals(round.width, 2, comma)} m`
-				: `${showDecimals(round.width / factor('length', 'ft'), 1, comma)} ft`
+				? `${showDecimals(calibration.width, 2, comma)} m`
+				: `${showDecimals(calibration.width / factor('length', 'ft'), 1, comma)} ft`
 	);
-	const canopy = $derived(round.entered.canopy);
+	const canopy = $derived(calibration.entered.canopy);
 	const asked = $derived.by(() => {
 		if (!canopy) return null;
 		const [h, w, r] = [quantityOf(canopy.height), quantityOf(canopy.width), quantityOf(canopy.rowSpacing)];
 		if (h === null || w === null || r === null) return null;
 		return treeRowVolume(h, w, r, canopy.coefficient);
 	});
-	const rate = (value: number) => show('rate', value, round.settings).text;
-	const gap = $derived(asked === null || !round.calibration ? null : round.calibration.rate.value / asked - 1);
+	const rate = (value: number) => show('rate', value, calibration.settings).text;
+	const gap = $derived(asked === null || !calibration.answer ? null : calibration.answer.rate.value / asked - 1);
 
 	const coefficientFits = (c: ReturnType<typeof readNumber>): c is number => typeof c === 'number' && c > 0 && c <= 10;
 	const coefficientText = $derived(canopy ? String(canopy.coefficient).replace('.', comma ? ',' : '.') : '');
@@ -85,13 +85,13 @@
 			[fields.tree, change.width]
 		] as const) {
 			if (text === undefined) continue;
-			const read = readField(field, typed(text, unit, round.settings), '');
+			const read = readField(field, typed(text, unit, calibration.settings), '');
 			if (!read.ok) return read.issues;
 		}
 		if (!draft.height || !draft.width || !coefficientFits(coefficient) || !spacing) return empty;
-		const height = typed(draft.height, unit, round.settings);
-		const width = typed(draft.width, unit, round.settings);
-		return round.add(() =>
+		const height = typed(draft.height, unit, calibration.settings);
+		const width = typed(draft.width, unit, calibration.settings);
+		return calibration.add(() =>
 			spacing ? { kind: 'canopy', canopy: { height, width, rowSpacing: spacing, coefficient } } : null
 		);
 	}
@@ -101,11 +101,12 @@
 	<div class="grid grid-cols-[minmax(0,150px)_1fr] gap-4 items-start phone:grid-cols-[1fr] phone:gap-2">
 		<QuantityField
 			label={m.row_to_row()}
-			kept={keptText(spacing, unit, round.settings)}
+			kept={keptText(spacing, unit, calibration.settings)}
 			{unit}
 			hint={m.trunk_to_trunk_taped()}
-			disabled={round.signedOff}
-			commit={(text) => round.add(() => ({ kind: 'rows', spacing: typed(text, unit, round.settings), alleys }))}
+			disabled={calibration.signedOff}
+			commit={(text) =>
+				calibration.add(() => ({ kind: 'rows', spacing: typed(text, unit, calibration.settings), alleys }))}
 		/>
 		<div class="flex flex-wrap gap-x-3 gap-y-2.5 pt-6 phone:pt-0">
 			<Segmented
@@ -116,10 +117,11 @@
 				]}
 				value={alleys}
 				onchange={(v) => {
-					if (!round.signedOff) void round.add(() => (spacing ? { kind: 'rows', spacing, alleys: v } : null));
+					if (!calibration.signedOff)
+						void calibration.add(() => (spacing ? { kind: 'rows', spacing, alleys: v } : null));
 				}}
 			/>
-			<SideSwitches {round} />
+			<SideSwitches {calibration} />
 		</div>
 	</div>
 	{#if sides !== 'both'}
@@ -130,8 +132,8 @@
 				options={otherSides.map((value) => ({ value, label: otherSideWords[value] }))}
 				value={(otherSide ?? '') as 'not'}
 				onchange={(v) => {
-					if (!round.signedOff)
-						void round.add(() => (spacing ? { kind: 'rows', spacing, alleys, otherSide: v } : null));
+					if (!calibration.signedOff)
+						void calibration.add(() => (spacing ? { kind: 'rows', spacing, alleys, otherSide: v } : null));
 				}}
 			/>
 		</div>
@@ -145,7 +147,7 @@
 	<Fold
 		class="card py-0 px-4"
 		title={m.check_it_against_the_canopy()}
-		open={untrack(() => canopy !== null || round.entered.canopyShares !== null)}
+		open={untrack(() => canopy !== null || calibration.entered.canopyShares !== null)}
 	>
 		{#snippet head()}{#if asked !== null}<b class="num text-[1.5rem]">{rate(asked)}</b>{/if}{/snippet}
 		<div class="grid grid-cols-4 gap-3.5 items-start pb-3 leading-[1.3] phone:grid-cols-[1fr_1fr]">
@@ -154,7 +156,7 @@
 				label={m.tree_height()}
 				kept={canopy ? typedText(canopy.height.typed) : draft.height}
 				{unit}
-				disabled={round.signedOff}
+				disabled={calibration.signedOff}
 				commit={(text) => setCanopy({ height: text })}
 			/>
 			<QuantityField
@@ -162,25 +164,27 @@
 				label={m.canopy_across_the_row()}
 				kept={canopy ? typedText(canopy.width.typed) : draft.width}
 				{unit}
-				disabled={round.signedOff}
+				disabled={calibration.signedOff}
 				commit={(text) => setCanopy({ width: text })}
 			/>
 			<QuantityField
 				small
 				label={m.l_for_each_m_of_canopy()}
 				kept={coefficientText || draft.coefficient}
-				disabled={round.signedOff}
+				disabled={calibration.signedOff}
 				commit={(text) => setCanopy({ coefficient: text })}
 			/>
 			<QuantityField
 				small
 				label={m.leaf_by_thirds_bottom_up()}
-				kept={round.entered.canopyShares ? round.entered.canopyShares.map((s) => Math.round(s * 100)).join(', ') : ''}
-				disabled={round.signedOff}
+				kept={calibration.entered.canopyShares
+					? calibration.entered.canopyShares.map((s) => Math.round(s * 100)).join(', ')
+					: ''}
+				disabled={calibration.signedOff}
 				commit={(text) => {
 					const parts = text.split(/[\s,;/]+/).map((part) => Number(part.replace('%', '')) / 100);
 					const [bottom = NaN, middle = NaN, top = NaN] = parts.length === 3 ? parts : [];
-					return round.add({ kind: 'canopy-shares', shares: [bottom, middle, top] });
+					return calibration.add({ kind: 'canopy-shares', shares: [bottom, middle, top] });
 				}}
 			/>
 			<p class="col-span-full" aria-live="polite">

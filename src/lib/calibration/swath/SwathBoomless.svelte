@@ -10,7 +10,7 @@
 	import { keptText, typedText } from '$lib/settings/typed-text';
 	import EstimatedWidth from './EstimatedWidth.svelte';
 	import { BoomlessSwath } from './pans.svelte';
-	import type { RoundState } from '$lib/calibration/round.svelte';
+	import type { CalibrationState } from '$lib/calibration/calibration.svelte';
 	import { wordIssue } from '$lib/wording/issues';
 	import CvChart from './CvChart.svelte';
 	import QuantityField from '$lib/kit/QuantityField.svelte';
@@ -19,23 +19,23 @@
 	import SideSwitches from './SideSwitches.svelte';
 	import { asWritten } from '$lib/wording/as-written';
 
-	let { state: round }: { state: RoundState } = $props();
-	const swath = untrack(() => new BoomlessSwath(round));
+	let { state: calibration }: { state: CalibrationState } = $props();
+	const swath = untrack(() => new BoomlessSwath(calibration));
 
-	const comma = $derived(round.settings.decimalComma);
-	const metric = $derived(round.units.course === 'm');
-	const unit = $derived(round.units.course);
+	const comma = $derived(calibration.settings.decimalComma);
+	const metric = $derived(calibration.units.course === 'm');
+	const unit = $derived(calibration.units.course);
 	const length = (m: number | null) =>
 		m === null ? '–' : metric ? showDecimals(m, 2, comma) : showDecimals(m / factor('length', 'ft'), 1, comma);
-	let tab = $state<'schools' | 'pans'>(untrack(() => (round.entered.pans ? 'pans' : 'schools')));
+	let tab = $state<'schools' | 'pans'>(untrack(() => (calibration.entered.pans ? 'pans' : 'schools')));
 	let problem = $state('');
-	const pans = $derived(round.entered.pans);
+	const pans = $derived(calibration.entered.pans);
 	const rows = $derived(swath.catches.length > 18 ? 2 : 1);
 
 	async function pick(school: SwathSchool) {
-		if (round.signedOff) return;
-		const issues = await round.add(() => {
-			const kept = round.entered.school;
+		if (calibration.signedOff) return;
+		const issues = await calibration.add(() => {
+			const kept = calibration.entered.school;
 			const same = kept?.school === school ? kept : null;
 			return {
 				kind: 'school',
@@ -49,7 +49,7 @@
 	type PansEntry = Extract<EntryBody, { kind: 'pans' }>;
 	const changedPans = (change: Partial<PansEntry>): PansEntry => {
 		const now: Omit<PansEntry, 'kind'> = (pans && { ...pans, spacing: pans.spacing.typed }) ?? {
-			spacing: typed(asWritten(metric ? '0.5' : '1.5', comma), unit, round.settings),
+			spacing: typed(asWritten(metric ? '0.5' : '1.5', comma), unit, calibration.settings),
 			count: 12,
 			driving: 'back-and-forth' as const,
 			maxCv: 0.15
@@ -57,9 +57,9 @@
 		const { spacing, count, driving, maxCv } = { ...now, ...change };
 		return { kind: 'pans', spacing, count, driving, maxCv };
 	};
-	const setPans = (change: Partial<PansEntry>) => round.add(() => changedPans(change));
+	const setPans = (change: Partial<PansEntry>) => calibration.add(() => changedPans(change));
 	const panText = (n: number) =>
-		swath.drafts[n] ?? keptText(round.entered.panCatches.get(n)?.typed, swath.unit, round.settings);
+		swath.drafts[n] ?? keptText(calibration.entered.panCatches.get(n)?.typed, swath.unit, calibration.settings);
 	const focusPan = () => document.getElementById(`pan-${swath.at}`)?.focus();
 	async function enterPan(n: number) {
 		if (await swath.enter(n)) {
@@ -81,14 +81,16 @@
 		event.preventDefault();
 	}
 	const wetted = (text: string) =>
-		round.add(() => ({
+		calibration.add(() => ({
 			kind: 'wetted',
-			width: typed(text, unit, round.settings),
-			estimated: round.entered.wettedGuessed
+			width: typed(text, unit, calibration.settings),
+			estimated: calibration.entered.wettedGuessed
 		}));
 	const schoolLength = (school: SwathSchool) => (text: string) =>
-		round.add({ kind: 'school', school, length: typed(text, unit, round.settings) });
-	const typedLength = $derived(round.entered.school?.length ? typedText(round.entered.school.length.typed) : '');
+		calibration.add({ kind: 'school', school, length: typed(text, unit, calibration.settings) });
+	const typedLength = $derived(
+		calibration.entered.school?.length ? typedText(calibration.entered.school.length.typed) : ''
+	);
 </script>
 
 <div class="flex flex-col gap-2.5 flex-1 min-h-0">
@@ -102,10 +104,10 @@
 			value={tab}
 			onchange={(v) => {
 				tab = v;
-				if (v === 'pans' && !pans && !round.signedOff) void setPans({});
+				if (v === 'pans' && !pans && !calibration.signedOff) void setPans({});
 			}}
 		/>
-		<SideSwitches {round} />
+		<SideSwitches {calibration} />
 	</div>
 	{#if tab === 'pans'}
 		<div class="card pans flex flex-col gap-2 py-2.5 px-3.5">
@@ -115,8 +117,8 @@
 					at={swath.at}
 					swath={swath.shown}
 					laid={swath.laid}
-					words={swath.shown !== null && round.width !== null
-						? `${length(round.width)} ${unit}${swath.cv === null ? '' : m.cv_figure_after({ figure: showDecimals(swath.cv * 100, 1, comma) })}`
+					words={swath.shown !== null && calibration.width !== null
+						? `${length(calibration.width)} ${unit}${swath.cv === null ? '' : m.cv_figure_after({ figure: showDecimals(swath.cv * 100, 1, comma) })}`
 						: m.type_what_each_pan_caught()}
 					onpick={(n) => {
 						swath.at = n;
@@ -137,7 +139,7 @@
 						autocomplete="off"
 						aria-label={m.pan({ i: i + 1, unit: shortUnit(swath.unit) })}
 						placeholder={i === 0 ? shortUnit(swath.unit) : ''}
-						disabled={round.signedOff}
+						disabled={calibration.signedOff}
 						value={panText(i + 1)}
 						oninput={(e) => (swath.drafts[i + 1] = e.currentTarget.value)}
 						onfocus={(e) => {
@@ -163,23 +165,23 @@
 					<QuantityField
 						small
 						label={m.pan_to_pan()}
-						kept={keptText(pans?.spacing.typed, unit, round.settings)}
+						kept={keptText(pans?.spacing.typed, unit, calibration.settings)}
 						{unit}
-						disabled={round.signedOff}
-						commit={(text) => setPans({ spacing: typed(text, unit, round.settings) })}
+						disabled={calibration.signedOff}
+						commit={(text) => setPans({ spacing: typed(text, unit, calibration.settings) })}
 					/>
 					<QuantityField
 						small
 						label={m.pans()}
 						kept={`${pans?.count ?? 12}`}
-						disabled={round.signedOff}
+						disabled={calibration.signedOff}
 						commit={(text) => setPans({ count: Number(text) })}
 					/>
 					<QuantityField
 						small
 						label={m.cv_at_most()}
 						kept={showFigure((pans?.maxCv ?? 0.15) * 100, 3, comma)}
-						disabled={round.signedOff}
+						disabled={calibration.signedOff}
 						commit={(text) => setPans({ maxCv: readShare(text) })}
 					/>
 					<label class="grid gap-1">
@@ -187,7 +189,7 @@
 						<select
 							class="field-input py-1 pr-6 pl-[0.4rem] text-[1rem]"
 							value={pans?.driving ?? 'back-and-forth'}
-							disabled={round.signedOff}
+							disabled={calibration.signedOff}
 							onchange={(e) => void setPans({ driving: e.currentTarget.value as 'one-way' })}
 						>
 							<option value="back-and-forth">{m.back_and_forth()}</option>
@@ -212,32 +214,33 @@
 			<div class="settings grid gap-2.5 grid-cols-3 items-start phone:grid-cols-[1fr_1fr]">
 				<QuantityField
 					label={m.wetted_width_edge_to_edge()}
-					kept={keptText(round.entered.wetted?.typed, unit, round.settings)}
+					kept={keptText(calibration.entered.wetted?.typed, unit, calibration.settings)}
 					{unit}
 					hint={m.on_dry_hard_ground_taped()}
-					disabled={round.signedOff}
+					disabled={calibration.signedOff}
 					commit={wetted}
 				/>
 				<QuantityField
 					label={m.nozzles_above_the_ground()}
-					kept={keptText(round.entered.height?.typed, round.units.spacing, round.settings)}
-					unit={round.units.spacing}
-					hint={round.head.rig.makerHeights
+					kept={keptText(calibration.entered.height?.typed, calibration.units.spacing, calibration.settings)}
+					unit={calibration.units.spacing}
+					hint={calibration.head.rig.makerHeights
 						? m.maker_to({
-								low: typedText(round.head.rig.makerHeights.low),
-								high: typedText(round.head.rig.makerHeights.high)
+								low: typedText(calibration.head.rig.makerHeights.low),
+								high: typedText(calibration.head.rig.makerHeights.high)
 							})
 						: m.the_makers_swath_goes_with_a()}
-					disabled={round.signedOff}
-					commit={(text) => round.add({ kind: 'height', height: typed(text, round.units.spacing, round.settings) })}
+					disabled={calibration.signedOff}
+					commit={(text) =>
+						calibration.add({ kind: 'height', height: typed(text, calibration.units.spacing, calibration.settings) })}
 				/>
 				{#if swath.school === 'share'}
 					<QuantityField
 						label={m.usable_share()}
-						kept={showFigure((round.entered.school?.share ?? 0.85) * 100, 3, comma)}
+						kept={showFigure((calibration.entered.school?.share ?? 0.85) * 100, 3, comma)}
 						hint={m.the_edges_thin_out()}
-						disabled={round.signedOff}
-						commit={(text) => round.add({ kind: 'school', school: 'share', share: readShare(text) })}
+						disabled={calibration.signedOff}
+						commit={(text) => calibration.add({ kind: 'school', school: 'share', share: readShare(text) })}
 					/>
 				{:else if swath.school === 'edges' || swath.school === 'maker' || swath.school === 'asked'}
 					<QuantityField
@@ -248,18 +251,18 @@
 								: m.width_that_i_drive()}
 						kept={typedLength}
 						{unit}
-						disabled={round.signedOff}
+						disabled={calibration.signedOff}
 						commit={schoolLength(swath.school)}
 					/>
 				{/if}
 			</div>
-			{#if swath.school !== 'maker' && swath.school !== 'asked'}<EstimatedWidth {round} />{/if}
+			{#if swath.school !== 'maker' && swath.school !== 'asked'}<EstimatedWidth {calibration} />{/if}
 			<div class="drawing wide">
 				<Thrown
-					used={swath.wetted !== null && round.width !== null ? round.width / swath.wetted : null}
+					used={swath.wetted !== null && calibration.width !== null ? calibration.width / swath.wetted : null}
 					wetted={swath.wetted === null ? m.wetted_width_inline() : m.wetted({ wetted: length(swath.wetted), unit })}
-					swath="{length(round.width)} {unit}"
-					sides={round.entered.off.includes(0) ? 'right' : round.entered.off.includes(1) ? 'left' : 'both'}
+					swath="{length(calibration.width)} {unit}"
+					sides={calibration.entered.off.includes(0) ? 'right' : calibration.entered.off.includes(1) ? 'left' : 'both'}
 				/>
 			</div>
 		</div>
@@ -272,7 +275,7 @@
 		{length}
 		{unit}
 		terse={tab === 'pans'}
-		disabled={round.signedOff}
+		disabled={calibration.signedOff}
 		onpick={(school) => void pick(school)}
 	/>
 </div>

@@ -1,24 +1,24 @@
-<!-- @component Pattern width of a hand-carried rig at working height; for a swung wand the width of the sweep. -->
+<!-- @component Pattern width of a hand-carried sprayer at working height; for a swung wand the width of the sweep. -->
 <script lang="ts">
 	import { m } from '$words';
 	import { showDecimals, factor } from '$core';
 	import { keptText } from '$lib/settings/typed-text';
 	import { typed } from '$lib/settings/field-units';
-	import type { RoundState } from '$lib/calibration/round.svelte';
+	import type { CalibrationState } from '$lib/calibration/calibration.svelte';
 	import QuantityField from '$lib/kit/QuantityField.svelte';
 	import EstimatedWidth from './EstimatedWidth.svelte';
 	import WandPicker from '$lib/calibration/WandPicker.svelte';
 
-	let { state: round }: { state: RoundState } = $props();
-	const metric = $derived(round.units.course === 'm');
-	const comma = $derived(round.settings.decimalComma);
-	const swung = $derived(round.entered.notes.get('wand') === 'swung');
+	let { state: calibration }: { state: CalibrationState } = $props();
+	const metric = $derived(calibration.units.course === 'm');
+	const comma = $derived(calibration.settings.decimalComma);
+	const swung = $derived(calibration.entered.notes.get('wand') === 'swung');
 	const shown = $derived(
-		round.width === null
+		calibration.width === null
 			? '–'
 			: metric
-				? showDecimals(round.width, 2, comma)
-				: showDecimals(round.width / factor('length', 'ft'), 1, comma)
+				? showDecimals(calibration.width, 2, comma)
+				: showDecimals(calibration.width / factor('length', 'ft'), 1, comma)
 	);
 </script>
 
@@ -26,26 +26,26 @@
 	<div class="grid grid-cols-[minmax(0,260px)_1fr] gap-4.5 items-start phone:grid-cols-[1fr]">
 		<QuantityField
 			label={swung ? m.width_of_the_sweep() : m.width_of_the_wet_strip()}
-			kept={keptText(round.entered.wetted?.typed, round.units.course, round.settings)}
-			unit={round.units.course}
+			kept={keptText(calibration.entered.wetted?.typed, calibration.units.course, calibration.settings)}
+			unit={calibration.units.course}
 			hint={m.on_dry_ground_at_the_height()}
-			disabled={round.signedOff}
+			disabled={calibration.signedOff}
 			commit={(text) =>
-				round.add(() => ({
+				calibration.add(() => ({
 					kind: 'wetted',
-					width: typed(text, round.units.course, round.settings),
-					estimated: round.entered.wettedGuessed
+					width: typed(text, calibration.units.course, calibration.settings),
+					estimated: calibration.entered.wettedGuessed
 				}))}
 		/>
-		<EstimatedWidth {round} />
-		<WandPicker {round} />
+		<EstimatedWidth {calibration} />
+		<WandPicker {calibration} />
 	</div>
 	<div class="card grid items-center flex-1 min-h-0 p-3 phone:flex-none">
 		<svg
 			class="w-full max-h-80"
 			viewBox="0 0 700 300"
 			role="img"
-			aria-label={m.a_wand_held_over_the_ground({ shown, course: round.units.course })}
+			aria-label={m.a_wand_held_over_the_ground({ shown, course: calibration.units.course })}
 		>
 			<rect x="0" y="252" width="700" height="30" fill="var(--straw-wash)" stroke="var(--straw-edge)" />
 			<rect
@@ -53,9 +53,9 @@
 				y="252"
 				width="360"
 				height="30"
-				fill={round.width === null ? 'none' : 'var(--dye)'}
+				fill={calibration.width === null ? 'none' : 'var(--dye)'}
 				stroke="var(--dye)"
-				stroke-dasharray={round.width === null ? '5 4' : undefined}
+				stroke-dasharray={calibration.width === null ? '5 4' : undefined}
 			/>
 			<g fill="var(--ink)">
 				<circle cx="350" cy="40" r="20" />
@@ -83,7 +83,7 @@
 		</svg>
 	</div>
 	<div class="flex items-end gap-6 py-2.5 px-4 rounded-[6px] bg-paper-deep">
-		<p><span class="num text-[3.4rem] leading-[0.95]">{shown}</span> <b>{round.units.course}</b></p>
+		<p><span class="num text-[3.4rem] leading-[0.95]">{shown}</span> <b>{calibration.units.course}</b></p>
 		<p class="lab">{m.not_needed_for_a_plot_or()}</p>
 	</div>
 </div>

@@ -1,9 +1,9 @@
-<!-- @component The swath, measured in the way of its kind of rig. -->
+<!-- @component The swath, measured in the way of its kind of sprayer. -->
 <script lang="ts">
-	import type { RoundState } from '$lib/calibration/round.svelte';
+	import type { CalibrationState } from '$lib/calibration/calibration.svelte';
 	import SwathBoom from './SwathBoom.svelte';
 
-	let { state }: { state: RoundState } = $props();
+	let { state }: { state: CalibrationState } = $props();
 	const others = {
 		boomless: () => import('./SwathBoomless.svelte'),
 		airblast: () => import('./SwathAlley.svelte'),
@@ -11,8 +11,8 @@
 	};
 </script>
 
-{#if state.rig.kind === 'boom'}
+{#if state.sprayer.kind === 'boom'}
 	<SwathBoom {state} />
 {:else}
-	{#await others[state.rig.kind]() then { default: Swath }}<Swath {state} />{/await}
+	{#await others[state.sprayer.kind]() then { default: Swath }}<Swath {state} />{/await}
 {/if}

@@ -13,7 +13,7 @@ import {
 } from '$core';
 import { typed } from '$lib/settings/field-units';
 import { typedText } from '$lib/settings/typed-text';
-import type { RoundState } from '$lib/calibration/round.svelte';
+import type { CalibrationState } from '$lib/calibration/calibration.svelte';
 
 /** One school's answer for the swath, for showing beside the others. */
 export interface SchoolAnswer {
@@ -26,45 +26,45 @@ export interface SchoolAnswer {
 
 /** What the swath of a boomless sprayer is by each school, from one wetted width, a row of pans, and the maker's figure. */
 export class BoomlessSwath {
-	readonly #round: RoundState;
+	readonly #calibration: CalibrationState;
 	/** Pan at hand, from 1. */
 	at = $state(1);
 	drafts = $state<Record<number, string>>({});
 
-	constructor(round: RoundState) {
-		this.#round = round;
+	constructor(calibration: CalibrationState) {
+		this.#calibration = calibration;
 	}
 
-	school: SwathSchool | null = $derived.by(() => schoolOf(this.#round.entered));
-	wetted: number | null = $derived.by(() => quantityOf(this.#round.entered.wetted));
-	spacing: number | null = $derived.by(() => quantityOf(this.#round.entered.pans?.spacing));
+	school: SwathSchool | null = $derived.by(() => schoolOf(this.#calibration.entered));
+	wetted: number | null = $derived.by(() => quantityOf(this.#calibration.entered.wetted));
+	spacing: number | null = $derived.by(() => quantityOf(this.#calibration.entered.pans?.spacing));
 	/** Catch of each pan, m³; null is not read. */
 	catches: readonly (number | null)[] = $derived.by(() => {
-		const count = this.#round.entered.pans?.count ?? 0;
+		const count = this.#calibration.entered.pans?.count ?? 0;
 		return Array.from({ length: count }, (_, i) => {
-			const kept = this.#round.entered.panCatches.get(i + 1);
+			const kept = this.#calibration.entered.panCatches.get(i + 1);
 			const draft = this.drafts[i + 1];
 			return quantityOf(
-				draft === undefined ? kept : entered(fields.pan, typed(draft, this.unit, this.#round.settings))
+				draft === undefined ? kept : entered(fields.pan, typed(draft, this.unit, this.#calibration.settings))
 			) as number | null;
 		});
 	});
 	/** Unit of the next pan: that of the last one read. */
-	unit: string = $derived.by(() => [...this.#round.entered.panCatches.values()].at(-1)?.typed.unit ?? 'ml');
+	unit: string = $derived.by(() => [...this.#calibration.entered.panCatches.values()].at(-1)?.typed.unit ?? 'ml');
 	/** Swath from the pans, once all are read. */
 	result: PanSwath | null = $derived.by(() => {
-		const pans = this.#round.entered.pans;
+		const pans = this.#calibration.entered.pans;
 		if (!pans || this.catches.length === 0 || this.catches.some((c) => c === null)) return null;
 		return panSwath(this.catches as number[], pans.driving === 'back-and-forth', pans.maxCv);
 	});
 	/** Distance between passes that is shown on the pans, in pan spacings. */
 	shown: number | null = $derived.by(() => {
-		if (this.#round.width === null || this.spacing === null) return this.result?.best?.spacings ?? null;
-		return this.#round.width / this.spacing;
+		if (this.#calibration.width === null || this.spacing === null) return this.result?.best?.spacings ?? null;
+		return this.#calibration.width / this.spacing;
 	});
 	/** CV at the width in use, by the nearest whole number of spacings. */
 	cv: number | null = $derived.by(() => {
-		const pans = this.#round.entered.pans;
+		const pans = this.#calibration.entered.pans;
 		if (!pans || !this.result || this.shown === null) return null;
 		const swath = Math.max(1, Math.round(this.shown));
 		return overlapCv(this.catches as number[], swath, pans.driving === 'back-and-forth');
@@ -75,16 +75,16 @@ export class BoomlessSwath {
 	});
 	/** What the ground gets across the pans where passes lie beside each other, over its mean. */
 	laid: readonly number[] = $derived.by(() => {
-		const pans = this.#round.entered.pans;
+		const pans = this.#calibration.entered.pans;
 		if (!pans || !this.result || this.shown === null) return [];
 		return layPasses(this.catches as number[], Math.max(1, Math.round(this.shown)), pans.driving === 'back-and-forth');
 	});
 
 	/** Every school's answer side by side; the one in use decides. */
 	answers: readonly SchoolAnswer[] = $derived.by(() => {
-		const { entered: round, rig, settings } = this.#round;
+		const { entered: calibration, sprayer, settings } = this.#calibration;
 		const comma = settings.decimalComma;
-		const { school, share, length } = round.school ?? { school: null, share: undefined, length: undefined };
+		const { school, share, length } = calibration.school ?? { school: null, share: undefined, length: undefined };
 		const typedLength = (of: SwathSchool) => (school === of ? (quantityOf(length) as number | null) : null);
 		const edge = typedLength('edges');
 		const usable = school === 'share' && share !== undefined ? share : usualShare;
@@ -97,7 +97,7 @@ export class BoomlessSwath {
 				width: best && this.spacing !== null ? best.spacings * this.spacing : null,
 				note: best
 					? m.widest_with_cv({
-							showFigure: showFigure((round.pans?.maxCv ?? 0.15) * 100, 3, comma),
+							showFigure: showFigure((calibration.pans?.maxCv ?? 0.15) * 100, 3, comma),
 							figure: showDecimals(best.cv * 100, 1, comma)
 						})
 					: this.result
@@ -123,7 +123,7 @@ export class BoomlessSwath {
 			{
 				school: 'maker',
 				name: m.maker(),
-				width: typedLength('maker') ?? (quantityOf(rig.makerSwath) as number | null),
+				width: typedLength('maker') ?? (quantityOf(sprayer.makerSwath) as number | null),
 				note: m.the_sheets_figure_at_its_height()
 			},
 			{ school: 'asked', name: m.as_i_drive_it(), width: typedLength('asked'), note: m.a_width_that_you_set() }
@@ -138,10 +138,10 @@ export class BoomlessSwath {
 			this.at = this.#next(pan);
 			return true;
 		}
-		const issues = await this.#round.add({
+		const issues = await this.#calibration.add({
 			kind: 'pan',
 			pan,
-			amount: typed(text, this.unit, this.#round.settings)
+			amount: typed(text, this.unit, this.#calibration.settings)
 		});
 		if (issues.length > 0) return false;
 		delete this.drafts[pan];

@@ -9,7 +9,7 @@
 	import { shortUnit, typed } from '$lib/settings/field-units';
 	import { keptText, typedText } from '$lib/settings/typed-text';
 	import { spaceBar } from '$lib/kit/attachments';
-	import type { RoundState } from '$lib/calibration/round.svelte';
+	import type { CalibrationState } from '$lib/calibration/calibration.svelte';
 	import type { WatchDevice } from '$lib/calibration/kept-watch';
 	import { keptWatch } from '$lib/calibration/kept-watch';
 	import CatchTimer from '$lib/calibration/CatchTimer.svelte';
@@ -20,24 +20,26 @@
 	import { asWritten } from '$lib/wording/as-written';
 
 	interface Props {
-		state: RoundState;
+		state: CalibrationState;
 		device: WatchDevice;
 		next: string;
 		onnext: () => void;
 	}
-	let { state: round, device, next: nextWords, onnext }: Props = $props();
+	let { state: calibration, device, next: nextWords, onnext }: Props = $props();
 
-	const watch = untrack(() => keptWatch(device, 'parked', round.head.id));
+	const watch = untrack(() => keptWatch(device, 'parked', calibration.head.id));
 
-	const comma = $derived(round.settings.decimalComma);
+	const comma = $derived(calibration.settings.decimalComma);
 	/** Ground was given, or it ran parked for a time. */
-	const parked = $derived(round.method === 'parked-drop' || (round.method !== 'refill' && round.entered.plot === null));
-	const by = $derived(round.entered.tankBy);
-	const own = $derived(round.onFoot ? round.units.catch : round.units.tank);
+	const parked = $derived(
+		calibration.method === 'parked-drop' || (calibration.method !== 'refill' && calibration.entered.plot === null)
+	);
+	const by = $derived(calibration.entered.tankBy);
+	const own = $derived(calibration.onFoot ? calibration.units.catch : calibration.units.tank);
 	let picked = $state('');
 	const unit = $derived(picked || own);
 	const volume = (text: string) => {
-		const read = readField(fields.tankReading, typed(text, unit, round.settings), '');
+		const read = readField(fields.tankReading, typed(text, unit, calibration.settings), '');
 		return read.ok ? (read.value.value as number) : null;
 	};
 	const shown = (v: number) => `${showFigure(v / factor('volume', unit), 4, comma)} ${shortUnit(unit)}`;
@@ -47,11 +49,11 @@
 	let problem = $state('');
 
 	const now = $derived({ start: volume(start), left: volume(left), added: volume(added) });
-	const share = (v: number | null) => (v === null ? null : v / round.rig.tank);
+	const share = (v: number | null) => (v === null ? null : v / calibration.sprayer.tank);
 	const levels = $derived(
 		by === 'dip'
 			? { start: share(now.start), left: share(now.left) }
-			: { start: 0.95, left: now.added === null ? null : Math.max(0.05, 0.95 - now.added / round.rig.tank) }
+			: { start: 0.95, left: now.added === null ? null : Math.max(0.05, 0.95 - now.added / calibration.sprayer.tank) }
 	);
 	const gone = $derived(
 		by === 'dip'
@@ -62,10 +64,10 @@
 				? ''
 				: shown(now.added)
 	);
-	const courseTime = $derived(round.speed && 'times' in round.speed.reading ? round.ownTime : null);
-	const runFor = $derived(round.entered.parkedTime ? quantityOf(round.entered.parkedTime) : courseTime);
+	const courseTime = $derived(calibration.speed && 'times' in calibration.speed.reading ? calibration.ownTime : null);
+	const runFor = $derived(calibration.entered.parkedTime ? quantityOf(calibration.entered.parkedTime) : courseTime);
 	const readings = $derived(
-		round.entered.used.map((u) => ({
+		calibration.entered.used.map((u) => ({
 			...u,
 			words:
 				'added' in u.reading
@@ -75,7 +77,7 @@
 	);
 
 	async function keep() {
-		const text = (t: string) => typed(t, unit, round.settings);
+		const text = (t: string) => typed(t, unit, calibration.settings);
 		const empty = by === 'dip' ? start.trim() === '' || left.trim() === '' : added.trim() === '';
 		if (empty) {
 			problem = by === 'dip' ? m.both_levels_are_needed_what_was() : asWritten(m.write_what_was_added_like_12(), comma);
@@ -86,7 +88,7 @@
 			return;
 		}
 		const reading = by === 'dip' ? { start: text(start), left: text(left) } : { added: text(added) };
-		const issues = await round.add({ kind: 'used', reading });
+		const issues = await calibration.add({ kind: 'used', reading });
 		if (issues[0]) {
 			const { wordIssue } = await import('$lib/wording/issues');
 			problem = wordIssue(issues[0]);
@@ -96,23 +98,23 @@
 		start = left = added = '';
 	}
 	const press = () => {
-		if (round.signedOff || !parked) return;
+		if (calibration.signedOff || !parked) return;
 		if (!watch.running) return watch.start();
 		const time = watch.stop();
-		void round.add({
+		void calibration.add({
 			kind: 'parked-time',
-			time: typed(time.toFixed(1), 's', { ...round.settings, decimalComma: false })
+			time: typed(time.toFixed(1), 's', { ...calibration.settings, decimalComma: false })
 		});
 	};
 	/** What would make a refill fine enough to judge: a metered hose, or more ground before it is read. */
 	const advice = $derived.by(() => {
-		const c = round.calibration;
+		const c = calibration.answer;
 		if (c?.method !== 'refill' || c.relativeUncertainty95 <= 0.05 || !(c.budget.used! > 0.5)) return '';
-		const { sheet } = round;
+		const { sheet } = calibration;
 		const times =
-			sheet.ok && sheet.value.method === 'refill' ? neededGround(sheet.value, c.rate, round.skill, 0.05) : null;
+			sheet.ok && sheet.value.method === 'refill' ? neededGround(sheet.value, c.rate, calibration.skill, 0.05) : null;
 		const now = m.the_is_most_of_it_from({ figure: showFigure(c.relativeUncertainty95 * 100, 2, comma) });
-		const what = round.entered.plot?.by === 'row' ? m.such_rows() : m.times_this_ground();
+		const what = calibration.entered.plot?.by === 'row' ? m.such_rows() : m.times_this_ground();
 		const more =
 			times === null
 				? ''
@@ -133,7 +135,7 @@
 		bind:value={() => text, write}
 		bind:unit={() => unit, (to) => (picked = to)}
 		units={unitsLike(own)}
-		disabled={round.signedOff}
+		disabled={calibration.signedOff}
 	/>
 {/snippet}
 
@@ -153,7 +155,7 @@
 				]}
 				value={by}
 				onchange={(how) => {
-					if (!round.signedOff) void round.add({ kind: 'tank-by', how });
+					if (!calibration.signedOff) void calibration.add({ kind: 'tank-by', how });
 				}}
 			/>
 			<p class="lab">{hints[by]}</p>
@@ -177,7 +179,7 @@
 				{:else}
 					{@render reading(m.added_to_come_back_to_the(), added, (t) => (added = t))}
 				{/if}
-				<button class="btn go" disabled={round.signedOff}>{m.save_this_reading()}</button>
+				<button class="btn go" disabled={calibration.signedOff}>{m.save_this_reading()}</button>
 				{#if problem}<p class="problem" role="alert">✕ {problem}</p>{/if}
 				<ol aria-label={m.tank_readings()}>
 					{#each readings as reading, i (reading.id)}
@@ -186,18 +188,18 @@
 							class:struck={reading.struck}
 						>
 							<span class="text-soft">{i + 1}</span><b>{reading.words}</b>
-							{#if !reading.struck && !round.signedOff}<button
+							{#if !reading.struck && !calibration.signedOff}<button
 									class="w-12 h-12 text-soft text-[1.1rem] cursor-pointer"
 									type="button"
 									aria-label={m.strike_reading({ i: i + 1 })}
 									title={m.strike_it_it_stays_on_record()}
-									onclick={() => void round.add({ kind: 'strike', entry: reading.id })}>✕</button
-								>{:else if round.signedOff}<small>{m.struck()}</small>{:else}<button
+									onclick={() => void calibration.add({ kind: 'strike', entry: reading.id })}>✕</button
+								>{:else if calibration.signedOff}<small>{m.struck()}</small>{:else}<button
 									class="grid h-12 w-12 place-items-center text-dye-text cursor-pointer"
 									type="button"
 									aria-label={m.restore_reading({ i: i + 1 })}
 									title={m.restore_it_it_counts_again()}
-									onclick={() => void round.restore(reading.id)}><Undo2 size={20} aria-hidden="true" /></button
+									onclick={() => void calibration.restore(reading.id)}><Undo2 size={20} aria-hidden="true" /></button
 								>{/if}
 						</li>
 					{:else}
@@ -211,26 +213,26 @@
 			</form>
 		</div>
 		{#if advice}<p class="look" role="status">▲ {advice}</p>{/if}
-		{#if round.method === 'refill' && !round.signedOff}
+		{#if calibration.method === 'refill' && !calibration.signedOff}
 			<div class="flex flex-wrap items-center gap-2.5">
 				<span class="lab">{m.in_the_same_calibration()}</span>
-				<a class="btn plain" href="{round.base}/speed">{round.speed ? m.ground_speed() : m.time_a_run()}</a>
-				<a class="btn plain" href="{round.base}/flow">{m.check_the_nozzles()}</a>
+				<a class="btn plain" href="{calibration.base}/speed">{calibration.speed ? m.ground_speed() : m.time_a_run()}</a>
+				<a class="btn plain" href="{calibration.base}/flow">{m.check_the_nozzles()}</a>
 			</div>
 		{/if}
 		{#if parked}
 			<div class="grid grid-cols-[minmax(0,260px)_1fr] gap-4.5 items-center phone:grid-cols-[1fr] phone:gap-1">
 				<QuantityField
-					label={round.entered.parkedTime ? m.ran_parked_for() : m.ran_parked_as_long_as_the()}
-					kept={round.entered.parkedTime
-						? keptText(round.entered.parkedTime.typed, 's', round.settings)
+					label={calibration.entered.parkedTime ? m.ran_parked_for() : m.ran_parked_as_long_as_the()}
+					kept={calibration.entered.parkedTime
+						? keptText(calibration.entered.parkedTime.typed, 's', calibration.settings)
 						: courseTime === null
 							? ''
 							: showDecimals(courseTime, 1, comma)}
 					unit="s"
 					hint={m.same_rpm_and_pressure_brake_set()}
-					disabled={round.signedOff}
-					commit={(text) => round.add({ kind: 'parked-time', time: typed(text, 's', round.settings) })}
+					disabled={calibration.signedOff}
+					commit={(text) => calibration.add({ kind: 'parked-time', time: typed(text, 's', calibration.settings) })}
 				/>
 				<p class="lab">
 					{m.longer_than_the_course_is_better()}

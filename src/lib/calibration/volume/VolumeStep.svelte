@@ -4,7 +4,7 @@
 	import { dayText } from '$lib/settings/day-text';
 	import { relativeU } from '$core';
 	import type { MadeChange } from '$core';
-	import type { RoundState } from '$lib/calibration/round.svelte';
+	import type { CalibrationState } from '$lib/calibration/calibration.svelte';
 	import { measuresOf } from '$lib/settings/field-units';
 	import { perWhat } from '$lib/show/answer';
 	import { wordIssue } from '$lib/wording/issues';
@@ -18,70 +18,70 @@
 	import RateFigure from '$lib/calibration/RateFigure.svelte';
 	import Working from '$lib/calibration/Working.svelte';
 
-	let { state: round, unit }: { state: RoundState; unit: RateUnit } = $props();
-	const c = $derived(round.calibration);
-	const turned = $derived(c && turnedKnob(round.entered, c));
+	let { state: calibration, unit }: { state: CalibrationState; unit: RateUnit } = $props();
+	const c = $derived(calibration.answer);
+	const turned = $derived(c && turnedKnob(calibration.entered, c));
 </script>
 
 <div class="flex flex-col gap-3">
-	{#if c && round.sheet.ok}
+	{#if c && calibration.sheet.ok}
 		<div class="card grid gap-3 py-4 px-4.5">
 			<RateFigure
 				rate={c.rate.value}
 				relativeU95={2 * relativeU(c.rate)}
 				{unit}
-				decimalComma={round.settings.decimalComma}
+				decimalComma={calibration.settings.decimalComma}
 				budget={c.budget}
 			/>
 			<div>
 				<p class="lab">{m.where_the_comes_from()}</p>
 				<BudgetBar budget={c.budget} advise />
 			</div>
-			{#if !round.signedOff && !round.practice}<a
+			{#if !calibration.signedOff && !calibration.practice}<a
 					class="self-start py-1 font-semibold"
-					href="/full-tank?round={round.head.id}">{m.one_full_tank_with_this_volume()}</a
+					href="/full-tank?round={calibration.head.id}">{m.one_full_tank_with_this_volume()}</a
 				>{/if}
 		</div>
-		{#if round.head.setting?.change}
-			{@const change = round.head.setting.change as MadeChange}
+		{#if calibration.head.setting?.change}
+			{@const change = calibration.head.setting.change as MadeChange}
 			<PredictionNote
 				predicted={change.predicted}
 				sure={change.sure}
 				since={m.when_the_sprayer_was_changed_on({ day: dayText(change.day) })}
 				rate={c.rate}
-				settings={round.settings}
+				settings={calibration.settings}
 			/>
 		{:else if turned}
-			<PredictionNote {...turned} rate={c.rate} settings={round.settings} />
+			<PredictionNote {...turned} rate={c.rate} settings={calibration.settings} />
 		{/if}
 		<div class="card py-3 px-4.5">
 			<Working
-				sheet={round.sheet.value}
+				sheet={calibration.sheet.value}
 				calibration={c}
-				school={round.settings.school}
-				measures={measuresOf(round.settings)}
-				decimalComma={round.settings.decimalComma}
+				school={calibration.settings.school}
+				measures={measuresOf(calibration.settings)}
+				decimalComma={calibration.settings.decimalComma}
 			/>
 		</div>
-		<OtherWays {round} others={round.others} rate={c.rate} />
+		<OtherWays {calibration} others={calibration.others} rate={c.rate} />
 		{#if c.findings.length > 0}
 			<div class="hidden gap-2.5 phone:grid">
 				{#each c.findings as finding (findingKey(finding))}<FindingCard
 						{finding}
-						names={round.names}
-						settings={round.settings}
-						onsizes={round.signedOff ? undefined : (told) => void round.sizes(told)}
+						names={calibration.names}
+						settings={calibration.settings}
+						onsizes={calibration.signedOff ? undefined : (told) => void calibration.sizes(told)}
 					/>{/each}
 			</div>
 		{/if}
 		{#if perWhat(c)}<p class="lab">
 				{m.told_per_treated_area_per_field()}
 			</p>{/if}
-	{:else if !round.result.ok}
+	{:else if !calibration.result.ok}
 		<div class="card grid gap-2.5 p-5">
 			<h2>{m.not_yet_title()}</h2>
 			<ul class="pl-[1.2rem]">
-				{#each round.result.issues as issue (issue.path + issue.code)}<li>{wordIssue(issue)}</li>{/each}
+				{#each calibration.result.issues as issue (issue.path + issue.code)}<li>{wordIssue(issue)}</li>{/each}
 			</ul>
 			<p class="lab">{m.one_reading_of_each_is_enough()}</p>
 		</div>

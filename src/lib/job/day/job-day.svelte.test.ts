@@ -5,7 +5,7 @@ import type { WeatherDay } from '../../../../simulators/weather-days';
 import type { RunEntry, TypedJob } from '$core';
 import { idOf, t } from '../../../../tests/support/entries';
 import { MemoryLog } from '../../../../tests/support/memory-store';
-import { metric } from '../../../../tests/support/round-state';
+import { metric } from '../../../../tests/support/calibration-state';
 import type { FarmSettings } from '$lib/settings/farm-settings';
 import type { JobHead } from '$lib/wire/run-message';
 import type { WeatherAnswer } from '$lib/wire/weather';

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { hazelBlower, longMeadow } from '../../../../demo/rigs';
+import { hazelBlower, longMeadow } from '../../../../demo/sprayers';
 import { idOf } from '../../../../tests/support/entries';
 import { blockNamed, blocks, calibrationOf, products } from '../../../../tests/support/job-source';
-import { metric } from '../../../../tests/support/round-state';
+import { metric } from '../../../../tests/support/calibration-state';
 import { askedJobSchema } from '$lib/wire/job';
 import { fillFrom } from './edit-job';
 import { JobPlanState } from './job-plan.svelte';

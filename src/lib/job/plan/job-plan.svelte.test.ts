@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { hazelBlower, longMeadow } from '../../../../demo/rigs';
+import { hazelBlower, longMeadow } from '../../../../demo/sprayers';
 import type { GroundUse } from '$core';
 import { foldRun, mixingOf, planLoads } from '$core';
 import { askedJobSchema } from '$lib/wire/job';
@@ -10,7 +10,7 @@ import { typedText } from '$lib/settings/typed-text';
 import { wordLabelFinding } from '$lib/wording/jobs';
 import { idOf } from '../../../../tests/support/entries';
 import { blockNamed, blocks, calibrationOf, products } from '../../../../tests/support/job-source';
-import { metric } from '../../../../tests/support/round-state';
+import { metric } from '../../../../tests/support/calibration-state';
 import { JobPlanState } from './job-plan.svelte';
 
 const at = blockNamed;

@@ -164,8 +164,8 @@ export class JobPlanState {
 	/** An empty id: no calibrated sprayer, a tank that is typed. */
 	useCalibration(id: string): void {
 		this.calibrationId = id;
-		const rig = this.source.calibrations.find((c) => c.id === id)?.rig;
-		if (rig) this.tank = typedText(rig.tank);
+		const sprayer = this.source.calibrations.find((c) => c.id === id)?.rig;
+		if (sprayer) this.tank = typedText(sprayer.tank);
 		this.drops = this.source.calibrations.find((c) => c.id === id)?.drops ?? '';
 	}
 
@@ -229,15 +229,15 @@ export class JobPlanState {
 	job: TypedJob | null = $derived.by(() => {
 		const { calibration } = this;
 		if (!calibration && this.by === 'calibration') return null;
-		const { speed = null, fieldWidth = null, rig } = calibration ?? {};
+		const { speed = null, fieldWidth = null, rig: sprayer } = calibration ?? {};
 		return {
 			day: this.day,
 			basis: this.#basis,
 			...(calibration?.team && this.by === 'calibration' && { team: calibration.team }),
 			blocks: this.ground.blocks,
 			tank: this.#typed(this.tank, this.units.tank),
-			dead: rig?.dead ?? null,
-			agitation: rig?.agitation ?? null,
+			dead: sprayer?.dead ?? null,
+			agitation: sprayer?.agitation ?? null,
 			products: this.#products,
 			split: this.split ?? 'full-then-part',
 			sprayed: readShare(this.sprayed),

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { hazelBlower, longMeadow } from '../../../../demo/rigs';
+import { hazelBlower, longMeadow } from '../../../../demo/sprayers';
 import type { JobStart } from '$lib/wire/job-start';
 import { idOf, t } from '../../../../tests/support/entries';
 import { calibrationOf, products } from '../../../../tests/support/job-source';
-import { metric } from '../../../../tests/support/round-state';
+import { metric } from '../../../../tests/support/calibration-state';
 import { JobPlanState } from './job-plan.svelte';
 
 const begun = (start: JobStart) =>

@@ -1,13 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import type { RunEntry } from '$core';
-import { longMeadow } from '../../../../demo/rigs';
+import { longMeadow } from '../../../../demo/sprayers';
 import type { Answer } from '$lib/entries/outbox';
 import { Outbox } from '$lib/entries/outbox';
 import type { JobHead } from '$lib/wire/run-message';
 import { idOf } from '../../../../tests/support/entries';
 import { blockNamed, blocks, calibrationOf, products } from '../../../../tests/support/job-source';
 import { MemoryLog } from '../../../../tests/support/memory-store';
-import { metric } from '../../../../tests/support/round-state';
+import { metric } from '../../../../tests/support/calibration-state';
 import { JobPlanState } from './job-plan.svelte';
 import { keepPlan } from './keep-plan';
 import { plannedHead } from './planned-job';

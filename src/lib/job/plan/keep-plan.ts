@@ -1,5 +1,5 @@
 import type { RunEntry } from '$core';
-import type { LogStore } from '$lib/entries/round-store';
+import type { LogStore } from '$lib/entries/calibration-store';
 import type { JobHead } from '$lib/wire/run-message';
 
 export interface KeepPlanOutside {

@@ -3,7 +3,7 @@ import { demoProducts } from '../../../../demo/products';
 import type { RunEntry, RunEntryBody, TypedJob } from '$core';
 import { MemoryLog } from '../../../../tests/support/memory-store';
 import { idOf, t } from '../../../../tests/support/entries';
-import { metric } from '../../../../tests/support/round-state';
+import { metric } from '../../../../tests/support/calibration-state';
 import type { JobHead } from '$lib/wire/run-message';
 import { keepAwake } from '$lib/device/awake';
 import { JobRunState } from './job-run.svelte';

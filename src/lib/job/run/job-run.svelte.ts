@@ -35,7 +35,7 @@ import {
 } from '$core';
 import type { LogOutside } from '$lib/entries/entry-log.svelte';
 import { EntryLog } from '$lib/entries/entry-log.svelte';
-import type { KeptLog } from '$lib/entries/round-store';
+import type { KeptLog } from '$lib/entries/calibration-store';
 import type { FarmSettings } from '$lib/settings/farm-settings';
 import { fieldUnits, typed } from '$lib/settings/field-units';
 import type { JobHead } from '$lib/wire/run-message';

@@ -3,7 +3,7 @@ import { demoProducts } from '../../../../demo/products';
 import type { RunEntry, RunEntryBody, TypedJob } from '$core';
 import { idOf, t } from '../../../../tests/support/entries';
 import { MemoryLog } from '../../../../tests/support/memory-store';
-import { metric } from '../../../../tests/support/round-state';
+import { metric } from '../../../../tests/support/calibration-state';
 import type { FarmSettings } from '$lib/settings/farm-settings';
 import type { JobHead } from '$lib/wire/run-message';
 import { JobRunState } from './job-run.svelte';

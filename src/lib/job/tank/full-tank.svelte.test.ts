@@ -6,7 +6,7 @@ import { shownTank } from '$lib/show/shown-tank';
 import { readJobStart } from '$lib/wire/job-start';
 import { jobStartHref } from '$lib/wire/job-start-href';
 import { demoProducts } from '../../../../demo/products';
-import { longMeadow } from '../../../../demo/rigs';
+import { longMeadow } from '../../../../demo/sprayers';
 
 const us = { ...defaultSettings, rateUnit: 'US gal/ac' as const };
 const galPerAcre = 3.785411784e-3 / 4046.8564224;

@@ -27,7 +27,7 @@ export interface CalibrationSummary {
 	/** Nozzles that sprayed; null where its way of measuring does not tell them. */
 	readonly nozzlesOn: number | null;
 	readonly person: string;
-	/** What happened to the rig since; null is nothing. */
+	/** What happened to the sprayer since; null is nothing. */
 	readonly doubt: SprayerEventKind | null;
 	/** It stays on record, and nothing new rests on it. */
 	readonly withdrawn: boolean;
@@ -46,7 +46,7 @@ export interface CalibrationTrace {
 	readonly nozzles: readonly StoredNozzle[];
 }
 
-/** The newest calibration of each person in one setting of a hand-carried rig. */
+/** The newest calibration of each person in one setting of a hand-carried sprayer. */
 export interface TeamTrace {
 	readonly id: string;
 	readonly person: string;
@@ -201,7 +201,7 @@ export const calibrationsOf = ({ db, farmId }: Scope) => ({
 		return { dial: row.body.speed, measured: row.speed_m_s, day: row.signed_day };
 	},
 
-	/** Who carries this rig: the newest calibration of each person in one setting. */
+	/** Who carries this sprayer: the newest calibration of each person in one setting. */
 	async team(sprayerId: string, settingId: string): Promise<TeamTrace[]> {
 		const rows = await db
 			.selectFrom('calibration')

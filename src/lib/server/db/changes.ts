@@ -2,12 +2,12 @@ import { m } from '$words';
 import { now } from '../clock';
 import type { Transaction } from 'kysely';
 import { v7 } from 'uuid';
-import type { MadeChange, MethodCalibration, Round, TypedAim, TypedChange } from '../../../core';
-import { applyChange, carriedRound, predictChange, roundBefore } from '../../../core';
-import type { Rig } from '../../../core';
-import type { Setting } from '../../wire/rig';
+import type { MadeChange, MethodCalibration, FoldedCalibration, TypedAim, TypedChange } from '../../../core';
+import { applyChange, carriedReadings, predictChange, beforeOf } from '../../../core';
+import type { TypedSprayer } from '../../../core';
+import type { Setting } from '../../wire/sprayer';
 import { fromIssue, notFound } from '../failure';
-import { rigNumbers } from './compute';
+import { sprayerNumbers } from './compute';
 import type { Database } from './schema';
 import type { Scope } from './scope';
 import { sprayerColumns } from './sprayer-columns';
@@ -18,22 +18,22 @@ export interface AskedChange {
 	readonly sprayerId: string;
 	readonly settingId: string;
 	readonly day: string;
-	readonly rig: Rig;
-	readonly round: Round;
-	readonly calibration: MethodCalibration;
+	readonly sprayer: TypedSprayer;
+	readonly entered: FoldedCalibration;
+	readonly answer: MethodCalibration;
 	readonly setting: Setting | null;
 	readonly aim: TypedAim;
 	readonly change: TypedChange;
 }
 
 /**
- * Writes a change down: what it is predicted to bring is worked out here, other nozzles become the rig's (and an event,
+ * Writes a change down: what it is predicted to bring is worked out here, other nozzles become the sprayer's (and an event,
  * which puts what was calibrated before in doubt), and the setting keeps the change until the next calibration has checked
  * it. Runs inside the caller's transaction.
  */
 export async function recordChange(scope: Scope, trx: Transaction<Database>, asked: AskedChange): Promise<MadeChange> {
-	const numbers = rigNumbers(asked.rig, 'round.rig');
-	const before = roundBefore(numbers, asked.round, asked.calibration);
+	const numbers = sprayerNumbers(asked.sprayer, 'round.rig');
+	const before = beforeOf(numbers, asked.entered, asked.answer);
 	const predicted = predictChange(before, asked.change);
 	if (!predicted.ok) throw fromIssue(predicted.issues[0]!, 'change');
 	const made: MadeChange = {
@@ -43,13 +43,13 @@ export async function recordChange(scope: Scope, trx: Transaction<Database>, ask
 		aim: asked.aim,
 		predicted: predicted.value.volume,
 		sure: predicted.value.sure,
-		carried: carriedRound(asked.round)
+		carried: carriedReadings(asked.entered)
 	};
-	const { rig, setting } = await current(scope, trx, asked);
-	const after = applyChange(rig, setting, made);
+	const { sprayer, setting } = await current(scope, trx, asked);
+	const after = applyChange(sprayer, setting, made);
 	await trx
 		.updateTable('sprayer')
-		.set({ ...sprayerColumns(after.rig), updated_at: now() })
+		.set({ ...sprayerColumns(after.sprayer), updated_at: now() })
 		.where('farm_id', '=', scope.farmId)
 		.where('id', '=', asked.sprayerId)
 		.execute();
@@ -70,7 +70,7 @@ export async function recordChange(scope: Scope, trx: Transaction<Database>, ask
 	return made;
 }
 
-/** A calibration has checked the change that its round began with: the setting lets it go. */
+/** A calibration has checked the change that its calibration began with: the setting lets it go. */
 export async function changeChecked(
 	scope: Scope,
 	trx: Transaction<Database>,
@@ -100,7 +100,7 @@ async function current(scope: Scope, trx: Transaction<Database>, of: { sprayerId
 		.forUpdate()
 		.executeTakeFirst();
 	if (!sprayer || !setting) throw notFound('setting');
-	return { rig: sprayer.rig, setting: setting.body };
+	return { sprayer: sprayer.rig, setting: setting.body };
 }
 
 const keepSetting = (scope: Scope, trx: Transaction<Database>, id: string, setting: Setting) =>

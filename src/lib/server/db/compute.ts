@@ -1,48 +1,57 @@
-import type { Entry, EvenRule, Rig, RigNumbers } from '../../../core';
-import { calibrateRound, goesOf, foldRound, readRig, rigOf, setWear, unevenness, quantityOf } from '../../../core';
+import type { Entry, EvenRule, TypedSprayer, SprayerNumbers } from '../../../core';
+import {
+	calibrationResult,
+	goesOf,
+	foldCalibration,
+	readSprayer,
+	sprayerOf,
+	setWear,
+	unevenness,
+	quantityOf
+} from '../../../core';
 import type { FarmSettings } from '../../settings/farm-settings';
 import { skillOf } from '../../settings/skill';
-import type { Setting } from '../../wire/rig';
+import type { Setting } from '../../wire/sprayer';
 import { fromIssue } from '../failure';
 import type { StoredNozzle } from './schema';
 
 /** Raised whenever the columns below are computed in another way: older rows are then computed again at the next start. */
 export const computing = 6;
 
-export interface RawRound {
-	readonly rig: Rig;
+export interface RawCalibration {
+	readonly sprayer: TypedSprayer;
 	readonly setting: Setting | null;
 	readonly entries: readonly Entry[];
 	readonly skill: FarmSettings['skill'];
 	readonly evenRule: EvenRule;
 }
 
-export const rigNumbers = (rig: Rig, path: string): RigNumbers => {
-	const read = readRig(rig);
+export const sprayerNumbers = (sprayer: TypedSprayer, path: string): SprayerNumbers => {
+	const read = readSprayer(sprayer);
 	if (!read.ok) throw fromIssue(read.issues[0]!, path);
 	return read.value;
 };
 
 /** The computed columns of a calibration, from the raw readings alone and with the core that the device used. */
-export function computedColumns(raw: RawRound) {
-	const rig = rigNumbers(rigOf(raw.rig, raw.entries), 'round.rig');
-	const round = foldRound(raw.entries, raw.setting ?? {});
-	const result = calibrateRound(rig, round, skillOf({ skill: raw.skill }), raw.evenRule);
+export function computedColumns(raw: RawCalibration) {
+	const sprayer = sprayerNumbers(sprayerOf(raw.sprayer, raw.entries), 'round.rig');
+	const calibration = foldCalibration(raw.entries, raw.setting ?? {});
+	const result = calibrationResult(sprayer, calibration, skillOf({ skill: raw.skill }), raw.evenRule);
 	if (!result.ok) throw fromIssue(result.issues[0]!, 'round');
-	const { calibration: c, sheet, beside } = result.value;
+	const { answer: c, sheet, beside } = result.value;
 
-	if (round.gauge && !round.gauge.read.ok)
-		throw fromIssue({ ...round.gauge.read.issues[0]!, path: 'pressure' }, 'round');
+	if (calibration.gauge && !calibration.gauge.read.ok)
+		throw fromIssue({ ...calibration.gauge.read.issues[0]!, path: 'pressure' }, 'round');
 	const fromSheet = 'flow' in sheet ? sheet.flow.pressure : undefined;
 	// Nozzles that were only looked at for evenness tell of wear as well as those that a volume rests on.
 	const nozzles = (c.nozzles ?? beside.nozzles)?.nozzles ?? [];
 	const speed = c.speed ?? beside.speed;
 	return {
-		round,
-		calibration: c,
+		entered: calibration,
+		answer: c,
 		columns: {
 			method: c.method,
-			pressure_pa: (quantityOf(round.gauge) as number | null) ?? fromSheet ?? null,
+			pressure_pa: (quantityOf(calibration.gauge) as number | null) ?? fromSheet ?? null,
 			rate_m3_per_m2: c.rate.value as number,
 			relative_u95: c.relativeUncertainty95,
 			goes: goesOf(sheet),

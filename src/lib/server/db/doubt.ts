@@ -2,7 +2,7 @@ import { sql } from 'kysely';
 import type { SprayerEventKind } from '../../wording/events';
 
 /**
- * What happened to a calibration's rig after it was signed, as a column: the newest such event, or null. An event of the
+ * What happened to a calibration's sprayer after it was signed, as a column: the newest such event, or null. An event of the
  * same day counts where it was written down after the signature.
  */
 export const doubtOf = (calibration: string) => sql<SprayerEventKind | null>`(

@@ -47,7 +47,7 @@ export async function dueOf(
 	const counted = new Map(rows.rows.map((row) => [row.sprayer_id, row]));
 	const rules = dueRules(settings);
 	return new Map(
-		sprayers.map(({ id, rig, latest }) => {
+		sprayers.map(({ id, rig: sprayer, latest }) => {
 			const row = counted.get(id);
 			const since: SinceCalibrated = {
 				signed: latest?.signedDay ?? null,
@@ -56,7 +56,7 @@ export async function dueOf(
 				hours: (row?.seconds ?? 0) / 3600,
 				area: row?.area ?? 0,
 				abrasiveHours: (row?.abrasive ?? 0) / 3600,
-				others: isCarried(rig) ? (row?.others ?? []) : []
+				others: isCarried(sprayer) ? (row?.others ?? []) : []
 			};
 			return [id, { ...calibrationDue(since, rules, today), since }];
 		})

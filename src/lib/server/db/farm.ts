@@ -18,7 +18,7 @@ import { practiceOf } from './practice';
 import { productsOf } from './products';
 import { recordsOf } from './records';
 import { refillSeasons } from './record-uses';
-import { roundsOf } from './rounds';
+import { calibrationLogsOf } from './calibration-logs';
 import type { Database } from './schema';
 import type { Scope } from './scope';
 import { settingsOf } from './settings';
@@ -33,7 +33,7 @@ export interface FarmHandle {
 	readonly sprayers: ReturnType<typeof sprayersOf>;
 	readonly sprayerSettings: ReturnType<typeof settingsOf>;
 	readonly events: ReturnType<typeof eventsOf>;
-	readonly rounds: ReturnType<typeof roundsOf>;
+	readonly calibrationLogs: ReturnType<typeof calibrationLogsOf>;
 	readonly calibrations: ReturnType<typeof calibrationsOf>;
 	readonly nozzles: ReturnType<typeof nozzlesOf>;
 	readonly jobs: ReturnType<typeof jobsOf>;
@@ -82,7 +82,7 @@ export async function farmHandle(
 		sprayers: sprayersOf(scope),
 		sprayerSettings: settingsOf(scope),
 		events: eventsOf(scope),
-		rounds: roundsOf(scope),
+		calibrationLogs: calibrationLogsOf(scope),
 		calibrations: calibrationsOf(scope),
 		nozzles: nozzlesOf(scope),
 		jobs: jobsOf(scope),

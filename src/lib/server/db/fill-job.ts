@@ -1,5 +1,5 @@
 import { m } from '$words';
-import type { JobBasis, JobBlock, JobMember, Rig, TypedJob, VolumePerArea } from '../../../core';
+import type { JobBasis, JobBlock, JobMember, TypedSprayer, TypedJob, VolumePerArea } from '../../../core';
 import { blockPart, isCanopy, readBlock } from '../../../core';
 import { outlinedArea } from '../../forms/block';
 import type { AskedJob } from '../../wire/job';
@@ -11,23 +11,23 @@ import type { Scope } from './scope';
 import { treatedShare } from './tank-plans';
 
 interface UsedCalibration {
-	readonly rig: Rig;
+	readonly rig: TypedSprayer;
 	readonly speed_m_s: number | null;
 	readonly width_m: number | null;
 	readonly field_width_m: number | null;
 }
 
-/** What a job takes from its calibration and the rig. */
-function withRig(calibration: UsedCalibration | null, basis: JobBasis, blocks: readonly JobBlock[]) {
+/** What a job takes from its calibration and the sprayer. */
+function withSprayer(calibration: UsedCalibration | null, basis: JobBasis, blocks: readonly JobBlock[]) {
 	const canopy = isCanopy(blocks, calibration?.rig.kind ?? null) && { canopy: true };
 	if (!calibration) return { dead: null, agitation: null, travel: null, ...canopy };
-	const { speed_m_s: speed, width_m: treated, field_width_m: field, rig } = calibration;
+	const { speed_m_s: speed, width_m: treated, field_width_m: field, rig: sprayer } = calibration;
 	const swath = field ?? treated;
 	// Bands cover a share of the field that a pass does.
 	const share = basis.by === 'calibration' ? treatedShare(calibration) : 1;
 	return {
-		dead: rig.dead ?? null,
-		agitation: rig.agitation ?? null,
+		dead: sprayer.dead ?? null,
+		agitation: sprayer.agitation ?? null,
 		travel: speed !== null && swath !== null ? { speed, swath } : null,
 		...(share < 1 && { treated: share }),
 		...canopy
@@ -50,7 +50,7 @@ const memberOf = (row: {
 /** Jobs as a browser asks for them, filled in from what the farm knows. */
 export const fillJobOf = (scope: Scope) => {
 	const { db, farmId } = scope;
-	/** A calibration with its rig, and whether it is in doubt. */
+	/** A calibration with its sprayer, and whether it is in doubt. */
 	const calibrationOf = async (id: string) => {
 		const row = await db
 			.selectFrom('calibration as c')
@@ -135,7 +135,7 @@ export const fillJobOf = (scope: Scope) => {
 	};
 
 	/**
-	 * What a job asks for, filled in with the blocks, the labels and the rig as they are now. One that was begun already keeps
+	 * What a job asks for, filled in with the blocks, the labels and the sprayer as they are now. One that was begun already keeps
 	 * its calibration even if that was withdrawn or came in doubt meanwhile: it was sprayed by it, and its page says so.
 	 */
 	const filled = async (asked: AskedJob, begun = false) => {
@@ -164,7 +164,7 @@ export const fillJobOf = (scope: Scope) => {
 			...(team && { team: team.map(memberOf) }),
 			...(dilute && { dilute }),
 			...(passed.length > 0 && { passed }),
-			...withRig(calibration, basis, blocks)
+			...withSprayer(calibration, basis, blocks)
 		};
 		return { job, rate: (calibration?.rate_m3_per_m2 ?? null) as VolumePerArea | null, calibration };
 	};

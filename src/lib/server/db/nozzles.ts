@@ -111,7 +111,7 @@ export const nozzlesOf = ({ db, farmId }: Scope) => ({
 		});
 	},
 
-	/** Takes a nozzle off the table. Rigs and calibrations keep what they were made with. */
+	/** Takes a nozzle off the table. Sprayers and calibrations keep what they were made with. */
 	async remove(id: string): Promise<void> {
 		await db.transaction().execute(async (trx) => {
 			await trx.deleteFrom('nozzle').where('farm_id', '=', farmId).where('id', '=', id).execute();

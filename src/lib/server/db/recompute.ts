@@ -64,7 +64,7 @@ async function recomputeCalibrations(db: Kysely<Database>): Promise<number> {
 		let columns: Partial<ReturnType<typeof computedColumns>['columns']> = { computed: computing };
 		try {
 			columns = computedColumns({
-				rig: row.rig,
+				sprayer: row.rig,
 				setting: row.setting,
 				entries: entries.map((e) => e.body),
 				skill: row.skill,

@@ -6,7 +6,7 @@ import type {
 	Amendment,
 	AskedRecord,
 	PassedStop,
-	RecordedRig,
+	RecordedSprayer,
 	RequiredField,
 	SprayRecord,
 	Stop,
@@ -14,7 +14,16 @@ import type {
 	VolumePerArea,
 	WeatherEntry
 } from '../../../core';
-import { buildRecord, checkJob, foldRound, rigOf, labelStops, openStops, pouredOverMax, runOfJob } from '../../../core';
+import {
+	buildRecord,
+	checkJob,
+	foldCalibration,
+	sprayerOf,
+	labelStops,
+	openStops,
+	pouredOverMax,
+	runOfJob
+} from '../../../core';
 import { lacking, lacksWeather } from '../../wire/record';
 import type { RecordIn } from '../../files/record-files';
 import { noWeatherWords, recordFieldWords } from '../../wording/records';
@@ -38,8 +47,8 @@ export const recordsOf = (scope: Scope) => {
 	const { db, farmId, settings } = scope;
 	const { amendmentsOf, ...log } = logOf(scope);
 
-	/** How a rig was set when it was calibrated. */
-	const recordedRig = async (calibrationId: string | null): Promise<RecordedRig | null> => {
+	/** How a sprayer was set when it was calibrated. */
+	const recordedSprayer = async (calibrationId: string | null): Promise<RecordedSprayer | null> => {
 		if (calibrationId === null) return null;
 		const row = await db
 			.selectFrom('calibration as c')
@@ -57,15 +66,15 @@ export const recordsOf = (scope: Scope) => {
 			.where('round_id', '=', calibrationId)
 			.where(sql<string>`body->>'kind'`, 'in', ['gauge', 'sign-off', 'rig'])
 			.execute();
-		const rig = rigOf(
+		const sprayer = sprayerOf(
 			row.rig,
 			entries.map((e) => e.body)
 		);
-		const typedPressure = foldRound(entries.map((e) => e.body)).gauge?.typed;
-		const kinds = rig.groups ? [...new Set(rig.groups)].join(', ') : rig.nozzle;
+		const typedPressure = foldCalibration(entries.map((e) => e.body)).gauge?.typed;
+		const kinds = sprayer.groups ? [...new Set(sprayer.groups)].join(', ') : sprayer.nozzle;
 		return {
-			setting: settingLabel(setting ?? undefined, rig, row.nozzles_on),
-			nozzles: [`${rig.nozzles}`, kinds].filter(Boolean).join(' × '),
+			setting: settingLabel(setting ?? undefined, sprayer, row.nozzles_on),
+			nozzles: [`${sprayer.nozzles}`, kinds].filter(Boolean).join(' × '),
 			gear: row.gear,
 			rpm: row.rpm,
 			pressure: row.pressure_pa,
@@ -101,7 +110,7 @@ export const recordsOf = (scope: Scope) => {
 			run,
 			sprayer: kept.sprayer,
 			calibrationId: kept.calibrationId,
-			rig: await recordedRig(kept.calibrationId),
+			rig: await recordedSprayer(kept.calibrationId),
 			day,
 			dayOf: (at: string) => dayAt(settings.timeZone, Date.parse(at)),
 			stops: [

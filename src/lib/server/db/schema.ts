@@ -16,7 +16,7 @@ import type {
 	Entry,
 	Finding,
 	JobState,
-	Rig,
+	TypedSprayer,
 	RunEntry,
 	SprayRecord,
 	TypedBlock,
@@ -26,7 +26,7 @@ import type {
 	Verdict
 } from '../../../core';
 import type { FarmSettings } from '../../settings/farm-settings';
-import type { Setting } from '../../wire/rig';
+import type { Setting } from '../../wire/sprayer';
 import type { SprayerEventKind } from '../../wording/events';
 import type { PracticeClassTable, PracticeSeatTable } from './schema-practice';
 import type { TankMixInput } from '../../wire/tank-mix';
@@ -42,7 +42,7 @@ interface FarmTable {
 interface SprayerTable extends Owned {
 	id: string;
 	/** As typed, with units. */
-	rig: Json<Rig>;
+	rig: Json<TypedSprayer>;
 	/** Computed from `rig`, SI. */
 	name: string;
 	kind: string;
@@ -84,13 +84,13 @@ interface SprayerEventTable extends Owned {
 	created_at: Stamp;
 }
 
-interface RoundTable extends Owned {
+interface CalibrationLogTable extends Owned {
 	id: string;
 	sprayer_id: string;
-	/** The rig as it was when the round began, as typed. */
-	rig: Json<Rig>;
+	/** The sprayer as it was when the calibration began, as typed. */
+	rig: Json<TypedSprayer>;
 	setting_id: string;
-	/** The setting as it was when the round began; null where the device sent none. */
+	/** The setting as it was when the calibration began; null where the device sent none. */
 	setting: ColumnType<Setting | null, string | null, never>;
 	started_at: ColumnType<Date, string, never>;
 	/** When its last entry threw it away; null while it stands. */
@@ -98,7 +98,7 @@ interface RoundTable extends Owned {
 	received_at: Stamp;
 }
 
-interface RoundEntryTable extends Owned {
+interface CalibrationEntryTable extends Owned {
 	id: string;
 	round_id: string;
 	seq: number;
@@ -122,11 +122,11 @@ export interface StoredNozzle {
 }
 
 interface CalibrationTable extends Owned {
-	/** The id of the round that it closes. */
+	/** The id of the calibration that it closes. */
 	id: string;
 	sprayer_id: string;
 	setting_id: string;
-	/** Who carries the rig; empty where it is driven. */
+	/** Who carries the sprayer; empty where it is driven. */
 	person: string;
 	signed_by: string;
 	signed_day: string;
@@ -376,8 +376,8 @@ export interface Database {
 	sprayer: SprayerTable;
 	setting: SettingTable;
 	sprayer_event: SprayerEventTable;
-	round: RoundTable;
-	round_entry: RoundEntryTable;
+	round: CalibrationLogTable;
+	round_entry: CalibrationEntryTable;
 	calibration: CalibrationTable;
 	tank_plan: TankPlanTable;
 	tank_mix: TankMixTable;

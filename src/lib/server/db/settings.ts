@@ -1,8 +1,8 @@
 import { m } from '$words';
 import { now } from '../clock';
-import type { Rig } from '../../../core';
-import { readRig } from '../../../core';
-import type { Setting } from '../../wire/rig';
+import type { TypedSprayer } from '../../../core';
+import { readSprayer } from '../../../core';
+import type { Setting } from '../../wire/sprayer';
 import { Failure, notFound } from '../failure';
 import type { Scope } from './scope';
 
@@ -44,10 +44,10 @@ export const settingsOf = ({ db, farmId, personId }: Scope) => ({
 	},
 
 	/** Makes or changes a setting. What was calibrated with it before keeps the setting as it was. */
-	async put(sprayerId: string, rig: Rig, setting: Setting): Promise<void> {
-		const numbers = readRig(rig);
-		const unknown = setting.off.some((s) => s >= rig.sections.length);
-		if (!numbers.ok || unknown || new Set(setting.off).size >= rig.sections.length)
+	async put(sprayerId: string, sprayer: TypedSprayer, setting: Setting): Promise<void> {
+		const numbers = readSprayer(sprayer);
+		const unknown = setting.off.some((s) => s >= sprayer.sections.length);
+		if (!numbers.ok || unknown || new Set(setting.off).size >= sprayer.sections.length)
 			throw new Failure(422, 'invalid', 'off', m.one_section_has_to_spray());
 		const known = await this.of(sprayerId);
 		const values = { name: setting.name, body: JSON.stringify(setting), changed_by: personId };

@@ -1,11 +1,11 @@
 import { m } from '$words';
 import { now } from '../clock';
 import { sql } from 'kysely';
-import type { Rig } from '../../../core';
+import type { TypedSprayer } from '../../../core';
 import { v7 } from 'uuid';
 import { twoSided } from '../../../core';
 import { notFound } from '../failure';
-import type { Setting } from '../../wire/rig';
+import type { Setting } from '../../wire/sprayer';
 import { doubtOf } from './doubt';
 import { dueOf } from './due';
 import type { SprayerEventKind } from '../../wording/events';
@@ -15,7 +15,7 @@ import { settingsOf } from './settings';
 
 export interface Sprayer {
 	readonly id: string;
-	readonly rig: Rig;
+	readonly rig: TypedSprayer;
 	readonly archived: boolean;
 }
 
@@ -26,12 +26,12 @@ export interface SprayerWithLatest extends Sprayer {
 		readonly rate: number;
 		readonly relativeU95: number;
 		readonly findings: number;
-		/** What happened to the rig since; null is nothing. */
+		/** What happened to the sprayer since; null is nothing. */
 		readonly doubt: SprayerEventKind | null;
 	} | null;
 	readonly settings: readonly Setting[];
-	/** A round that was begun and not signed off. */
-	readonly openRound: string | null;
+	/** A calibration that was begun and not signed off. */
+	readonly calibrationInProgress: string | null;
 }
 
 export const sprayersOf = (scope: Scope) => {
@@ -109,7 +109,7 @@ export const sprayersOf = (scope: Scope) => {
 				rig: row.rig,
 				archived,
 				settings: row.settings,
-				openRound: row.round_id,
+				calibrationInProgress: row.round_id,
 				latest: row.calibration_id
 					? {
 							id: row.calibration_id,
@@ -141,8 +141,8 @@ export const sprayersOf = (scope: Scope) => {
 		 * Makes or changes a sprayer; the id comes from the device, so that sending it twice makes one. A new one has its
 		 * first setting at once: all on.
 		 */
-		async put(id: string, rig: Rig): Promise<void> {
-			const values = { ...sprayerColumns(rig), changed_by: personId };
+		async put(id: string, sprayer: TypedSprayer): Promise<void> {
+			const values = { ...sprayerColumns(sprayer), changed_by: personId };
 			await db.transaction().execute(async (trx) => {
 				await trx
 					.insertInto('sprayer')
@@ -157,7 +157,7 @@ export const sprayersOf = (scope: Scope) => {
 					.limit(1)
 					.executeTakeFirst();
 				if (setting) return;
-				const first = { id: v7(), name: firstSetting(rig), off: [], gear: '', rpm: null, pressure: null, note: '' };
+				const first = { id: v7(), name: firstSetting(sprayer), off: [], gear: '', rpm: null, pressure: null, note: '' };
 				await trx
 					.insertInto('setting')
 					.values({
@@ -175,12 +175,12 @@ export const sprayersOf = (scope: Scope) => {
 
 		/** A sprayer of the same make under another name: its settings come along, its calibrations do not. */
 		async copy(from: string, id: string, name: string): Promise<void> {
-			const { rig } = await this.get(from);
-			await this.put(id, { ...rig, name });
+			const { rig: sprayer } = await this.get(from);
+			await this.put(id, { ...sprayer, name });
 			const settings = settingsOf(scope);
 			const [made] = await settings.of(id);
 			for (const [i, setting] of (await settings.of(from)).entries())
-				await settings.put(id, rig, { ...setting, id: i === 0 ? made!.id : v7() });
+				await settings.put(id, sprayer, { ...setting, id: i === 0 ? made!.id : v7() });
 		},
 
 		/** Puts a sprayer away, or takes it out again; nothing of it is lost. */
@@ -196,7 +196,7 @@ export const sprayersOf = (scope: Scope) => {
 };
 
 /** What the first setting is called, in the language of who adds the sprayer; a name like any other from then on. */
-function firstSetting(rig: Rig): string {
-	if (rig.kind === 'knapsack') return m.setting_usual();
-	return twoSided(rig) ? m.both_sides() : m.setting_all_on();
+function firstSetting(sprayer: TypedSprayer): string {
+	if (sprayer.kind === 'knapsack') return m.setting_usual();
+	return twoSided(sprayer) ? m.both_sides() : m.setting_all_on();
 }

@@ -1,7 +1,16 @@
 import { m } from '$words';
 import type { Transaction } from 'kysely';
 import { sql } from 'kysely';
-import type { Amendment, Rig, SprayRecord, TypedBlock, TypedJob, TypedLabel, TypedNozzle } from '../../../core';
+import type { z } from 'zod';
+import type {
+	Amendment,
+	TypedSprayer,
+	SprayRecord,
+	TypedBlock,
+	TypedJob,
+	TypedLabel,
+	TypedNozzle
+} from '../../../core';
 import { readJob, si } from '../../../core';
 import type { FarmTableName } from '../../files/farm-file';
 import { farmEndSchema, farmHeadSchema, farmRowSchema, farmRowSchemas, farmTables } from '../../files/farm-file';
@@ -38,13 +47,16 @@ const wrong = (line: number, message: string): Failure =>
 	new Failure(422, 'bad-line', `line ${line}`, m.line_nothing_was_imported({ line, message }));
 
 type Row = Record<string, unknown>;
+const tableWords = (table: FarmTableName) => table.replace('_', ' ');
+/** Where the first thing stands that does not read. */
+const placeOf = ({ issues }: z.ZodError): string => issues[0]!.path.join('.');
 
 /** The columns of a row that follow from what was typed, made anew; a row whose text does not read is refused. */
 function complete(table: FarmTableName, row: Row, line: number, zone: string): Row {
 	const body = row.body;
 	switch (table) {
 		case 'sprayer':
-			return { ...row, ...sprayerColumns(row.rig as Rig), rig: row.rig };
+			return { ...row, ...sprayerColumns(row.rig as TypedSprayer), rig: row.rig };
 		case 'nozzle':
 			return { ...row, ...nozzleColumns(body as TypedNozzle), body };
 		case 'product':
@@ -152,83 +164,101 @@ interface ReadFarm extends TakenFarm {
 	readonly anchor: Anchor | null;
 }
 
-async function readLines(trx: Transaction<Database>, farmId: string, lines: AsyncIterable<string>): Promise<ReadFarm> {
-	let line = 0;
-	let name = '';
-	let zone = 'UTC';
-	let ended: Readonly<Record<string, number>> | null = null;
-	let anchor: Anchor | null = null;
-	let told: FarmSettings | null = null;
-	const counts: Partial<Record<FarmTableName, number>> = {};
-	let waiting: { table: FarmTableName; from: number; rows: Row[] } | null = null;
-	const flush = async () => {
-		if (!waiting) return;
-		await write(trx, farmId, waiting, line);
-		waiting = null;
-	};
-	for await (const text of lines) {
-		if (text.trim() === '') continue;
-		line += 1;
-		let json: unknown;
-		try {
-			json = JSON.parse(text);
-		} catch {
-			throw wrong(line, m.this_is_not_json());
-		}
-		if (ended) throw wrong(line, m.more_after_the_end_of_the_file());
-		if (line === 1) {
-			const head = farmHeadSchema.safeParse(json);
-			if (!head.success) throw wrong(line, m.not_a_file_of_a_farm());
-			if (!migrations.some((m) => m.name === head.data.migration)) throw wrong(line, m.file_of_a_newer_fallow());
-			const settings = farmSettingsSchema.safeParse(head.data.settings);
-			if (!settings.success)
-				throw wrong(line, m.farm_settings_do_not_read({ at: settings.error.issues[0]!.path.join('.') }));
-			({ name } = head.data);
-			told = settings.data;
-			zone = told.timeZone;
-			await trx
-				.updateTable('farm')
-				.set({ name, settings: JSON.stringify(settings.data) })
-				.where('id', '=', farmId)
-				.execute();
-			continue;
-		}
+/** A file of a farm, read line by line: its head, its rows, and the end that says how many there have to be. */
+class FarmLines {
+	readonly #trx: Transaction<Database>;
+	readonly #farmId: string;
+	#line = 0;
+	#head: { readonly name: string; readonly settings: FarmSettings } | null = null;
+	#end: z.infer<typeof farmEndSchema> | null = null;
+	readonly #counts: Partial<Record<FarmTableName, number>> = {};
+	#waiting: { table: FarmTableName; from: number; rows: Row[] } | null = null;
+
+	constructor(trx: Transaction<Database>, farmId: string) {
+		this.#trx = trx;
+		this.#farmId = farmId;
+	}
+
+	async take(text: string): Promise<void> {
+		this.#line += 1;
+		const json = this.#json(text);
+		if (this.#end) throw this.#wrong(m.more_after_the_end_of_the_file());
+		if (!this.#head) return this.#takeHead(json);
 		const end = farmEndSchema.safeParse(json);
-		if (end.success) {
-			ended = end.data.end;
-			anchor = end.data.anchor ?? null;
-			continue;
+		if (end.success) this.#end = end.data;
+		else await this.#takeRow(json, this.#head.settings.timeZone);
+	}
+
+	/** What the file came to, once all of its lines are written. */
+	async done(): Promise<ReadFarm> {
+		await this.#flush();
+		if (!this.#end || !this.#head) throw this.#wrong(m.file_ends_in_its_middle());
+		for (const table of farmTables) {
+			const [wanted, count] = [this.#end.end[table] ?? 0, this.#counts[table] ?? 0];
+			if (wanted !== count) throw this.#wrong(m.file_should_hold({ wanted, table: tableWords(table), count }));
 		}
+		return { ...this.#head, counts: this.#counts, anchor: this.#end.anchor ?? null };
+	}
+
+	#wrong(message: string): Failure {
+		return wrong(this.#line, message);
+	}
+
+	#json(text: string): unknown {
+		try {
+			return JSON.parse(text);
+		} catch {
+			throw this.#wrong(m.this_is_not_json());
+		}
+	}
+
+	async #takeHead(json: unknown): Promise<void> {
+		const head = farmHeadSchema.safeParse(json);
+		if (!head.success) throw this.#wrong(m.not_a_file_of_a_farm());
+		if (!migrations.some((m) => m.name === head.data.migration)) throw this.#wrong(m.file_of_a_newer_fallow());
+		const settings = farmSettingsSchema.safeParse(head.data.settings);
+		if (!settings.success) throw this.#wrong(m.farm_settings_do_not_read({ at: placeOf(settings.error) }));
+		const { name } = head.data;
+		this.#head = { name, settings: settings.data };
+		await this.#trx
+			.updateTable('farm')
+			.set({ name, settings: JSON.stringify(settings.data) })
+			.where('id', '=', this.#farmId)
+			.execute();
+	}
+
+	async #takeRow(json: unknown, zone: string): Promise<void> {
 		const read = farmRowSchema.safeParse(json);
-		if (!read.success) throw wrong(line, m.not_a_row_of_a_farm());
+		if (!read.success) throw this.#wrong(m.not_a_row_of_a_farm());
 		const { table, row } = read.data;
 		const fits = farmRowSchemas[table].safeParse(row);
-		if (!fits.success)
-			throw wrong(
-				line,
-				m.row_does_not_read({ table: table.replace('_', ' '), at: fits.error.issues[0]!.path.join('.') })
-			);
-		let whole: Row;
+		if (!fits.success) throw this.#wrong(m.row_does_not_read({ table: tableWords(table), at: placeOf(fits.error) }));
+		const whole = this.#complete(table, row, zone);
+		if (this.#waiting && (this.#waiting.table !== table || this.#waiting.rows.length >= piece)) await this.#flush();
+		this.#waiting ??= { table, from: this.#line, rows: [] };
+		this.#waiting.rows.push({ ...whole, farm_id: this.#farmId });
+		this.#counts[table] = (this.#counts[table] ?? 0) + 1;
+	}
+
+	#complete(table: FarmTableName, row: Row, zone: string): Row {
 		try {
-			whole = complete(table, row, line, zone);
+			return complete(table, row, this.#line, zone);
 		} catch (error) {
-			if (error instanceof Failure && error.code !== 'bad-line') throw wrong(line, error.message);
+			if (error instanceof Failure && error.code !== 'bad-line') throw this.#wrong(error.message);
 			throw error;
 		}
-		if (waiting && (waiting.table !== table || waiting.rows.length >= piece)) await flush();
-		waiting ??= { table, from: line, rows: [] };
-		waiting.rows.push({ ...whole, farm_id: farmId });
-		counts[table] = (counts[table] ?? 0) + 1;
 	}
-	await flush();
-	if (!ended || !told) throw wrong(line, m.file_ends_in_its_middle());
-	for (const table of farmTables)
-		if ((ended[table] ?? 0) !== (counts[table] ?? 0))
-			throw wrong(
-				line,
-				m.file_should_hold({ wanted: ended[table] ?? 0, table: table.replace('_', ' '), count: counts[table] ?? 0 })
-			);
-	return { name, counts, anchor, settings: told };
+
+	async #flush(): Promise<void> {
+		if (this.#waiting) await write(this.#trx, this.#farmId, this.#waiting, this.#line);
+		this.#waiting = null;
+	}
+}
+
+async function readLines(trx: Transaction<Database>, farmId: string, lines: AsyncIterable<string>): Promise<ReadFarm> {
+	const farm = new FarmLines(trx, farmId);
+	for await (const text of lines) if (text.trim() !== '') await farm.take(text);
+	return farm.done();
 }
 
 /** Writes some rows of one table; what the database refuses is told with their lines. */
@@ -246,7 +276,7 @@ async function write(
 	} catch (error) {
 		// Class 22 and 23: a value that is none of its column, or one that its table does not allow.
 		if (/^2[23]/.test((error as { code?: string }).code ?? ''))
-			throw wrong(from, m.row_cannot_be_stored({ to, table: table.replace('_', ' ') }));
+			throw wrong(from, m.row_cannot_be_stored({ to, table: tableWords(table) }));
 		throw error;
 	}
 }

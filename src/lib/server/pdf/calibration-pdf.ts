@@ -8,8 +8,9 @@ import type { FarmSettings } from '../../settings/farm-settings';
 import { measuresOf } from '../../settings/field-units';
 import { rateUnits } from '../../settings/rate-units';
 import { budgetShares, shownRate, wideWords } from '../../show/answer';
-import { nozzleLines, readingLines } from '../../show/shown-calibration';
-import { describeRig } from '../../wording/describe-rig';
+import { readingLines } from '../../show/reading-lines';
+import { nozzleLines } from '../../show/shown-calibration';
+import { describeSprayer } from '../../wording/describe-sprayer';
 import { eventWords } from '../../wording/events';
 import { wordFinding } from '../../wording/findings';
 import { methodWords } from '../../wording/methods';
@@ -61,7 +62,7 @@ export function calibrationPdf(
 	farm: { readonly name: string; readonly settings: FarmSettings },
 	paper: Paper
 ): TDocumentDefinitions {
-	const { calibration: c, rig } = page;
+	const { calibration: c, rig: sprayer } = page;
 	const { settings } = farm;
 	const comma = settings.decimalComma;
 	const read = readPage(page);
@@ -74,20 +75,20 @@ export function calibrationPdf(
 	const pressure =
 		c.pressure === null
 			? m.pressure_not_measured_inline()
-			: show('pressure', c.pressure, settings, { typed: read?.round.gauge?.typed }).text;
-	const nozzles = read ? nozzleLines(rig, read, settings) : [];
-	const names = namesOf(rig);
+			: show('pressure', c.pressure, settings, { typed: read?.entered.gauge?.typed }).text;
+	const nozzles = read ? nozzleLines(sprayer, read, settings) : [];
+	const names = namesOf(sprayer);
 	const signed = [
 		c.person && m.carried_by_person({ person: c.person }),
 		m.signed_off_by_on_signed_by({ signedBy: c.signedBy, signedDay: dayText(c.signedDay) }),
 		pressure,
-		c.gear ? m.gear({ gear: c.gear }) : !isCarried(rig) && m.gear_not_entered(),
+		c.gear ? m.gear({ gear: c.gear }) : !isCarried(sprayer) && m.gear_not_entered(),
 		c.rpm && m.rpm({ rpm: c.rpm })
 	];
 	return {
 		pageSize: paper,
 		pageMargins: [36, 32, 36, 30],
-		info: { title: m.calibrated_name({ name: rig.name, signedDay: dayText(c.signedDay) }), creator: 'Fallow' },
+		info: { title: m.calibrated_name({ name: sprayer.name, signedDay: dayText(c.signedDay) }), creator: 'Fallow' },
 		footer: {
 			text: m.the_label_is_the_law_local({ name: farm.name }),
 			color: soft,
@@ -99,16 +100,14 @@ export function calibrationPdf(
 
 	function content(): Content[] {
 		return [
-			{ text: rig.name, font: 'Figures', bold: true, fontSize: 20 },
+			{ text: sprayer.name, font: 'Figures', bold: true, fontSize: 20 },
 			label(
-				[describeRig(rig), page.settingName, read && methodWords[read.calibration.method].name]
+				[describeSprayer(sprayer), page.settingName, read && methodWords[read.answer.method].name]
 					.filter(Boolean)
 					.join(' · ')
 			),
 			label(signed.filter(Boolean).join(', ')),
-			...(rate.tooWide
-				? [{ text: wideWords(c.relativeU95, comma, read?.calibration.budget), bold: true } as Content]
-				: []),
+			...(rate.tooWide ? [{ text: wideWords(c.relativeU95, comma, read?.answer.budget), bold: true } as Content] : []),
 			...(c.doubt
 				? [{ text: m.in_doubt_since({ name: eventWords[c.doubt].name.toLowerCase() }), bold: true } as Content]
 				: []),
@@ -130,7 +129,7 @@ export function calibrationPdf(
 							label(
 								read
 									? m.the_comes_from({
-											list: budgetShares(read.calibration.budget)
+											list: budgetShares(read.answer.budget)
 												.map((s) => `${s.name.toLowerCase()} ${Math.round(s.share * 100)} %`)
 												.join(', ')
 										})
@@ -170,7 +169,7 @@ export function calibrationPdf(
 							fontSize: 8,
 							text: [
 								{ text: `${schoolNames[school]}: `, bold: true },
-								workingOf(read.sheet, read.calibration, school, measuresOf(settings))
+								workingOf(read.sheet, read.answer, school, measuresOf(settings))
 									.map((line) => workingText(asWritten(line.figures, comma)))
 									.join(';  ')
 							]

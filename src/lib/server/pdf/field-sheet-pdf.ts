@@ -1,16 +1,16 @@
 import { m } from '$words';
 import type { Content, Margins, TDocumentDefinitions } from 'pdfmake/interfaces';
-import type { Rig, RoundMethod } from '../../../core';
+import type { TypedSprayer, CalibrationMethod } from '../../../core';
 import { methodsFor } from '../../../core';
 import type { FarmSettings } from '../../settings/farm-settings';
 import { checkList } from '../../settings/check-list';
 import { fieldUnits, shortUnit } from '../../settings/field-units';
-import type { Setting } from '../../wire/rig';
+import type { Setting } from '../../wire/sprayer';
 import { typedText } from '../../settings/typed-text';
-import { describeRig } from '../../wording/describe-rig';
+import { describeSprayer } from '../../wording/describe-sprayer';
 import { methodName, methodWords } from '../../wording/methods';
 import { namesOf } from '../../wording/nozzle-names';
-import { checkTitle } from '../../wording/rig-checks';
+import { checkTitle } from '../../wording/sprayer-checks';
 import type { Paper } from './make-pdf';
 import { ruled } from './calibration-pdf';
 
@@ -35,18 +35,18 @@ const rows = (cells: Content[], across: number): Content[] =>
 		]
 	}));
 
-/** A sheet to be filled in by hand where no phone goes, for one setting of a rig; one page. */
+/** A sheet to be filled in by hand where no phone goes, for one setting of a sprayer; one page. */
 export function fieldSheetPdf(
-	rig: Rig,
+	sprayer: TypedSprayer,
 	setting: Setting,
 	farm: { readonly name: string; readonly settings: FarmSettings },
 	paper: Paper,
-	method: RoundMethod = methodsFor(rig)[0]!
+	method: CalibrationMethod = methodsFor(sprayer)[0]!
 ): TDocumentDefinitions {
 	const units = fieldUnits(farm.settings);
-	const names = namesOf(rig);
+	const names = namesOf(sprayer);
 	const shut = new Set(setting.off);
-	const sections = rig.sections.flatMap((size, section) => Array.from({ length: size }, () => section));
+	const sections = sprayer.sections.flatMap((size, section) => Array.from({ length: size }, () => section));
 	const on = sections.flatMap((section, i) => (shut.has(section) ? [] : [i + 1]));
 	const speed = method === 'speed-width-flow' || method === 'parked-drop';
 	const tank = method === 'refill' || method === 'parked-drop';
@@ -60,14 +60,14 @@ export function fieldSheetPdf(
 		],
 		airblast: [blank(m.row_spacing(), units.course), blank(m.alleys_every_second()), blank(m.sides_both_left_right())],
 		knapsack: [blank(m.pattern_width(), units.course)]
-	}[rig.kind];
+	}[sprayer.kind];
 	const across = on.length > 24 ? 6 : 4;
 	/** Above each line of a catch: as much as the page has, for a pencil in the wind. */
 	const room = Math.max(5, Math.min(16, 290 / Math.ceil(on.length / across) - 20));
 	return {
 		pageSize: paper,
 		pageMargins: [36, 30, 36, 30],
-		info: { title: m.field_sheet({ name: rig.name }), creator: 'Fallow' },
+		info: { title: m.field_sheet({ name: sprayer.name }), creator: 'Fallow' },
 		footer: {
 			text: m.clean_water_only_and_gloves_eye(),
 			color: soft,
@@ -75,10 +75,10 @@ export function fieldSheetPdf(
 			margin: [36, 0, 36, 0]
 		},
 		content: [
-			{ text: m.field_sheet_name({ name: rig.name }), font: 'Figures', bold: true, fontSize: 18 },
+			{ text: m.field_sheet_name({ name: sprayer.name }), font: 'Figures', bold: true, fontSize: 18 },
 			{
 				text: [
-					describeRig(rig),
+					describeSprayer(sprayer),
 					setting.name,
 					setting.pressure ? typedText(setting.pressure) : '',
 					methodWords[method].name
@@ -89,17 +89,17 @@ export function fieldSheetPdf(
 			},
 			...rows(
 				[
-					blank(rig.kind === 'knapsack' ? m.carried_by() : m.calibrated_by()),
+					blank(sprayer.kind === 'knapsack' ? m.carried_by() : m.calibrated_by()),
 					blank(m.day()),
 					blank(m.gauge(), units.pressure),
-					rig.kind === 'knapsack' ? blank(m.orifice_strokes()) : blank(m.gear_and_rpm())
+					sprayer.kind === 'knapsack' ? blank(m.orifice_strokes()) : blank(m.gear_and_rpm())
 				],
 				4
 			),
 			heading(m.check_the_sprayer()),
 			{
 				columns: [0, 1].map((half) => ({
-					stack: checkList(rig, farm.settings)
+					stack: checkList(sprayer, farm.settings)
 						.filter((_, i) => i % 2 === half)
 						.map((check) => ({
 							columns: [
@@ -181,9 +181,9 @@ export function fieldSheetPdf(
 					]),
 			{
 				text: m.another_way_type_it_in_afterwards({
-					list: methodsFor(rig)
+					list: methodsFor(sprayer)
 						.filter((m) => m !== method)
-						.map((m) => `${methodName(m, rig.kind)} (${methodWords[m].asks})`)
+						.map((m) => `${methodName(m, sprayer.kind)} (${methodWords[m].asks})`)
 						.join('; ')
 				}),
 				color: soft,

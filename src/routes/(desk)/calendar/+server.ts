@@ -11,7 +11,7 @@ export const GET: RequestHandler = async ({ locals: { farm } }) => {
 	const due = await farm.sprayers.due(sprayers, dayAt(farm.settings.timeZone, now));
 	const text = calendarFile(
 		farm,
-		sprayers.map(({ id, rig }) => ({ id, name: rig.name, due: due.get(id)! })),
+		sprayers.map(({ id, rig: sprayer }) => ({ id, name: sprayer.name, due: due.get(id)! })),
 		(await openStates(farm, now)).states,
 		now
 	);

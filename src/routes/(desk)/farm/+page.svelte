@@ -5,8 +5,8 @@
 	import { onMount, untrack } from 'svelte';
 	import { asWritten } from '$lib/wording/as-written';
 	import { machineZone } from '$lib/settings/farm-time';
-	import { requirable, rigChecks } from '$core';
-	import { checkTitle } from '$lib/wording/rig-checks';
+	import { requirable, sprayerChecks } from '$core';
+	import { checkTitle } from '$lib/wording/sprayer-checks';
 	import type { ActionData, PageData } from './$types';
 	import FarmSafety from '$lib/farm/FarmSafety.svelte';
 	import FarmPlace from '$lib/farm/FarmPlace.svelte';
@@ -269,7 +269,7 @@
 					<div>
 						<p class="lab">{m.untick_what_this_farm_does_not()}</p>
 						<div class="grid grid-cols-[repeat(auto-fill,minmax(260px,1fr))] gap-2 my-2">
-							{#each rigChecks as check (check)}
+							{#each sprayerChecks as check (check)}
 								<label class="option"
 									><input type="checkbox" name="check" value={check} checked={!data.checks.dropped.includes(check)} />
 									<span>{checkTitle(check)}</span></label

@@ -4,7 +4,7 @@
 	import { Tabs } from '@skeletonlabs/skeleton-svelte';
 	import { page } from '$app/state';
 	import type { WorkingNow } from '$core';
-	import { readRig, si } from '$core';
+	import { readSprayer, si } from '$core';
 	import type { PageData } from './$types';
 	import BlockBoard from '$lib/figures/BlockBoard.svelte';
 	import { BlockState } from '$lib/figures/block.svelte';
@@ -41,14 +41,17 @@
 	untrack(fill);
 	const now: WorkingNow | null = $derived.by(() => {
 		if (!c) return null;
-		const rig = readRig(c.rig);
+		const sprayer = readSprayer(c.rig);
 		const nozzles = nozzlesOf(c);
 		return {
 			rate: si<'volumePerArea'>(c.rate),
 			relativeU95: c.relativeU95,
 			speed: c.speed === null ? null : si<'speed'>(c.speed),
 			pressure: c.pressure === null ? null : si<'pressure'>(c.pressure),
-			spacing: rig.ok && rig.value.spacing !== null ? si<'length'>(rig.value.spacing * rig.value.stacked) : null,
+			spacing:
+				sprayer.ok && sprayer.value.spacing !== null
+					? si<'length'>(sprayer.value.spacing * sprayer.value.stacked)
+					: null,
 			rpm: c.rpm,
 			nozzleFlow: c.flow === null ? null : c.flow / nozzles,
 			nozzles

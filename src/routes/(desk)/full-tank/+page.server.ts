@@ -8,10 +8,10 @@ import { olderCalibration, openCalibration } from '$lib/server/open-calibration'
 import { jobCalibrations } from '$lib/server/job-calibrations';
 
 export const load: PageServerLoad = async ({ locals: { farm }, url }) => {
-	const round = z.uuid().safeParse(url.searchParams.get('round'));
+	const calibration = z.uuid().safeParse(url.searchParams.get('round'));
 	const [all, unsigned, products, mixes] = await Promise.all([
 		jobCalibrations(farm),
-		round.success ? openCalibration(farm, round.data) : null,
+		calibration.success ? openCalibration(farm, calibration.data) : null,
 		farm.products.all(),
 		farm.tankMixes.all()
 	]);

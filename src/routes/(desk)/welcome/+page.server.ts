@@ -7,8 +7,8 @@ import { v7 } from 'uuid';
 import type { Actions, PageServerLoad } from './$types';
 import { sprayerFormSchema } from '$lib/forms/sprayer-form';
 import { welcomeSchema } from '$lib/forms/welcome-form';
-import { rigSchema } from '$lib/wire/rig';
-import { readRigForm } from '$lib/forms/rig-form';
+import { typedSprayerSchema } from '$lib/wire/sprayer';
+import { readSprayerForm } from '$lib/forms/typed-sprayer';
 import { countries } from '$lib/server/countries';
 import { followsFrom } from '$lib/settings/country';
 import { wordIssue } from '$lib/wording/issues';
@@ -30,12 +30,12 @@ export const actions: Actions = {
 		const settings = { ...farm.settings, ...followsFrom(country.code, country.zones, form.data.zone) };
 		const { kind, name, tank, next } = form.data;
 		const { data } = await superValidate({ kind, name, tank }, zod4(sprayerFormSchema));
-		const { rig, issues } = readRigForm(data, settings);
+		const { rig: sprayer, issues } = readSprayerForm(data, settings);
 		for (const issue of issues) setError(form, issue.path === 'tank' ? 'tank' : 'name', wordIssue(issue));
 		if (issues.length > 0) return fail(422, { form });
 		const id = v7();
 		await farm.saveFarm(form.data.farm, settings);
-		await farm.sprayers.put(id, rigSchema.parse(rig));
+		await farm.sprayers.put(id, typedSprayerSchema.parse(sprayer));
 		redirect(303, next === 'calibrate' ? `/rounds/new?sprayer=${id}` : `/full-tank?sprayer=${id}`);
 	}
 };

@@ -4,14 +4,14 @@
 	import type { Attachment } from 'svelte/attachments';
 	import { sprayerKinds } from '$core';
 	import type { PageData } from './$types';
-	import RigMini from '$lib/drawings/RigMini.svelte';
+	import SprayerMini from '$lib/drawings/SprayerMini.svelte';
 	import Field from '$lib/kit/Field.svelte';
 	import { openForm } from '$lib/kit/open-form';
 	import { countryFor, followsFrom } from '$lib/settings/country';
 	import { fieldUnits, longUnit, shortUnit } from '$lib/settings/field-units';
 	import { timeAt } from '$lib/settings/farm-time';
 	import { asWritten } from '$lib/wording/as-written';
-	import { kindWords } from '$lib/wording/describe-rig';
+	import { kindWords } from '$lib/wording/describe-sprayer';
 
 	let { data }: { data: PageData } = $props();
 	const made = untrack(() => openForm(data.form));
@@ -142,7 +142,7 @@
 								>{kindWords[kind].name}</b
 							></span
 						>
-						<RigMini {kind} nozzles={10} />
+						<SprayerMini {kind} nozzles={10} />
 						<small class="text-soft text-[0.85rem] leading-[1.2]">{kindWords[kind].what}</small>
 					</label>
 				{/each}

@@ -18,9 +18,9 @@ export const GET: RequestHandler = (event) =>
 			farm.jobs.unfinished(addDays(today, ahead), most)
 		]);
 		return {
-			sprayers: sprayers.map(({ id, openRound, latest }) => ({
+			sprayers: sprayers.map(({ id, calibrationInProgress, latest }) => ({
 				id,
-				round: openRound,
+				round: calibrationInProgress,
 				calibration: latest?.id ?? null
 			})),
 			jobs: jobs.map(({ id }) => id)

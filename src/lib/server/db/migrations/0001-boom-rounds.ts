@@ -1,7 +1,7 @@
 import type { Kysely } from 'kysely';
 import { sql } from 'kysely';
 
-/** Farms, boom sprayers, rounds with their entries, signed-off calibrations and tank plans. */
+/** Farms, boom sprayers, calibrations with their entries, signed-off calibrations and tank plans. */
 export async function up(db: Kysely<unknown>): Promise<void> {
 	await sql`
 		create table farm (

@@ -21,7 +21,8 @@
 	import { fieldUnits, measuresOf } from '$lib/settings/field-units';
 	import { jugBoard } from '$lib/drawings/jug-board';
 	import { readCalibration } from '$lib/show/read-calibration';
-	import { nozzleLines, readingLines } from '$lib/show/shown-calibration';
+	import { readingLines } from '$lib/show/reading-lines';
+	import { nozzleLines } from '$lib/show/shown-calibration';
 	import { eventWords } from '$lib/wording/events';
 	import { findingKey } from '$lib/wording/finding-key';
 	import { changedWords } from '$lib/wording/events';
@@ -33,9 +34,9 @@
 	const settings = $derived(data.farm.settings);
 	const units = $derived(fieldUnits(settings));
 	const read = $derived(readCalibration(data.rig, data.setting, data.entries, skillOf({ skill: c.skill }), c.evenRule));
-	const turned = $derived(read && turnedKnob(read.round, read.calibration));
+	const turned = $derived(read && turnedKnob(read.entered, read.answer));
 	const names = $derived(namesOf(data.rig));
-	const flow = $derived(read?.calibration.nozzles ?? null);
+	const flow = $derived(read?.answer.nozzles ?? null);
 	const board = $derived(
 		read && flow
 			? jugBoard({
@@ -43,7 +44,7 @@
 					catchUnit: units.catch,
 					flow,
 					heldFor: flow.time,
-					passedOver: (n) => read.round.nozzles.get(n)?.passedOver ?? false,
+					passedOver: (n) => read.entered.nozzles.get(n)?.passedOver ?? false,
 					decimalComma: settings.decimalComma
 				})
 			: null
@@ -63,7 +64,7 @@
 			m.signed_off_by({ signedBy: c.signedBy }),
 			c.pressure === null
 				? m.pressure_not_measured_inline()
-				: m.at_text({ text: show('pressure', c.pressure, settings, { typed: read?.round.gauge?.typed }).text }),
+				: m.at_text({ text: show('pressure', c.pressure, settings, { typed: read?.entered.gauge?.typed }).text }),
 			c.gear ? m.gear({ gear: c.gear }) : !isCarried(data.rig) && m.gear_not_entered(),
 			c.rpm && m.rpm({ rpm: c.rpm })
 		]
@@ -87,14 +88,14 @@
 			</h1>
 			<p class="lab">
 				{data.settingName ? `${data.settingName}. ` : ''}{read
-					? `${methodWords[read.calibration.method].name}. `
+					? `${methodWords[read.answer.method].name}. `
 					: ''}{signed}. {c.remarks}
 			</p>
-			{#if read?.round.carried}<p class="lab">
+			{#if read?.entered.carried}<p class="lab">
 					{m.some_readings_were_carried_over_from()}
-					<a href="/calibrations/{read.round.carried.from}"
-						>{m.calibration_of({ day: dayText(read.round.carried.day) })}</a
-					>{m.changed_since({ list: read.round.carried.changed.map((t) => changedWords[t]).join(', ') })}
+					<a href="/calibrations/{read.entered.carried.from}"
+						>{m.calibration_of({ day: dayText(read.entered.carried.day) })}</a
+					>{m.changed_since({ list: read.entered.carried.changed.map((t) => changedWords[t]).join(', ') })}
 				</p>{/if}
 			{#if c.withdrawn}<p class="look" role="status">
 					<b>{m.withdrawn_by({ day: dayText(c.withdrawn.day), by: c.withdrawn.by, reason: c.withdrawn.reason })}</b>
@@ -111,18 +112,18 @@
 				relativeU95={c.relativeU95}
 				unit={settings.rateUnit}
 				decimalComma={settings.decimalComma}
-				{...read ? { budget: read.calibration.budget } : {}}
+				{...read ? { budget: read.answer.budget } : {}}
 			/>
 			{#if read}<div>
 					<p class="lab">{m.where_the_comes_from()}</p>
-					<BudgetBar budget={read.calibration.budget} />
+					<BudgetBar budget={read.answer.budget} />
 				</div>{/if}
 		</div>
 		{#if read}
 			<div class="card min-w-0">
 				<Working
 					sheet={read.sheet}
-					calibration={read.calibration}
+					calibration={read.answer}
 					school={settings.school}
 					measures={measuresOf(settings)}
 					decimalComma={data.farm.settings.decimalComma}
@@ -134,22 +135,22 @@
 					predicted={change.predicted}
 					sure={change.sure}
 					since={m.when_the_sprayer_was_changed_on({ day: dayText(change.day) })}
-					rate={read.calibration.rate}
+					rate={read.answer.rate}
 					{settings}
 				/>
 			{:else if turned}
-				<PredictionNote {...turned} rate={read.calibration.rate} {settings} />
+				<PredictionNote {...turned} rate={read.answer.rate} {settings} />
 			{/if}
 			<OtherWays
-				round={{
+				calibration={{
 					base: `/rounds/${c.id}`,
-					rig: data.rig,
-					method: read.calibration.method,
+					sprayer: data.rig,
+					method: read.answer.method,
 					settings,
 					signedOff: true
 				}}
 				others={read.others}
-				rate={read.calibration.rate}
+				rate={read.answer.rate}
 			/>
 			<div class="card min-w-0">
 				<h2>{m.readings_as_taken()}</h2>
@@ -164,8 +165,8 @@
 						</div>
 					{/each}
 				</dl>
-				{#if !read.round.sheet}<p class="lab">
-						{m.checks_of_the_sprayer_ticked({ size: read.round.ticks.size })}
+				{#if !read.entered.sheet}<p class="lab">
+						{m.checks_of_the_sprayer_ticked({ size: read.entered.ticks.size })}
 					</p>{:else}<p class="lab">{m.read_in_from_a_sheet_file()}</p>{/if}
 				{#if board && flow && flow.nozzles.length > 1}
 					{#if data.rig.kind === 'airblast'}
@@ -221,7 +222,7 @@
 				sources={[
 					{
 						name: m.spray_volume(),
-						sum: sumOfSheet(read.sheet, read.calibration, sumUnits(settings)),
+						sum: sumOfSheet(read.sheet, read.answer, sumUnits(settings)),
 						unit: settings.rateUnit
 					}
 				]}

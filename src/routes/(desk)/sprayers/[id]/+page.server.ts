@@ -26,11 +26,11 @@ export const load: PageServerLoad = async ({ params, url, locals }) => {
 	const sprayer = await orError(locals.farm.sprayers.get(id));
 	const after = url.searchParams.get('after');
 	const today = dayAt(locals.farm.settings.timeZone, Date.now());
-	const [settings, events, calibrations, openRound, due] = await Promise.all([
+	const [settings, events, calibrations, calibrationInProgress, due] = await Promise.all([
 		locals.farm.sprayerSettings.of(id),
 		locals.farm.events.of(id),
 		locals.farm.calibrations.page(id, after),
-		locals.farm.rounds.open(id),
+		locals.farm.calibrationLogs.open(id),
 		locals.farm.sprayers
 			.list(sprayer.archived, id)
 			.then(async (one) => (await locals.farm.sprayers.due(one, today)).get(id) ?? null)
@@ -39,7 +39,7 @@ export const load: PageServerLoad = async ({ params, url, locals }) => {
 		sprayer: { ...sprayer, settings },
 		events,
 		calibrations,
-		openRound,
+		calibrationInProgress,
 		due,
 		first: after === null,
 		event: await superValidate({ day: today }, eventForm)
@@ -47,7 +47,7 @@ export const load: PageServerLoad = async ({ params, url, locals }) => {
 };
 
 export const actions: Actions = {
-	/** Something happened to the rig: from that day on its calibrations are in doubt. */
+	/** Something happened to the sprayer: from that day on its calibrations are in doubt. */
 	event: async ({ request, params, locals }) => {
 		const { id } = await orError(locals.farm.sprayers.get(idParam(params.id, 'sprayer')));
 		const form = await superValidate(request, eventForm);

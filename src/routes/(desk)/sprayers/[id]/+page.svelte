@@ -6,11 +6,11 @@
 	import { enhance } from '$app/forms';
 	import { inUnit, isCarried, showFigure, si } from '$core';
 	import type { PageData } from './$types';
-	import type { Setting } from '$lib/wire/rig';
+	import type { Setting } from '$lib/wire/sprayer';
 	import DueNote from '$lib/sprayer/DueNote.svelte';
 	import DataTable from '$lib/kit/DataTable.svelte';
 	import AskTwice from '$lib/kit/AskTwice.svelte';
-	import RigDrawing from '$lib/sprayer/RigDrawing.svelte';
+	import SprayerDrawing from '$lib/sprayer/SprayerDrawing.svelte';
 	import SprayerEvents from '$lib/sprayer/SprayerEvents.svelte';
 	import SprayerHistory from '$lib/sprayer/SprayerHistory.svelte';
 	import { shownRate } from '$lib/show/answer';
@@ -18,11 +18,11 @@
 	import { fieldUnits, longUnit, shortUnit } from '$lib/settings/field-units';
 	import { typedText } from '$lib/settings/typed-text';
 	import { settingLabel } from '$lib/show/setting-label';
-	import { describeRig, driveWords } from '$lib/wording/describe-rig';
+	import { describeSprayer, driveWords } from '$lib/wording/describe-sprayer';
 	import { eventWords } from '$lib/wording/events';
 
 	let { data }: { data: PageData } = $props();
-	const rig = $derived(data.sprayer.rig);
+	const sprayer = $derived(data.sprayer.rig);
 	type Calibration = PageData['calibrations']['rows'][number];
 	const settings = $derived(data.farm.settings);
 	const units = $derived(fieldUnits(settings));
@@ -38,18 +38,18 @@
 	const settingName = (c: { settingId: string; nozzlesOn: number | null }) =>
 		settingLabel(
 			data.sprayer.settings.find((s) => s.id === c.settingId),
-			rig,
+			sprayer,
 			c.nozzlesOn
 		);
-	const carried = $derived(isCarried(rig));
+	const carried = $derived(isCarried(sprayer));
 	const lines = $derived(
 		[
-			describeRig(rig),
-			rig.rated && m.rated_at({ flow: typedText(rig.rated.flow), at: typedText(rig.rated.at) }),
-			m.tank_5({ tank: typedText(rig.tank) }),
-			rig.agitation && m.stirs_from({ agitation: typedText(rig.agitation) }),
-			rig.drive && driveWords[rig.drive],
-			rig.pressures && m.to_low({ low: typedText(rig.pressures.low), high: typedText(rig.pressures.high) })
+			describeSprayer(sprayer),
+			sprayer.rated && m.rated_at({ flow: typedText(sprayer.rated.flow), at: typedText(sprayer.rated.at) }),
+			m.tank_5({ tank: typedText(sprayer.tank) }),
+			sprayer.agitation && m.stirs_from({ agitation: typedText(sprayer.agitation) }),
+			sprayer.drive && driveWords[sprayer.drive],
+			sprayer.pressures && m.to_low({ low: typedText(sprayer.pressures.low), high: typedText(sprayer.pressures.high) })
 		]
 			.filter(Boolean)
 			.join(' · ')
@@ -64,7 +64,7 @@
 					: m.the_other_side_not();
 		return off.length === 0
 			? m.all_on()
-			: rig.sections.length === 2
+			: sprayer.sections.length === 2
 				? off.includes(0)
 					? m.right_only_other({ other })
 					: m.left_only_other({ other })
@@ -93,13 +93,13 @@
 	>
 {/snippet}
 
-<svelte:head><title>{m.fallow_name({ name: rig.name })}</title></svelte:head>
+<svelte:head><title>{m.fallow_name({ name: sprayer.name })}</title></svelte:head>
 
 <div class="grid grid-cols-[minmax(0,1fr)_340px] min-h-[calc(100dvh_-_56px)] phone:grid-cols-1">
 	<main class="grid gap-5 content-start py-5.5 px-6 phone:p-4">
 		<div class="min-w-0 flex flex-wrap justify-between items-start gap-x-3 gap-y-2.5">
 			<div>
-				<h1>{rig.name}</h1>
+				<h1>{sprayer.name}</h1>
 				<p class="lab">{lines}</p>
 			</div>
 			<div class="flex flex-wrap justify-between items-start gap-x-3 gap-y-2.5">
@@ -116,15 +116,16 @@
 			</p>{/if}
 		<div class="min-w-0 grid grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)] gap-5 items-start phone:grid-cols-1">
 			<div class="card drawing py-2.5 px-4 h-62.5">
-				{#if rig.uncounted}
+				{#if sprayer.uncounted}
 					<p class="lab py-6">
 						{m.its_nozzles_are_not_counted_yet()}
 						<a href="/sprayers/{data.sprayer.id}/edit">{m.enter_its_nozzles()}</a>
 						{m.to_catch_them_one_by_one()}
 					</p>
-				{:else}<RigDrawing
-						{rig}
-						width={width || (rig.spacing ? `${rig.nozzles / (rig.stacked ?? 1)} × ${typedText(rig.spacing)}` : '')}
+				{:else}<SprayerDrawing
+						{sprayer}
+						width={width ||
+							(sprayer.spacing ? `${sprayer.nozzles / (sprayer.stacked ?? 1)} × ${typedText(sprayer.spacing)}` : '')}
 					/>{/if}
 			</div>
 			<section aria-label={m.settings()}>
@@ -224,7 +225,7 @@
 				>{/if}
 		</section>
 		{#if data.calibrations.total > 0}
-			<SprayerHistory sprayerId={data.sprayer.id} {rig} {settings} total={data.calibrations.total} />
+			<SprayerHistory sprayerId={data.sprayer.id} {sprayer} {settings} total={data.calibrations.total} />
 		{/if}
 		<SprayerEvents events={data.events} next={data.event} />
 	</main>
@@ -281,7 +282,9 @@
 			</p>
 			<p>{m.not_calibrated_yet_forty_minutes_with()}</p>
 		{/if}
-		{#if data.openRound}<a class="btn big" href="/rounds/{data.openRound}">{m.continue_the_calibration()}</a>
+		{#if data.calibrationInProgress}<a class="btn big" href="/rounds/{data.calibrationInProgress}"
+				>{m.continue_the_calibration()}</a
+			>
 		{:else}<a
 				class="btn big"
 				class:go={!latest}

@@ -7,7 +7,7 @@ import { idParam, orError } from '$lib/server/page';
 export const load: PageServerLoad = async ({ params, locals }) => {
 	const plan = await orError(locals.farm.tankPlans.get(idParam(params.id, m.tank_plan())));
 	const calibration = await orError(locals.farm.calibrations.get(plan.calibration_id));
-	const { rig } = (await orError(locals.farm.rounds.get(plan.calibration_id))).round;
+	const { rig: sprayer } = (await orError(locals.farm.calibrationLogs.get(plan.calibration_id))).round;
 	return {
 		plan: { id: plan.id, input: plan.input, day: dayAt(locals.farm.settings.timeZone, plan.created_at.getTime()) },
 		calibration: {
@@ -18,6 +18,6 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 			relativeU95: calibration.relative_u95,
 			treated: treatedShare(calibration)
 		},
-		rig
+		rig: sprayer
 	};
 };

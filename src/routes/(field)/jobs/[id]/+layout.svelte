@@ -5,7 +5,7 @@
 	import type { LayoutData } from './$types';
 	import { device as theDevice, getJson } from '$lib/device/device.svelte';
 	import { follow } from '$lib/device/news';
-	import type { KeptLog } from '$lib/entries/round-store';
+	import type { KeptLog } from '$lib/entries/calibration-store';
 	import type { JobHead } from '$lib/wire/run-message';
 	import { JobRunState } from '$lib/job/run/job-run.svelte';
 	import { provideRun } from '$lib/job/run/run-context';

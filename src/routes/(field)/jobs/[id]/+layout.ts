@@ -2,7 +2,7 @@ import { m } from '$words';
 import { error } from '@sveltejs/kit';
 import type { LayoutLoad } from './$types';
 import type { RunEntry } from '$core';
-import type { KeptLog } from '$lib/entries/round-store';
+import type { KeptLog } from '$lib/entries/calibration-store';
 import type { JobHead } from '$lib/wire/run-message';
 import { device as theDevice, getJson, longWait } from '$lib/device/device.svelte';
 

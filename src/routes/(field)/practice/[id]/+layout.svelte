@@ -4,10 +4,10 @@
 	import { onMount, untrack } from 'svelte';
 	import { page } from '$app/state';
 	import type { LayoutData } from './$types';
-	import { provideRound } from '$lib/calibration/round-context';
-	import type { StepName } from '$lib/calibration/round-steps';
-	import { isStepName } from '$lib/calibration/round-steps';
-	import { RoundState } from '$lib/calibration/round.svelte';
+	import { provideCalibrationState } from '$lib/calibration/calibration-context';
+	import type { StepName } from '$lib/calibration/calibration-steps';
+	import { isStepName } from '$lib/calibration/calibration-steps';
+	import { CalibrationState } from '$lib/calibration/calibration.svelte';
 	import PracticeFrame from '$lib/practice/PracticeFrame.svelte';
 	import { practiceDevice } from '$lib/practice/practice-device';
 	import { ClassReport } from '$lib/practice/class-report';
@@ -21,9 +21,9 @@
 	const report = kept.yard.head.seat ? new ClassReport(kept.yard.head, device, (i, init) => fetch(i, init)) : null;
 	const outside = { newId: device.newId, now: device.now, onAdded: () => report?.soon() };
 	const yard = new YardState(kept.yard, exercise, { ...outside, store: device.yards, clock: device.clock });
-	const round = new RoundState({ head: kept.round, entries: kept.entries }, settings, {
+	const calibration = new CalibrationState({ head: kept.calibration, entries: kept.entries }, settings, {
 		...outside,
-		store: device.rounds,
+		store: device.calibrations,
 		practice: true
 	});
 	// What did not come through goes with the next report: when the yard is opened, and when there is a signal again.
@@ -35,14 +35,14 @@
 		return () => removeEventListener('online', again);
 	});
 	provideYard(yard);
-	provideRound(round);
+	provideCalibrationState(calibration);
 
 	const step: StepName | null = $derived(isStepName(page.params.step ?? '') ? (page.params.step as StepName) : null);
 </script>
 
 <svelte:head><title>{m.practice_title({ title: exerciseTitle(exercise) })}</title></svelte:head>
 {#if step}
-	<PracticeFrame {yard} {round} {step} path={page.url.pathname}>{@render children()}</PracticeFrame>
+	<PracticeFrame {yard} {calibration} {step} path={page.url.pathname}>{@render children()}</PracticeFrame>
 {:else}
 	{@render children()}
 {/if}

@@ -3,66 +3,69 @@
 	import type { Snippet } from 'svelte';
 	import { onMount, untrack } from 'svelte';
 	import { page } from '$app/state';
-	import type { Rig } from '$core';
-	import type { RoundHead } from '$lib/wire/round-message';
+	import type { TypedSprayer } from '$core';
+	import type { CalibrationHead } from '$lib/wire/calibration-message';
 	import type { LayoutData } from './$types';
-	import RoundFrame from '$lib/calibration/RoundFrame.svelte';
+	import CalibrationFrame from '$lib/calibration/CalibrationFrame.svelte';
 	import { device as theDevice, getJson } from '$lib/device/device.svelte';
 	import { follow } from '$lib/device/news';
-	import type { StepName } from '$lib/calibration/round-steps';
-	import { isStepName, stepTitle } from '$lib/calibration/round-steps';
-	import { RoundState } from '$lib/calibration/round.svelte';
-	import { provideRound } from '$lib/calibration/round-context';
+	import type { StepName } from '$lib/calibration/calibration-steps';
+	import { isStepName, stepTitle } from '$lib/calibration/calibration-steps';
+	import { CalibrationState } from '$lib/calibration/calibration.svelte';
+	import { provideCalibrationState } from '$lib/calibration/calibration-context';
 
 	let { data, children }: { data: LayoutData; children: Snippet } = $props();
 	const device = theDevice();
-	const round = untrack(
+	const calibration = untrack(
 		() =>
-			new RoundState(data.kept, data.farm.settings, {
+			new CalibrationState(data.kept, data.farm.settings, {
 				store: device.store,
 				newId: device.newId,
 				now: device.now,
 				onAdded: () => void device.outbox.added()
 			})
 	);
-	provideRound(round);
+	provideCalibrationState(calibration);
 
-	// Another device may have worked on this round: what it added is taken in when the server can be asked. What this device
-	// has goes first, or the server would not know a round that has just begun.
+	// Another device may have worked on this calibration: what it added is taken in when the server can be asked. What this device
+	// has goes first, or the server would not know a calibration that has just begun.
 	const askOthers = async () => {
 		await device.outbox.kick();
-		const stored = await getJson<{ round: RoundHead; entries: typeof data.kept.entries }>(
-			`/api/rounds/${round.head.id}`
+		const stored = await getJson<{ calibration: CalibrationHead; entries: typeof data.kept.entries }>(
+			`/api/rounds/${calibration.head.id}`
 		);
 		if (!stored) return;
 		// Its head as the server has it: the page's own goes by corrections.
-		await device.store.merge({ head: stored.round, entries: stored.entries });
-		round.takeIn(stored.entries);
+		await device.store.merge({ head: stored.calibration, entries: stored.entries });
+		calibration.takeIn(stored.entries);
 	};
 	void askOthers();
-	onMount(() => follow(device.news, (news) => news.kind === 'calibration' && news.id === round.head.id, askOthers));
+	onMount(() =>
+		follow(device.news, (news) => news.kind === 'calibration' && news.id === calibration.head.id, askOthers)
+	);
 	// Signed on another device meanwhile: what came later goes on in a new calibration.
 	$effect(() => {
-		if (device.moved?.from === round.head.id) location.assign(`/rounds/${device.moved.to}`);
+		if (device.moved?.from === calibration.head.id) location.assign(`/rounds/${device.moved.to}`);
 	});
 	/** The sprayer as the farm has it now, or as this device last saw it. */
-	let now = $state<Rig | null>(null);
+	let now = $state<TypedSprayer | null>(null);
 	async function askSprayer(id: string) {
-		const fresh = await getJson<{ rig: Rig }>(`/api/sprayers/${id}`);
-		now = fresh?.rig ?? (await device.store.rig(id))?.rig ?? null;
+		const fresh = await getJson<{ rig: TypedSprayer }>(`/api/sprayers/${id}`);
+		now = fresh?.rig ?? (await device.store.sprayer(id))?.rig ?? null;
 	}
 	void askSprayer(untrack(() => data.kept.head.sprayerId));
 
-	// The farm's settings may have changed since; the next round opens with them.
+	// The farm's settings may have changed since; the next calibration opens with them.
 	void device.farm();
 
 	const step: StepName = $derived(isStepName(page.params.step ?? '') ? (page.params.step as StepName) : 'ready');
 </script>
 
 <svelte:head
-	><title>{m.fallow_step({ step: stepTitle(step, round.rig.kind), name: round.head.rig.name })}</title></svelte:head
+	><title>{m.fallow_step({ step: stepTitle(step, calibration.sprayer.kind), name: calibration.head.rig.name })}</title
+	></svelte:head
 >
 
-<RoundFrame {round} {step} {now} status={device.status} path={page.url.pathname}>
+<CalibrationFrame {calibration} {step} {now} status={device.status} path={page.url.pathname}>
 	{@render children()}
-</RoundFrame>
+</CalibrationFrame>

@@ -1,15 +1,15 @@
-<!-- Begins a round: gives it an id, keeps its head on the device, and goes to its first step. -->
+<!-- Begins a calibration: gives it an id, keeps its head on the device, and goes to its first step. -->
 <script lang="ts">
 	import { m } from '$words';
 	import { afterNavigate, goto } from '$app/navigation';
 	import { page } from '$app/state';
-	import type { ChangedThing, Entry, Rig } from '$core';
-	import { carryOver, changesOf, readRig, withTip } from '$core';
+	import type { ChangedThing, Entry, TypedSprayer } from '$core';
+	import { carryOver, changesOf, readSprayer, withTip } from '$core';
 	import { changedNames } from '$lib/wording/events';
 	import { calibrationBefore } from '$lib/calibration/calibration-before';
 	import { firstStep } from '$lib/calibration/first-step';
-	import type { RoundHead } from '$lib/wire/round-message';
-	import type { KeptRig } from '$lib/entries/round-store';
+	import type { CalibrationHead } from '$lib/wire/calibration-message';
+	import type { KeptSprayer } from '$lib/entries/calibration-store';
 	import AppBar from '$lib/frame/AppBar.svelte';
 	import { device as theDevice, getJson, longWait } from '$lib/device/device.svelte';
 	import Toggles from '$lib/kit/Toggles.svelte';
@@ -36,7 +36,7 @@
 	let name = $state('');
 	async function ask() {
 		asks = true;
-		const known = await theDevice().store.rig(page.url.searchParams.get('sprayer') ?? '');
+		const known = await theDevice().store.sprayer(page.url.searchParams.get('sprayer') ?? '');
 		name = known?.rig.name ?? '';
 		things = changesOf(known?.rig.kind ?? 'boom');
 	}
@@ -46,21 +46,25 @@
 		problem = '';
 		const device = theDevice();
 		const sprayerId = page.url.searchParams.get('sprayer') ?? '';
-		const kept = await device.store.rig(sprayerId);
+		const kept = await device.store.sprayer(sprayerId);
 		// A sprayer that is new to this device is worth waiting for; one that it knows is not held up by a slow answer.
 		const answer = /^[0-9a-f-]{36}$/.test(sprayerId)
-			? await getJson<KeptRig>(`/api/sprayers/${sprayerId}`, fetch, kept ? undefined : longWait)
+			? await getJson<KeptSprayer>(`/api/sprayers/${sprayerId}`, fetch, kept ? undefined : longWait)
 			: null;
 		if (answer)
-			await device.store.keepRig(sprayerId, { rig: answer.rig, settings: answer.settings, dial: answer.dial ?? null });
+			await device.store.keepSprayer(sprayerId, {
+				rig: answer.rig,
+				settings: answer.settings,
+				dial: answer.dial ?? null
+			});
 		const known = answer ?? kept;
-		const rig = known?.rig;
-		if (!rig) {
+		const sprayer = known?.rig;
+		if (!sprayer) {
 			problem = m.this_sprayer_is_not_known_here();
 			return;
 		}
 		const id = device.newId();
-		const carried = after === '' ? null : await carriedFrom(device, rig);
+		const carried = after === '' ? null : await carriedFrom(device, sprayer);
 		if (after !== '' && !carried) {
 			problem = m.the_calibration_before_is_not_known();
 			return;
@@ -71,7 +75,7 @@
 			id,
 			sprayerId,
 			startedAt: new Date(device.now()).toISOString(),
-			rig: withTip(rig, setting?.tip),
+			rig: withTip(sprayer, setting?.tip),
 			...(setting ? { setting } : {})
 		});
 		if (carried) await device.store.add(id, carried.entry);
@@ -80,13 +84,16 @@
 	}
 
 	/** What holds of the calibration before, as one entry, and the first step that has to be measured again. */
-	async function carriedFrom(device: ReturnType<typeof theDevice>, rig: Rig) {
+	async function carriedFrom(device: ReturnType<typeof theDevice>, sprayer: TypedSprayer) {
 		const known =
-			(await getJson<{ round: RoundHead; entries: readonly Entry[] }>(`/api/rounds/${after}`, fetch, longWait).then(
-				(answer) => answer && { head: answer.round, entries: answer.entries }
-			)) ?? (await device.store.open(after));
+			(await getJson<{ calibration: CalibrationHead; entries: readonly Entry[] }>(
+				`/api/rounds/${after}`,
+				fetch,
+				longWait
+			).then((answer) => answer && { head: answer.calibration, entries: answer.entries })) ??
+			(await device.store.open(after));
 		const signed = known?.entries.find((e) => e.kind === 'sign-off');
-		const numbers = readRig(rig);
+		const numbers = readSprayer(sprayer);
 		if (!known || !numbers.ok || signed?.kind !== 'sign-off') return null;
 		const farm = (await device.store.farm()) ?? (await device.farm(fetch, longWait));
 		const before = farm && calibrationBefore(known.head, known.entries, farm.settings);

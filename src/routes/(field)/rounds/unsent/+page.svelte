@@ -11,7 +11,7 @@
 
 	const device = theDevice();
 	const list = new UnsentList({
-		rounds: device.store,
+		calibrations: device.store,
 		runs: device.runs,
 		before: device.before,
 		kick: () => device.kick(),

@@ -3,11 +3,11 @@
 	import { dayText } from '$lib/settings/day-text';
 	import { onMount, untrack } from 'svelte';
 	import { goto } from '$app/navigation';
-	import { foldRound, readRig } from '$core';
+	import { foldCalibration, readSprayer } from '$core';
 	import type { TypedAim, TypedChange } from '$core';
 	import type { PageData } from './$types';
 	import AdjustPanel from '$lib/calibration/adjust/AdjustPanel.svelte';
-	import { aimSchema } from '$lib/wire/rig';
+	import { aimSchema } from '$lib/wire/sprayer';
 	import { nozzleTable } from '$lib/settings/nozzle-table';
 	import { skillOf } from '$lib/settings/skill';
 	import { readCalibration } from '$lib/show/read-calibration';
@@ -34,16 +34,16 @@
 	}
 
 	const adjust = untrack(() => {
-		const rig = readRig(data.rig);
+		const sprayer = readSprayer(data.rig);
 		const read = readCalibration(data.rig, data.setting, data.entries, skillOf({ skill: c.skill }), c.evenRule);
-		if (!rig.ok) return null;
+		if (!sprayer.ok) return null;
 		return new AdjustState({
-			rig: data.rig,
-			numbers: rig.value,
+			sprayer: data.rig,
+			numbers: sprayer.value,
 			settings: data.farm.settings,
 			setting: data.setting,
-			round: foldRound(data.entries, data.setting ?? {}),
-			calibration: read?.calibration ?? null,
+			entered: foldCalibration(data.entries, data.setting ?? {}),
+			answer: read?.answer ?? null,
 			table: nozzleTable(data.nozzles, data.farm.settings),
 			keep: send
 		});
@@ -51,7 +51,7 @@
 	/** What is wanted belongs to no entry of a signed calibration: this tab keeps it, so that a reload does not lose it. */
 	const place = untrack(() => `fallow-aim-${c.id}`);
 	onMount(() => {
-		const kept = adjust && !adjust.source.round.aim ? sessionStorage.getItem(place) : null;
+		const kept = adjust && !adjust.source.entered.aim ? sessionStorage.getItem(place) : null;
 		const read = kept ? aimSchema.safeParse(JSON.parse(kept)) : null;
 		if (read?.success) adjust?.form.show(read.data);
 	});

@@ -10,7 +10,7 @@ import { idParam, orError } from '$lib/server/page';
 export const load: PageServerLoad = async ({ params, locals }) => {
 	const id = idParam(params.id, 'calibration');
 	const calibration = await orError(locals.farm.calibrations.get(id));
-	const { rig } = (await orError(locals.farm.rounds.get(id))).round;
+	const { rig: sprayer } = (await orError(locals.farm.calibrationLogs.get(id))).round;
 	return {
 		calibration: {
 			id,
@@ -20,7 +20,7 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 			treated: treatedShare(calibration),
 			findings: calibration.findings.length
 		},
-		rig
+		rig: sprayer
 	};
 };
 

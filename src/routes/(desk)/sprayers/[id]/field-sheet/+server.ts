@@ -7,10 +7,12 @@ import { makePdf, paperOf } from '$lib/server/pdf/make-pdf';
 
 /** A blank sheet of one setting, to be carried where no phone goes. */
 export const GET: RequestHandler = async ({ params, url, locals }) => {
-	const { id, rig } = await orError(locals.farm.sprayers.get(idParam(params.id, 'sprayer')));
+	const { id, rig: sprayer } = await orError(locals.farm.sprayers.get(idParam(params.id, 'sprayer')));
 	const settings = await locals.farm.sprayerSettings.of(id);
 	const setting = settings.find((s) => s.id === url.searchParams.get('setting')) ?? settings[0]!;
-	const method = methodsFor(rig).find((m) => m === url.searchParams.get('method'));
-	const pdf = await makePdf(fieldSheetPdf(rig, setting, locals.farm, paperOf(url.searchParams.get('paper')), method));
-	return fileResponse(pdf, 'application/pdf', `${fileName('field-sheet', rig.name, setting.name)}.pdf`, true);
+	const method = methodsFor(sprayer).find((m) => m === url.searchParams.get('method'));
+	const pdf = await makePdf(
+		fieldSheetPdf(sprayer, setting, locals.farm, paperOf(url.searchParams.get('paper')), method)
+	);
+	return fileResponse(pdf, 'application/pdf', `${fileName('field-sheet', sprayer.name, setting.name)}.pdf`, true);
 };

@@ -7,7 +7,7 @@ import { v7 } from 'uuid';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 import { isCarried } from '$core';
-import type { RoundHead } from '$lib/wire/round-message';
+import type { CalibrationHead } from '$lib/wire/calibration-message';
 import { Failure, orFailure } from '$lib/server/failure';
 import { refusedBy, refuseWords } from '$lib/server/forms';
 import { idParam, orError } from '$lib/server/page';
@@ -55,12 +55,12 @@ export const actions: Actions = {
 		if (sheet instanceof Failure) return refuseWords(form, { sheet: sheet.message }, sheet.status);
 		if (!sheet.ok) return refuseWords(form, { sheet: sheet.problem });
 		const id = v7();
-		const taken = locals.farm.rounds.takeSheet({
+		const taken = locals.farm.calibrationLogs.takeSheet({
 			id,
 			entryIds: [v7(), v7(), v7()],
 			sprayerId: sprayer.id,
 			settingId: setting,
-			rig: structuredClone(sprayer.rig) as RoundHead['rig'],
+			rig: structuredClone(sprayer.rig) as CalibrationHead['rig'],
 			sheet: sheet.sheet,
 			file: text,
 			at: now().toISOString(),

@@ -5,7 +5,7 @@
 	import { goto } from '$app/navigation';
 	import type { PageData } from './$types';
 	import StepPage from '$lib/calibration/StepPage.svelte';
-	import { useRound } from '$lib/calibration/round-context';
+	import { useCalibrationState } from '$lib/calibration/calibration-context';
 	import CourseOfYard from '$lib/practice/CourseOfYard.svelte';
 	import { practiceDevice, yardWatches } from '$lib/practice/practice-device';
 	import { useYard } from '$lib/practice/yard-context';
@@ -15,7 +15,7 @@
 
 	let { data }: { data: PageData } = $props();
 	const yard = useYard();
-	const round = useRound();
+	const calibration = useCalibrationState();
 	const device = untrack(() => {
 		const own = practiceDevice();
 		// A yard has no shed: nozzles are chosen from the table of sizes that every farm has.
@@ -32,7 +32,7 @@
 
 {#snippet course()}
 	<!-- A phone shows it above the step. -->
-	{#if !phone.current}<CourseOfYard {yard} settings={round.settings} />{/if}
+	{#if !phone.current}<CourseOfYard {yard} settings={calibration.settings} />{/if}
 {/snippet}
 
 <StepPage

@@ -5,7 +5,7 @@
 	import { page } from '$app/state';
 	import { factor } from '$core';
 	import AppBar from '$lib/frame/AppBar.svelte';
-	import { useRound } from '$lib/calibration/round-context';
+	import { useCalibrationState } from '$lib/calibration/calibration-context';
 	import PracticeBand from '$lib/practice/PracticeBand.svelte';
 	import RevealPage from '$lib/practice/RevealPage.svelte';
 	import { newSeed } from '$lib/practice/new-seed';
@@ -14,11 +14,13 @@
 	import { useYard } from '$lib/practice/yard-context';
 
 	const yard = useYard();
-	const round = useRound();
+	const calibration = useCalibrationState();
 	const device = practiceDevice();
 	/** Nothing of the truth is told before the calibration is signed. */
 	const revealed = $derived(
-		round.signedOff ? revealOf({ yard: { head: yard.head, entries: yard.items }, entries: round.entries }) : null
+		calibration.signedOff
+			? revealOf({ yard: { head: yard.head, entries: yard.items }, entries: calibration.entries })
+			: null
 	);
 	let times = $state.raw<readonly number[]>([]);
 	onMount(async () => {
@@ -47,7 +49,7 @@
 				<a href="/api/practice/seats/{yard.head.seat.token}" data-sveltekit-reload>{m.class_certificate()}</a>
 			</p>
 		{/if}
-		<RevealPage {revealed} settings={round.settings} {times} onbegin={(exercise) => void begin(exercise)} />
+		<RevealPage {revealed} settings={calibration.settings} {times} onbegin={(exercise) => void begin(exercise)} />
 	{:else}
 		<div class="plain-page">
 			<h1>{m.practice_not_signed()}</h1>

@@ -4,10 +4,10 @@ import { zod4 } from 'sveltekit-superforms/adapters';
 import { v7 } from 'uuid';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
-import type { Rig } from '$core';
+import type { TypedSprayer } from '$core';
 import type { FarmSettings } from '$lib/settings/farm-settings';
 import { fieldUnits, typed } from '$lib/settings/field-units';
-import type { Setting } from '$lib/wire/rig';
+import type { Setting } from '$lib/wire/sprayer';
 import { typedText } from '$lib/settings/typed-text';
 import { refusedBy, refuseWords, textForm } from '$lib/server/forms';
 import { idParam, orError } from '$lib/server/page';
@@ -35,14 +35,14 @@ export const load: PageServerLoad = async ({ params, locals }) => {
 };
 
 /** A setting as its form shows it; an empty one where there is none yet. */
-const settingTexts = (rig: Rig, setting: Setting | null) => ({
+const settingTexts = (typed: TypedSprayer, setting: Setting | null) => ({
 	name: setting?.name ?? '',
-	on: rig.sections.map((_, i) => i).filter((i) => !setting?.off.includes(i)),
+	on: typed.sections.map((_, i) => i).filter((i) => !setting?.off.includes(i)),
 	gear: setting?.gear ?? '',
 	rpm: setting?.rpm ? `${setting.rpm}` : '',
 	pressure: setting?.pressure ? typedText(setting.pressure) : '',
 	note: setting?.note ?? '',
-	tip: setting?.tip ?? rig.tips?.find((t) => t.name === rig.nozzle)?.name ?? '',
+	tip: setting?.tip ?? typed.tips?.find((t) => t.name === typed.nozzle)?.name ?? '',
 	otherSide: setting?.otherSide ?? ''
 });
 
@@ -51,15 +51,15 @@ const pressureOf = (text: string, settings: FarmSettings): Setting['pressure'] =
 
 export const actions: Actions = {
 	default: async ({ request, params, locals }) => {
-		const { id, rig } = await orError(locals.farm.sprayers.get(idParam(params.id, 'sprayer')));
+		const { id, rig: typed } = await orError(locals.farm.sprayers.get(idParam(params.id, 'sprayer')));
 		const data = await request.formData();
 		const form = await superValidate(data, schema);
-		const { form: read, problems } = readSettingForm(data, rig);
+		const { form: read, problems } = readSettingForm(data, typed);
 		if (Object.keys(problems).length > 0) return refuseWords(form, problems);
 		if (params.setting !== 'new') {
 			const stored = await orError(locals.farm.sprayerSettings.get(id, idParam(params.setting, 'setting')));
 			const by = await locals.farm.people.changedBy('setting', stored.id);
-			const late = overtaken(form, data, stored, settingTexts(rig, stored), by);
+			const late = overtaken(form, data, stored, settingTexts(typed, stored), by);
 			if (late) return late;
 		}
 		const setting: Setting = {
@@ -76,7 +76,7 @@ export const actions: Actions = {
 		const keep = async () => {
 			// A change that no calibration has checked yet is not the form's to take away.
 			const { change } = params.setting === 'new' ? {} : await locals.farm.sprayerSettings.get(id, setting.id);
-			await locals.farm.sprayerSettings.put(id, rig, change ? { ...setting, change } : setting);
+			await locals.farm.sprayerSettings.put(id, typed, change ? { ...setting, change } : setting);
 		};
 		const refused = await refusedBy(form, keep());
 		if (refused) return refused;

@@ -8,7 +8,7 @@
 	import { openForm } from '$lib/kit/open-form';
 	import EditPage from '$lib/kit/EditPage.svelte';
 	import Field from '$lib/kit/Field.svelte';
-	import RigDrawing from '$lib/sprayer/RigDrawing.svelte';
+	import SprayerDrawing from '$lib/sprayer/SprayerDrawing.svelte';
 	import { fieldUnits } from '$lib/settings/field-units';
 	import { asksOtherSide } from '$lib/forms/setting-form';
 	import { otherSideWords } from '$lib/wording/airblast';
@@ -19,19 +19,19 @@
 	const { form: text, errors } = form;
 	const problems = $derived(firstErrors($errors));
 	const name = untrack(() => data.form.data.name);
-	const rig = $derived(data.rig);
-	const off = $derived(rig.sections.map((_, i) => i).filter((i) => !$text.on.includes(i)));
+	const sprayer = $derived(data.rig);
+	const off = $derived(sprayer.sections.map((_, i) => i).filter((i) => !$text.on.includes(i)));
 	const units = $derived(fieldUnits(data.farm.settings));
-	const carried = $derived(isCarried(rig));
-	const parts = $derived(rig.sections.map((_, i) => namesOf(rig).section(i)));
+	const carried = $derived(isCarried(sprayer));
+	const parts = $derived(sprayer.sections.map((_, i) => namesOf(sprayer).section(i)));
 </script>
 
 <svelte:head
-	><title>{m.fallow_which_name({ which: data.isNew ? m.new_setting() : name, name: rig.name })}</title></svelte:head
+	><title>{m.fallow_which_name({ which: data.isNew ? m.new_setting() : name, name: sprayer.name })}</title></svelte:head
 >
 
 <EditPage
-	title={m.of_which({ which: data.isNew ? m.a_setting() : name, name: rig.name })}
+	title={m.of_which({ which: data.isNew ? m.a_setting() : name, name: sprayer.name })}
 	lead={m.what_is_on_and_what_it()}
 	{form}
 	seen={data.seen}
@@ -45,10 +45,10 @@
 				label={m.what_you_call_it_title()}
 				bind:value={$text.name}
 				problem={problems.name}
-				hint={twoSided(rig) ? m.left_only_both_sides() : carried ? m.orifice_3_lever() : m.second_gear_3_bar()}
+				hint={twoSided(sprayer) ? m.left_only_both_sides() : carried ? m.orifice_3_lever() : m.second_gear_3_bar()}
 				required
 			/>
-			{#if rig.sections.length > 1 && !carried}
+			{#if sprayer.sections.length > 1 && !carried}
 				<fieldset class="flex flex-wrap gap-2">
 					<legend class="mb-1 font-semibold">{m.what_sprays()}</legend>
 					{#each parts as part, i (i)}
@@ -60,7 +60,7 @@
 					{#if problems.on}<p class="problem" role="alert">✕ {problems.on}</p>{/if}
 				</fieldset>
 			{/if}
-			{#if rig.tips}
+			{#if sprayer.tips}
 				<Field
 					name="tip"
 					type="choice"
@@ -69,11 +69,11 @@
 					problem={problems.tip}
 					options={[
 						...($text.tip === '' ? [{ value: '', label: m.not_said() }] : []),
-						...rig.tips.map((t) => ({ value: t.name, label: t.name }))
+						...sprayer.tips.map((t) => ({ value: t.name, label: t.name }))
 					]}
 				/>
 			{/if}
-			{#if asksOtherSide(rig, off)}
+			{#if asksOtherSide(sprayer, off)}
 				<fieldset class="flex flex-wrap gap-2">
 					<legend class="mb-1 font-semibold">{m.the_other_side_of_each_row()}</legend>
 					{#each otherSides as side (side)}
@@ -122,7 +122,7 @@
 				hint={carried ? m.orifice_3_20_strokes_a_minute() : ''}
 			/>
 		</div>
-		<div class="card h-80 p-4 phone:h-55"><RigDrawing {rig} {off} width="" /></div>
+		<div class="card h-80 p-4 phone:h-55"><SprayerDrawing {sprayer} {off} width="" /></div>
 	</div>
 </EditPage>
 

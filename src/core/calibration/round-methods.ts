@@ -1,3 +1,0 @@
-/** The ways to measure a spray volume, as an operator picks them; `course-catch` is a way of holding the jugs. */
-export const roundMethods = ['speed-width-flow', 'plot-catch', 'refill', 'parked-drop'] as const;
-export type RoundMethod = (typeof roundMethods)[number];
