@@ -103,7 +103,7 @@ describe.each(Object.keys(sprayers) as SprayerKind[])(
 				}
 		});
 		it('lists as readings what was read, and says of the rest that it was not stated', () => {
-			for (const { has, calibration, result } of all) {
+			for (const { has, calibration } of all) {
 				const lines = readingLines({ entered: calibration }, boomNames, false);
 				const told = new Set(lines.map((l) => l.name));
 				const line = (name: string, part: Part) =>

@@ -138,8 +138,8 @@
 				<legend>{m.in_this_file_is({ asks })}</legend>
 				<p class="lab">{m.it_could_be_either_and_nothing()}</p>
 				{#each ['point', 'comma'] as const as value (value)}
-					<label class="flex items-center gap-2.5 min-h-12"
-						><input class="w-6 h-6 accent-dye" type="radio" name="decimal" {value} bind:group={sign} />
+					<label class="check"
+						><input type="radio" name="decimal" {value} bind:group={sign} />
 						<b class="num text-[1.5rem]">{readings[value]}</b>
 						<span class="lab"
 							>{value === 'point' ? m.a_point_is_the_decimal_sign() : m.a_comma_is_the_decimal_sign()}</span

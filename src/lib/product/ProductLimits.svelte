@@ -77,13 +77,8 @@
 		<span class="font-semibold">{m.not_with_the_wind_toward()}</span>
 		<div class="flex flex-wrap gap-x-5.5 gap-y-1">
 			{#each neighbourKinds as kind (kind)}
-				<label class="flex items-center gap-2 min-h-12"
-					><input
-						class="w-6 h-6 accent-dye"
-						type="checkbox"
-						checked={toward.includes(kind)}
-						onchange={() => toggle(kind)}
-					/>
+				<label class="check"
+					><input type="checkbox" checked={toward.includes(kind)} onchange={() => toggle(kind)} />
 					{neighbourWords[kind]}</label
 				>
 			{/each}

@@ -173,11 +173,6 @@
 		border-style: solid;
 		border-color: var(--ink);
 	}
-	input[type='checkbox'] {
-		width: 22px;
-		height: 22px;
-		accent-color: var(--dye);
-	}
 	.bad {
 		color: var(--rust-text);
 		font-weight: 600;

@@ -8,9 +8,8 @@
 </script>
 
 {#if width}
-	<label class="flex gap-2 items-center min-h-12">
+	<label class="check">
 		<input
-			class="w-6 h-6"
 			type="checkbox"
 			checked={calibration.entered.wettedGuessed}
 			disabled={calibration.signedOff}

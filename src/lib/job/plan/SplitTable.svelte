@@ -31,7 +31,6 @@
 		<label class="card" class:on={picked === choice.split} class:no={!choice.plan}>
 			<span class="flex items-center gap-2.5 min-h-8"
 				><input
-					class="w-6 h-6 accent-dye"
 					type="radio"
 					name="split"
 					value={choice.split}

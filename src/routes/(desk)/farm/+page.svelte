@@ -342,10 +342,4 @@
 		background: var(--dye-wash);
 		font-weight: 600;
 	}
-	input[type='radio'],
-	input[type='checkbox'] {
-		width: 20px;
-		height: 20px;
-		accent-color: var(--dye);
-	}
 </style>

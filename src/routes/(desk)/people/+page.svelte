@@ -108,7 +108,7 @@
 					<div class="mt-1.5 grid gap-2">
 						{#each data.under as role (role)}
 							<label class="flex min-h-12 items-center gap-3 rounded-md border-2 border-(--field-border) px-3.5 py-2">
-								<input type="radio" name="role" value={role} bind:group={$inviting.role} class="h-5 w-5 flex-none" />
+								<input type="radio" name="role" value={role} bind:group={$inviting.role} />
 								<span class="grid"><b>{roleWords(role)}</b><span class="text-soft">{roleMay(role)}</span></span>
 							</label>
 						{/each}
@@ -194,14 +194,8 @@
 				<Fold class="col-span-full" title={m.only_some_fields()}>
 					<div class="grid grid-cols-[repeat(auto-fill,minmax(200px,1fr))] gap-2">
 						{#each data.blocks as block (block)}
-							<label class="flex min-h-12 items-center gap-2"
-								><input
-									type="checkbox"
-									name="blocks"
-									value={block}
-									bind:group={$inspecting.blocks}
-									class="h-5 w-5"
-								/>{block}</label
+							<label class="check"
+								><input type="checkbox" name="blocks" value={block} bind:group={$inspecting.blocks} />{block}</label
 							>
 						{/each}
 					</div>

@@ -138,8 +138,7 @@
 							: 'border-field-border'}"
 					>
 						<span class="flex items-center gap-2"
-							><input class="h-5 w-5" type="radio" name="kind" value={kind} bind:group={$form.kind} /><b
-								>{kindWords[kind].name}</b
+							><input type="radio" name="kind" value={kind} bind:group={$form.kind} /><b>{kindWords[kind].name}</b
 							></span
 						>
 						<SprayerMini {kind} nozzles={10} />

@@ -80,26 +80,12 @@
 		<div class="field">
 			<span id="state" class="font-semibold">{m.liquid_or_dry_title()} <span aria-hidden="true">*</span></span>
 			<div class="flex gap-5.5 min-h-12" role="radiogroup" aria-labelledby="state">
-				<label class="flex items-center gap-2 font-normal"
-					><input
-						class="w-6 h-6 accent-dye"
-						type="radio"
-						name="state"
-						value="liquid"
-						bind:group={$text.state}
-						onchange={keepMixing}
-					/>
+				<label class="check font-normal"
+					><input type="radio" name="state" value="liquid" bind:group={$text.state} onchange={keepMixing} />
 					{m.liquid()}</label
 				>
-				<label class="flex items-center gap-2 font-normal"
-					><input
-						class="w-6 h-6 accent-dye"
-						type="radio"
-						name="state"
-						value="dry"
-						bind:group={$text.state}
-						onchange={keepMixing}
-					/>
+				<label class="check font-normal"
+					><input type="radio" name="state" value="dry" bind:group={$text.state} onchange={keepMixing} />
 					{m.dry()}</label
 				>
 			</div>

@@ -53,7 +53,7 @@
 					<legend class="mb-1 font-semibold">{m.what_sprays()}</legend>
 					{#each parts as part, i (i)}
 						<label class:on={$text.on.includes(i)}>
-							<input class="w-5.5 h-5.5 accent-dye" type="checkbox" name="on" value={i} bind:group={$text.on} />
+							<input type="checkbox" name="on" value={i} bind:group={$text.on} />
 							{part}
 						</label>
 					{/each}
@@ -78,13 +78,7 @@
 					<legend class="mb-1 font-semibold">{m.the_other_side_of_each_row()}</legend>
 					{#each otherSides as side (side)}
 						<label class:on={$text.otherSide === side}>
-							<input
-								class="w-5.5 h-5.5 accent-dye"
-								type="radio"
-								name="otherSide"
-								value={side}
-								bind:group={$text.otherSide}
-							/>
+							<input type="radio" name="otherSide" value={side} bind:group={$text.otherSide} />
 							{otherSideWords[side]}
 						</label>
 					{/each}
