@@ -41,9 +41,7 @@ function speedLines({ course, runs, stated, dial, track }: FoldedCalibration): M
 		{ name: m.dial(), text: asTyped(dial) },
 		{
 			name: m.track_title(),
-			text:
-				track &&
-				m.steady_from_to_s({ name: track.name, from: Math.round(track.from), to: Math.round(track.to) })
+			text: track && m.steady_from_to_s({ name: track.name, from: Math.round(track.from), to: Math.round(track.to) })
 		}
 	];
 }
