@@ -52,63 +52,66 @@ export function readJob(
 	before: JobBefore = nothingBefore
 ): Result<ReadJob> {
 	const issues: Issue[] = [];
-	const volume = (t: Typed | null, path: string): Volume | null => {
-		const read = t && readField(fields.tank, t, path);
+	/** What was read; null where there is nothing to read, or it is wrong, which is told then. */
+	const take = <T>(read: Result<T> | null): T | null => {
 		if (read && !read.ok) issues.push(...read.issues);
-		return read?.ok ? read.value.value : null;
+		return read?.ok ? read.value : null;
 	};
+	const volume = (typed: Typed | null, path: string): Volume | null =>
+		take(typed && readField(fields.tank, typed, path))?.value ?? null;
 	issues.push(...tooLong('reason', job.reason, longest.reason), ...tooLong('notes', job.notes, longest.remarks));
 	if (job.blocks.length === 0) issues.push({ code: 'missing', path: 'blocks' });
 	issues.push(...job.blocks.flatMap(partIssues));
-	const team = job.team && job.team.length > 0 ? si<'volumePerArea'>(teamMean(job.team).rate) : null;
-	const rate = jobRate(basisOf(job), team ?? calibrated);
-	if (!rate.ok) issues.push(...rate.issues);
+	const rate = take(jobRate(basisOf(job), teamRate(job) ?? calibrated));
 	const { sprayed = 1, treated = 1 } = job;
 	issues.push(...notAShare(sprayed, 'sprayed'), ...notAShare(treated, 'treated'));
-	const dilute = job.dilute ? readField(fields.volumePerArea, job.dilute, 'dilute') : null;
-	if (dilute && !dilute.ok) issues.push(...dilute.issues);
-	const pace = job.pace ? readPace(job.pace, job.travel) : null;
-	if (pace && !pace.ok) issues.push(...pace.issues);
-	const area = job.blocks.reduce((sum, b) => sum + b.area * b.share, 0);
-	const rows = rowsOf(job.blocks);
-	const spacing = spacingOf(job.blocks);
+	const dilute = take(job.dilute ? readField(fields.volumePerArea, job.dilute, 'dilute') : null)?.value ?? null;
+	const pace = take(job.pace ? readPace(job.pace, job.travel) : null);
 	const tank = volume(job.tank, 'tank');
 	const dead = volume(job.dead, 'dead');
 	const agitation = volume(job.agitation, 'agitation');
-	const spray: JobSpray = {
-		rate: rate.ok ? rate.value : null,
-		dilute: dilute && (dilute.ok ? dilute.value.value : 'unread'),
-		sprayed,
-		treated,
-		spacing,
-		canopy: job.canopy ?? false,
-		spot: isSpot(basisOf(job)),
-		harvestInDays: job.harvest ? daysBetween(job.day, job.harvest) : null,
-		drops: job.drops ?? null
-	};
-	const read = job.products.map((product, i) =>
+	const spray = sprayOf(job, rate, dilute);
+	const products = job.products.map((product, i) =>
 		readPlannedProduct(product, spray, before.season[i] ?? null, `products.${i}`)
 	);
-	issues.push(...read.flatMap((one) => one.issues));
-	if (issues.length > 0 || tank === null || !rate.ok) return bad(...issues);
+	issues.push(...products.flatMap((one) => one.issues));
+	if (issues.length > 0 || tank === null || rate === null) return bad(...issues);
+	const rows = rowsOf(job.blocks);
 	return good({
 		sheet: {
-			area: si<'area'>(area),
-			rate: rate.value,
+			area: si<'area'>(job.blocks.reduce((sum, b) => sum + b.area * b.share, 0)),
+			rate,
 			tank,
 			split: job.split,
 			...(rows ? { rows } : {}),
 			...(dead === null ? {} : { dead }),
 			...(sprayed * treated === 1 ? {} : { sprayedShare: sprayed * treated }),
-			products: read.flatMap((one) => one.planned ?? [])
+			products: products.flatMap((one) => one.planned ?? [])
 		},
 		agitation,
-		checks: read.flatMap((one) => one.check ?? []),
-		pace: pace?.ok ? pace.value : null,
+		checks: products.flatMap((one) => one.check ?? []),
+		pace,
 		before,
-		concentration: dilute?.ok ? dilute.value.value / rate.value : null
+		concentration: dilute === null ? null : dilute / rate
 	});
 }
+
+/** Spray volume of a team that sprays together; null where one person does. */
+const teamRate = ({ team }: TypedJob): VolumePerArea | null =>
+	team && team.length > 0 ? si<'volumePerArea'>(teamMean(team).rate) : null;
+
+/** What the spray of a job is, for the doses that rest on it. */
+const sprayOf = (job: TypedJob, rate: VolumePerArea | null, dilute: VolumePerArea | null): JobSpray => ({
+	rate,
+	dilute: job.dilute ? (dilute ?? 'unread') : null,
+	sprayed: job.sprayed ?? 1,
+	treated: job.treated ?? 1,
+	spacing: spacingOf(job.blocks),
+	canopy: job.canopy ?? false,
+	spot: isSpot(basisOf(job)),
+	harvestInDays: job.harvest ? daysBetween(job.day, job.harvest) : null,
+	drops: job.drops ?? null
+});
 
 /** What is wrong with the part of a block that is sprayed. */
 function partIssues({ share, part, area, rows }: JobBlock, i: number): Issue[] {

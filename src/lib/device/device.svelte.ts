@@ -11,7 +11,7 @@ import { moveToNew } from '$lib/entries/unsent.svelte';
 import { placeOf } from './whose';
 import type { OutboxStatus } from '$lib/entries/outbox';
 import { Outbox, sendByHttp, worstStatus } from '$lib/entries/outbox';
-import type { CalibrationHead } from '$lib/wire/calibration-message';
+import type { CalibrationHead, CalibrationMessage } from '$lib/wire/calibration-message';
 import type { JobHead } from '$lib/wire/run-message';
 
 const fetcher: typeof fetch = (input, init) => fetch(input, init);
@@ -116,11 +116,7 @@ class Device {
 		for (const { head, why } of await this.store.refused()) {
 			if (why.code !== 'signed-off') continue;
 			// The signed one as the server has it: its readings of other devices too.
-			const signed = await getJson<{ round: CalibrationHead; entries: readonly Entry[] }>(
-				`/api/rounds/${head.id}`,
-				fetcher,
-				longWait
-			);
+			const signed = await getJson<CalibrationMessage>(`/api/rounds/${head.id}`, fetcher, longWait);
 			if (!signed) continue;
 			await this.store.merge({ head: signed.round, entries: signed.entries });
 			const to = await moveToNew({ calibrations: this.store, newId: this.newId, now: this.now }, head.id);

@@ -1,7 +1,7 @@
-import type { Entry, RunEntry } from '$core';
+import type { RunEntry } from '$core';
 import type { KeptLog, KeptSprayer, LogStore, CalibrationStore } from '$lib/entries/calibration-store';
 import type { Day } from '$lib/wire/day';
-import type { CalibrationHead } from '$lib/wire/calibration-message';
+import type { CalibrationMessage } from '$lib/wire/calibration-message';
 import type { JobHead } from '$lib/wire/run-message';
 
 export interface KeepDayOutside {
@@ -32,7 +32,7 @@ export async function keepDay({ ask, look, store, runs }: KeepDayOutside): Promi
 			kept += 1;
 		}
 		if (inProgress) {
-			const stored = await ask<{ round: CalibrationHead; entries: readonly Entry[] }>(`/api/rounds/${inProgress}`);
+			const stored = await ask<CalibrationMessage>(`/api/rounds/${inProgress}`);
 			if (stored) {
 				await store.merge({ head: stored.round, entries: stored.entries });
 				kept += 1;

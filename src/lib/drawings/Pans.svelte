@@ -21,10 +21,12 @@ that neighbouring passes lay down together at the chosen width.
 
 	/** As wide as its place, so that its figures are as large as any on the page. */
 	let W = $state(700);
-	const H = 218;
+	const H = 172;
 	const gap = $derived(W / fills.length);
-	const floor = 132;
-	const highest = 66;
+	const floor = 100;
+	const highest = 46;
+	/** Where the pattern on the ground begins, under the numbers of the pans. */
+	const ground = floor + 24;
 	const middle = $derived(W / 2);
 	const edges = $derived(swath === null ? null : [middle - (swath * gap) / 2, middle + (swath * gap) / 2]);
 	const pan = $derived(Math.min(54, gap * 0.78));
@@ -32,7 +34,7 @@ that neighbouring passes lay down together at the chosen width.
 	const each = $derived(gap >= 26 ? 1 : 3);
 </script>
 
-<div class="h-54.5 min-w-0" bind:clientWidth={W}>
+<div class="h-43 min-w-0" bind:clientWidth={W}>
 	<svg
 		class="block"
 		viewBox="0 0 {W} {H}"
@@ -81,38 +83,38 @@ that neighbouring passes lay down together at the chosen width.
 					>{/if}
 			</g>
 		{/each}
-		<rect x="0" y="158" width={W} height="20" fill="var(--straw-wash)" stroke="var(--straw-edge)" stroke-width="0.75" />
+		<rect x="0" y={ground} width={W} height="16" fill="var(--straw-wash)" stroke="var(--straw-edge)" stroke-width="0.75" />
 		{#each laid as share, i (i)}
 			<rect
 				x={(W / laid.length) * i}
-				y="158"
+				y={ground}
 				width={W / laid.length + 0.4}
-				height="20"
+				height="16"
 				fill="color-mix(in oklab, var(--dye) {Math.max(4, Math.min(100, 200 * share - 100))}%, var(--straw-wash))"
 			/>
 		{/each}
 		{#if edges}
 			<!-- Broken where the numbers of the pans stand. -->
 			{#each edges as edge (edge)}<path
-					d="M{edge} {floor - highest - 8}V{floor}M{edge} 158V202"
+					d="M{edge} {floor - highest - 8}V{floor}M{edge} {ground}V{ground + 38}"
 					class="stroke-ink stroke-2 [stroke-dasharray:6_4]"
 				/>{/each}
-			<path d="M{edges[0]} 196H{edges[1]}" stroke="var(--ink)" stroke-width="2" />
+			<path d="M{edges[0]} {ground + 32}H{edges[1]}" stroke="var(--ink)" stroke-width="2" />
 			<rect
 				x={middle - words.length * 5.6 - 8}
-				y="182"
+				y={ground + 18}
 				width={words.length * 11.2 + 16}
 				height="30"
 				fill="var(--card)"
 			/>
 			<text
 				x={middle}
-				y="205"
+				y={ground + 41}
 				text-anchor="middle"
 				class="fill-ink font-figures text-[24px] font-bold font-stretch-[78%]">{words}</text
 			>
 		{:else}
-			<text x={middle} y="203" text-anchor="middle" class="fill-ink font-text text-[15px] font-medium">{words}</text>
+			<text x={middle} y={ground + 39} text-anchor="middle" class="fill-ink font-text text-[15px] font-medium">{words}</text>
 		{/if}
 	</svg>
 </div>

@@ -23,7 +23,7 @@
 			.map((c) => ({ x: Number((c.spacings * spacing).toFixed(2)), y: Number((c.cv * 100).toFixed(1)) }))
 	);
 	const options = $derived({
-		chart: { type: 'line' as const, height: 150 },
+		chart: { type: 'line' as const, height: 132 },
 		series: [{ name: m.cv(), data: points }],
 		stroke: { width: 3, curve: 'straight' as const },
 		markers: {
@@ -76,7 +76,7 @@
 </script>
 
 <div
-	class="card min-h-38 py-0 px-2"
+	class="card min-h-33.5 py-0 px-2"
 	role="img"
 	aria-label={m.cv_against_swath_width({
 		which: best

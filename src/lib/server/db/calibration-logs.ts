@@ -12,9 +12,7 @@ import type { Database, NewCalibration } from './schema';
 import type { Scope } from './scope';
 import { settingsOf } from './settings';
 
-export interface StoredCalibration {
-	readonly round: CalibrationHead;
-	readonly entries: readonly Entry[];
+export interface StoredCalibration extends CalibrationMessage {
 	readonly signedOff: boolean;
 }
 

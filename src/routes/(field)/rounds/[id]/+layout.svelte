@@ -4,7 +4,7 @@
 	import { onMount, untrack } from 'svelte';
 	import { page } from '$app/state';
 	import type { TypedSprayer } from '$core';
-	import type { CalibrationHead } from '$lib/wire/calibration-message';
+	import type { CalibrationMessage } from '$lib/wire/calibration-message';
 	import type { LayoutData } from './$types';
 	import CalibrationFrame from '$lib/calibration/CalibrationFrame.svelte';
 	import { device as theDevice, getJson } from '$lib/device/device.svelte';
@@ -31,12 +31,10 @@
 	// has goes first, or the server would not know a calibration that has just begun.
 	const askOthers = async () => {
 		await device.outbox.kick();
-		const stored = await getJson<{ calibration: CalibrationHead; entries: typeof data.kept.entries }>(
-			`/api/rounds/${calibration.head.id}`
-		);
+		const stored = await getJson<CalibrationMessage>(`/api/rounds/${calibration.head.id}`);
 		if (!stored) return;
 		// Its head as the server has it: the page's own goes by corrections.
-		await device.store.merge({ head: stored.calibration, entries: stored.entries });
+		await device.store.merge({ head: stored.round, entries: stored.entries });
 		calibration.takeIn(stored.entries);
 	};
 	void askOthers();

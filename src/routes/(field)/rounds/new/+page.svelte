@@ -8,7 +8,7 @@
 	import { changedNames } from '$lib/wording/events';
 	import { calibrationBefore } from '$lib/calibration/calibration-before';
 	import { firstStep } from '$lib/calibration/first-step';
-	import type { CalibrationHead } from '$lib/wire/calibration-message';
+	import type { CalibrationMessage } from '$lib/wire/calibration-message';
 	import type { KeptSprayer } from '$lib/entries/calibration-store';
 	import AppBar from '$lib/frame/AppBar.svelte';
 	import { device as theDevice, getJson, longWait } from '$lib/device/device.svelte';
@@ -86,12 +86,9 @@
 	/** What holds of the calibration before, as one entry, and the first step that has to be measured again. */
 	async function carriedFrom(device: ReturnType<typeof theDevice>, sprayer: TypedSprayer) {
 		const known =
-			(await getJson<{ calibration: CalibrationHead; entries: readonly Entry[] }>(
-				`/api/rounds/${after}`,
-				fetch,
-				longWait
-			).then((answer) => answer && { head: answer.calibration, entries: answer.entries })) ??
-			(await device.store.open(after));
+			(await getJson<CalibrationMessage>(`/api/rounds/${after}`, fetch, longWait).then(
+				(answer) => answer && { head: answer.round, entries: answer.entries }
+			)) ?? (await device.store.open(after));
 		const signed = known?.entries.find((e) => e.kind === 'sign-off');
 		const numbers = readSprayer(sprayer);
 		if (!known || !numbers.ok || signed?.kind !== 'sign-off') return null;
