@@ -155,6 +155,7 @@ export * from './due/calibration-due';
 export * from './jobs/job-before';
 export * from './jobs/read-pace';
 export * from './jobs/job-limits';
+export * from './jobs/planned-product';
 export * from './jobs/read-job';
 export * from './jobs/compare-splits';
 export * from './jobs/label-checks';

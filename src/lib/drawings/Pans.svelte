@@ -83,7 +83,15 @@ that neighbouring passes lay down together at the chosen width.
 					>{/if}
 			</g>
 		{/each}
-		<rect x="0" y={ground} width={W} height="16" fill="var(--straw-wash)" stroke="var(--straw-edge)" stroke-width="0.75" />
+		<rect
+			x="0"
+			y={ground}
+			width={W}
+			height="16"
+			fill="var(--straw-wash)"
+			stroke="var(--straw-edge)"
+			stroke-width="0.75"
+		/>
 		{#each laid as share, i (i)}
 			<rect
 				x={(W / laid.length) * i}
@@ -114,7 +122,9 @@ that neighbouring passes lay down together at the chosen width.
 				class="fill-ink font-figures text-[24px] font-bold font-stretch-[78%]">{words}</text
 			>
 		{:else}
-			<text x={middle} y={ground + 39} text-anchor="middle" class="fill-ink font-text text-[15px] font-medium">{words}</text>
+			<text x={middle} y={ground + 39} text-anchor="middle" class="fill-ink font-text text-[15px] font-medium"
+				>{words}</text
+			>
 		{/if}
 	</svg>
 </div>
