@@ -54,14 +54,10 @@ export function predictVolume(before: Before, change: Change): Result<Prediction
 	const flow = calibration.flow?.value ?? null;
 	if (at === null) issues.push({ code: 'missing', path: 'flow.pressure' });
 	if (flow === null) issues.push({ code: 'missing', path: 'flow' });
-	const then =
-		issues.length > 0
-			? null
-			: nozzle
-				? flowAt(nozzle, si<'pressure'>(at!)) * before.on.length
-				: flowOfSet(before.on, set!, si<'pressure'>(at!), issues);
-	if (issues.length > 0 || then === null) return bad(...issues);
-	const volume = si<'volumePerArea'>((rate * then) / flow! / faster);
+	if (at === null || flow === null || issues.length > 0) return bad(...issues);
+	const then = nozzle ? flowAt(nozzle, at) * before.on.length : flowOfSet(before.on, set!, at, issues);
+	if (issues.length > 0) return bad(...issues);
+	const volume = si<'volumePerArea'>((rate * then) / flow / faster);
 	return good({ volume, sure: Math.hypot(calibration.relativeUncertainty95, newNozzles) });
 }
 

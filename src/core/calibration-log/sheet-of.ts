@@ -18,7 +18,7 @@ import { methodOf } from './method-of';
 const gather = (...parts: Result<unknown>[]): Issue[] => parts.flatMap((p) => (p.ok ? [] : [...p.issues]));
 
 /**
- * The calibration sheet of a calibration so far, by the way that it is measured in or by another. Speed × width × flow becomes
+ * The sheet of a calibration so far, by the way that it is measured in or by another. Speed × width × flow becomes
  * course and catch where the jugs were held as long as the course took. Errors name what is missing or cannot be read.
  */
 export function sheetOf(

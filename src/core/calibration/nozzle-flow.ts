@@ -267,13 +267,45 @@ interface Gathered {
 
 function judge(
 	flow: FlowReading,
-	{ volumes, means, groups, inBucket }: Gathered,
+	gathered: Gathered,
 	reading: Reading,
 	rule: EvenRule
 ): Pick<FlowResult, 'nozzles' | 'references' | 'standards'> {
+	const judges = judgesOf(flow, gathered, reading, rule);
+	const { volumes, means, inBucket } = gathered;
+	const nozzles = volumes.map((catches, i): NozzleResult => {
+		const group = flow.groups?.[i] ?? '';
+		const place = { n: flow.numbers?.[i] ?? i + 1, group, section: flow.sections?.[i] ?? 0 };
+		if (catches === null) return { ...place, ...notCaught, verdict: inBucket.has(i) ? 'together' : 'not caught' };
+		const { reference, rated, standard } = judges.get(group)!;
+		const q = si<'flow'>(means[i]! / reading.time);
+		return {
+			...place,
+			flow: q,
+			fromAverage: reference > 0 ? q / reference - 1 : null,
+			fromRated: rated === null ? null : q / rated - 1,
+			off: standard.flow > 0 ? q / standard.flow - 1 : null,
+			verdict: judgeNozzle(q, standard, catches.length),
+			catches
+		};
+	});
+	return {
+		nozzles,
+		references: new Map([...judges].map(([name, { reference }]) => [name, reference])),
+		standards: new Map([...judges].map(([name, { standard }]) => [name, standard]))
+	};
+}
+
+const notCaught = { flow: null, fromAverage: null, fromRated: null, off: null, catches: [] } as const;
+
+/** What the nozzles of each group that was caught are judged by. */
+function judgesOf(
+	flow: FlowReading,
+	{ volumes, means, groups }: Gathered,
+	reading: Reading,
+	rule: EvenRule
+): ReadonlyMap<string, Judge> {
 	const { time } = reading;
-	const references = new Map<string, Flow>();
-	const standards = new Map<string, Standard>();
 	const judges = new Map<string, Judge>();
 	const sound = soundOnes(flow, volumes, means, groups);
 	for (const [name, group] of groups) {
@@ -283,7 +315,6 @@ function judge(
 		const own = means.filter((_, i) => sound[i] && (flow.groups?.[i] ?? '') === name);
 		const judged = own.length > 0 && own.length < group.volumes.length ? [...own] : group.volumes;
 		const reference = si<'flow'>(evenReference(judged.map((v) => si<'flow'>(v))) / time);
-		references.set(name, reference);
 		const rating = flow.ratings?.[name] ?? flow.rated;
 		const rated = rating && flow.pressure ? ratedFlow(rating.flow, rating.at, flow.pressure) : null;
 		const u95 = oneCatch(flow, group.volume / group.volumes.length, reading);
@@ -291,45 +322,9 @@ function judge(
 			rule === 'rated' && rated !== null
 				? { by: 'rated', flow: rated, band: ratedBand, middle, u95 }
 				: { by: 'average', flow: reference, band: evenBand, middle, u95 };
-		standards.set(name, standard);
 		judges.set(name, { reference, rated, standard });
 	}
-	const nozzles: NozzleResult[] = [];
-	for (let i = 0; i < volumes.length; i += 1) {
-		const catches = volumes[i]!;
-		const group = flow.groups?.[i] ?? '';
-		const n = flow.numbers?.[i] ?? i + 1;
-		const section = flow.sections?.[i] ?? 0;
-		if (catches === null) {
-			nozzles.push({
-				n,
-				group,
-				section,
-				flow: null,
-				fromAverage: null,
-				fromRated: null,
-				off: null,
-				verdict: inBucket.has(i) ? 'together' : 'not caught',
-				catches: []
-			});
-			continue;
-		}
-		const { reference, rated, standard } = judges.get(group)!;
-		const q = si<'flow'>(means[i]! / time);
-		const fromRated = rated === null ? null : q / rated - 1;
-		nozzles.push({
-			n,
-			group,
-			section,
-			flow: q,
-			fromAverage: reference > 0 ? q / reference - 1 : null,
-			fromRated,
-			off: standard.flow > 0 ? q / standard.flow - 1 : null,
-			verdict: judgeNozzle(q, standard, catches.length),
-			catches
-		});
-	}
-	return { nozzles, references, standards };
+	return judges;
 }
 
 /** 95 % ± of one catch of a group, as a share of it: what jugs begun and ended together share tells nothing between them. */
