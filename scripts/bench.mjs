@@ -48,7 +48,7 @@ async function firstViewScript(address, locale = 'en-US') {
 }
 
 /** The address of a calibration that was just begun. */
-async function newRound(origin, sprayer) {
+async function newCalibration(origin, sprayer) {
 	const browser = await chromium.launch({ executablePath: chromiumPath, args: chromiumArgs });
 	try {
 		const page = await browser.newPage();
@@ -240,7 +240,7 @@ function benchCore() {
 async function benchViews(origin, sprayer, url) {
 	const job = typeScript('bench/seed-job.ts', [], { DATABASE_URL: url });
 	for (const [address, name] of [
-		[await newRound(origin, sprayer), "a calibration's first view"],
+		[await newCalibration(origin, sprayer), "a calibration's first view"],
 		[`${origin}/jobs/${job}`, 'the page of a job with 40 loads'],
 		[`${origin}/jobs/${job}/run`, 'mixing its first load'],
 		[`${origin}/`, 'Today'],

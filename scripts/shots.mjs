@@ -249,12 +249,12 @@ async function kinds(browser, origin) {
 		await browser.newContext({ viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce' })
 	).newPage();
 	await begin(page, origin, 'Hazel-row blower');
-	const round = page.url().replace(/\/[a-z-]+$/, '');
-	await page.goto(`${round}/speed`);
+	const begun = page.url().replace(/\/[a-z-]+$/, '');
+	await page.goto(`${begun}/speed`);
 	await page.getByLabel('Course length').fill('50 m');
 	await page.keyboard.press('Enter');
 	await typeTimes(page, ['36.1', '35.8', '36.3']);
-	await page.goto(`${round}/flow`);
+	await page.goto(`${begun}/flow`);
 	await page.getByLabel('Left 1, caught').waitFor();
 	await page.getByLabel('Jug reads in').selectOption('L');
 	await page.getByLabel('Each jug held').fill('60');
