@@ -5,11 +5,10 @@
 	import type { Component, Snippet } from 'svelte';
 	import { MediaQuery } from 'svelte/reactivity';
 	import type { TypedSprayer } from '$core';
-	import { relativeU } from '$core';
 	import { longUnit } from '$lib/settings/field-units';
 	import { changedWords } from '$lib/wording/events';
 	import { describeSprayer } from '$lib/wording/describe-sprayer';
-	import { shownRate } from '$lib/show/answer';
+	import { shownAnswer } from '$lib/calibration/shown-answer';
 	import type { OutboxStatus as Status } from '$lib/entries/outbox';
 	import type { CalibrationState, StepName } from './calibration.svelte';
 	import AnswerPanel from './AnswerPanel.svelte';
@@ -32,16 +31,7 @@
 	const setting = $derived(calibration.head.setting);
 	const unit = $derived(calibration.settings.rateUnit);
 	const describe = $derived(describeSprayer(sprayer));
-	const shown = $derived(
-		calibration.answer
-			? shownRate(
-					calibration.answer.rate.value,
-					2 * relativeU(calibration.answer.rate),
-					unit,
-					calibration.settings.decimalComma
-				)
-			: null
-	);
+	const shown = $derived(shownAnswer(calibration));
 	const phone = new MediaQuery('(max-width: 859px)');
 	const edit = $derived(`/sprayers/${calibration.head.sprayerId}/edit?back=/rounds/${calibration.head.id}/${step}`);
 	let stepsOpen = $state(false);

@@ -3,12 +3,11 @@
 	import { m } from '$words';
 	import type { Snippet } from 'svelte';
 	import { MediaQuery } from 'svelte/reactivity';
-	import { relativeU } from '$core';
 	import AppBar from '$lib/frame/AppBar.svelte';
 	import AnswerPanel from '$lib/calibration/AnswerPanel.svelte';
 	import StepRail from '$lib/calibration/StepRail.svelte';
 	import type { CalibrationState, StepName } from '$lib/calibration/calibration.svelte';
-	import { shownRate } from '$lib/show/answer';
+	import { shownAnswer } from '$lib/calibration/shown-answer';
 	import { typedText } from '$lib/settings/typed-text';
 	import { describeSprayer } from '$lib/wording/describe-sprayer';
 	import { exerciseTitle } from '$lib/wording/practice';
@@ -26,16 +25,7 @@
 	let { yard, calibration, step, path, children }: Props = $props();
 
 	const unit = $derived(calibration.settings.rateUnit);
-	const shown = $derived(
-		calibration.answer
-			? shownRate(
-					calibration.answer.rate.value,
-					2 * relativeU(calibration.answer.rate),
-					unit,
-					calibration.settings.decimalComma
-				)
-			: null
-	);
+	const shown = $derived(shownAnswer(calibration));
 	const goal = $derived(typedText(yard.exercise.goal));
 	const phone = new MediaQuery('(max-width: 859px)');
 	let stepsOpen = $state(false);
